@@ -1,0 +1,45 @@
+import type { Strength } from '../quantity/concentration.ts';
+
+export const AGENT_CLASSES = [
+  'hypochlorite',
+  'peroxide',
+  'caustic',
+  'mild-alkaline',
+  'acid',
+  'neutral',
+  'quaternary',
+  'neutraliser',
+] as const;
+export type AgentClass = (typeof AGENT_CLASSES)[number];
+
+/** How an agent is bought: a liquid of stated strength, a powder weighed by its hydrate, or ready to use. */
+export type Stock =
+  | { readonly form: 'liquid'; readonly strength: Strength }
+  | { readonly form: 'powder' }
+  | { readonly form: 'ready'; readonly strength: Strength };
+
+/** A generic class of product, never a brand; the house's own product label always comes first. */
+export interface Agent {
+  readonly id: string;
+  readonly name: string;
+  readonly class: AgentClass;
+  /** What its strength is counted as. */
+  readonly basis: string;
+  readonly stock: Stock;
+  readonly typicalPH: number;
+  /** Non-ionic surfactant added to its mix, mL per L; null where none belongs in. */
+  readonly surfactantMillilitresPerLitre: number | null;
+  /** Sizes it is sold in: litres for liquids, kilograms for powders; ascending. */
+  readonly containers: readonly number[];
+  /** Classes that it must never meet in one flow. */
+  readonly opposedTo: readonly AgentClass[];
+  /** Brings it to rest before something opposed follows: agent id, grams per gram of active. */
+  readonly neutraliser: { readonly agent: string; readonly gramsPerGram: number; readonly reading: string } | null;
+  readonly harmsPlants: boolean;
+  readonly harmsWaterLife: boolean;
+  readonly protection: readonly string[];
+  readonly cautions: readonly string[];
+  /** A mix that gives off gas is never closed up nor kept. */
+  readonly keepsToNextVisit: boolean;
+  readonly source: string;
+}

@@ -1,0 +1,131 @@
+import Joi from 'joi';
+import { AGENT_CLASSES } from './agent.ts';
+import { CONTAMINANT_FAMILIES } from './contaminant.ts';
+import { FINISHES, MATERIAL_FAMILIES } from './material.ts';
+import { MACHINE_KINDS } from './tool.ts';
+import type { CatalogueData } from './catalogue.ts';
+
+const id = Joi.string().pattern(/^[a-z][a-z0-9-]*$/).required();
+const text = Joi.string().min(3).required();
+const texts = Joi.array().items(Joi.string().min(3)).required();
+const positive = Joi.number().positive();
+const score = Joi.number().integer().min(1).max(5).required();
+const rate = Joi.object({
+  lowSquareMetresPerHour: positive.max(1000).required(),
+  highSquareMetresPerHour: positive.max(1000).greater(Joi.ref('lowSquareMetresPerHour')).required(),
+}).required();
+const direction = Joi.valid('bottom-up', 'top-down').required();
+
+const material = Joi.object({
+  id, name: text, synonyms: texts, source: text,
+  family: Joi.valid(...MATERIAL_FAMILIES).required(),
+  finishes: Joi.array().items(Joi.valid(...FINISHES)).min(1).unique().required(),
+  calcareous: Joi.boolean().required(), saltSensitive: Joi.boolean().required(), rough: Joi.boolean().required(),
+  sorptivity: Joi.object({ bare: positive.max(0.3).required(), painted: positive.max(0.3).required(), sealed: positive.max(0.3).required() }).required(),
+  thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
+  conditions: Joi.array().items(Joi.string()).required(),
+}); // prettier-ignore
+const condition = Joi.object({ id, name: text, cue: text, jetLimitKilopascal: positive.max(1000) });
+const contaminant = Joi.object({
+  id, name: text, synonyms: texts, family: Joi.valid(...CONTAMINANT_FAMILIES).required(),
+  cues: Joi.array().items(text).length(4).required(), expectation: text,
+}); // prettier-ignore
+const strength = Joi.object({
+  basis: Joi.valid('g/L', '% w/v', '% w/w').required(),
+  value: positive.required(),
+  densityKilogramsPerLitre: Joi.when('basis', { is: '% w/w', then: positive.max(2).required(), otherwise: Joi.forbidden() }),
+});
+const agent = Joi.object({
+  id, name: text, basis: text, source: text,
+  class: Joi.valid(...AGENT_CLASSES).required(),
+  stock: Joi.object({
+    form: Joi.valid('liquid', 'powder', 'ready').required(),
+    strength: Joi.when('form', { is: 'powder', then: Joi.forbidden(), otherwise: strength.required() }),
+  }).required(),
+  typicalPH: Joi.number().min(0).max(14).required(),
+  surfactantMillilitresPerLitre: positive.max(50).allow(null).required(),
+  containers: Joi.array().items(positive).min(1).sort().required(),
+  opposedTo: Joi.array().items(Joi.valid(...AGENT_CLASSES)).required(),
+  neutraliser: Joi.object({ agent: id, gramsPerGram: positive.max(10).required(), reading: text }).allow(null).required(),
+  harmsPlants: Joi.boolean().required(), harmsWaterLife: Joi.boolean().required(), keepsToNextVisit: Joi.boolean().required(),
+  protection: texts.min(1), cautions: texts.min(1),
+}); // prettier-ignore
+const tool = Joi.object({
+  id, name: text, handling: text, hot: Joi.boolean().required(), abrasive: Joi.boolean().required(),
+  machines: Joi.array().items(Joi.valid(...MACHINE_KINDS)).required(),
+  jet: Joi.object({ orifice: positive.required(), nozzles: positive.integer().required(), psi: positive.max(5000).required(), fanDegrees: positive.max(90).required(), standOffMetres: positive.max(3).required() }).allow(null).required(),
+}); // prettier-ignore
+const limit = Joi.object({
+  id, text, whatCanHappen: text, source: text,
+  standing: Joi.valid('floor', 'overridable').required(),
+  when: Joi.array().min(1).items(
+    Joi.object({ fact: Joi.string().required(), is: Joi.alternatives(Joi.string(), Joi.boolean()), oneOf: Joi.array().items(Joi.string()), includesAnyOf: Joi.array().items(Joi.string()), above: Joi.number(), aboveFact: Joi.string() })
+      .xor('is', 'oneOf', 'includesAnyOf', 'above', 'aboveFact'),
+  ).required(),
+}); // prettier-ignore
+const work = { tool: id, rate, direction, checks: texts };
+const stage = Joi.alternatives(
+  Joi.object({
+    kind: Joi.valid('apply').required(), agent: id, ...work,
+    strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
+    dwellMinutes: Joi.object({ from: Joi.number().min(0).required(), to: positive.greater(Joi.ref('from')).required() }).required(),
+    litresPerSquareMetre: positive.max(5).required(), coats: positive.integer().max(3).required(),
+    leaveOn: Joi.boolean().required(), needs: Joi.valid('film', 'not-dry').required(), clings: Joi.boolean().required(),
+    stopWhen: text, ifNotEnough: text,
+  }),
+  Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse').required(), ...work }),
+  Joi.object({ kind: Joi.valid('pre-wet').required(), tool: id, rate, minutes: positive.max(60).required(), onlyIfThirsty: Joi.boolean().required() }),
+  Joi.object({ kind: Joi.valid('neutralise').required(), agent: id, tool: id, rate, litresPerSquareMetre: positive.max(5).required(), reading: text }),
+); // prettier-ignore
+const method = Joi.object({
+  id, name: text, why: text, source: text, expectation: Joi.string().allow(null).required(),
+  treats: Joi.object().pattern(Joi.string(), Joi.number().integer().min(1).max(5)).min(1).required(),
+  families: Joi.array().items(Joi.valid(...MATERIAL_FAMILIES)).min(1).required(),
+  surfaceRisk: score, harmAround: score, slowness: score,
+  chainOrder: Joi.valid('growth', 'alkali', 'acid', 'leave-on').required(),
+  stages: Joi.array().items(stage).min(1).required(),
+}); // prettier-ignore
+
+const ENTRY = { materials: material, conditions: condition, contaminants: contaminant, agents: agent, tools: tool, limits: limit, methods: method };
+
+/**
+ * Every fault in catalogue data: shape and spans of each entry, ids unique, references that lead somewhere.
+ * @returns sentences naming entry, field, value and rule; empty when the data is sound
+ */
+export function catalogueFaults(data: CatalogueData): readonly string[] {
+  const faults: string[] = [];
+  for (const [list, schema] of Object.entries(ENTRY)) {
+    const entries = data[list as keyof typeof ENTRY];
+    const ids = new Set<string>();
+    for (const entry of entries) {
+      const { error } = schema.validate(entry, { abortEarly: false, convert: false });
+      for (const detail of error?.details ?? []) faults.push(`${list} ${entry.id}: ${detail.message}`);
+      if (ids.has(entry.id)) faults.push(`${list} ${entry.id}: the id is used twice`);
+      ids.add(entry.id);
+    }
+  }
+  return [...faults, ...danglingReferences(data)];
+}
+
+function danglingReferences(data: CatalogueData): readonly string[] {
+  const known = {
+    agent: new Set(data.agents.map((a) => a.id)),
+    tool: new Set(data.tools.map((t) => t.id)),
+    contaminant: new Set(data.contaminants.map((c) => c.id)),
+    condition: new Set(data.conditions.map((c) => c.id)),
+  };
+  const faults: string[] = [];
+  const need = (kind: keyof typeof known, wanted: string, from: string) => {
+    if (!known[kind].has(wanted)) faults.push(`${from}: there is no ${kind} "${wanted}"`);
+  };
+  for (const m of data.materials) for (const c of m.conditions) need('condition', c, `materials ${m.id}`);
+  for (const a of data.agents) if (a.neutraliser) need('agent', a.neutraliser.agent, `agents ${a.id}`);
+  for (const m of data.methods) {
+    for (const c of Object.keys(m.treats)) need('contaminant', c, `methods ${m.id}`);
+    for (const s of m.stages) {
+      need('tool', s.tool, `methods ${m.id}`);
+      if (s.kind === 'apply' || s.kind === 'neutralise') need('agent', s.agent, `methods ${m.id}`);
+    }
+  }
+  return faults;
+}

@@ -1,0 +1,53 @@
+import type { Agent } from './agent.ts';
+import type { Contaminant } from './contaminant.ts';
+import { AGENTS } from './data/agents.ts';
+import { CONTAMINANTS } from './data/contaminants.ts';
+import { LIMITS } from './data/limits.ts';
+import { CONDITIONS, MATERIALS } from './data/materials.ts';
+import { METHODS } from './data/methods.ts';
+import { TOOLS } from './data/tools.ts';
+import type { Limit } from './limit.ts';
+import type { Condition, Material } from './material.ts';
+import type { Method } from './method.ts';
+import type { Tool } from './tool.ts';
+
+/** Part of every inputs hash: a plan made with another catalogue is stale. */
+export const CATALOGUE_VERSION = '2026.1';
+
+export interface CatalogueData {
+  readonly materials: readonly Material[];
+  readonly conditions: readonly Condition[];
+  readonly contaminants: readonly Contaminant[];
+  readonly agents: readonly Agent[];
+  readonly tools: readonly Tool[];
+  readonly limits: readonly Limit[];
+  readonly methods: readonly Method[];
+}
+
+/** The shipped catalogue; `catalogueFaults` of it is empty, which a test sees to. */
+export const CATALOGUE: CatalogueData = {
+  materials: MATERIALS,
+  conditions: CONDITIONS,
+  contaminants: CONTAMINANTS,
+  agents: AGENTS,
+  tools: TOOLS,
+  limits: LIMITS,
+  methods: METHODS,
+};
+
+function byId<Entry extends { readonly id: string }>(entries: readonly Entry[], what: string): (id: string) => Entry {
+  const index = new Map(entries.map((entry) => [entry.id, entry]));
+  return (id) => {
+    const entry = index.get(id);
+    if (!entry) throw new RangeError(`the catalogue has no ${what} "${id}"`);
+    return entry;
+  };
+}
+
+/** Look-ups by id; each throws a RangeError for an id that the catalogue does not have. */
+export const materialById = byId(MATERIALS, 'material');
+export const conditionById = byId(CONDITIONS, 'condition');
+export const contaminantById = byId(CONTAMINANTS, 'contaminant');
+export const agentById = byId(AGENTS, 'agent');
+export const toolById = byId(TOOLS, 'tool');
+export const methodById = byId(METHODS, 'method');

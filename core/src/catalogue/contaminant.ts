@@ -1,0 +1,17 @@
+export const CONTAMINANT_FAMILIES = ['growth', 'hydrocarbon', 'metal-stain'] as const;
+export type ContaminantFamily = (typeof CONTAMINANT_FAMILIES)[number];
+
+/** What lies on a surface. Severity runs 1 trace, 2 visible film, 3 covered, 4 caked. */
+export interface Contaminant {
+  readonly id: string;
+  readonly name: string;
+  readonly synonyms: readonly string[];
+  readonly family: ContaminantFamily;
+  /** One sentence per severity by which to recognise it. */
+  readonly cues: readonly [string, string, string, string];
+  /** What the customer should expect in writing. */
+  readonly expectation: string;
+}
+
+export type Severity = 1 | 2 | 3 | 4;
+export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = { 1: 'trace', 2: 'visible film', 3: 'covered', 4: 'caked' };

@@ -1,0 +1,91 @@
+import type { Limit } from '../limit.ts';
+
+const TRADE = 'trade default';
+
+export const LIMITS: readonly Limit[] = [
+  {
+    id: 'no-acid-on-calcareous', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'calcareous', is: true }],
+    text: 'No acid on calcareous stone: acid dissolves it.', whatCanHappen: 'The face is etched for good.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-acid-on-bare-metal', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
+    text: 'No acid on bare aluminium or zinc.', whatCanHappen: 'The metal is eaten, gas forms.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-acid-on-weak-metal-paint', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'family', is: 'metal' }, { fact: 'conditions', includesAnyOf: ['chalking', 'flaking'] }],
+    text: 'No acid on metal whose paint is oxidised or flaking: it reaches the metal.', whatCanHappen: 'Blistered paint, eaten metal.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-chlorine-on-salt-sensitive', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'saltSensitive', is: true }],
+    text: 'No hypochlorite on this stone: its salts stay in the pores.', whatCanHappen: 'The face bursts off over the next winters.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-chlorine-on-bare-metal', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
+    text: 'No hypochlorite on bare metal.', whatCanHappen: 'Pitting and stains.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-chlorine-on-bare-timber', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'family', is: 'timber' }, { fact: 'finish', is: 'bare' }],
+    text: 'Hypochlorite pulps the fibres of bare timber; an oxygen cleaner does the work.', whatCanHappen: 'Furry, bleached boards.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-chlorine-to-water', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'drainsToWater', is: true }],
+    text: 'Run-off from here reaches open water; hypochlorite kills what lives there. Only with all run-off caught.', whatCanHappen: 'Dead fish and newts, a fine.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-biocide-to-water', when: [{ fact: 'agentClass', is: 'quaternary' }, { fact: 'drainsToWater', is: true }],
+    text: 'Leave-on biocide washes off with the first rain and run-off from here reaches open water.', whatCanHappen: 'Dead water life, a fine.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-caustic-on-bare-metal', when: [{ fact: 'agentClass', oneOf: ['caustic', 'mild-alkaline'] }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
+    text: 'No alkali on bare aluminium or zinc.', whatCanHappen: 'The metal dissolves with gas and heat, the face turns black.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-caustic-on-paint', when: [{ fact: 'agentClass', is: 'caustic' }, { fact: 'finish', is: 'painted' }],
+    text: 'Caustic strips paint.', whatCanHappen: 'The coating comes off in sheets.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-caustic-on-timber', when: [{ fact: 'agentClass', is: 'caustic' }, { fact: 'family', is: 'timber' }],
+    text: 'Caustic breaks down wood.', whatCanHappen: 'Dark, soft, furry boards.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-caustic-on-soft-stone', when: [{ fact: 'agentClass', is: 'caustic' }, { fact: 'saltSensitive', is: true }],
+    text: 'Caustic leaves salts in this stone.', whatCanHappen: 'White bloom, then flaking.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'jet-above-limit', when: [{ fact: 'jetKilopascal', aboveFact: 'jetLimitKilopascal' }],
+    text: 'The jet presses {jetKilopascal} kPa on a surface that stands {jetLimitKilopascal} kPa in its state.', whatCanHappen: 'Wand marks, torn fibres, lifted paint or sand washed from the face.',
+    standing: 'overridable', source: 'estimate from orifice, pressure, fan and distance; a test patch confirms it',
+  },
+  {
+    id: 'no-jet-on-weak-paint', when: [{ fact: 'jetKilopascal', above: 2.5 }, { fact: 'conditions', includesAnyOf: ['chalking', 'flaking'] }],
+    text: 'No pressure jet on chalking or flaking paint.', whatCanHappen: 'Permanent wand marks; paint in the flower beds.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-jet-on-weak-wood', when: [{ fact: 'jetKilopascal', above: 2.5 }, { fact: 'conditions', includesAnyOf: ['splintering', 'rotten'] }],
+    text: 'No pressure jet on splintering or rotten wood.', whatCanHappen: 'The fibres split and stand up.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-scrub-on-soft-face', when: [{ fact: 'abrasive', is: true }, { fact: 'conditions', includesAnyOf: ['soft-stone', 'rotten', 'flaking'] }],
+    text: 'No stiff brush on a face that comes away under a thumb.', whatCanHappen: 'The face is brushed off with the dirt.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-hot-water-on-timber-or-metal-paint', when: [{ fact: 'hot', is: true }, { fact: 'family', oneOf: ['timber', 'metal'] }],
+    text: 'Hot water under pressure softens paint and opens wood.', whatCanHappen: 'Lifted paint, raised grain.',
+    standing: 'overridable', source: TRADE,
+  },
+]; // prettier-ignore

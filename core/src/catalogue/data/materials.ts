@@ -1,0 +1,52 @@
+import type { Condition, Material } from '../material.ts';
+
+const SORPTIVITY_COATED = 0.0001;
+
+export const MATERIALS: readonly Material[] = [
+  {
+    id: 'painted-render', name: 'Painted render', synonyms: ['masonry paint', 'coated render', 'stucco painted'], family: 'render',
+    finishes: ['painted'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.008, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1,
+    jetLimitKilopascal: 10, conditions: ['chalking', 'flaking', 'cracked'], source: 'trade default; sorptivity order of EN ISO 15148 values',
+  },
+  {
+    id: 'concrete', name: 'Concrete', synonyms: ['concrete slab', 'yard', 'cement floor'], family: 'concrete',
+    finishes: ['bare', 'sealed', 'painted'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.015, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1.2,
+    jetLimitKilopascal: 250, conditions: ['cracked', 'loose-joints'], source: 'trade default; sorptivity order of EN ISO 15148 values',
+  },
+  {
+    id: 'larch-boards', name: 'Larch boards', synonyms: ['larch cladding', 'larch decking', 'timber boards', 'siding timber'], family: 'timber',
+    finishes: ['bare', 'painted', 'sealed'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.002, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1.1,
+    jetLimitKilopascal: 25, conditions: ['splintering', 'rotten'], source: 'trade default; softwood sorptivity',
+  },
+  {
+    id: 'granite', name: 'Granite', synonyms: ['granite steps', 'granite flags', 'granite setts'], family: 'stone',
+    finishes: ['bare', 'sealed'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.003, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1,
+    jetLimitKilopascal: 200, conditions: ['loose-joints', 'cracked'], source: 'trade default; dense stone',
+  },
+  {
+    id: 'limestone', name: 'Limestone', synonyms: ['lime stone', 'calcareous stone', 'ashlar limestone'], family: 'stone',
+    finishes: ['bare', 'sealed'], calcareous: true, saltSensitive: true,
+    sorptivity: { bare: 0.12, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 2,
+    jetLimitKilopascal: 2.5, conditions: ['soft-stone', 'loose-joints', 'cracked'], source: 'trade default; soft limestone sorptivity',
+  },
+  {
+    id: 'painted-aluminium', name: 'Painted aluminium', synonyms: ['coated aluminum', 'metal cladding', 'aluminium panels', 'aluminum siding'], family: 'metal',
+    finishes: ['painted', 'bare'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: SORPTIVITY_COATED, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: false, thirstFactor: 0.7,
+    jetLimitKilopascal: 5, conditions: ['chalking', 'flaking'], source: 'trade default',
+  },
+]; // prettier-ignore
+
+export const CONDITIONS: readonly Condition[] = [
+  { id: 'chalking', name: 'chalking or oxidised paint', cue: 'a finger comes away in the colour of the paint', jetLimitKilopascal: 2.5 },
+  { id: 'flaking', name: 'flaking paint', cue: 'edges lift under a fingernail', jetLimitKilopascal: 2.5 },
+  { id: 'splintering', name: 'splintering wood', cue: 'loose fibres stand up, a key presses in', jetLimitKilopascal: 2.5 },
+  { id: 'rotten', name: 'rotten wood', cue: 'a key sinks in', jetLimitKilopascal: 2.5 },
+  { id: 'soft-stone', name: 'soft stone', cue: 'grains come off under a thumb', jetLimitKilopascal: 2.5 },
+  { id: 'loose-joints', name: 'loose or hollow joints', cue: 'mortar or sand missing, a flag that rocks', jetLimitKilopascal: 30 },
+  { id: 'cracked', name: 'cracked', cue: 'water disappears into it', jetLimitKilopascal: 10 },
+];

@@ -1,0 +1,39 @@
+export const MATERIAL_FAMILIES = ['render', 'concrete', 'timber', 'stone', 'metal'] as const;
+export type MaterialFamily = (typeof MATERIAL_FAMILIES)[number];
+
+export const FINISHES = ['bare', 'painted', 'sealed'] as const;
+export type Finish = (typeof FINISHES)[number];
+
+/** What a surface is made of and what that tolerates, as trade defaults; a house may go stricter. */
+export interface Material {
+  readonly id: string;
+  readonly name: string;
+  readonly synonyms: readonly string[];
+  readonly family: MaterialFamily;
+  /** The finish it usually has, first, and the others it can have. */
+  readonly finishes: readonly [Finish, ...Finish[]];
+  /** Contains carbonate that acid dissolves. */
+  readonly calcareous: boolean;
+  /** Salts that stay inside burst it: no chlorine. */
+  readonly saltSensitive: boolean;
+  /** Sorptivity A by finish in kg/(m²·√s); order of published water absorption coefficients, EN ISO 15148. */
+  readonly sorptivity: Readonly<Record<Finish, number>>;
+  /** A rough face holds more liquid than a smooth one. */
+  readonly rough: boolean;
+  /** Liquid that one coat takes, as a factor on a stage's usual amount. */
+  readonly thirstFactor: number;
+  /** Greatest mean jet pressure on the sound surface, kPa; estimate, confirmed by a test patch. */
+  readonly jetLimitKilopascal: number;
+  /** Conditions (by id) that it can be in. */
+  readonly conditions: readonly string[];
+  readonly source: string;
+}
+
+/** A state of a surface that changes what it tolerates. */
+export interface Condition {
+  readonly id: string;
+  readonly name: string;
+  readonly cue: string;
+  /** Lowers the jet limit to this, kPa. */
+  readonly jetLimitKilopascal?: number;
+}

@@ -1,0 +1,32 @@
+/** Tools and deliveries with what they do to a face. */
+export interface Tool {
+  readonly id: string;
+  readonly name: string;
+  /** Machine kinds of the house that it occupies, all of them at once. */
+  readonly machines: readonly MachineKind[];
+  readonly jet: Jet | null;
+  readonly hot: boolean;
+  /** Stiff enough to take a weak face with it. */
+  readonly abrasive: boolean;
+  /** How it is held and used, for the crew. */
+  readonly handling: string;
+}
+
+export interface Jet {
+  /** Orifice number (US gpm at 4000 psi). */
+  readonly orifice: number;
+  readonly nozzles: number;
+  readonly psi: number;
+  readonly fanDegrees: number;
+  readonly standOffMetres: number;
+}
+
+export const MACHINE_KINDS = ['sprayer', 'hose', 'pressure-washer', 'surface-cleaner', 'hot-washer'] as const;
+export type MachineKind = (typeof MACHINE_KINDS)[number];
+export const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {
+  sprayer: 'Sprayer',
+  hose: 'Garden hose with fan',
+  'pressure-washer': 'Pressure washer',
+  'surface-cleaner': 'Surface cleaner',
+  'hot-washer': 'Hot washer',
+};

@@ -1,0 +1,169 @@
+import type { Cluster } from './cluster-order.ts';
+import { lagsToEach } from './lags-to.ts';
+import type { Lag, Operation, Placement, Schedule, SequenceProblem, Watch } from './problem.ts';
+import { Timelines } from './timelines.ts';
+
+/** Indexes of a problem that every placement run shares. */
+export interface ProblemIndex {
+  readonly problem: SequenceProblem;
+  readonly lagsTo: ReadonlyMap<string, readonly Lag[]>;
+  readonly watchFrom: ReadonlyMap<string, Watch>;
+}
+
+export function indexOf(problem: SequenceProblem): ProblemIndex {
+  return { problem, lagsTo: lagsToEach(problem.lags), watchFrom: new Map(problem.watches.map((w) => [w.from, w])) };
+}
+
+/** A cluster that finds no place: some of its people or machines are not there at all. */
+export class NoPlace extends Error {
+  constructor(cluster: string, reason: string) {
+    super(`no place in time for ${cluster}: ${reason}`);
+  }
+}
+
+/** Moves of one cluster's start before the search gives up; each jumps over an obstacle, so it is far above what occurs. */
+const MOST_JUMPS = 5000;
+
+/** Clusters placed one after another in the given order, each as early as its lags, people, machines and watches let it. */
+export function placeClusters(index: ProblemIndex, order: readonly Cluster[]): Schedule {
+  const timelines = new Timelines(index.problem);
+  const placed = new Map<string, Placement>();
+  for (const cluster of order) {
+    let best: readonly Placement[] | null = null;
+    for (const person of firstPeople(index.problem, cluster, timelines)) {
+      const tried = earliest(index, cluster, person, timelines, placed);
+      if (tried && (!best || finishOf(tried) < finishOf(best))) best = tried;
+    }
+    if (!best) throw new NoPlace(cluster.id, missing(index.problem, cluster));
+    for (const [i, placement] of best.entries()) {
+      const operation = cluster.operations[i];
+      if (!operation) continue;
+      timelines.add(operation, placement);
+      placed.set(operation.id, placement);
+    }
+    for (const operation of cluster.operations) {
+      const watch = index.watchFrom.get(operation.id);
+      const [from, to] = [placed.get(watch?.from ?? ''), placed.get(watch?.to ?? '')];
+      if (watch && from && to) timelines.addWatch(from.person, { start: from.start, finish: to.finish, zone: watch.zone });
+    }
+  }
+  const placements = [...placed.values()].sort((a, b) => a.start - b.start || (a.operation < b.operation ? -1 : 1));
+  return { placements, makespan: Math.max(0, ...placements.map((p) => p.finish)) };
+}
+
+function finishOf(placements: readonly Placement[]): number {
+  return Math.max(...placements.map((p) => p.finish));
+}
+
+/** Who may begin a cluster, the one who is free first at the front; ties in the order of the crew. */
+function firstPeople(problem: SequenceProblem, cluster: Cluster, timelines: Timelines): readonly string[] {
+  const fixed = cluster.operations[0]?.person;
+  if (fixed) return [fixed];
+  return [...problem.people].sort((a, b) => timelines.lastFinish(a) - timelines.lastFinish(b) || problem.people.indexOf(a) - problem.people.indexOf(b));
+}
+
+function missing(problem: SequenceProblem, cluster: Cluster): string {
+  const absent = cluster.operations.flatMap((o) => o.machines).filter((m) => (problem.machines[m] ?? 0) === 0);
+  return absent.length > 0 ? `there is no ${[...new Set(absent)].join(', ')}` : 'its lags cannot be met';
+}
+
+interface Window {
+  readonly from: number;
+  readonly until: number;
+}
+
+function windowOf(operation: Operation, index: ProblemIndex, placed: ReadonlyMap<string, Placement>, own: ReadonlyMap<string, Placement>): Window {
+  let from = 0;
+  let until = Infinity;
+  for (const lag of index.lagsTo.get(operation.id) ?? []) {
+    const anchor = own.get(lag.from) ?? placed.get(lag.from);
+    if (!anchor) continue;
+    const at = lag.anchor === 'start' ? anchor.start : anchor.finish;
+    from = Math.max(from, at + lag.minSeconds);
+    if (lag.maxSeconds !== null) until = Math.min(until, at + lag.maxSeconds);
+  }
+  return { from, until };
+}
+
+/** The earliest placement of a whole cluster whose first operation the person does; null when there is none. */
+function earliest(
+  index: ProblemIndex,
+  cluster: Cluster,
+  person: string,
+  timelines: Timelines,
+  placed: ReadonlyMap<string, Placement>,
+): readonly Placement[] | null {
+  const [first] = cluster.operations;
+  if (!first) return [];
+  let start = windowOf(first, index, placed, new Map()).from;
+  for (let jump = 0; jump < MOST_JUMPS; jump += 1) {
+    const free = timelines.firstStart(person, first, start, Number.MAX_SAFE_INTEGER / 2);
+    if (free === null) return null;
+    const tried = tryAt(index, cluster, person, free, timelines, placed);
+    if (tried.placements) return tried.placements;
+    if (tried.later === null) return null;
+    start = free + Math.max(1, tried.later);
+  }
+  return null;
+}
+
+type Trial = { readonly placements: readonly Placement[] } | { readonly placements: null; readonly later: number | null };
+
+/** All operations of a cluster with the first at `start`; or by how much later to try. */
+function tryAt(
+  index: ProblemIndex,
+  cluster: Cluster,
+  owner: string,
+  start: number,
+  timelines: Timelines,
+  placed: ReadonlyMap<string, Placement>,
+): Trial {
+  const own = new Map<string, Placement>();
+  const done: { operation: Operation; placement: Placement }[] = [];
+  const undo = () => {
+    for (const { operation, placement } of done) timelines.remove(operation, placement);
+  };
+  for (const [i, operation] of cluster.operations.entries()) {
+    const window = i === 0 ? { from: start, until: start } : windowOf(operation, index, placed, own);
+    if (window.from > window.until) {
+      undo();
+      return { placements: null, later: window.from - window.until };
+    }
+    const found = i === 0 ? { person: owner, start } : whoAndWhen(index.problem, operation, owner, window, timelines);
+    if (!found || found.start > window.until) {
+      undo();
+      return { placements: null, later: found ? found.start - window.until : null };
+    }
+    const placement = { operation: operation.id, person: found.person, start: found.start, finish: found.start + operation.seconds };
+    own.set(operation.id, placement);
+    timelines.add(operation, placement);
+    done.push({ operation, placement });
+  }
+  const placements = done.map((d) => d.placement);
+  undo();
+  const blocked = watchObstacles(index, cluster, own, timelines);
+  return blocked === null ? { placements } : { placements: null, later: blocked - start };
+}
+
+function whoAndWhen(problem: SequenceProblem, operation: Operation, owner: string, window: Window, timelines: Timelines): { person: string; start: number } | null {
+  const people = operation.person ? [operation.person] : [owner, ...problem.people.filter((p) => p !== owner)];
+  let best: { person: string; start: number } | null = null;
+  for (const person of people) {
+    const start = timelines.firstStart(person, operation, window.from, Number.MAX_SAFE_INTEGER / 2);
+    if (start !== null && start <= window.until) return { person, start };
+    if (start !== null && (!best || start < best.start)) best = { person, start };
+  }
+  return best;
+}
+
+/** When a watch of the cluster could be kept; null when all can now. */
+function watchObstacles(index: ProblemIndex, cluster: Cluster, own: ReadonlyMap<string, Placement>, timelines: Timelines): number | null {
+  for (const operation of cluster.operations) {
+    const watch = index.watchFrom.get(operation.id);
+    const [from, to] = [own.get(watch?.from ?? ''), own.get(watch?.to ?? '')];
+    if (!watch || !from || !to) continue;
+    const blocked = timelines.watchObstacle(from.person, watch.zone, from.start, to.finish);
+    if (blocked !== null) return blocked;
+  }
+  return null;
+}

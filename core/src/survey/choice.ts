@@ -1,0 +1,31 @@
+import Joi from 'joi';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { entityIdSchema } from './entity-id.ts';
+import type { EntityId } from './entity-id.ts';
+import { nameSchema, noteSchema } from './detail-limits.ts';
+
+/**
+ * What a person decided, keyed by meaning (surface and contaminant), never by index.
+ * A pick names a method; a reason makes it an override of the rules that forbid it.
+ */
+export interface Choice {
+  readonly id: EntityId;
+  readonly position: number;
+  readonly surface: EntityId;
+  readonly contaminant: string;
+  readonly method: string;
+  /** Why a forbidding rule is set aside; empty for a plain pick. */
+  readonly reason: string;
+  readonly by: string;
+  /** Date and time, ISO 8601. */
+  readonly at: string;
+}
+
+export const choiceSchema = Joi.object<Omit<Choice, 'id' | 'position'>>({
+  surface: entityIdSchema.required(),
+  contaminant: Joi.valid(...CATALOGUE.contaminants.map((c) => c.id)).required(),
+  method: Joi.valid(...CATALOGUE.methods.map((m) => m.id)).required(),
+  reason: noteSchema.allow('').default(''),
+  by: nameSchema.required(),
+  at: Joi.string().isoDate().required(),
+});

@@ -1,0 +1,148 @@
+import Joi from 'joi';
+import { MACHINE_KINDS } from '../catalogue/tool.ts';
+import type { MachineKind } from '../catalogue/tool.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
+import { nameSchema } from './detail-limits.ts';
+
+/** Weather assumed for the day; radiation is typed in until the sun's position gives it. */
+export interface JobWeather {
+  readonly temperatureC: number;
+  readonly humidity: number;
+  readonly windMetresPerSecond: number;
+  readonly cloud: number;
+  readonly netRadiationWattsPerSquareMetre: number;
+}
+
+export interface CrewMember {
+  readonly id: string;
+  readonly name: string;
+  readonly tickets: readonly string[];
+}
+
+/** What comes to this job of the house's people, machines and habits. */
+export interface JobHouse {
+  readonly schools: Readonly<Record<string, string>>;
+  readonly crew: readonly CrewMember[];
+  readonly machines: Readonly<Record<MachineKind, number>>;
+  readonly dayStart: string;
+  readonly dayHours: number;
+  /** Share added to product amounts. */
+  readonly wasteShare: number;
+  readonly sprayerLitres: number;
+}
+
+/** The job's own fields, apart from what hangs below it. */
+export interface JobDetail {
+  readonly name: string;
+  readonly customer: string;
+  readonly place: { readonly latitude: number; readonly longitude: number; readonly timeZone: string };
+  readonly units: UnitSystem;
+  /** Planned date, YYYY-MM-DD. */
+  readonly start: string | null;
+  readonly eventDate: string | null;
+  readonly weather: JobWeather;
+  readonly house: JobHouse;
+  readonly answers: Readonly<Record<string, string>>;
+}
+
+/** Mild weather: 0.29 mm/h from a wet face. */
+export const DEFAULT_WEATHER: JobWeather = { temperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, cloud: 0.5, netRadiationWattsPerSquareMetre: 250 }; // prettier-ignore
+
+export const DEFAULT_HOUSE: JobHouse = {
+  schools: {},
+  crew: [
+    { id: 'a', name: 'Person A', tickets: [] },
+    { id: 'b', name: 'Person B', tickets: [] },
+  ],
+  machines: { sprayer: 3, hose: 2, 'pressure-washer': 1, 'surface-cleaner': 1, 'hot-washer': 1 },
+  dayStart: '08:00',
+  dayHours: 9,
+  wasteShare: 0.1,
+  sprayerLitres: 15,
+};
+
+/** The schools of practice that the engine heeds so far, their settings with the default first. */
+export const SCHOOLS: Readonly<Record<string, readonly string[]>> = {
+  'pre-wet': ['thirsty-only', 'always', 'never'],
+  'growth-chemistry': ['hypochlorite', 'oxygen-or-neutral'],
+};
+
+const dateSchema = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD')
+  .custom((value: string, helpers) => (isCalendarDate(value) ? value : helpers.error('date.calendar')))
+  .messages({ 'date.calendar': '{#label} is not a day of the calendar' });
+
+function isCalendarDate(value: string): boolean {
+  const [year = 0, month = 0, day = 0] = value.split('-').map(Number);
+  const date = new Date(Date.UTC(year, month - 1, day));
+  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+}
+
+const timeZoneSchema = Joi.string()
+  .max(64)
+  .custom((value: string, helpers) => (isTimeZone(value) ? value : helpers.error('timeZone.unknown')))
+  .messages({ 'timeZone.unknown': '{#label} "{#value}" is not a time zone: write it as Europe/Zurich' });
+
+function isTimeZone(value: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: value });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+const machineCounts = Joi.object(
+  Object.fromEntries(
+    MACHINE_KINDS.map((kind) => [kind, Joi.number().integer().min(0).max(9).default(DEFAULT_HOUSE.machines[kind])]),
+  ),
+);
+
+export const weatherSchema = Joi.object<JobWeather>({
+  temperatureC: Joi.number().min(-20).max(50).default(DEFAULT_WEATHER.temperatureC),
+  humidity: Joi.number().min(0).max(1).default(DEFAULT_WEATHER.humidity),
+  windMetresPerSecond: Joi.number().min(0).max(15).default(DEFAULT_WEATHER.windMetresPerSecond),
+  cloud: Joi.number().min(0).max(1).default(DEFAULT_WEATHER.cloud),
+  netRadiationWattsPerSquareMetre: Joi.number().min(-100).max(1000).default(DEFAULT_WEATHER.netRadiationWattsPerSquareMetre),
+});
+
+export const houseSchema = Joi.object<JobHouse>({
+  schools: Joi.object(
+    Object.fromEntries(Object.entries(SCHOOLS).map(([school, settings]) => [school, Joi.valid(...settings)])),
+  ).default({}),
+  crew: Joi.array()
+    .items(
+      Joi.object({
+        id: Joi.string().pattern(/^[a-z0-9-]{1,32}$/).required(),
+        name: nameSchema.default((member: { id: string }) => `Person ${member.id.toUpperCase()}`),
+        tickets: Joi.array().items(Joi.string().max(80)).max(20).default([]),
+      }),
+    )
+    .min(1)
+    .max(4)
+    .unique('id')
+    .default(DEFAULT_HOUSE.crew),
+  machines: machineCounts.default(DEFAULT_HOUSE.machines),
+  dayStart: Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm').default(DEFAULT_HOUSE.dayStart),
+  dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
+  wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
+  sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
+}); // prettier-ignore
+
+export const placeSchema = Joi.object({
+  latitude: Joi.number().min(-90).max(90).required(),
+  longitude: Joi.number().min(-180).max(180).required(),
+  timeZone: timeZoneSchema.required(),
+});
+
+export const jobDetailSchema = Joi.object<JobDetail>({
+  name: nameSchema.required(),
+  customer: Joi.string().trim().max(120).allow('').default(''),
+  place: placeSchema.default({ latitude: 0, longitude: 0, timeZone: 'UTC' }),
+  units: Joi.valid('metric', 'us').default('metric'),
+  start: dateSchema.allow(null).default(null),
+  eventDate: dateSchema.allow(null).default(null),
+  weather: weatherSchema.default(DEFAULT_WEATHER),
+  house: houseSchema.default(DEFAULT_HOUSE),
+  answers: Joi.object().pattern(Joi.string().max(64), Joi.string().max(500)).max(200).default({}),
+});

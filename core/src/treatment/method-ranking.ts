@@ -1,0 +1,59 @@
+import { agentById } from '../catalogue/catalogue.ts';
+import type { Method } from '../catalogue/method.ts';
+import type { Reason } from './reason.ts';
+import type { SurfaceState } from './surface-state.ts';
+
+/** Weights of the ranking. Trade default: the result first, then the surface, then what is around, then time. */
+const WEIGHTS = { result: 3, surfaceRisk: 2, harmAround: 1, slowness: 1 } as const;
+/** Run-off that reaches water doubles the weight of harm around. */
+const WATER_FACTOR = 2;
+/** What a house preference against an agent class costs a method. */
+const SCHOOL_MALUS = 6;
+
+/** A method that treats one contaminant, with the sum of its points. */
+export interface RankedMethod {
+  readonly method: Method;
+  readonly points: number;
+  readonly because: readonly Reason[];
+}
+
+/** The points of one permitted method for one contaminant, with the reasons that made them. */
+export function rankedMethod(method: Method, contaminant: string, state: SurfaceState, schools: Readonly<Record<string, string>>): RankedMethod {
+  const result = method.treats[contaminant] ?? 0;
+  const harmWeight = WEIGHTS.harmAround * (state.drainsToWater ? WATER_FACTOR : 1);
+  const disliked = schools['growth-chemistry'] === 'oxygen-or-neutral' && usesHypochlorite(method);
+  const points =
+    WEIGHTS.result * result -
+    WEIGHTS.surfaceRisk * method.surfaceRisk -
+    harmWeight * method.harmAround -
+    WEIGHTS.slowness * method.slowness -
+    (disliked ? SCHOOL_MALUS : 0);
+  const because: Reason[] = [
+    { rule: 'method', text: method.why, source: method.source },
+    {
+      rule: 'ranking',
+      text:
+        `${String(points)} points: result ${String(result)} of 5 (×${String(WEIGHTS.result)}), ` +
+        `risk to the surface ${String(method.surfaceRisk)} (×−${String(WEIGHTS.surfaceRisk)}), ` +
+        `harm around ${String(method.harmAround)} (×−${String(harmWeight)}), slowness ${String(method.slowness)} (×−${String(WEIGHTS.slowness)})` +
+        `${disliked ? `, house preference −${String(SCHOOL_MALUS)}` : ''}.`,
+      source: 'trade default weights',
+    },
+  ];
+  if (disliked) because.push({ rule: 'school-growth-chemistry', text: 'The house prefers oxygen or neutral cleaners to hypochlorite.' });
+  if (state.drainsToWater) because.push({ rule: 'drains-to-water', text: 'Run-off reaches open water, so harm around counts double.' });
+  return { method, points, because };
+}
+
+/** Best first; ties by id, so that the order never depends on the data's order. */
+export function inRankOrder(methods: readonly RankedMethod[]): readonly RankedMethod[] {
+  return [...methods].sort((a, b) => b.points - a.points || (a.method.id < b.method.id ? -1 : 1));
+}
+
+function usesHypochlorite(method: Method): boolean {
+  return method.stages.some((stage) => stage.kind === 'apply' && agentById(stage.agent).class === 'hypochlorite');
+}
+
+export function isLeaveOn(method: Method): boolean {
+  return method.stages.some((stage) => stage.kind === 'apply' && stage.leaveOn);
+}

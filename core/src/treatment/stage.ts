@@ -1,0 +1,46 @@
+import type { AgentClass } from '../catalogue/agent.ts';
+import type { Direction } from '../catalogue/method.ts';
+import type { PlannedRate } from '../rates/stage-duration.ts';
+import type { Reason } from './reason.ts';
+
+/** The kinds of stage that a treatment can have so far. */
+export type StageKind = 'clear' | 'pre-wet' | 'apply' | 'agitate' | 'wash' | 'rinse' | 'neutralise' | 'reading';
+
+/** One stage of a treatment on one surface. */
+export interface Stage {
+  /** Keyed by meaning: surface, method and place in it. */
+  readonly id: string;
+  readonly surface: string;
+  readonly kind: StageKind;
+  readonly method: string;
+  /** Stages of one cycle are tied by wet-window lags in a section; null: the whole surface at once. */
+  readonly cycle: number | null;
+  readonly areaSquareMetres: number;
+  readonly tool: string | null;
+  readonly rate: PlannedRate | null;
+  readonly direction: Direction | null;
+  readonly maxSurfacePressureKilopascal: number | null;
+  readonly checks: readonly string[];
+  readonly cautions: readonly Reason[];
+  readonly apply: ApplyDetail | null;
+  /** Minutes that a pre-wet lasts, or a reading takes. */
+  readonly minutes: number | null;
+  /** What the strip must read before the next stage. */
+  readonly reading: string | null;
+}
+
+export interface ApplyDetail {
+  readonly agent: string;
+  readonly agentClass: AgentClass;
+  readonly strengthGramsPerLitre: number;
+  readonly basis: string;
+  readonly litresPerSquareMetre: number;
+  readonly coats: number;
+  /** Null for a neutraliser, which works at once. */
+  readonly dwell: { readonly fromMinutes: number; readonly toMinutes: number } | null;
+  readonly leaveOn: boolean;
+  readonly needs: 'film' | 'not-dry';
+  readonly clings: boolean;
+  readonly stopWhen: string;
+  readonly ifNotEnough: string;
+}

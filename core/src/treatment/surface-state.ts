@@ -1,0 +1,47 @@
+import { conditionById, materialById } from '../catalogue/catalogue.ts';
+import type { LimitFacts } from '../catalogue/limit.ts';
+import { isOpenWater } from '../survey/site.ts';
+import type { Survey } from '../survey/survey.ts';
+import type { Surface } from '../survey/surface.ts';
+
+/** What the limits need to know of a surface, whatever is done on it. */
+export type SurfaceState = Omit<LimitFacts, 'agent' | 'agentClass' | 'jetKilopascal' | 'hot' | 'abrasive'>;
+
+/** Faces from this sorptivity on drink: pre-wetting pays. kg/(m²·√s), trade default between timber and render. */
+export const THIRSTY_SORPTIVITY = 0.008;
+
+/** A surface as the limits see it: the material, changed by finish and conditions, and where its run-off ends. */
+export function surfaceState(surface: Surface, survey: Pick<Survey, 'surfaces' | 'features'>): SurfaceState {
+  const material = materialById(surface.material);
+  const jetLimits = surface.conditions.map((id) => conditionById(id).jetLimitKilopascal ?? Infinity);
+  return {
+    material: material.id,
+    family: material.family,
+    finish: surface.finish,
+    conditions: surface.conditions,
+    calcareous: material.calcareous,
+    saltSensitive: material.saltSensitive,
+    drainsToWater: reachesOpenWater(surface, survey),
+    jetLimitKilopascal: Math.min(material.jetLimitKilopascal, ...jetLimits),
+  };
+}
+
+/** Whether run-off ends in open water, over any number of surfaces. */
+function reachesOpenWater(surface: Surface, survey: Pick<Survey, 'surfaces' | 'features'>): boolean {
+  const water = new Set(survey.features.filter(isOpenWater).map((f) => f.id as string));
+  if (water.size === 0) return false;
+  const onto = new Map(survey.surfaces.map((s) => [s.id as string, s.drainsOnto]));
+  const seen = new Set<string>();
+  const open: string[] = [...surface.drainsOnto];
+  for (let id = open.pop(); id !== undefined; id = open.pop()) {
+    if (water.has(id)) return true;
+    if (seen.has(id)) continue;
+    seen.add(id);
+    open.push(...(onto.get(id) ?? []));
+  }
+  return false;
+}
+
+export function isThirsty(surface: Surface): boolean {
+  return materialById(surface.material).sorptivity[surface.finish] >= THIRSTY_SORPTIVITY;
+}

@@ -1,0 +1,212 @@
+import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
+import type { Method } from '../catalogue/method.ts';
+import type { Choice } from '../survey/choice.ts';
+import type { Finding } from '../survey/finding.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import { chainStages, inChainOrder } from './chain.ts';
+import type { ChainLink, ChainSurroundings } from './chain.ts';
+import { methodRefusals } from './limit-verdict.ts';
+import type { Refusal } from './limit-verdict.ts';
+import { inRankOrder, isLeaveOn, rankedMethod } from './method-ranking.ts';
+import type { RankedMethod } from './method-ranking.ts';
+import type { Reason } from './reason.ts';
+import type { Stage } from './stage.ts';
+import type { SurfaceState } from './surface-state.ts';
+
+export interface RefusedMethod {
+  readonly method: Method;
+  readonly refusals: readonly Refusal[];
+  readonly overridable: boolean;
+}
+
+/** What is proposed against one contaminant, what else would do, what is refused and why. */
+export interface ContaminantProposal {
+  readonly finding: Finding;
+  readonly chosen: RankedMethod | null;
+  readonly alternatives: readonly RankedMethod[];
+  readonly refused: readonly RefusedMethod[];
+  /** What became of the person's choice, where one was made. */
+  readonly choice: { readonly choice: Choice; readonly standing: 'applied' | 'overriding' | 'not-applied'; readonly text: string } | null;
+}
+
+export interface SurfaceTreatment {
+  readonly surface: string;
+  readonly areaSquareMetres: number;
+  readonly proposals: readonly ContaminantProposal[];
+  readonly stages: readonly Stage[];
+  readonly because: readonly Reason[];
+  readonly expectations: readonly Reason[];
+}
+
+export interface TreatmentInput extends ChainSurroundings {
+  readonly areaSquareMetres: number;
+  readonly findings: readonly Finding[];
+  readonly choices: readonly Choice[];
+  readonly state: SurfaceState;
+  readonly schools: Readonly<Record<string, string>>;
+}
+
+/** One application that serves two findings saves a cycle: points for each finding that shares. */
+const SHARED_METHOD_BONUS = 3;
+/** Areas are decided in steps of 0.01 m². */
+const AREA_STEP = 0.01;
+const LEAVE_ON_NEEDS_DRY: Refusal = {
+  rule: 'leave-on-needs-dry-face',
+  text: 'A leave-on needs a dry face and is not rinsed: it cannot share a visit with a wet treatment of the same surface.',
+  whatCanHappen: 'It is diluted and washed off.',
+  overridable: false,
+  source: 'trade default',
+};
+
+/**
+ * The treatment of one surface: for each finding the permitted methods ranked and the others refused with their rules,
+ * and the best chain through all findings.
+ */
+export function surfaceTreatment(input: TreatmentInput): SurfaceTreatment {
+  const options = input.findings.map((finding) => optionsFor(finding, input));
+  const picked = bestCombination(options);
+  const links = mergedLinks(options, picked, input.areaSquareMetres);
+  const proposals = options.map((option, index): ContaminantProposal => {
+    const chosen = picked[index] ?? null;
+    const wet = picked.some((other, i) => i !== index && other && !isLeaveOn(other.method));
+    const clash = (ranked: RankedMethod) => isLeaveOn(ranked.method) && wet;
+    const rest = option.permitted.filter((ranked) => ranked !== chosen);
+    return {
+      finding: option.finding,
+      chosen,
+      alternatives: rest.filter((ranked) => !clash(ranked)),
+      refused: [
+        ...option.refused,
+        ...rest.filter(clash).map((ranked) => ({ method: ranked.method, refusals: [LEAVE_ON_NEEDS_DRY], overridable: false })),
+      ],
+      choice: standingOf(option, chosen),
+    };
+  });
+  return {
+    surface: input.surface.id,
+    areaSquareMetres: input.areaSquareMetres,
+    proposals,
+    stages: chainStages(links, input),
+    because: proposals.flatMap((p) => p.chosen?.because ?? []),
+    expectations: expectationsOf(proposals),
+  };
+}
+
+interface Options {
+  readonly finding: Finding;
+  readonly permitted: readonly RankedMethod[];
+  readonly refused: readonly RefusedMethod[];
+  readonly choice: Choice | null;
+  readonly overridden: readonly Refusal[];
+}
+
+function optionsFor(finding: Finding, input: TreatmentInput): Options {
+  const choice = input.choices.findLast((c) => c.contaminant === finding.contaminant) ?? null;
+  const permitted: RankedMethod[] = [];
+  const refused: RefusedMethod[] = [];
+  let overridden: readonly Refusal[] = [];
+  for (const method of CATALOGUE.methods) {
+    if (!method.treats[finding.contaminant] || !method.families.includes(input.state.family)) continue;
+    const refusals = methodRefusals(input.state, method, CATALOGUE.limits);
+    const overridable = refusals.every((r) => r.overridable);
+    const setAside = refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
+    if (setAside) overridden = refusals;
+    if (refusals.length === 0 || setAside) permitted.push(rankedMethod(method, finding.contaminant, input.state, input.schools));
+    else refused.push({ method, refusals, overridable });
+  }
+  return { finding, permitted: inRankOrder(permitted), refused, choice, overridden };
+}
+
+/** The combination with the most points in sum, picks kept; null where nothing is permitted. */
+function bestCombination(options: readonly Options[]): readonly (RankedMethod | null)[] {
+  const candidates = options.map((option): readonly (RankedMethod | null)[] => {
+    const pick = option.permitted.find((ranked) => ranked.method.id === option.choice?.method);
+    return pick ? [pick] : option.permitted.length > 0 ? option.permitted : [null];
+  });
+  let best: { combination: readonly (RankedMethod | null)[]; points: number } | null = null;
+  for (const combination of combinations(candidates)) {
+    const points = combinationPoints(combination);
+    if (!best || points > best.points) best = { combination, points };
+  }
+  return best?.combination ?? [];
+}
+
+function* combinations<T>(lists: readonly (readonly T[])[]): Generator<readonly T[]> {
+  const [first, ...rest] = lists;
+  if (!first) {
+    yield [];
+    return;
+  }
+  for (const item of first) for (const tail of combinations(rest)) yield [item, ...tail];
+}
+
+/** A leave-on beside a wet treatment is no chain for one visit: it loses against every other. */
+const CLASH_POINTS = 1000;
+
+function combinationPoints(combination: readonly (RankedMethod | null)[]): number {
+  const methods = combination.filter((ranked) => ranked !== null);
+  const distinct = new Set(methods.map((ranked) => ranked.method.id)).size;
+  const leaveOns = methods.filter((ranked) => isLeaveOn(ranked.method)).length;
+  const clash = leaveOns > 0 && leaveOns < methods.length;
+  return (
+    methods.reduce((sum, ranked) => sum + ranked.points, 0) +
+    SHARED_METHOD_BONUS * (methods.length - distinct) -
+    (clash ? CLASH_POINTS : 0)
+  );
+}
+
+/** One link per method; a method that serves several findings takes the worst severity and the largest share. */
+function mergedLinks(options: readonly Options[], picked: readonly (RankedMethod | null)[], area: number): readonly ChainLink[] {
+  const links = new Map<string, ChainLink>();
+  options.forEach((option, index) => {
+    const method = picked[index]?.method;
+    if (!method) return;
+    const before = links.get(method.id);
+    const severity = option.finding.severity;
+    const share = roundToStep(area * option.finding.share, AREA_STEP);
+    links.set(method.id, {
+      method,
+      severity: before && before.severity > severity ? before.severity : severity,
+      areaSquareMetres: Math.max(before?.areaSquareMetres ?? 0, share, AREA_STEP),
+      cautions: [...(before?.cautions ?? []), ...overrideCautions(option)],
+    });
+  });
+  return inChainOrder([...links.values()]);
+}
+
+function overrideCautions(option: Options): readonly Reason[] {
+  const { choice } = option;
+  if (!choice) return [];
+  return option.overridden.map((refusal) => ({
+    rule: refusal.rule,
+    text: `Set aside by ${choice.by}: “${choice.reason}”. The rule says: ${refusal.text} What can happen: ${refusal.whatCanHappen}`,
+    source: refusal.source,
+  }));
+}
+
+function standingOf(option: Options, chosen: RankedMethod | null): ContaminantProposal['choice'] {
+  const { choice } = option;
+  if (!choice) return null;
+  if (chosen?.method.id === choice.method) {
+    return option.overridden.length > 0
+      ? { choice, standing: 'overriding', text: `${choice.by} set the rule aside: “${choice.reason}”.` }
+      : { choice, standing: 'applied', text: `Picked by ${choice.by}.` };
+  }
+  const refused = option.refused.find((r) => r.method.id === choice.method);
+  const why = refused
+    ? refused.overridable
+      ? 'it needs a reason to set the rule aside'
+      : refused.refusals.map((r) => r.text).join(' ')
+    : 'it no longer fits what was found here';
+  return { choice, standing: 'not-applied', text: `The pick of ${choice.by} does not apply now: ${why}` };
+}
+
+function expectationsOf(proposals: readonly ContaminantProposal[]): readonly Reason[] {
+  const all = proposals.flatMap((p): Reason[] => {
+    const contaminant = contaminantById(p.finding.contaminant);
+    const own: Reason = { rule: `expect-${contaminant.id}`, text: contaminant.expectation };
+    const method = p.chosen?.method;
+    return method?.expectation ? [own, { rule: `expect-${method.id}`, text: method.expectation }] : [own];
+  });
+  return all.filter((e, index) => all.findIndex((other) => other.rule === e.rule) === index);
+}

@@ -1,0 +1,58 @@
+/** How a face lies and holds liquid. */
+export type Lie = 'smooth-wall' | 'smooth-wall-clinging' | 'rough-wall' | 'floor' | 'overhead';
+
+/** Greatest liquid that stays on a face, kg/m². Trade estimates. */
+export const RETAINED: Readonly<Record<Lie, number>> = {
+  'smooth-wall': 0.06,
+  'smooth-wall-clinging': 0.12,
+  'rough-wall': 0.2,
+  floor: 0.3,
+  overhead: 0.06,
+};
+
+/** What still clings when a face counts as dry, kg/m². */
+export const RESIDUAL = 0.03;
+
+export interface WetFace {
+  /** Liquid on the face at the start, kg/m²: the least of applied and retained. */
+  readonly heldKilogramsPerSquareMetre: number;
+  /** kg/(m²·h); at or below 0 nothing dries. */
+  readonly evaporation: number;
+  /** Sorptivity, kg/(m²·√s). */
+  readonly sorptivity: number;
+  /** How long the face was pre-wetted, s. */
+  readonly preWetSeconds: number;
+}
+
+export function heldLiquid(appliedKilogramsPerSquareMetre: number, lie: Lie): number {
+  return Math.min(appliedKilogramsPerSquareMetre, RETAINED[lie]);
+}
+
+/**
+ * Seconds until what was applied has evaporated: past it the product has dried on.
+ * @returns s; Infinity when nothing dries
+ * @example dryOutSeconds({ heldKilogramsPerSquareMetre: 0.12, evaporation: 0.289, … }) / 60 // 18.7
+ */
+export function dryOutSeconds(face: WetFace): number {
+  if (face.evaporation <= 0) return Infinity;
+  return (3600 * Math.max(0, face.heldKilogramsPerSquareMetre - RESIDUAL)) / face.evaporation;
+}
+
+/**
+ * Seconds until the liquid film is gone, into the air or into the pores: the root of
+ * m₀ − E·t − A·(√(t₀+t) − √t₀) = residual.
+ *
+ * Solved in x = √(t₀+t), where it is a quadratic: E·x² + A·x − (m₀ − residual + A·√t₀ + E·t₀) = 0.
+ * @returns s, at most the dry-out; Infinity when neither air nor pores take anything
+ */
+export function filmSeconds(face: WetFace): number {
+  const spare = face.heldKilogramsPerSquareMetre - RESIDUAL;
+  if (spare <= 0) return 0;
+  const perSecond = Math.max(0, face.evaporation) / 3600;
+  const start = Math.sqrt(face.preWetSeconds);
+  const c = spare + face.sorptivity * start + perSecond * face.preWetSeconds;
+  if (perSecond === 0 && face.sorptivity === 0) return Infinity;
+  // 2c / (A + √(A² + 4Ec)) is the stable form of the positive root, and holds for E = 0.
+  const x = (2 * c) / (face.sorptivity + Math.sqrt(face.sorptivity ** 2 + 4 * perSecond * c));
+  return x * x - face.preWetSeconds;
+}
