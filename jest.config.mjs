@@ -1,5 +1,14 @@
 const swc = (react) => ({
-  '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: react }, transform: { react: { runtime: 'automatic' } } } }],
+  '^.+\\.tsx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', tsx: react },
+        transform: { react: { runtime: 'automatic' } },
+      },
+    },
+  ],
 });
 const project = (name, more = {}) => ({
   displayName: name,
@@ -12,7 +21,10 @@ const project = (name, more = {}) => ({
 export default {
   projects: [
     project('core'),
-    project('server', { globalSetup: '<rootDir>/src/test/start-cluster.ts', globalTeardown: '<rootDir>/src/test/stop-cluster.ts' }),
+    project('server', {
+      globalSetup: '<rootDir>/src/test/start-cluster.ts',
+      globalTeardown: '<rootDir>/src/test/stop-cluster.ts',
+    }),
     project('web', { testEnvironment: 'jsdom', setupFilesAfterEnv: ['<rootDir>/src/test/dom.ts'] }),
   ],
 };

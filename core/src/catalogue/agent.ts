@@ -34,7 +34,11 @@ export interface Agent {
   /** Classes that it must never meet in one flow. */
   readonly opposedTo: readonly AgentClass[];
   /** Brings it to rest before something opposed follows: agent id, grams per gram of active. */
-  readonly neutraliser: { readonly agent: string; readonly gramsPerGram: number; readonly reading: string } | null;
+  readonly neutraliser: {
+    readonly agent: string;
+    readonly gramsPerGram: number;
+    readonly reading: string;
+  } | null;
   readonly harmsPlants: boolean;
   readonly harmsWaterLife: boolean;
   readonly protection: readonly string[];

@@ -10,8 +10,12 @@ describe('the shipped catalogue', () => {
   it('offers every contaminant a method on every material family that can carry it', () => {
     for (const contaminant of CATALOGUE.contaminants) {
       for (const family of new Set(CATALOGUE.materials.map((m) => m.family))) {
-        const offered = CATALOGUE.methods.filter((m) => m.treats[contaminant.id] && m.families.includes(family));
-        expect(`${contaminant.id} on ${family}: ${String(offered.length > 0)}`).toBe(`${contaminant.id} on ${family}: true`);
+        const offered = CATALOGUE.methods.filter(
+          (m) => m.treats[contaminant.id] && m.families.includes(family),
+        );
+        expect(`${contaminant.id} on ${family}: ${String(offered.length > 0)}`).toBe(
+          `${contaminant.id} on ${family}: true`,
+        );
       }
     }
   });
@@ -20,7 +24,11 @@ describe('the shipped catalogue', () => {
     for (const a of CATALOGUE.agents) {
       for (const b of CATALOGUE.agents) {
         if (a.class === 'neutraliser' || b.class === 'neutraliser') continue;
-        expect([a.id, b.id, a.opposedTo.includes(b.class)]).toEqual([a.id, b.id, b.opposedTo.includes(a.class)]);
+        expect([a.id, b.id, a.opposedTo.includes(b.class)]).toEqual([
+          a.id,
+          b.id,
+          b.opposedTo.includes(a.class),
+        ]);
       }
     }
   });
@@ -30,10 +38,26 @@ describe('a faulty entry is named with field and rule', () => {
   const [material] = CATALOGUE.materials;
   const [method] = CATALOGUE.methods;
   it.each([
-    ['a value out of its span', { ...CATALOGUE, materials: [{ ...material, jetLimitKilopascal: -1 }] }, 'materials painted-render: "jetLimitKilopascal" must be a positive number'],
-    ['an id used twice', { ...CATALOGUE, materials: [material, material] }, 'materials painted-render: the id is used twice'],
-    ['an agent that is not there', { ...CATALOGUE, agents: [] }, 'methods soft-wash-hypochlorite: there is no agent "hypochlorite"'],
-    ['a rate turned round', { ...CATALOGUE, methods: [{ ...method, surfaceRisk: 9 }] }, 'methods soft-wash-hypochlorite: "surfaceRisk" must be less than or equal to 5'],
+    [
+      'a value out of its span',
+      { ...CATALOGUE, materials: [{ ...material, jetLimitKilopascal: -1 }] },
+      'materials painted-render: "jetLimitKilopascal" must be a positive number',
+    ],
+    [
+      'an id used twice',
+      { ...CATALOGUE, materials: [material, material] },
+      'materials painted-render: the id is used twice',
+    ],
+    [
+      'an agent that is not there',
+      { ...CATALOGUE, agents: [] },
+      'methods soft-wash-hypochlorite: there is no agent "hypochlorite"',
+    ],
+    [
+      'a rate turned round',
+      { ...CATALOGUE, methods: [{ ...method, surfaceRisk: 9 }] },
+      'methods soft-wash-hypochlorite: "surfaceRisk" must be less than or equal to 5',
+    ],
   ])('%s', (_, data, message) => {
     expect(catalogueFaults(data as typeof CATALOGUE)).toContain(message);
   });

@@ -5,7 +5,9 @@ import { FINISHES, MATERIAL_FAMILIES } from './material.ts';
 import { MACHINE_KINDS } from './tool.ts';
 import type { CatalogueData } from './catalogue.ts';
 
-const id = Joi.string().pattern(/^[a-z][a-z0-9-]*$/).required();
+const id = Joi.string()
+  .pattern(/^[a-z][a-z0-9-]*$/)
+  .required();
 const text = Joi.string().min(3).required();
 const texts = Joi.array().items(Joi.string().min(3)).required();
 const positive = Joi.number().positive();
@@ -33,7 +35,11 @@ const contaminant = Joi.object({
 const strength = Joi.object({
   basis: Joi.valid('g/L', '% w/v', '% w/w').required(),
   value: positive.required(),
-  densityKilogramsPerLitre: Joi.when('basis', { is: '% w/w', then: positive.max(2).required(), otherwise: Joi.forbidden() }),
+  densityKilogramsPerLitre: Joi.when('basis', {
+    is: '% w/w',
+    then: positive.max(2).required(),
+    otherwise: Joi.forbidden(),
+  }),
 });
 const agent = Joi.object({
   id, name: text, basis: text, source: text,
@@ -86,7 +92,15 @@ const method = Joi.object({
   stages: Joi.array().items(stage).min(1).required(),
 }); // prettier-ignore
 
-const ENTRY = { materials: material, conditions: condition, contaminants: contaminant, agents: agent, tools: tool, limits: limit, methods: method };
+const ENTRY = {
+  materials: material,
+  conditions: condition,
+  contaminants: contaminant,
+  agents: agent,
+  tools: tool,
+  limits: limit,
+  methods: method,
+};
 
 /**
  * Every fault in catalogue data: shape and spans of each entry, ids unique, references that lead somewhere.

@@ -35,7 +35,10 @@ export const CATALOGUE: CatalogueData = {
   methods: METHODS,
 };
 
-function byId<Entry extends { readonly id: string }>(entries: readonly Entry[], what: string): (id: string) => Entry {
+function byId<Entry extends { readonly id: string }>(
+  entries: readonly Entry[],
+  what: string,
+): (id: string) => Entry {
   const index = new Map(entries.map((entry) => [entry.id, entry]));
   return (id) => {
     const entry = index.get(id);

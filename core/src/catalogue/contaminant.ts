@@ -14,4 +14,9 @@ export interface Contaminant {
 }
 
 export type Severity = 1 | 2 | 3 | 4;
-export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = { 1: 'trace', 2: 'visible film', 3: 'covered', 4: 'caked' };
+export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
+  1: 'trace',
+  2: 'visible film',
+  3: 'covered',
+  4: 'caked',
+};

@@ -2,7 +2,13 @@ import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE, toolById } from '../catalogue/catalogue.ts';
 import { jetForce, nozzleFlow, pumpPressure, surfacePressure } from './surface-pressure.ts';
 
-const tip = (fanDegrees: number, standOffMetres: number) => ({ orifice: 3.5, nozzles: 1, psi: 2400, fanDegrees, standOffMetres });
+const tip = (fanDegrees: number, standOffMetres: number) => ({
+  orifice: 3.5,
+  nozzles: 1,
+  psi: 2400,
+  fanDegrees,
+  standOffMetres,
+});
 
 describe('a jet on the surface', () => {
   it('flows and pushes as its orifice and pressure say', () => {

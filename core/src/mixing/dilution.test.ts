@@ -4,16 +4,36 @@ import { injectedStrength, stockLitres, wetFilmStrength } from './dilution.ts';
 
 describe('dilution', () => {
   it.each([
-    ['50 % w/w caustic', 10, 40, gramsPerLitre({ basis: '% w/w', value: 50, densityKilogramsPerLitre: 1.525 }), 0.525],
-    ['85 % w/w phosphoric', 10, 150, gramsPerLitre({ basis: '% w/w', value: 85, densityKilogramsPerLitre: 1.685 }), 1.05],
-    ['31 % w/w hydrochloric', 10, 100, gramsPerLitre({ basis: '% w/w', value: 31, densityKilogramsPerLitre: 1.155 }), 2.79],
+    [
+      '50 % w/w caustic',
+      10,
+      40,
+      gramsPerLitre({ basis: '% w/w', value: 50, densityKilogramsPerLitre: 1.525 }),
+      0.525,
+    ],
+    [
+      '85 % w/w phosphoric',
+      10,
+      150,
+      gramsPerLitre({ basis: '% w/w', value: 85, densityKilogramsPerLitre: 1.685 }),
+      1.05,
+    ],
+    [
+      '31 % w/w hydrochloric',
+      10,
+      100,
+      gramsPerLitre({ basis: '% w/w', value: 31, densityKilogramsPerLitre: 1.155 }),
+      2.79,
+    ],
     ['125 g/L hypochlorite', 20, 30, 125, 4.8],
   ])('of %s', (_, litres, target, stock, expected) => {
     expect(stockLitres(litres, target, stock)).toBeCloseTo(expected, 2);
   });
 
   it('refuses a target above the stock and names the highest reachable', () => {
-    expect(() => stockLitres(10, 130, 125)).toThrow('stock strength 125 g/L is below the target 130 g/L: highest reachable is 125 g/L');
+    expect(() => stockLitres(10, 130, 125)).toThrow(
+      'stock strength 125 g/L is below the target 130 g/L: highest reachable is 125 g/L',
+    );
   });
 
   it('onto a wet film weakens the first coat', () => {

@@ -9,7 +9,11 @@ import { decimal } from '../quantity/rounding.ts';
  * @throws RangeError when the target is above the stock; names the highest reachable
  * @example stockLitres(20, 30, 125) // 4.8
  */
-export function stockLitres(mixLitres: number, targetGramsPerLitre: number, stockGramsPerLitre: number): number {
+export function stockLitres(
+  mixLitres: number,
+  targetGramsPerLitre: number,
+  stockGramsPerLitre: number,
+): number {
   if (targetGramsPerLitre > stockGramsPerLitre) {
     throw new RangeError(
       `stock strength ${decimal(stockGramsPerLitre, 1)} g/L is below the target ${decimal(targetGramsPerLitre, 1)} g/L: highest reachable is ${decimal(stockGramsPerLitre, 1)} g/L`,

@@ -33,12 +33,18 @@ describe('the mix card', () => {
   it('keeps the parts together equal to the mix and close to its target', () => {
     const liquids = CATALOGUE.agents.filter((a) => a.stock.form === 'liquid');
     fc.assert(
-      fc.property(fc.constantFrom(...liquids), fc.double({ min: 2, max: 500, noNaN: true }), fc.double({ min: 5, max: 100, noNaN: true }), fc.constantFrom('metric' as const, 'us' as const), (agent, litres, target, units) => {
-        const card = mixCard(agent, litres, target, units);
-        const sum = card.parts.reduce((total, p) => total + (p.litres ?? 0), 0);
-        expect(Math.abs(sum - card.litres)).toBeLessThan(0.002);
-        expect(Math.abs(card.strengthGramsPerLitre - target)).toBeLessThan(Math.max(0.15 * target, 0.6));
-      }),
+      fc.property(
+        fc.constantFrom(...liquids),
+        fc.double({ min: 2, max: 500, noNaN: true }),
+        fc.double({ min: 5, max: 100, noNaN: true }),
+        fc.constantFrom('metric' as const, 'us' as const),
+        (agent, litres, target, units) => {
+          const card = mixCard(agent, litres, target, units);
+          const sum = card.parts.reduce((total, p) => total + (p.litres ?? 0), 0);
+          expect(Math.abs(sum - card.litres)).toBeLessThan(0.002);
+          expect(Math.abs(card.strengthGramsPerLitre - target)).toBeLessThan(Math.max(0.15 * target, 0.6));
+        },
+      ),
     );
   });
 });

@@ -40,12 +40,23 @@ export function jugStepLitres(units: UnitSystem): number {
  * @param targetGramsPerLitre strength at the surface where the delivery does not dilute
  * @throws RangeError when the stock is too weak
  */
-export function mixCard(agent: Agent, litres: number, targetGramsPerLitre: number, units: UnitSystem): MixCard {
+export function mixCard(
+  agent: Agent,
+  litres: number,
+  targetGramsPerLitre: number,
+  units: UnitSystem,
+): MixCard {
   const step = jugStepLitres(units);
   const volume = roundUpToStep(litres, step);
   const card = { agent: agent.id, litres: volume, targetGramsPerLitre };
   if (agent.stock.form === 'ready') {
-    const part: MixPart = { what: `${agent.name}, as sold`, role: 'ready', agent: agent.id, litres: volume, grams: null };
+    const part: MixPart = {
+      what: `${agent.name}, as sold`,
+      role: 'ready',
+      agent: agent.id,
+      litres: volume,
+      grams: null,
+    };
     return { ...card, strengthGramsPerLitre: targetGramsPerLitre, parts: [part] };
   }
   const surfactantLitres =
@@ -54,13 +65,33 @@ export function mixCard(agent: Agent, litres: number, targetGramsPerLitre: numbe
       : roundToStep((agent.surfactantMillilitresPerLitre * volume) / 1000, PIPETTE_STEP_LITRES);
   const surfactant: readonly MixPart[] =
     surfactantLitres > 0
-      ? [{ what: 'Non-ionic surfactant', role: 'surfactant', agent: null, litres: surfactantLitres, grams: null }]
+      ? [
+          {
+            what: 'Non-ionic surfactant',
+            role: 'surfactant',
+            agent: null,
+            litres: surfactantLitres,
+            grams: null,
+          },
+        ]
       : [];
-  const water = (rest: number): MixPart => ({ what: 'Water', role: 'water', agent: null, litres: roundToStep(rest, 0.001), grams: null });
+  const water = (rest: number): MixPart => ({
+    what: 'Water',
+    role: 'water',
+    agent: null,
+    litres: roundToStep(rest, 0.001),
+    grams: null,
+  });
 
   if (agent.stock.form === 'powder') {
     const grams = Math.max(SCALE_STEP_GRAMS, roundToStep(targetGramsPerLitre * volume, SCALE_STEP_GRAMS));
-    const powder: MixPart = { what: `${agent.name}, powder`, role: 'powder', agent: agent.id, litres: null, grams };
+    const powder: MixPart = {
+      what: `${agent.name}, powder`,
+      role: 'powder',
+      agent: agent.id,
+      litres: null,
+      grams,
+    };
     return {
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),
@@ -70,7 +101,10 @@ export function mixCard(agent: Agent, litres: number, targetGramsPerLitre: numbe
   const strength = gramsPerLitre(agent.stock.strength);
   const exact = stockLitres(volume, targetGramsPerLitre, strength);
   // Small amounts are measured by pipette, so that rounding does not double or lose them.
-  const stock = exact < 5 * step ? Math.max(PIPETTE_STEP_LITRES, roundToStep(exact, PIPETTE_STEP_LITRES)) : roundToStep(exact, step);
+  const stock =
+    exact < 5 * step
+      ? Math.max(PIPETTE_STEP_LITRES, roundToStep(exact, PIPETTE_STEP_LITRES))
+      : roundToStep(exact, step);
   const part: MixPart = { what: agent.name, role: 'stock', agent: agent.id, litres: stock, grams: null };
   return {
     ...card,

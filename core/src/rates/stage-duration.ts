@@ -31,7 +31,10 @@ export function plannedRate(range: RateRange, conditions: RateConditions): Plann
   const median = Math.sqrt(range.lowSquareMetresPerHour * range.highSquareMetresPerHour);
   const factors: { name: string; factor: number }[] = [];
   if (conditions.dependsOnDirt) {
-    factors.push({ name: `severity ${String(conditions.severity)}`, factor: SEVERITY_TIME_FACTOR[conditions.severity] });
+    factors.push({
+      name: `severity ${String(conditions.severity)}`,
+      factor: SEVERITY_TIME_FACTOR[conditions.severity],
+    });
     if (conditions.shaded) factors.push({ name: 'shady, damp side', factor: SHADED_TIME_FACTOR });
   }
   if (conditions.topMetres > HIGH_ABOVE_METRES) factors.push({ name: 'above 3 m', factor: HIGH_TIME_FACTOR });

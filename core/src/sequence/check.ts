@@ -22,7 +22,9 @@ export function scheduleViolations(problem: SequenceProblem, schedule: Schedule)
   const at = new Map(schedule.placements.map((p) => [p.operation, p]));
   const done = problem.operations.flatMap((operation): Done[] => {
     const placement = at.get(operation.id);
-    return placement ? [{ operation, person: placement.person, start: placement.start, finish: placement.finish }] : [];
+    return placement
+      ? [{ operation, person: placement.person, start: placement.start, finish: placement.finish }]
+      : [];
   });
   return [
     ...completeness(problem, schedule, at),
@@ -35,29 +37,47 @@ export function scheduleViolations(problem: SequenceProblem, schedule: Schedule)
   ];
 }
 
-function completeness(problem: SequenceProblem, schedule: Schedule, at: ReadonlyMap<string, Placement>): readonly Violation[] {
+function completeness(
+  problem: SequenceProblem,
+  schedule: Schedule,
+  at: ReadonlyMap<string, Placement>,
+): readonly Violation[] {
   const found: Violation[] = [];
   const known = new Set(problem.operations.map((o) => o.id));
   if (at.size < schedule.placements.length) found.push({ rule: 'once', text: 'an operation is done twice' });
-  for (const p of schedule.placements) if (!known.has(p.operation)) found.push({ rule: 'all', text: `nobody asked for ${p.operation}` });
+  for (const p of schedule.placements)
+    if (!known.has(p.operation)) found.push({ rule: 'all', text: `nobody asked for ${p.operation}` });
   for (const id of known) if (!at.has(id)) found.push({ rule: 'all', text: `${id} is missing` });
   const end = schedule.placements.reduce((latest, p) => Math.max(latest, p.finish), 0);
-  if (schedule.makespan !== end) found.push({ rule: 'makespan', text: `the visit ends at ${String(end)} s, not ${String(schedule.makespan)} s` });
+  if (schedule.makespan !== end)
+    found.push({
+      rule: 'makespan',
+      text: `the visit ends at ${String(end)} s, not ${String(schedule.makespan)} s`,
+    });
   return found;
 }
 
-function eachAlone(problem: SequenceProblem, { operation, person, start, finish }: Done): readonly Violation[] {
+function eachAlone(
+  problem: SequenceProblem,
+  { operation, person, start, finish }: Done,
+): readonly Violation[] {
   const found: Violation[] = [];
-  if (!Number.isInteger(start) || start < 0) found.push({ rule: 'whole-seconds', text: `${operation.id} starts at ${String(start)}` });
+  if (!Number.isInteger(start) || start < 0)
+    found.push({ rule: 'whole-seconds', text: `${operation.id} starts at ${String(start)}` });
   if (finish - start !== operation.seconds) {
-    found.push({ rule: 'duration', text: `${operation.id} takes ${String(finish - start)} s instead of ${String(operation.seconds)} s` });
+    found.push({
+      rule: 'duration',
+      text: `${operation.id} takes ${String(finish - start)} s instead of ${String(operation.seconds)} s`,
+    });
   }
-  if (!problem.people.includes(person)) found.push({ rule: 'people', text: `${operation.id} is given to ${person}, who is not in the crew` });
+  if (!problem.people.includes(person))
+    found.push({ rule: 'people', text: `${operation.id} is given to ${person}, who is not in the crew` });
   if (operation.person !== null && operation.person !== person) {
     found.push({ rule: 'people', text: `${operation.id} belongs to ${operation.person}` });
   }
   for (const machine of operation.machines) {
-    if (!(machine in problem.machines)) found.push({ rule: 'machines', text: `there is no ${machine} for ${operation.id}` });
+    if (!(machine in problem.machines))
+      found.push({ rule: 'machines', text: `there is no ${machine} for ${operation.id}` });
   }
   return found;
 }
@@ -72,9 +92,15 @@ function inTwoPlaces(problem: SequenceProblem, done: readonly Done[]): readonly 
       if (!b || b.start >= a.finish) break;
       if (b.finish === b.start) continue;
       if (a.person === b.person) {
-        found.push({ rule: 'one-place', text: `${a.person} does ${a.operation.id} and ${b.operation.id} at once` });
+        found.push({
+          rule: 'one-place',
+          text: `${a.person} does ${a.operation.id} and ${b.operation.id} at once`,
+        });
       } else if (below.has(`${a.operation.place} ${b.operation.place}`)) {
-        found.push({ rule: 'nobody-below', text: `${a.operation.id} and ${b.operation.id} run at once, one below the other` });
+        found.push({
+          rule: 'nobody-below',
+          text: `${a.operation.id} and ${b.operation.id} run at once, one below the other`,
+        });
       }
     }
   }
@@ -86,7 +112,14 @@ function machinesInUse(problem: SequenceProblem, done: readonly Done[]): readonl
     const users = done.filter((d) => d.operation.machines.includes(machine));
     return users.flatMap((user) => {
       const inUse = users.filter((u) => u.start <= user.start && user.start < u.finish).length;
-      return inUse > count ? [{ rule: 'machines', text: `${String(inUse)} × ${machine} at ${String(user.start)} s, there are ${String(count)}` }] : [];
+      return inUse > count
+        ? [
+            {
+              rule: 'machines',
+              text: `${String(inUse)} × ${machine} at ${String(user.start)} s, there are ${String(count)}`,
+            },
+          ]
+        : [];
     });
   });
 }
@@ -97,8 +130,10 @@ function brokenLags(problem: SequenceProblem, at: ReadonlyMap<string, Placement>
     if (!from || !to) return [];
     const waited = to.start - (lag.anchor === 'start' ? from.start : from.finish);
     const text = `${lag.to} starts ${String(waited)} s after ${lag.from}`;
-    if (waited < lag.minSeconds) return [{ rule: lag.rule, text: `${text}, at least ${String(lag.minSeconds)} s are needed` }];
-    if (lag.maxSeconds !== null && waited > lag.maxSeconds) return [{ rule: lag.rule, text: `${text}, at most ${String(lag.maxSeconds)} s are allowed` }];
+    if (waited < lag.minSeconds)
+      return [{ rule: lag.rule, text: `${text}, at least ${String(lag.minSeconds)} s are needed` }];
+    if (lag.maxSeconds !== null && waited > lag.maxSeconds)
+      return [{ rule: lag.rule, text: `${text}, at most ${String(lag.maxSeconds)} s are allowed` }];
     return [];
   });
 }
@@ -117,26 +152,43 @@ function brokenDwells(problem: SequenceProblem, at: ReadonlyMap<string, Placemen
       const longest = after(strip + 1, rinse) - after(strip, apply);
       const text = `a strip of ${dwell.apply} waits`;
       if (shortest < dwell.fromSeconds - ROUNDING_SECONDS) {
-        found.push({ rule: 'dwell-too-short', text: `${text} ${String(Math.round(shortest))} s, it needs ${String(dwell.fromSeconds)} s` });
+        found.push({
+          rule: 'dwell-too-short',
+          text: `${text} ${String(Math.round(shortest))} s, it needs ${String(dwell.fromSeconds)} s`,
+        });
       }
       if (longest > dwell.toSeconds + ROUNDING_SECONDS) {
-        found.push({ rule: 'late-rinse', text: `${text} ${String(Math.round(longest))} s, ${String(dwell.toSeconds)} s are allowed` });
+        found.push({
+          rule: 'late-rinse',
+          text: `${text} ${String(Math.round(longest))} s, ${String(dwell.toSeconds)} s are allowed`,
+        });
       }
     }
   }
   return found;
 }
 
-function brokenWatches(problem: SequenceProblem, at: ReadonlyMap<string, Placement>, done: readonly Done[]): readonly Violation[] {
+function brokenWatches(
+  problem: SequenceProblem,
+  at: ReadonlyMap<string, Placement>,
+  done: readonly Done[],
+): readonly Violation[] {
   const watches = problem.watches.flatMap((w) => {
     const [from, to] = [at.get(w.from), at.get(w.to)];
-    return from && to ? [{ person: from.person, zone: w.zone, start: from.start, finish: to.finish, of: w.from }] : [];
+    return from && to
+      ? [{ person: from.person, zone: w.zone, start: from.start, finish: to.finish, of: w.from }]
+      : [];
   });
   return watches.flatMap((w) => {
     const found: Violation[] = [];
     const together = watches.filter((o) => o.person === w.person && o.start <= w.start && w.start < o.finish);
-    if (together.length > problem.watchesPerPerson) found.push({ rule: 'watches', text: `${w.person} watches ${String(together.length)} sections at once` });
-    if (together.some((o) => o.zone !== w.zone)) found.push({ rule: 'watches', text: `${w.person} watches sections in two zones at once` });
+    if (together.length > problem.watchesPerPerson)
+      found.push({
+        rule: 'watches',
+        text: `${w.person} watches ${String(together.length)} sections at once`,
+      });
+    if (together.some((o) => o.zone !== w.zone))
+      found.push({ rule: 'watches', text: `${w.person} watches sections in two zones at once` });
     for (const d of done) {
       if (d.person === w.person && d.operation.zone !== w.zone && d.start < w.finish && w.start < d.finish) {
         found.push({ rule: 'watches', text: `${w.person} leaves ${w.of} alone for ${d.operation.id}` });

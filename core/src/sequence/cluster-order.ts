@@ -27,7 +27,8 @@ export class CircularWait extends Error {
 export function clustersOf(problem: SequenceProblem): readonly Cluster[] {
   const operations = new Map(problem.operations.map((o) => [o.id, o]));
   const members = new Map<string, Operation[]>();
-  for (const operation of problem.operations) members.set(operation.cluster, [...(members.get(operation.cluster) ?? []), operation]);
+  for (const operation of problem.operations)
+    members.set(operation.cluster, [...(members.get(operation.cluster) ?? []), operation]);
   const clusterOf = (id: string) => operations.get(id)?.cluster ?? id;
   const after = new Map<string, Set<string>>([...members.keys()].map((id) => [id, new Set<string>()]));
   const before = new Map<string, Set<string>>([...members.keys()].map((id) => [id, new Set<string>()]));
@@ -45,10 +46,18 @@ export function clustersOf(problem: SequenceProblem): readonly Cluster[] {
     const next = [...(before.get(id) ?? [])].map((later) => tails.get(later) ?? 0);
     tails.set(id, (own.get(id) ?? 0) + Math.max(0, ...next));
   }
-  return order.map((id) => ({ id, operations: members.get(id) ?? [], after: after.get(id) ?? new Set(), tail: tails.get(id) ?? 0 }));
+  return order.map((id) => ({
+    id,
+    operations: members.get(id) ?? [],
+    after: after.get(id) ?? new Set(),
+    tail: tails.get(id) ?? 0,
+  }));
 }
 
-function waitingOrder(after: ReadonlyMap<string, ReadonlySet<string>>, before: ReadonlyMap<string, ReadonlySet<string>>): readonly string[] {
+function waitingOrder(
+  after: ReadonlyMap<string, ReadonlySet<string>>,
+  before: ReadonlyMap<string, ReadonlySet<string>>,
+): readonly string[] {
   const waiting = new Map([...after].map(([id, set]) => [id, set.size]));
   const ready = [...waiting].filter(([, count]) => count === 0).map(([id]) => id);
   const order: string[] = [];
@@ -60,7 +69,8 @@ function waitingOrder(after: ReadonlyMap<string, ReadonlySet<string>>, before: R
       if (count === 0) ready.push(later);
     }
   }
-  if (order.length < after.size) throw new CircularWait([...after.keys()].filter((id) => !order.includes(id)));
+  if (order.length < after.size)
+    throw new CircularWait([...after.keys()].filter((id) => !order.includes(id)));
   return order;
 }
 

@@ -15,12 +15,21 @@ export interface LowerBound {
 export function lowerBound(problem: SequenceProblem): LowerBound {
   const total = problem.operations.reduce((sum, o) => sum + o.seconds, 0);
   const bounds: LowerBound[] = [
-    { seconds: longestChain(problem), because: 'the longest chain of work and waits that must follow each other' },
-    { seconds: Math.ceil(total / Math.max(1, problem.people.length)), because: 'all hands-on work shared evenly by the crew' },
+    {
+      seconds: longestChain(problem),
+      because: 'the longest chain of work and waits that must follow each other',
+    },
+    {
+      seconds: Math.ceil(total / Math.max(1, problem.people.length)),
+      because: 'all hands-on work shared evenly by the crew',
+    },
   ];
   for (const [machine, count] of Object.entries(problem.machines)) {
-    const seconds = problem.operations.filter((o) => o.machines.includes(machine)).reduce((sum, o) => sum + o.seconds, 0);
-    if (count > 0) bounds.push({ seconds: Math.ceil(seconds / count), because: `all work of the ${machine}` });
+    const seconds = problem.operations
+      .filter((o) => o.machines.includes(machine))
+      .reduce((sum, o) => sum + o.seconds, 0);
+    if (count > 0)
+      bounds.push({ seconds: Math.ceil(seconds / count), because: `all work of the ${machine}` });
   }
   return bounds.reduce((best, bound) => (bound.seconds > best.seconds ? bound : best));
 }
@@ -33,7 +42,10 @@ function longestChain(problem: SequenceProblem): number {
   let end = 0;
   for (const operation of clustersOf(problem).flatMap((c) => c.operations)) {
     const earliest = (lagsTo.get(operation.id) ?? []).map(
-      (lag) => (start.get(lag.from) ?? 0) + (lag.anchor === 'finish' ? (seconds.get(lag.from) ?? 0) : 0) + lag.minSeconds,
+      (lag) =>
+        (start.get(lag.from) ?? 0) +
+        (lag.anchor === 'finish' ? (seconds.get(lag.from) ?? 0) : 0) +
+        lag.minSeconds,
     );
     const at = Math.max(0, ...earliest);
     start.set(operation.id, at);

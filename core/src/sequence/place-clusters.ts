@@ -11,7 +11,11 @@ export interface ProblemIndex {
 }
 
 export function indexOf(problem: SequenceProblem): ProblemIndex {
-  return { problem, lagsTo: lagsToEach(problem.lags), watchFrom: new Map(problem.watches.map((w) => [w.from, w])) };
+  return {
+    problem,
+    lagsTo: lagsToEach(problem.lags),
+    watchFrom: new Map(problem.watches.map((w) => [w.from, w])),
+  };
 }
 
 /** A cluster that finds no place: some of its people or machines are not there at all. */
@@ -44,10 +48,13 @@ export function placeClusters(index: ProblemIndex, order: readonly Cluster[]): S
     for (const operation of cluster.operations) {
       const watch = index.watchFrom.get(operation.id);
       const [from, to] = [placed.get(watch?.from ?? ''), placed.get(watch?.to ?? '')];
-      if (watch && from && to) timelines.addWatch(from.person, { start: from.start, finish: to.finish, zone: watch.zone });
+      if (watch && from && to)
+        timelines.addWatch(from.person, { start: from.start, finish: to.finish, zone: watch.zone });
     }
   }
-  const placements = [...placed.values()].sort((a, b) => a.start - b.start || (a.operation < b.operation ? -1 : 1));
+  const placements = [...placed.values()].sort(
+    (a, b) => a.start - b.start || (a.operation < b.operation ? -1 : 1),
+  );
   return { placements, makespan: Math.max(0, ...placements.map((p) => p.finish)) };
 }
 
@@ -59,11 +66,17 @@ function finishOf(placements: readonly Placement[]): number {
 function firstPeople(problem: SequenceProblem, cluster: Cluster, timelines: Timelines): readonly string[] {
   const fixed = cluster.operations[0]?.person;
   if (fixed) return [fixed];
-  return [...problem.people].sort((a, b) => timelines.lastFinish(a) - timelines.lastFinish(b) || problem.people.indexOf(a) - problem.people.indexOf(b));
+  return [...problem.people].sort(
+    (a, b) =>
+      timelines.lastFinish(a) - timelines.lastFinish(b) ||
+      problem.people.indexOf(a) - problem.people.indexOf(b),
+  );
 }
 
 function missing(problem: SequenceProblem, cluster: Cluster): string {
-  const absent = cluster.operations.flatMap((o) => o.machines).filter((m) => (problem.machines[m] ?? 0) === 0);
+  const absent = cluster.operations
+    .flatMap((o) => o.machines)
+    .filter((m) => (problem.machines[m] ?? 0) === 0);
   return absent.length > 0 ? `there is no ${[...new Set(absent)].join(', ')}` : 'its lags cannot be met';
 }
 
@@ -72,7 +85,12 @@ interface Window {
   readonly until: number;
 }
 
-function windowOf(operation: Operation, index: ProblemIndex, placed: ReadonlyMap<string, Placement>, own: ReadonlyMap<string, Placement>): Window {
+function windowOf(
+  operation: Operation,
+  index: ProblemIndex,
+  placed: ReadonlyMap<string, Placement>,
+  own: ReadonlyMap<string, Placement>,
+): Window {
   let from = 0;
   let until = Infinity;
   for (const lag of index.lagsTo.get(operation.id) ?? []) {
@@ -107,7 +125,9 @@ function earliest(
   return null;
 }
 
-type Trial = { readonly placements: readonly Placement[] } | { readonly placements: null; readonly later: number | null };
+type Trial =
+  | { readonly placements: readonly Placement[] }
+  | { readonly placements: null; readonly later: number | null };
 
 /** All operations of a cluster with the first at `start`; or by how much later to try. */
 function tryAt(
@@ -129,12 +149,18 @@ function tryAt(
       undo();
       return { placements: null, later: window.from - window.until };
     }
-    const found = i === 0 ? { person: owner, start } : whoAndWhen(index.problem, operation, owner, window, timelines);
+    const found =
+      i === 0 ? { person: owner, start } : whoAndWhen(index.problem, operation, owner, window, timelines);
     if (!found || found.start > window.until) {
       undo();
       return { placements: null, later: found ? found.start - window.until : null };
     }
-    const placement = { operation: operation.id, person: found.person, start: found.start, finish: found.start + operation.seconds };
+    const placement = {
+      operation: operation.id,
+      person: found.person,
+      start: found.start,
+      finish: found.start + operation.seconds,
+    };
     own.set(operation.id, placement);
     timelines.add(operation, placement);
     done.push({ operation, placement });
@@ -145,8 +171,16 @@ function tryAt(
   return blocked === null ? { placements } : { placements: null, later: blocked - start };
 }
 
-function whoAndWhen(problem: SequenceProblem, operation: Operation, owner: string, window: Window, timelines: Timelines): { person: string; start: number } | null {
-  const people = operation.person ? [operation.person] : [owner, ...problem.people.filter((p) => p !== owner)];
+function whoAndWhen(
+  problem: SequenceProblem,
+  operation: Operation,
+  owner: string,
+  window: Window,
+  timelines: Timelines,
+): { person: string; start: number } | null {
+  const people = operation.person
+    ? [operation.person]
+    : [owner, ...problem.people.filter((p) => p !== owner)];
   let best: { person: string; start: number } | null = null;
   for (const person of people) {
     const start = timelines.firstStart(person, operation, window.from, Number.MAX_SAFE_INTEGER / 2);
@@ -157,7 +191,12 @@ function whoAndWhen(problem: SequenceProblem, operation: Operation, owner: strin
 }
 
 /** When a watch of the cluster could be kept; null when all can now. */
-function watchObstacles(index: ProblemIndex, cluster: Cluster, own: ReadonlyMap<string, Placement>, timelines: Timelines): number | null {
+function watchObstacles(
+  index: ProblemIndex,
+  cluster: Cluster,
+  own: ReadonlyMap<string, Placement>,
+  timelines: Timelines,
+): number | null {
   for (const operation of cluster.operations) {
     const watch = index.watchFrom.get(operation.id);
     const [from, to] = [own.get(watch?.from ?? ''), own.get(watch?.to ?? '')];

@@ -31,7 +31,11 @@ const cycle = fc.record({
   afterNth: fc.option(fc.nat(10)),
 });
 const visit = fc
-  .record({ cycles: fc.array(cycle, { minLength: 1, maxLength: 14 }), crew: fc.integer({ min: 1, max: 4 }), hoses: fc.integer({ min: 1, max: 2 }) })
+  .record({
+    cycles: fc.array(cycle, { minLength: 1, maxLength: 14 }),
+    crew: fc.integer({ min: 1, max: 4 }),
+    hoses: fc.integer({ min: 1, max: 2 }),
+  })
   .map(({ cycles, crew, hoses }): SequenceProblem => {
     const operations: Operation[] = [];
     const lags: Lag[] = [];
@@ -42,12 +46,33 @@ const visit = fc
       operations.push(operation(`apply-${id}`, id, c.apply, { ...at, machines: ['sprayer'] }));
       if (c.mist && c.earliest > c.apply + 60) {
         operations.push(operation(`mist-${id}`, id, 10, { ...at, machines: ['sprayer'] }));
-        lags.push({ from: `apply-${id}`, anchor: 'finish', to: `mist-${id}`, minSeconds: 0, maxSeconds: start - c.apply, rule: 'keep-wet' });
+        lags.push({
+          from: `apply-${id}`,
+          anchor: 'finish',
+          to: `mist-${id}`,
+          minSeconds: 0,
+          maxSeconds: start - c.apply,
+          rule: 'keep-wet',
+        });
       }
       operations.push(operation(`rinse-${id}`, id, c.rinse, { ...at, machines: ['hose'] }));
-      lags.push({ from: `apply-${id}`, anchor: 'start', to: `rinse-${id}`, minSeconds: start, maxSeconds: start + c.freedom, rule: 'dwell' });
+      lags.push({
+        from: `apply-${id}`,
+        anchor: 'start',
+        to: `rinse-${id}`,
+        minSeconds: start,
+        maxSeconds: start + c.freedom,
+        rule: 'dwell',
+      });
       if (c.afterNth !== null && c.afterNth < i) {
-        lags.push({ from: `rinse-${String(c.afterNth)}`, anchor: 'finish', to: `rinse-${id}`, minSeconds: 0, maxSeconds: null, rule: 'gravity' });
+        lags.push({
+          from: `rinse-${String(c.afterNth)}`,
+          anchor: 'finish',
+          to: `rinse-${id}`,
+          minSeconds: 0,
+          maxSeconds: null,
+          rule: 'gravity',
+        });
       }
     });
     return problem({
@@ -83,8 +108,21 @@ describe('a solved visit', () => {
 
   it('uses the dwell of one section for work on another', () => {
     const two = problem({
-      operations: ['1', '2'].flatMap((n) => [operation(`apply-${n}`, n, 60, { machines: ['sprayer'] }), operation(`rinse-${n}`, n, 120, { machines: ['hose'] })]),
-      lags: ['1', '2'].map((n) => ({ from: `apply-${n}`, anchor: 'start', to: `rinse-${n}`, minSeconds: 600, maxSeconds: 900, rule: 'dwell' }) as const),
+      operations: ['1', '2'].flatMap((n) => [
+        operation(`apply-${n}`, n, 60, { machines: ['sprayer'] }),
+        operation(`rinse-${n}`, n, 120, { machines: ['hose'] }),
+      ]),
+      lags: ['1', '2'].map(
+        (n) =>
+          ({
+            from: `apply-${n}`,
+            anchor: 'start',
+            to: `rinse-${n}`,
+            minSeconds: 600,
+            maxSeconds: 900,
+            rule: 'dwell',
+          }) as const,
+      ),
       watches: ['1', '2'].map((n) => ({ from: `apply-${n}`, to: `rinse-${n}`, zone: 'north' })),
     });
     expect(best(two).makespan).toBe(840);
@@ -95,19 +133,35 @@ describe('a solved visit', () => {
   });
 
   it('names what waits for each other', () => {
-    const lag = (from: string, to: string): Lag => ({ from, anchor: 'finish', to, minSeconds: 0, maxSeconds: null, rule: 'gravity' });
-    const loop = problem({ operations: [operation('x', 'x', 1), operation('y', 'y', 1)], lags: [lag('x', 'y'), lag('y', 'x')] });
+    const lag = (from: string, to: string): Lag => ({
+      from,
+      anchor: 'finish',
+      to,
+      minSeconds: 0,
+      maxSeconds: null,
+      rule: 'gravity',
+    });
+    const loop = problem({
+      operations: [operation('x', 'x', 1), operation('y', 'y', 1)],
+      lags: [lag('x', 'y'), lag('y', 'x')],
+    });
     expect(() => best(loop)).toThrow(CircularWait);
   });
 
   it('says which machine is not there', () => {
-    expect(() => best(problem({ operations: [operation('wash', 'w', 60, { machines: ['lift'] })] }))).toThrow('there is no lift');
+    expect(() => best(problem({ operations: [operation('wash', 'w', 60, { machines: ['lift'] })] }))).toThrow(
+      'there is no lift',
+    );
   });
 });
 
 describe('the checker', () => {
   const p = problem({
-    operations: [operation('apply', 'c', 60), operation('rinse', 'c', 60), operation('other', 'o', 60, { zone: 'east' })],
+    operations: [
+      operation('apply', 'c', 60),
+      operation('rinse', 'c', 60),
+      operation('other', 'o', 60, { zone: 'east' }),
+    ],
     lags: [{ from: 'apply', anchor: 'start', to: 'rinse', minSeconds: 600, maxSeconds: 700, rule: 'dwell' }],
     watches: [{ from: 'apply', to: 'rinse', zone: 'north' }],
     dwells: [{ apply: 'apply', rinse: 'rinse', strips: 1, fromSeconds: 540, toSeconds: 760 }],

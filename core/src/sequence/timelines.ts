@@ -56,7 +56,8 @@ export class Timelines {
     if (apart) {
       for (const [other, list] of this.work) {
         if (other === person) continue;
-        for (const busy of list) if (apart.has(busy.place) && overlaps(busy, start, finish)) return busy.finish;
+        for (const busy of list)
+          if (apart.has(busy.place) && overlaps(busy, start, finish)) return busy.finish;
       }
     }
     for (const machine of operation.machines) {
@@ -94,14 +95,23 @@ export class Timelines {
   }
 
   add(operation: Operation, placement: Placement): void {
-    const busy = { start: placement.start, finish: placement.finish, zone: operation.zone, place: operation.place };
+    const busy = {
+      start: placement.start,
+      finish: placement.finish,
+      zone: operation.zone,
+      place: operation.place,
+    };
     insertInOrder(this.work, placement.person, busy);
     for (const machine of operation.machines) insertInOrder(this.machines, machine, busy);
   }
 
   remove(operation: Operation, placement: Placement): void {
-    const same = (b: Busy) => b.start === placement.start && b.place === operation.place && b.finish === placement.finish;
-    for (const [map, key] of [[this.work, placement.person] as const, ...operation.machines.map((m) => [this.machines, m] as const)]) {
+    const same = (b: Busy) =>
+      b.start === placement.start && b.place === operation.place && b.finish === placement.finish;
+    for (const [map, key] of [
+      [this.work, placement.person] as const,
+      ...operation.machines.map((m) => [this.machines, m] as const),
+    ]) {
       const list = map.get(key) ?? [];
       const index = list.findIndex(same);
       if (index >= 0) list.splice(index, 1);
@@ -118,7 +128,11 @@ export class Timelines {
   }
 }
 
-function overlaps(span: { readonly start: number; readonly finish: number }, start: number, finish: number): boolean {
+function overlaps(
+  span: { readonly start: number; readonly finish: number },
+  start: number,
+  finish: number,
+): boolean {
   return span.start < finish && start < span.finish;
 }
 

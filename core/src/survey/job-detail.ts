@@ -19,11 +19,19 @@ export interface CrewMember {
   readonly tickets: readonly string[];
 }
 
+/** Machines of one kind that come along; flow and pressure null while unknown. */
+export interface Machine {
+  readonly kind: MachineKind;
+  readonly count: number;
+  readonly flowLitresPerMinute: number | null;
+  readonly pressureBar: number | null;
+}
+
 /** What comes to this job of the house's people, machines and habits. */
 export interface JobHouse {
   readonly schools: Readonly<Record<string, string>>;
   readonly crew: readonly CrewMember[];
-  readonly machines: Readonly<Record<MachineKind, number>>;
+  readonly machines: readonly Machine[];
   readonly dayStart: string;
   readonly dayHours: number;
   /** Share added to product amounts. */
@@ -48,13 +56,20 @@ export interface JobDetail {
 /** Mild weather: 0.29 mm/h from a wet face. */
 export const DEFAULT_WEATHER: JobWeather = { temperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, cloud: 0.5, netRadiationWattsPerSquareMetre: 250 }; // prettier-ignore
 
+const DEFAULT_COUNTS: Readonly<Record<MachineKind, number>> = { sprayer: 3, hose: 2, 'pressure-washer': 1, 'surface-cleaner': 1, 'hot-washer': 1 }; // prettier-ignore
+
 export const DEFAULT_HOUSE: JobHouse = {
   schools: {},
   crew: [
     { id: 'a', name: 'Person A', tickets: [] },
     { id: 'b', name: 'Person B', tickets: [] },
   ],
-  machines: { sprayer: 3, hose: 2, 'pressure-washer': 1, 'surface-cleaner': 1, 'hot-washer': 1 },
+  machines: MACHINE_KINDS.map((kind) => ({
+    kind,
+    count: DEFAULT_COUNTS[kind],
+    flowLitresPerMinute: null,
+    pressureBar: null,
+  })),
   dayStart: '08:00',
   dayHours: 9,
   wasteShare: 0.1,
@@ -92,18 +107,29 @@ function isTimeZone(value: string): boolean {
   }
 }
 
-const machineCounts = Joi.object(
-  Object.fromEntries(
-    MACHINE_KINDS.map((kind) => [kind, Joi.number().integer().min(0).max(9).default(DEFAULT_HOUSE.machines[kind])]),
-  ),
-);
+const machineSchema = Joi.object<Machine>({
+  kind: Joi.valid(...MACHINE_KINDS).required(),
+  count: Joi.number().integer().min(0).max(9).default(1),
+  flowLitresPerMinute: Joi.number().greater(0).max(100).allow(null).default(null),
+  pressureBar: Joi.number().greater(0).max(500).allow(null).default(null),
+});
+
+/** How many of each kind there are; 0 for a kind that is not listed. */
+export function machineCounts(house: JobHouse): Readonly<Record<MachineKind, number>> {
+  const count = (kind: MachineKind) =>
+    house.machines.filter((m) => m.kind === kind).reduce((sum, m) => sum + m.count, 0);
+  return Object.fromEntries(MACHINE_KINDS.map((kind) => [kind, count(kind)])) as Record<MachineKind, number>;
+}
 
 export const weatherSchema = Joi.object<JobWeather>({
   temperatureC: Joi.number().min(-20).max(50).default(DEFAULT_WEATHER.temperatureC),
   humidity: Joi.number().min(0).max(1).default(DEFAULT_WEATHER.humidity),
   windMetresPerSecond: Joi.number().min(0).max(15).default(DEFAULT_WEATHER.windMetresPerSecond),
   cloud: Joi.number().min(0).max(1).default(DEFAULT_WEATHER.cloud),
-  netRadiationWattsPerSquareMetre: Joi.number().min(-100).max(1000).default(DEFAULT_WEATHER.netRadiationWattsPerSquareMetre),
+  netRadiationWattsPerSquareMetre: Joi.number()
+    .min(-100)
+    .max(1000)
+    .default(DEFAULT_WEATHER.netRadiationWattsPerSquareMetre),
 });
 
 export const houseSchema = Joi.object<JobHouse>({
@@ -122,7 +148,7 @@ export const houseSchema = Joi.object<JobHouse>({
     .max(4)
     .unique('id')
     .default(DEFAULT_HOUSE.crew),
-  machines: machineCounts.default(DEFAULT_HOUSE.machines),
+  machines: Joi.array().items(machineSchema).max(20).unique('kind').default(DEFAULT_HOUSE.machines),
   dayStart: Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm').default(DEFAULT_HOUSE.dayStart),
   dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),

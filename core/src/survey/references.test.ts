@@ -17,7 +17,9 @@ const survey = (surfaces: readonly Surface[]): Survey => ({
 
 describe('run-off', () => {
   it('in a loop is named with its whole way', () => {
-    const loop = drainLoop(survey([surface('roof', ['wall']), surface('wall', ['yard']), surface('yard', ['wall'])]));
+    const loop = drainLoop(
+      survey([surface('roof', ['wall']), surface('wall', ['yard']), surface('yard', ['wall'])]),
+    );
     expect(loop).toHaveLength(3);
     expect(new Set(loop)).toEqual(new Set(['wall', 'yard']));
   });
@@ -29,7 +31,9 @@ describe('run-off', () => {
   it('that only ever runs on to later surfaces has none, however it branches', () => {
     fc.assert(
       fc.property(fc.array(fc.array(fc.nat(30), { maxLength: 4 }), { maxLength: 30 }), (targets) => {
-        const surfaces = targets.map((onto, i) => surface(`s${String(i)}`, [...new Set(onto.filter((t) => t > i).map((t) => `s${String(t)}`))]));
+        const surfaces = targets.map((onto, i) =>
+          surface(`s${String(i)}`, [...new Set(onto.filter((t) => t > i).map((t) => `s${String(t)}`))]),
+        );
         expect(drainLoop(survey(surfaces))).toBeNull();
       }),
     );
@@ -49,13 +53,43 @@ describe('references', () => {
 describe('a checked detail', () => {
   it.each<[string, Parameters<typeof checkedDetail>[0], object, string, RegExp]>([
     ['an empty name', 'side', { name: ' ' }, 'name', /empty|leading or trailing/],
-    ['a material that is not there', 'surface', { name: 'w', material: 'cheese', finish: 'bare', size: '3x2' }, 'material', /must be one of/],
-    ['a top below its foot', 'surface', { name: 'w', material: 'concrete', finish: 'bare', size: '3x2', footMetres: 3, topMetres: 1 }, 'topMetres', /below the foot/],
-    ['a share of nothing', 'finding', { surface: 'w', contaminant: 'lichen', severity: 2, share: 0 }, 'share', /greater than 0/],
-    ['a severity of 9', 'finding', { surface: 'w', contaminant: 'lichen', severity: 9 }, 'severity', /must be one of/],
+    [
+      'a material that is not there',
+      'surface',
+      { name: 'w', material: 'cheese', finish: 'bare', size: '3x2' },
+      'material',
+      /must be one of/,
+    ],
+    [
+      'a top below its foot',
+      'surface',
+      { name: 'w', material: 'concrete', finish: 'bare', size: '3x2', footMetres: 3, topMetres: 1 },
+      'topMetres',
+      /below the foot/,
+    ],
+    [
+      'a share of nothing',
+      'finding',
+      { surface: 'w', contaminant: 'lichen', severity: 2, share: 0 },
+      'share',
+      /greater than 0/,
+    ],
+    [
+      'a severity of 9',
+      'finding',
+      { surface: 'w', contaminant: 'lichen', severity: 9 },
+      'severity',
+      /must be one of/,
+    ],
     ['NaN', 'side', { name: 'n', aspectDegrees: Number.NaN }, 'aspectDegrees', /number/],
     ['a day that is none', 'job', { name: 'j', start: '2026-02-31' }, 'start', /not a day/],
-    ['a time zone that is none', 'job', { name: 'j', place: { latitude: 1, longitude: 1, timeZone: 'Moon/Base' } }, 'place.timeZone', /not a time zone/],
+    [
+      'a time zone that is none',
+      'job',
+      { name: 'j', place: { latitude: 1, longitude: 1, timeZone: 'Moon/Base' } },
+      'place.timeZone',
+      /not a time zone/,
+    ],
     ['an unknown key', 'side', { name: 'n', colour: 'red' }, 'colour', /not allowed/],
   ])('names %s', (_, kind, detail, path, message) => {
     const checked = checkedDetail(kind, detail);
@@ -66,6 +100,10 @@ describe('a checked detail', () => {
 
   it('completes what was left out with the stated defaults', () => {
     const checked = checkedDetail('job', { name: 'j' });
-    expect(checked.ok && checked.detail).toMatchObject({ units: 'metric', weather: DEFAULT_WEATHER, house: DEFAULT_HOUSE });
+    expect(checked.ok && checked.detail).toMatchObject({
+      units: 'metric',
+      weather: DEFAULT_WEATHER,
+      house: DEFAULT_HOUSE,
+    });
   });
 });

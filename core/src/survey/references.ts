@@ -17,15 +17,35 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
     for (const field of ['drainsOnto', 'beside'] as const) {
       surface[field].forEach((id, k) => {
         if (!places.has(id)) {
-          faults.push({ path: `${at}.${field}[${String(k)}]`, message: `there is no surface or feature "${id}"`, value: id });
+          faults.push({
+            path: `${at}.${field}[${String(k)}]`,
+            message: `there is no surface or feature "${id}"`,
+            value: id,
+          });
         }
       });
     }
   });
   survey.findings.forEach((finding, index) => {
     if (!surfaces.has(finding.surface)) {
-      faults.push({ path: `findings[${String(index)}].surface`, message: `there is no surface "${finding.surface}"`, value: finding.surface });
+      faults.push({
+        path: `findings[${String(index)}].surface`,
+        message: `there is no surface "${finding.surface}"`,
+        value: finding.surface,
+      });
     }
+  });
+  const found = new Set<string>();
+  survey.findings.forEach((finding, index) => {
+    const key = `${finding.surface} ${finding.contaminant}`;
+    if (found.has(key)) {
+      faults.push({
+        path: `findings[${String(index)}].contaminant`,
+        message: `"${finding.contaminant}" is found twice on "${finding.surface}": change the one that is there`,
+        value: finding.contaminant,
+      });
+    }
+    found.add(key);
   });
   const loop = drainLoop(survey);
   if (loop) {

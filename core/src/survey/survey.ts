@@ -49,15 +49,25 @@ export interface SurveyFault {
 export function checkedDetail(
   kind: EntityKind | typeof JOB_KIND,
   detail: unknown,
-): { readonly ok: true; readonly detail: Record<string, unknown> } | { readonly ok: false; readonly faults: readonly SurveyFault[] } {
+):
+  | { readonly ok: true; readonly detail: Record<string, unknown> }
+  | { readonly ok: false; readonly faults: readonly SurveyFault[] } {
   const schema: Joi.ObjectSchema = kind === JOB_KIND ? jobDetailSchema : ENTITY_KINDS[kind].schema;
-  const { value, error } = schema.validate(detail, { abortEarly: false, convert: false, errors: { wrap: { label: false } } }) as {
+  const { value, error } = schema.validate(detail, {
+    abortEarly: false,
+    convert: false,
+    errors: { wrap: { label: false } },
+  }) as {
     value: Record<string, unknown>;
     error?: Joi.ValidationError;
   };
   if (!error) return { ok: true, detail: value };
   return {
     ok: false,
-    faults: error.details.map((d) => ({ path: d.path.join('.'), message: d.message, value: d.context?.value as unknown })),
+    faults: error.details.map((d) => ({
+      path: d.path.join('.'),
+      message: d.message,
+      value: d.context?.value as unknown,
+    })),
   };
 }

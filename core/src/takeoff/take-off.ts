@@ -36,7 +36,10 @@ export function takeOffArea(text: string, units: UnitSystem): TakeOff {
     const measured = evaluate(expression, units, 2);
     if (measured.dimension !== 2) throw notAnArea(expression, measured, text);
     if (measured.value <= 0) {
-      throw fault(expression, `the openings are larger than the face: the total is ${decimal(measured.value, 2)} m², it must be above 0`);
+      throw fault(
+        expression,
+        `the openings are larger than the face: the total is ${decimal(measured.value, 2)} m², it must be above 0`,
+      );
     }
     if (measured.value > LARGEST_AREA_SQUARE_METRES) {
       throw fault(
@@ -56,7 +59,10 @@ function evaluate(expression: TapeExpression, units: UnitSystem, due: number): M
     case 'length':
       return {
         dimension: 1,
-        value: expression.parts.reduce((sum, part) => sum + part.value * METRES_PER[part.unit ?? lengthUnitOf(units)], 0),
+        value: expression.parts.reduce(
+          (sum, part) => sum + part.value * METRES_PER[part.unit ?? lengthUnitOf(units)],
+          0,
+        ),
       };
     case 'area':
       return { dimension: 2, value: expression.value * SQUARE_METRES_PER[expression.unit] };
@@ -75,13 +81,20 @@ function productOf(expression: TapeExpression & { kind: 'product' }, units: Unit
   const factors = expression.factors.map((factor) => evaluate(factor, units, 1));
   const dimension = factors.reduce((sum, factor) => sum + factor.dimension, 0);
   if (dimension > 2) {
-    throw fault(expression, `this multiplies to a volume (m^${String(dimension)}): a number of equal pieces is written before brackets, as in 4(1.2x2.1)`);
+    throw fault(
+      expression,
+      `this multiplies to a volume (m^${String(dimension)}): a number of equal pieces is written before brackets, as in 4(1.2x2.1)`,
+    );
   }
   return { dimension, value: factors.reduce((product, factor) => product * factor.value, 1) };
 }
 
 function sumMeasured(expression: TapeExpression & { kind: 'sum' }, units: UnitSystem, due: number): Measured {
-  const terms = expression.terms.map(({ sign, term }) => ({ sign, term, measured: evaluate(term, units, due) }));
+  const terms = expression.terms.map(({ sign, term }) => ({
+    sign,
+    term,
+    measured: evaluate(term, units, due),
+  }));
   const dimension = terms.some((t) => t.measured.dimension === 2) ? 2 : (terms[0]?.measured.dimension ?? due);
   for (const { term, measured } of terms) {
     if (measured.dimension !== dimension) throw lengthAmongAreas(term, units);
@@ -95,7 +108,9 @@ function lengthAmongAreas(term: TapeExpression, units: UnitSystem): TapeError {
   const proposal = bare ? `${String(term.parts[0]?.value)}${areaUnit}` : undefined;
   return fault(
     term,
-    proposal ? `an area is due here, this is a length: write ${proposal} if it is an area` : 'an area is due here, this is a length: give it a width, as in 3 x 2',
+    proposal
+      ? `an area is due here, this is a length: write ${proposal} if it is an area`
+      : 'an area is due here, this is a length: give it a width, as in 3 x 2',
     proposal,
   );
 }

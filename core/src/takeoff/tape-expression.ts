@@ -18,7 +18,10 @@ export type TapeExpression = Placed &
     | { readonly kind: 'area'; readonly value: number; readonly unit: AreaUnit }
     | { readonly kind: 'repeat'; readonly count: number; readonly inner: TapeExpression }
     | { readonly kind: 'product'; readonly factors: readonly TapeExpression[] }
-    | { readonly kind: 'sum'; readonly terms: readonly { readonly sign: 1 | -1; readonly term: TapeExpression }[] }
+    | {
+        readonly kind: 'sum';
+        readonly terms: readonly { readonly sign: 1 | -1; readonly term: TapeExpression }[];
+      }
   );
 
 const MAX_CHARACTERS = 500;
@@ -33,7 +36,8 @@ const MAX_DEPTH = 20;
  * @throws TapeError with the position of the fault
  */
 export function parseTape(text: string): TapeExpression {
-  if (text.trim() === '') throw new TapeError({ message: 'no measurement yet: write for example 7.5 x 4', position: 0, length: 0 });
+  if (text.trim() === '')
+    throw new TapeError({ message: 'no measurement yet: write for example 7.5 x 4', position: 0, length: 0 });
   if (text.length > MAX_CHARACTERS) {
     throw new TapeError({
       message: `the expression has ${String(text.length)} characters, the limit is ${String(MAX_CHARACTERS)}: split the surface`,
@@ -73,7 +77,8 @@ class TapeReader {
 
   private sum(): TapeExpression {
     this.depth += 1;
-    if (this.depth > MAX_DEPTH) throw unexpected(this.peek(), `at most ${String(MAX_DEPTH)} brackets inside each other`);
+    if (this.depth > MAX_DEPTH)
+      throw unexpected(this.peek(), `at most ${String(MAX_DEPTH)} brackets inside each other`);
     const first = this.product();
     const terms: { sign: 1 | -1; term: TapeExpression }[] = [{ sign: 1, term: first }];
     for (let sign = this.peek(); sign.kind === '+' || sign.kind === '-'; sign = this.peek()) {
@@ -91,7 +96,9 @@ class TapeReader {
       this.next();
       factors.push(this.factor());
     }
-    return factors.length === 1 ? first : { kind: 'product', factors, ...span(first, factors.at(-1) ?? first) };
+    return factors.length === 1
+      ? first
+      : { kind: 'product', factors, ...span(first, factors.at(-1) ?? first) };
   }
 
   private factor(): TapeExpression {
@@ -110,7 +117,13 @@ class TapeReader {
         });
       }
       const inner = this.bracket(after);
-      return { kind: 'repeat', count: token.value, inner, at: token.at, length: inner.at + inner.length - token.at };
+      return {
+        kind: 'repeat',
+        count: token.value,
+        inner,
+        at: token.at,
+        length: inner.at + inner.length - token.at,
+      };
     }
     if (after.kind === 'area-unit') {
       this.next();
@@ -123,7 +136,12 @@ class TapeReader {
     const inner = this.sum();
     const close = this.next();
     if (close.kind !== ')') {
-      throw new TapeError({ message: 'this bracket is not closed: add ")"', position: open.at, length: 1, proposal: ')' });
+      throw new TapeError({
+        message: 'this bracket is not closed: add ")"',
+        position: open.at,
+        length: 1,
+        proposal: ')',
+      });
     }
     return { ...inner, ...span(open, close) };
   }
@@ -131,11 +149,16 @@ class TapeReader {
   private measure(first: TapeToken & { kind: 'number' }): TapeExpression {
     let last: Placed = first;
     const unit = this.peek();
-    if (unit.kind !== 'unit') return { kind: 'length', parts: [{ value: first.value, unit: null }], ...span(first, first) };
+    if (unit.kind !== 'unit')
+      return { kind: 'length', parts: [{ value: first.value, unit: null }], ...span(first, first) };
     this.next();
     last = unit;
     const parts: LengthPart[] = [{ value: first.value, unit: unit.unit }];
-    for (let more = this.peek(), its = this.peek(1); more.kind === 'number' && its.kind === 'unit'; more = this.peek(), its = this.peek(1)) {
+    for (
+      let more = this.peek(), its = this.peek(1);
+      more.kind === 'number' && its.kind === 'unit';
+      more = this.peek(), its = this.peek(1)
+    ) {
       parts.push({ value: more.value, unit: its.unit });
       last = its;
       this.index += 2;
@@ -150,5 +173,9 @@ function span(first: Placed, last: Placed): Placed {
 
 function unexpected(token: TapeToken, expected: string): TapeError {
   const came = token.kind === 'end' ? 'the measurement ends here' : `"${token.text}" stands here`;
-  return new TapeError({ message: `expected ${expected}, but ${came}`, position: token.at, length: Math.max(1, token.length) });
+  return new TapeError({
+    message: `expected ${expected}, but ${came}`,
+    position: token.at,
+    length: Math.max(1, token.length),
+  });
 }

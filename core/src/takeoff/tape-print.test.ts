@@ -12,22 +12,43 @@ const measure: fc.Arbitrary<TapeExpression> = fc.oneof(
   fc
     .array(fc.record({ value, unit }), { minLength: 1, maxLength: 2 })
     .map((parts): TapeExpression => ({ kind: 'length', parts, ...place })),
-  fc.record({ value, unit: fc.constantFrom('m2', 'sqft') }).map((a): TapeExpression => ({ kind: 'area', ...a, ...place })),
+  fc
+    .record({ value, unit: fc.constantFrom('m2', 'sqft') })
+    .map((a): TapeExpression => ({ kind: 'area', ...a, ...place })),
 );
 const { expression } = fc.letrec<{ expression: TapeExpression }>((tie) => ({
   expression: fc.oneof(
     { maxDepth: 4, withCrossShrink: true },
     measure,
-    fc.record({ count: fc.integer({ min: 1, max: 40 }), inner: tie('expression') }).map((r) => ({ kind: 'repeat' as const, ...r, ...place })),
-    fc.array(tie('expression'), { minLength: 2, maxLength: 3 }).map((factors) => ({ kind: 'product' as const, factors, ...place })),
     fc
-      .tuple(tie('expression'), fc.array(fc.record({ sign: fc.constantFrom<1 | -1>(1, -1), term: tie('expression') }), { minLength: 1, maxLength: 3 }))
-      .map(([first, more]) => ({ kind: 'sum' as const, terms: [{ sign: 1 as const, term: first }, ...more], ...place })),
+      .record({ count: fc.integer({ min: 1, max: 40 }), inner: tie('expression') })
+      .map((r) => ({ kind: 'repeat' as const, ...r, ...place })),
+    fc
+      .array(tie('expression'), { minLength: 2, maxLength: 3 })
+      .map((factors) => ({ kind: 'product' as const, factors, ...place })),
+    fc
+      .tuple(
+        tie('expression'),
+        fc.array(fc.record({ sign: fc.constantFrom<1 | -1>(1, -1), term: tie('expression') }), {
+          minLength: 1,
+          maxLength: 3,
+        }),
+      )
+      .map(([first, more]) => ({
+        kind: 'sum' as const,
+        terms: [{ sign: 1 as const, term: first }, ...more],
+        ...place,
+      })),
   ),
 }));
 
 /** The expression without its positions, which differ between a tree that was built and one that was read. */
-const shape = (e: TapeExpression): unknown => JSON.parse(JSON.stringify(e, (key, v: unknown) => (key === 'at' || (key === 'length' && typeof v === 'number') ? undefined : v)));
+const shape = (e: TapeExpression): unknown =>
+  JSON.parse(
+    JSON.stringify(e, (key, v: unknown) =>
+      key === 'at' || (key === 'length' && typeof v === 'number') ? undefined : v,
+    ),
+  );
 
 describe('the printed tape expression', () => {
   it('reads back as the same expression', () => {

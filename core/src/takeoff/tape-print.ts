@@ -10,10 +10,15 @@ export function printTape(expression: TapeExpression): string {
     case 'repeat':
       return `${String(expression.count)}(${printTape(expression.inner)})`;
     case 'product':
-      return expression.factors.map((f) => bracketed(f, f.kind === 'sum' || f.kind === 'product')).join(' x ');
+      return expression.factors
+        .map((f) => bracketed(f, f.kind === 'sum' || f.kind === 'product'))
+        .join(' x ');
     case 'sum':
       return expression.terms
-        .map(({ sign, term }, index) => `${index === 0 ? '' : sign === 1 ? ' + ' : ' - '}${bracketed(term, term.kind === 'sum')}`)
+        .map(
+          ({ sign, term }, index) =>
+            `${index === 0 ? '' : sign === 1 ? ' + ' : ' - '}${bracketed(term, term.kind === 'sum')}`,
+        )
         .join('');
   }
 }

@@ -17,7 +17,14 @@ const LENGTH_WORDS: Readonly<Record<string, LengthUnit>> = {
   in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in',
   yd: 'yd', yard: 'yd', yards: 'yd',
 }; // prettier-ignore
-const AREA_WORDS: Readonly<Record<string, AreaUnit>> = { m2: 'm2', 'm²': 'm2', sqm: 'm2', sqft: 'sqft', ft2: 'sqft', 'ft²': 'sqft' };
+const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
+  m2: 'm2',
+  'm²': 'm2',
+  sqm: 'm2',
+  sqft: 'sqft',
+  ft2: 'sqft',
+  'ft²': 'sqft',
+};
 const SIGNS: Readonly<Record<string, '+' | '-' | 'x' | '(' | ')'>> = {
   '+': '+', '-': '-', '−': '-', '–': '-', '*': 'x', '×': 'x', '(': '(', ')': ')',
 }; // prettier-ignore
@@ -50,7 +57,12 @@ function numberAt(rest: string, at: number): TapeToken | undefined {
   const comma = /^\d+,\d+/.exec(rest);
   if (comma) {
     const proposal = comma[0].replace(',', '.');
-    throw new TapeError({ message: `decimals take a point: write ${proposal}`, position: at, length: comma[0].length, proposal });
+    throw new TapeError({
+      message: `decimals take a point: write ${proposal}`,
+      position: at,
+      length: comma[0].length,
+      proposal,
+    });
   }
   const match = /^(?:\d+(?:\.\d*)?|\.\d+)/.exec(rest);
   if (!match) return undefined;
@@ -67,7 +79,11 @@ function signAt(rest: string, at: number): TapeToken | undefined {
 function wordAt(rest: string, at: number): TapeToken {
   const word = WORD.exec(rest)?.[0];
   if (word === undefined) {
-    throw new TapeError({ message: `"${rest.charAt(0)}" has no meaning in a measurement`, position: at, length: 1 });
+    throw new TapeError({
+      message: `"${rest.charAt(0)}" has no meaning in a measurement`,
+      position: at,
+      length: 1,
+    });
   }
   const spelled = /^(m2|ft2|m²|ft²)/i.exec(word)?.[0] ?? word;
   const lower = spelled.toLowerCase();

@@ -59,12 +59,19 @@ export function chainStages(links: readonly ChainLink[], around: ChainSurroundin
       }
       // A pre-wet opens the cycle of the application that follows it.
       const follows = link.method.stages[index - 1];
-      const opens = template.kind === 'pre-wet' || (template.kind === 'apply' && !(follows?.kind === 'pre-wet' && isPreWetted(follows.onlyIfThirsty, around)));
+      const opens =
+        template.kind === 'pre-wet' ||
+        (template.kind === 'apply' &&
+          !(follows?.kind === 'pre-wet' && isPreWetted(follows.onlyIfThirsty, around)));
       if (opens) cycle += 1;
       const stage = stageOf(template, index, link, around, isTied(link.method, index) ? cycle : null);
       stages.push(stage);
       if (stage.apply && template.kind === 'apply') {
-        present.push({ agent: agentById(template.agent), strength: stage.apply.strengthGramsPerLitre, area: link.areaSquareMetres });
+        present.push({
+          agent: agentById(template.agent),
+          strength: stage.apply.strengthGramsPerLitre,
+          area: link.areaSquareMetres,
+        });
       }
       if (template.kind === 'neutralise') {
         stages.push(readingStage(template.reading, link, around, `${String(index)}-reading`));
@@ -93,10 +100,21 @@ function isTied(method: Method, index: number): boolean {
 }
 
 function rateConditions(link: ChainLink, around: ChainSurroundings, dependsOnDirt: boolean): RateConditions {
-  return { severity: link.severity, shaded: around.shaded, topMetres: around.surface.topMetres, dependsOnDirt };
+  return {
+    severity: link.severity,
+    shaded: around.shaded,
+    topMetres: around.surface.topMetres,
+    dependsOnDirt,
+  };
 }
 
-function stageOf(template: StageTemplate, index: number, link: ChainLink, around: ChainSurroundings, cycle: number | null): Stage {
+function stageOf(
+  template: StageTemplate,
+  index: number,
+  link: ChainLink,
+  around: ChainSurroundings,
+  cycle: number | null,
+): Stage {
   const dirty = template.kind === 'agitate' || template.kind === 'wash' || template.kind === 'clear';
   const pressure = toolPressure(template.tool);
   return {
@@ -114,17 +132,27 @@ function stageOf(template: StageTemplate, index: number, link: ChainLink, around
   };
 }
 
-function applyDetail(template: StageTemplate, link: ChainLink, around: ChainSurroundings): ApplyDetail | null {
+function applyDetail(
+  template: StageTemplate,
+  link: ChainLink,
+  around: ChainSurroundings,
+): ApplyDetail | null {
   if (template.kind === 'apply') {
     const agent = agentById(template.agent);
     return {
       agent: agent.id,
       agentClass: agent.class,
-      strengthGramsPerLitre: template.strengthGramsPerLitre[link.severity - 1] ?? template.strengthGramsPerLitre[0],
+      strengthGramsPerLitre:
+        template.strengthGramsPerLitre[link.severity - 1] ?? template.strengthGramsPerLitre[0],
       basis: agent.basis,
-      litresPerSquareMetre: roundToStep(template.litresPerSquareMetre * materialById(around.surface.material).thirstFactor, 0.001),
+      litresPerSquareMetre: roundToStep(
+        template.litresPerSquareMetre * materialById(around.surface.material).thirstFactor,
+        0.001,
+      ),
       coats: template.coats,
-      dwell: template.leaveOn ? null : { fromMinutes: template.dwellMinutes.from, toMinutes: template.dwellMinutes.to },
+      dwell: template.leaveOn
+        ? null
+        : { fromMinutes: template.dwellMinutes.from, toMinutes: template.dwellMinutes.to },
       leaveOn: template.leaveOn,
       needs: template.needs,
       clings: template.clings,
@@ -133,9 +161,15 @@ function applyDetail(template: StageTemplate, link: ChainLink, around: ChainSurr
     };
   }
   if (template.kind === 'neutralise') {
-    const before = link.method.stages.find((s) => s.kind === 'apply' && agentById(s.agent).neutraliser?.agent === template.agent);
+    const before = link.method.stages.find(
+      (s) => s.kind === 'apply' && agentById(s.agent).neutraliser?.agent === template.agent,
+    );
     const strength = before?.kind === 'apply' ? (before.strengthGramsPerLitre[link.severity - 1] ?? 0) : 0;
-    return neutraliserDetail(agentById(before?.kind === 'apply' ? before.agent : template.agent), template.agent, strength);
+    return neutraliserDetail(
+      agentById(before?.kind === 'apply' ? before.agent : template.agent),
+      template.agent,
+      strength,
+    );
   }
   return null;
 }
@@ -147,7 +181,10 @@ function neutraliserDetail(of: Agent, neutraliser: string, strengthGramsPerLitre
   return {
     agent: agent.id,
     agentClass: agent.class,
-    strengthGramsPerLitre: Math.max(1, roundToStep(gramsPerSquareMetre / NEUTRALISER_LITRES_PER_SQUARE_METRE, 0.1)),
+    strengthGramsPerLitre: Math.max(
+      1,
+      roundToStep(gramsPerSquareMetre / NEUTRALISER_LITRES_PER_SQUARE_METRE, 0.1),
+    ),
     basis: agent.basis,
     litresPerSquareMetre: NEUTRALISER_LITRES_PER_SQUARE_METRE,
     coats: 1,
@@ -186,7 +223,12 @@ function bare(link: ChainLink, around: ChainSurroundings, name: string): Stage {
 }
 
 function readingStage(reading: string, link: ChainLink, around: ChainSurroundings, name: string): Stage {
-  return { ...bare(link, around, name), minutes: READING_MINUTES, reading, checks: [`${reading}; write the reading down.`] };
+  return {
+    ...bare(link, around, name),
+    minutes: READING_MINUTES,
+    reading,
+    checks: [`${reading}; write the reading down.`],
+  };
 }
 
 /** Brings an agent to rest before something opposed follows on the same face. */
@@ -226,7 +268,12 @@ function restingStages(
       checks: ['Full rinse, joints and sills too.'],
       cautions: earlier.agent.neutraliser ? [] : [why],
     },
-    readingStage(earlier.agent.neutraliser?.reading ?? 'pH strip reads 6 to 8', link, around, name('reading')),
+    readingStage(
+      earlier.agent.neutraliser?.reading ?? 'pH strip reads 6 to 8',
+      link,
+      around,
+      name('reading'),
+    ),
   );
   return stages;
 }

@@ -38,7 +38,8 @@ export function holds(test: FactTest, facts: LimitFacts): boolean {
   const value = facts[test.fact];
   if ('is' in test) return value === test.is;
   if ('oneOf' in test) return typeof value === 'string' && test.oneOf.includes(value);
-  if ('includesAnyOf' in test) return Array.isArray(value) && test.includesAnyOf.some((wanted) => value.includes(wanted));
+  if ('includesAnyOf' in test)
+    return Array.isArray(value) && test.includesAnyOf.some((wanted) => value.includes(wanted));
   if ('above' in test) return typeof value === 'number' && value > test.above;
   const other = facts[test.aboveFact];
   return typeof value === 'number' && typeof other === 'number' && value > other;
@@ -49,7 +50,11 @@ function filled(text: string, facts: LimitFacts): string {
 }
 
 /** Every limit that forbids one stage on a surface in its state. */
-export function stageRefusals(state: SurfaceState, stage: StageTemplate, limits: readonly Limit[]): readonly Refusal[] {
+export function stageRefusals(
+  state: SurfaceState,
+  stage: StageTemplate,
+  limits: readonly Limit[],
+): readonly Refusal[] {
   const facts = factsOf(state, stage);
   return limits
     .filter((limit) => limit.when.every((test) => holds(test, facts)))
@@ -63,7 +68,11 @@ export function stageRefusals(state: SurfaceState, stage: StageTemplate, limits:
 }
 
 /** Every limit that forbids any stage of a method, each once; empty when the method is permitted. */
-export function methodRefusals(state: SurfaceState, method: Method, limits: readonly Limit[]): readonly Refusal[] {
+export function methodRefusals(
+  state: SurfaceState,
+  method: Method,
+  limits: readonly Limit[],
+): readonly Refusal[] {
   const all = method.stages.flatMap((stage) => stageRefusals(state, stage, limits));
   return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }

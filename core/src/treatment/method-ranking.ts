@@ -18,7 +18,12 @@ export interface RankedMethod {
 }
 
 /** The points of one permitted method for one contaminant, with the reasons that made them. */
-export function rankedMethod(method: Method, contaminant: string, state: SurfaceState, schools: Readonly<Record<string, string>>): RankedMethod {
+export function rankedMethod(
+  method: Method,
+  contaminant: string,
+  state: SurfaceState,
+  schools: Readonly<Record<string, string>>,
+): RankedMethod {
   const result = method.treats[contaminant] ?? 0;
   const harmWeight = WEIGHTS.harmAround * (state.drainsToWater ? WATER_FACTOR : 1);
   const disliked = schools['growth-chemistry'] === 'oxygen-or-neutral' && usesHypochlorite(method);
@@ -40,8 +45,16 @@ export function rankedMethod(method: Method, contaminant: string, state: Surface
       source: 'trade default weights',
     },
   ];
-  if (disliked) because.push({ rule: 'school-growth-chemistry', text: 'The house prefers oxygen or neutral cleaners to hypochlorite.' });
-  if (state.drainsToWater) because.push({ rule: 'drains-to-water', text: 'Run-off reaches open water, so harm around counts double.' });
+  if (disliked)
+    because.push({
+      rule: 'school-growth-chemistry',
+      text: 'The house prefers oxygen or neutral cleaners to hypochlorite.',
+    });
+  if (state.drainsToWater)
+    because.push({
+      rule: 'drains-to-water',
+      text: 'Run-off reaches open water, so harm around counts double.',
+    });
   return { method, points, because };
 }
 
@@ -51,7 +64,9 @@ export function inRankOrder(methods: readonly RankedMethod[]): readonly RankedMe
 }
 
 function usesHypochlorite(method: Method): boolean {
-  return method.stages.some((stage) => stage.kind === 'apply' && agentById(stage.agent).class === 'hypochlorite');
+  return method.stages.some(
+    (stage) => stage.kind === 'apply' && agentById(stage.agent).class === 'hypochlorite',
+  );
 }
 
 export function isLeaveOn(method: Method): boolean {

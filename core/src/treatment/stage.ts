@@ -4,7 +4,8 @@ import type { PlannedRate } from '../rates/stage-duration.ts';
 import type { Reason } from './reason.ts';
 
 /** The kinds of stage that a treatment can have so far. */
-export type StageKind = 'clear' | 'pre-wet' | 'apply' | 'agitate' | 'wash' | 'rinse' | 'neutralise' | 'reading';
+export type StageKind =
+  'clear' | 'pre-wet' | 'apply' | 'agitate' | 'wash' | 'rinse' | 'neutralise' | 'reading';
 
 /** One stage of a treatment on one surface. */
 export interface Stage {

@@ -26,7 +26,11 @@ export interface ContaminantProposal {
   readonly alternatives: readonly RankedMethod[];
   readonly refused: readonly RefusedMethod[];
   /** What became of the person's choice, where one was made. */
-  readonly choice: { readonly choice: Choice; readonly standing: 'applied' | 'overriding' | 'not-applied'; readonly text: string } | null;
+  readonly choice: {
+    readonly choice: Choice;
+    readonly standing: 'applied' | 'overriding' | 'not-applied';
+    readonly text: string;
+  } | null;
 }
 
 export interface SurfaceTreatment {
@@ -77,7 +81,9 @@ export function surfaceTreatment(input: TreatmentInput): SurfaceTreatment {
       alternatives: rest.filter((ranked) => !clash(ranked)),
       refused: [
         ...option.refused,
-        ...rest.filter(clash).map((ranked) => ({ method: ranked.method, refusals: [LEAVE_ON_NEEDS_DRY], overridable: false })),
+        ...rest
+          .filter(clash)
+          .map((ranked) => ({ method: ranked.method, refusals: [LEAVE_ON_NEEDS_DRY], overridable: false })),
       ],
       choice: standingOf(option, chosen),
     };
@@ -109,9 +115,11 @@ function optionsFor(finding: Finding, input: TreatmentInput): Options {
     if (!method.treats[finding.contaminant] || !method.families.includes(input.state.family)) continue;
     const refusals = methodRefusals(input.state, method, CATALOGUE.limits);
     const overridable = refusals.every((r) => r.overridable);
-    const setAside = refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
+    const setAside =
+      refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
     if (setAside) overridden = refusals;
-    if (refusals.length === 0 || setAside) permitted.push(rankedMethod(method, finding.contaminant, input.state, input.schools));
+    if (refusals.length === 0 || setAside)
+      permitted.push(rankedMethod(method, finding.contaminant, input.state, input.schools));
     else refused.push({ method, refusals, overridable });
   }
   return { finding, permitted: inRankOrder(permitted), refused, choice, overridden };
@@ -156,7 +164,11 @@ function combinationPoints(combination: readonly (RankedMethod | null)[]): numbe
 }
 
 /** One link per method; a method that serves several findings takes the worst severity and the largest share. */
-function mergedLinks(options: readonly Options[], picked: readonly (RankedMethod | null)[], area: number): readonly ChainLink[] {
+function mergedLinks(
+  options: readonly Options[],
+  picked: readonly (RankedMethod | null)[],
+  area: number,
+): readonly ChainLink[] {
   const links = new Map<string, ChainLink>();
   options.forEach((option, index) => {
     const method = picked[index]?.method;

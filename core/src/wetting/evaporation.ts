@@ -43,18 +43,24 @@ export function evaporation(air: AirAtSurface): number {
   const es = saturationVapourPressure(air.airTemperatureC);
   const slope = (4098 * es) / (air.airTemperatureC + 237.3) ** 2; // FAO-56 eq. 13
   const penman =
-    (slope * air.netRadiationWattsPerSquareMetre + AIR_DENSITY * HEAT_CAPACITY * es * (1 - air.humidity) * g) /
+    (slope * air.netRadiationWattsPerSquareMetre +
+      AIR_DENSITY * HEAT_CAPACITY * es * (1 - air.humidity) * g) /
     (LATENT_HEAT * (slope + PSYCHROMETRIC));
   return Math.max(penman, massTransfer(air, g, es)) * SECONDS_PER_HOUR;
 }
 
 function massTransfer(air: AirAtSurface, g: number, es: number): number {
   if (air.surfaceTemperatureC === undefined) return -Infinity;
-  return ((g * AIR_DENSITY * 0.622) / PRESSURE) * (saturationVapourPressure(air.surfaceTemperatureC) - es * air.humidity);
+  return (
+    ((g * AIR_DENSITY * 0.622) / PRESSURE) *
+    (saturationVapourPressure(air.surfaceTemperatureC) - es * air.humidity)
+  );
 }
 
 function requireSpan(what: string, value: number, low: number, high: number, unit: string): void {
   if (!(value >= low && value <= high)) {
-    throw new RangeError(`${what} ${String(value)} ${unit} is outside ${String(low)} to ${String(high)} ${unit}: check the reading`);
+    throw new RangeError(
+      `${what} ${String(value)} ${unit} is outside ${String(low)} to ${String(high)} ${unit}: check the reading`,
+    );
   }
 }

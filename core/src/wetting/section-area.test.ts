@@ -29,21 +29,28 @@ describe('section size', () => {
   it('leaves every strip of any section a dwell inside its bounds', () => {
     const rate = fc.double({ min: 0.3, max: 10, noNaN: true });
     fc.assert(
-      fc.property(rate, rate, fc.double({ min: 0, max: 20, noNaN: true }), fc.double({ min: 3.5, max: 30, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true }), (applyRate, rinseRate, dwellFrom, span, part) => {
-        const given = { applyRate, rinseRate, dwellFrom, latest: dwellFrom + span, stripArea: 3, slack: 3 };
-        const area = part * sectionArea(given, false);
-        const window = rinseWindow(given, area);
-        if (window === null) throw new Error('a section within its size has a window');
-        // The dwell of any point lies between these two, whichever strip it is in.
-        for (const start of [window.earliest, window.latest]) {
-          for (const whole of [0, 1]) {
-            const place = whole * area;
-            const meanDwell = start + place / rinseRate - place / applyRate;
-            expect(meanDwell).toBeGreaterThanOrEqual(dwellFrom - 1e-6);
-            expect(meanDwell).toBeLessThanOrEqual(given.latest - given.slack + 1e-6);
+      fc.property(
+        rate,
+        rate,
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        fc.double({ min: 3.5, max: 30, noNaN: true }),
+        fc.double({ min: 0.2, max: 1, noNaN: true }),
+        (applyRate, rinseRate, dwellFrom, span, part) => {
+          const given = { applyRate, rinseRate, dwellFrom, latest: dwellFrom + span, stripArea: 3, slack: 3 };
+          const area = part * sectionArea(given, false);
+          const window = rinseWindow(given, area);
+          if (window === null) throw new Error('a section within its size has a window');
+          // The dwell of any point lies between these two, whichever strip it is in.
+          for (const start of [window.earliest, window.latest]) {
+            for (const whole of [0, 1]) {
+              const place = whole * area;
+              const meanDwell = start + place / rinseRate - place / applyRate;
+              expect(meanDwell).toBeGreaterThanOrEqual(dwellFrom - 1e-6);
+              expect(meanDwell).toBeLessThanOrEqual(given.latest - given.slack + 1e-6);
+            }
           }
-        }
-      }),
+        },
+      ),
     );
   });
 });

@@ -34,7 +34,8 @@ export function sectionArea(cycle: WetCycle, alone: boolean): number {
   if (spare <= 0) return 0;
   const slower = Math.min(cycle.applyRate, cycle.rinseRate);
   const drift = Math.abs(1 / cycle.rinseRate - 1 / cycle.applyRate);
-  const afterStrips = spare - (2 * cycle.stripArea) / (cycle.rinseRate < cycle.applyRate ? cycle.applyRate : cycle.rinseRate);
+  const afterStrips =
+    spare - (2 * cycle.stripArea) / (cycle.rinseRate < cycle.applyRate ? cycle.applyRate : cycle.rinseRate);
   const byStrips = afterStrips <= 0 ? 0 : drift === 0 ? Infinity : afterStrips / drift;
   const asOneStrip = spare / (1 / cycle.rinseRate + 1 / cycle.applyRate);
   const bounds = [Math.max(byStrips >= cycle.stripArea ? byStrips : 0, asOneStrip)];
@@ -48,6 +49,8 @@ export function sectionArea(cycle: WetCycle, alone: boolean): number {
 export interface RinseWindow {
   readonly earliest: number;
   readonly latest: number;
+  /** Strips that the section is worked in. */
+  readonly strips: number;
 }
 
 /**
@@ -69,5 +72,5 @@ function windowOf(cycle: WetCycle, area: number, strips: number): RinseWindow | 
   // Strip i is applied from i·applied to (i+1)·applied and rinsed from i·rinsed to (i+1)·rinsed after the rinse starts.
   const earliest = cycle.dwellFrom + Math.max(applied, (last + 1) * applied - last * rinsed);
   const latest = cycle.latest - cycle.slack + Math.min(-rinsed, last * applied - (last + 1) * rinsed);
-  return latest >= earliest - 1e-9 ? { earliest, latest: Math.max(earliest, latest) } : null;
+  return latest >= earliest - 1e-9 ? { earliest, latest: Math.max(earliest, latest), strips } : null;
 }

@@ -4,7 +4,12 @@ import { evaporation } from './evaporation.ts';
 import { RETAINED, dryOutSeconds, filmSeconds, heldLiquid } from './wet-window.ts';
 import type { Lie } from './wet-window.ts';
 
-const mild = evaporation({ airTemperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, netRadiationWattsPerSquareMetre: 250 });
+const mild = evaporation({
+  airTemperatureC: 18,
+  humidity: 0.65,
+  windMetresPerSecond: 2,
+  netRadiationWattsPerSquareMetre: 250,
+});
 const face = (lie: Lie, sorptivity: number, preWetMinutes: number) => ({
   heldKilogramsPerSquareMetre: RETAINED[lie],
   evaporation: mild,
@@ -47,7 +52,9 @@ describe('the two clocks in mild weather', () => {
         (held, e, sorptivity, preWetSeconds) => {
           const given = { heldKilogramsPerSquareMetre: held, evaporation: e, sorptivity, preWetSeconds };
           expect(filmSeconds(given)).toBeLessThanOrEqual(dryOutSeconds(given) + 1e-6);
-          expect(filmSeconds({ ...given, preWetSeconds: preWetSeconds + 600 })).toBeGreaterThanOrEqual(filmSeconds(given) - 1e-6);
+          expect(filmSeconds({ ...given, preWetSeconds: preWetSeconds + 600 })).toBeGreaterThanOrEqual(
+            filmSeconds(given) - 1e-6,
+          );
         },
       ),
     );

@@ -42,11 +42,26 @@ export const MATERIALS: readonly Material[] = [
 ]; // prettier-ignore
 
 export const CONDITIONS: readonly Condition[] = [
-  { id: 'chalking', name: 'chalking or oxidised paint', cue: 'a finger comes away in the colour of the paint', jetLimitKilopascal: 2.5 },
+  {
+    id: 'chalking',
+    name: 'chalking or oxidised paint',
+    cue: 'a finger comes away in the colour of the paint',
+    jetLimitKilopascal: 2.5,
+  },
   { id: 'flaking', name: 'flaking paint', cue: 'edges lift under a fingernail', jetLimitKilopascal: 2.5 },
-  { id: 'splintering', name: 'splintering wood', cue: 'loose fibres stand up, a key presses in', jetLimitKilopascal: 2.5 },
+  {
+    id: 'splintering',
+    name: 'splintering wood',
+    cue: 'loose fibres stand up, a key presses in',
+    jetLimitKilopascal: 2.5,
+  },
   { id: 'rotten', name: 'rotten wood', cue: 'a key sinks in', jetLimitKilopascal: 2.5 },
   { id: 'soft-stone', name: 'soft stone', cue: 'grains come off under a thumb', jetLimitKilopascal: 2.5 },
-  { id: 'loose-joints', name: 'loose or hollow joints', cue: 'mortar or sand missing, a flag that rocks', jetLimitKilopascal: 30 },
+  {
+    id: 'loose-joints',
+    name: 'loose or hollow joints',
+    cue: 'mortar or sand missing, a flag that rocks',
+    jetLimitKilopascal: 30,
+  },
   { id: 'cracked', name: 'cracked', cue: 'water disappears into it', jetLimitKilopascal: 10 },
 ];

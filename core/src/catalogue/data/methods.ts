@@ -1,15 +1,49 @@
 import type { Method, NeutraliseTemplate, PreWetTemplate, RateRange, WorkTemplate } from '../method.ts';
 
-const rate = (lowSquareMetresPerHour: number, highSquareMetresPerHour: number): RateRange => ({ lowSquareMetresPerHour, highSquareMetresPerHour });
+const rate = (lowSquareMetresPerHour: number, highSquareMetresPerHour: number): RateRange => ({
+  lowSquareMetresPerHour,
+  highSquareMetresPerHour,
+});
 const APPLY = rate(250, 400);
 const RINSE = rate(150, 250);
 const PRE_WET = rate(300, 500);
 
-const rinse: WorkTemplate = { kind: 'rinse', tool: 'garden-hose', rate: RINSE, direction: 'top-down', checks: ['Water runs off clear and no longer foams.'] };
-const preWet = (minutes: number): PreWetTemplate => ({ kind: 'pre-wet', tool: 'garden-hose', rate: PRE_WET, minutes, onlyIfThirsty: true });
-const brushOff: WorkTemplate = { kind: 'clear', tool: 'broom', rate: rate(150, 300), direction: 'top-down', checks: ['Loose growth, leaves and grit are off before anything wet.'] };
-const restAcid = (agent: string): NeutraliseTemplate => ({ kind: 'neutralise', agent, tool: 'low-pressure-sprayer', rate: APPLY, litresPerSquareMetre: 0.3, reading: 'pH strip reads 6 to 8' });
-const wideFanOnWood: WorkTemplate = { kind: 'wash', tool: 'wide-fan', rate: rate(15, 25), direction: 'top-down', checks: ['No fibre stands up: if one does, go to garden force.'] };
+const rinse: WorkTemplate = {
+  kind: 'rinse',
+  tool: 'garden-hose',
+  rate: RINSE,
+  direction: 'top-down',
+  checks: ['Water runs off clear and no longer foams.'],
+};
+const preWet = (minutes: number): PreWetTemplate => ({
+  kind: 'pre-wet',
+  tool: 'garden-hose',
+  rate: PRE_WET,
+  minutes,
+  onlyIfThirsty: true,
+});
+const brushOff: WorkTemplate = {
+  kind: 'clear',
+  tool: 'broom',
+  rate: rate(150, 300),
+  direction: 'top-down',
+  checks: ['Loose growth, leaves and grit are off before anything wet.'],
+};
+const restAcid = (agent: string): NeutraliseTemplate => ({
+  kind: 'neutralise',
+  agent,
+  tool: 'low-pressure-sprayer',
+  rate: APPLY,
+  litresPerSquareMetre: 0.3,
+  reading: 'pH strip reads 6 to 8',
+});
+const wideFanOnWood: WorkTemplate = {
+  kind: 'wash',
+  tool: 'wide-fan',
+  rate: rate(15, 25),
+  direction: 'top-down',
+  checks: ['No fibre stands up: if one does, go to garden force.'],
+};
 
 const TRADE = 'trade default';
 const GROWTH_CHECKS = ['Green turns brown or white.', 'No part dries: mist it at once if it does.'];

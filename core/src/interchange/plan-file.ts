@@ -1,0 +1,157 @@
+import { contaminantById, methodById } from '../catalogue/catalogue.ts';
+import { clockTime, secondOfDay } from '../quantity/duration.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { PlannedSurface } from '../plan/planned-surface.ts';
+import type { Survey } from '../survey/survey.ts';
+import type { Stage } from '../treatment/stage.ts';
+import type { AssumedValue } from './assumed-values.ts';
+
+export const PLAN_FORMAT = 'etappe-plan';
+const PLAN_FORMAT_VERSION = 1;
+
+/** A plan in the published form, see docs/formats/plan-file.schema.json. */
+export function planFileOf(
+  plan: Plan,
+  survey: Survey,
+  assumed: readonly AssumedValue[],
+  asOf: string,
+): Record<string, unknown> {
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_FORMAT_VERSION,
+    engine: plan.engine,
+    inputsHash: plan.inputsHash,
+    asOf,
+    assumed: assumed.map(({ path, value }) => ({ path, value })),
+    surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan)),
+    mixes: plan.mixes.flatMap((mix) =>
+      mix.batches.map(({ count, card }) => ({
+        stage: mix.stage,
+        litres: card.litres,
+        batches: count,
+        strengthGramsPerLitre: card.strengthGramsPerLitre,
+        parts: card.parts.map((p) => ({
+          what: p.what,
+          ...(p.litres === null ? {} : { litres: p.litres }),
+          ...(p.grams === null ? {} : { grams: p.grams }),
+        })),
+      })),
+    ),
+    products: plan.products.map((p) => ({
+      agent: p.product,
+      ...(p.unit === 'L' ? { litres: p.amount } : { kilograms: p.amount }),
+      containers: p.containers,
+      leftOver: p.leftOver,
+    })),
+    protections: plan.protections.map((p) => ({
+      feature: p.feature,
+      act: p.act,
+      when: p.when,
+      liftedBy: p.when === 'before' ? 'clear-up' : null,
+    })),
+    questions: plan.questions,
+    visits: visitsOf(plan, survey, asOf),
+    warnings: plan.warnings.map((w) => ({
+      rule: w.rule,
+      text: w.text,
+      severity: w.severity,
+      ...(w.surface === null ? {} : { surface: w.surface }),
+    })),
+  };
+}
+
+function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown> {
+  const proposals = planned.treatment?.proposals ?? [];
+  const methods = [...new Set(planned.treatment?.stages.map((s) => s.method) ?? [])];
+  return {
+    surface: planned.surface.id,
+    areaSquareMetres: planned.takeOff.ok ? planned.takeOff.squareMetres : null,
+    method: methods.length > 0 ? methods.map((id) => methodById(id).id).join(' + ') : null,
+    because: planned.treatment?.because ?? [],
+    alternatives: proposals.flatMap((p) =>
+      p.alternatives.map((a) => ({
+        method: a.method.id,
+        contaminant: contaminantById(p.finding.contaminant).id,
+        because: a.because,
+      })),
+    ),
+    refused: proposals.flatMap((p) =>
+      p.refused.flatMap((r) =>
+        r.refusals.map((x) => ({
+          method: r.method.id,
+          contaminant: p.finding.contaminant,
+          rule: x.rule,
+          text: x.text,
+          overridable: x.overridable,
+        })),
+      ),
+    ),
+    stages: planned.treatment?.stages.map(stageOf) ?? [],
+    sections: plan.work.planned
+      .filter((o) => o.surface === planned.surface.id && (o.task === 'apply' || o.task === 'hands-on'))
+      .map((o) => ({
+        id: o.id,
+        stage: o.stages[0],
+        areaSquareMetres: roundToStep(o.areaSquareMetres ?? 0, 0.01),
+      })),
+    expectations: planned.treatment?.expectations ?? [],
+  };
+}
+
+function stageOf(stage: Stage): Record<string, unknown> {
+  const { apply } = stage;
+  return {
+    id: stage.id,
+    kind: stage.kind,
+    ...(stage.tool === null ? {} : { tool: stage.tool }),
+    ...(stage.direction === null ? {} : { direction: stage.direction }),
+    ...(apply === null
+      ? {}
+      : {
+          agent: apply.agent,
+          strengthGramsPerLitre: apply.strengthGramsPerLitre,
+          basis: apply.basis,
+          delivery: stage.tool,
+          dwell: apply.dwell,
+          leaveOn: apply.leaveOn,
+          keepWet: !apply.leaveOn && apply.dwell !== null,
+          stopWhen: apply.stopWhen,
+          ifNotEnough: apply.ifNotEnough,
+        }),
+    ...(stage.maxSurfacePressureKilopascal === null
+      ? {}
+      : { maxSurfacePressureKilopascal: stage.maxSurfacePressureKilopascal }),
+    ...(stage.reading === null ? {} : { reading: stage.reading }),
+    checks: stage.checks,
+    cautions: stage.cautions,
+  };
+}
+
+function visitsOf(plan: Plan, survey: Survey, asOf: string): readonly Record<string, unknown>[] {
+  if (!plan.visit) return [];
+  const dayStart = secondOfDay(survey.job.house.dayStart);
+  const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
+  const operations = new Map(plan.work.problem.operations.map((o) => [o.id, o]));
+  return [
+    {
+      id: 'visit-1',
+      date: survey.job.start ?? asOf.slice(0, 10),
+      notBefore: null,
+      because: [],
+      operations: plan.visit.schedule.placements.map((p) => ({
+        id: p.operation,
+        surface: planned.get(p.operation)?.surface ?? null,
+        stage: planned.get(p.operation)?.stages[0] ?? null,
+        section: planned.get(p.operation)?.section ?? null,
+        task: planned.get(p.operation)?.task,
+        start: clockTime(dayStart + p.start),
+        finish: clockTime(dayStart + p.finish),
+        people: [p.person],
+        machine: operations.get(p.operation)?.machines[0] ?? null,
+      })),
+      lowerBoundMinutes: roundToStep(plan.visit.lowerBound.seconds / 60, 0.1),
+      minutes: roundToStep(plan.visit.schedule.makespan / 60, 0.1),
+    },
+  ];
+}

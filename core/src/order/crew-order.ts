@@ -1,0 +1,301 @@
+import { agentById, contaminantById, materialById, methodById, toolById } from '../catalogue/catalogue.ts';
+import { SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
+import { MACHINE_NAMES } from '../catalogue/tool.ts';
+import type { MachineKind } from '../catalogue/tool.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { PlannedOperation } from '../plan/work-builder.ts';
+import { formatArea } from '../quantity/area.ts';
+import { clockTime, secondOfDay } from '../quantity/duration.ts';
+import { formatStandOff } from '../quantity/length.ts';
+import { formatJetPressure } from '../quantity/pressure.ts';
+import type { Survey } from '../survey/survey.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import type { ProductAmount } from '../supply/product-amounts.ts';
+import type { Stage } from '../treatment/stage.ts';
+
+/** One thing that one person does, with everything needed beside it. */
+export interface OrderEntry {
+  readonly operation: string;
+  /** hh:mm */
+  readonly start: string;
+  readonly finish: string;
+  readonly task: PlannedOperation['task'];
+  readonly title: string;
+  readonly place: string;
+  readonly section: string | null;
+  readonly area: string | null;
+  /** "Mix 3", null where nothing is applied. */
+  readonly mix: string | null;
+  readonly how: readonly string[];
+  /** When the rinse of what is applied here is due. */
+  readonly rinse: { readonly from: string; readonly latest: string; readonly by: string } | null;
+  readonly checks: readonly string[];
+  readonly stopWhen: string | null;
+  readonly ifNotEnough: string | null;
+  readonly cautions: readonly string[];
+}
+
+export interface OrderMix {
+  readonly name: string;
+  readonly place: string;
+  readonly agent: string;
+  readonly basis: string;
+  readonly mix: PlannedMix;
+  readonly protection: readonly string[];
+  readonly openOnly: boolean;
+}
+
+/** The crew order as a document: everything is text or figures, nothing is looked up again when it is shown. */
+export interface CrewOrder {
+  readonly jobName: string;
+  readonly customer: string;
+  readonly date: string;
+  readonly units: Survey['job']['units'];
+  readonly start: string;
+  readonly finish: string;
+  readonly people: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly entries: readonly OrderEntry[];
+  }[];
+  readonly mixes: readonly OrderMix[];
+  readonly products: readonly ProductAmount[];
+  readonly machines: readonly string[];
+  readonly protection: readonly string[];
+  readonly before: readonly string[];
+  readonly after: readonly string[];
+  readonly cautions: readonly string[];
+  readonly setAside: readonly string[];
+  readonly expectations: readonly { readonly place: string; readonly text: string }[];
+  readonly questions: readonly string[];
+  readonly safetyFloor: readonly string[];
+}
+
+const unique = (texts: readonly string[]) => [...new Set(texts)];
+
+/**
+ * The order of a plan with a visit.
+ * @throws RangeError when the plan has no visit
+ */
+export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
+  if (!plan.visit) throw new RangeError('a plan without a visit cannot be ordered: see its warnings');
+  const { placements, makespan } = plan.visit.schedule;
+  const dayStart = secondOfDay(survey.job.house.dayStart);
+  const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
+  const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(agentById);
+  const writer = new EntryWriter(plan, survey, dayStart);
+  const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
+  return {
+    jobName: survey.job.name,
+    customer: survey.job.customer,
+    date: survey.job.start ?? '',
+    units: survey.job.units,
+    start: shortTime(dayStart),
+    finish: shortTime(dayStart + makespan),
+    people: survey.job.house.crew.map(({ id, name }) => ({
+      id,
+      name,
+      entries: placements.filter((p) => p.person === id).map((p) => writer.entry(p.operation)),
+    })),
+    mixes: plan.mixes.map((mix, i) => {
+      const agent = agentById(mix.agent);
+      return {
+        name: mixName(i),
+        place: writer.placeName(mix.surface),
+        agent: agent.name,
+        basis: agent.basis,
+        mix,
+        protection: agent.protection,
+        openOnly: agent.class === 'peroxide',
+      };
+    }),
+    products: plan.products,
+    machines: machines.map((kind) => MACHINE_NAMES[kind as MachineKind]),
+    protection: unique(agents.flatMap((a) => a.protection)),
+    before: plan.protections.filter((p) => p.when === 'before').map((p) => `${p.featureName}: ${p.act}`),
+    after: plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
+    cautions: unique(agents.flatMap((a) => a.cautions.map((c) => `${a.name}: ${c}`))),
+    setAside: plan.warnings.filter((w) => w.rule === 'rule-set-aside').map((w) => w.text),
+    expectations: plan.surfaces.flatMap((p) =>
+      (p.treatment?.expectations ?? []).map((e) => ({ place: p.surface.name, text: e.text })),
+    ),
+    questions: plan.questions.map((q) => q.text),
+    safetyFloor: SAFETY_FLOOR,
+  };
+}
+
+function mixName(index: number): string {
+  return `Mix ${String(index + 1)}`;
+}
+
+function shortTime(seconds: number): string {
+  return clockTime(seconds).slice(0, 5);
+}
+
+const TASK_TITLES: Readonly<Record<PlannedOperation['task'], string>> = {
+  'set-out': 'Set out',
+  mix: 'Mix',
+  'pre-wet': 'Pre-wet',
+  apply: 'Apply',
+  mist: 'Mist again',
+  finish: 'Rinse',
+  'hands-on': 'Work through',
+  work: 'Work',
+  'clear-up': 'Clear up',
+};
+
+const STAGE_TITLES: Readonly<Record<Stage['kind'], string>> = {
+  clear: 'Clear off loose dirt',
+  'pre-wet': 'Pre-wet',
+  apply: 'Apply',
+  agitate: 'Scrub',
+  wash: 'Wash',
+  rinse: 'Rinse',
+  neutralise: 'Neutralise',
+  reading: 'Take a reading',
+};
+
+class EntryWriter {
+  private readonly plan: Plan;
+  private readonly survey: Survey;
+  private readonly dayStart: number;
+  private readonly planned: ReadonlyMap<string, PlannedOperation>;
+  private readonly stages: ReadonlyMap<string, Stage>;
+
+  constructor(plan: Plan, survey: Survey, dayStart: number) {
+    this.plan = plan;
+    this.survey = survey;
+    this.dayStart = dayStart;
+    this.planned = new Map(plan.work.planned.map((p) => [p.id, p]));
+    this.stages = new Map(
+      plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)),
+    );
+  }
+
+  placeName(surface: string | null): string {
+    if (surface === null) return 'Whole site';
+    return this.survey.surfaces.find((s) => s.id === surface)?.name ?? surface;
+  }
+
+  entry(operation: string): OrderEntry {
+    const planned = this.planned.get(operation);
+    const placement = this.plan.visit?.schedule.placements.find((p) => p.operation === operation);
+    if (!planned || !placement) throw new RangeError(`the plan has no operation "${operation}"`);
+    const stages = planned.stages.flatMap((id) => this.stages.get(id) ?? []);
+    const apply = stages.find((s) => s.apply);
+    const mixIndex = apply ? this.plan.mixes.findIndex((m) => m.stage === apply.id) : -1;
+    return {
+      operation,
+      start: shortTime(this.dayStart + placement.start),
+      finish: shortTime(this.dayStart + placement.finish),
+      task: planned.task,
+      title: this.title(planned, stages),
+      place: this.placeName(planned.surface),
+      section: planned.section,
+      area:
+        planned.areaSquareMetres === null
+          ? null
+          : formatArea(planned.areaSquareMetres, this.survey.job.units),
+      mix: mixIndex >= 0 ? mixName(mixIndex) : null,
+      how: this.how(planned, stages),
+      rinse: this.rinseDue(planned, placement.start),
+      checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),
+      stopWhen:
+        planned.task === 'apply' || planned.task === 'hands-on' ? (apply?.apply?.stopWhen ?? null) : null,
+      ifNotEnough:
+        planned.task === 'apply' || planned.task === 'hands-on' ? (apply?.apply?.ifNotEnough ?? null) : null,
+      cautions:
+        planned.task === 'mist' || planned.task === 'pre-wet'
+          ? []
+          : unique(stages.flatMap((s) => s.cautions.map((c) => c.text))),
+    };
+  }
+
+  private title(planned: PlannedOperation, stages: readonly Stage[]): string {
+    if (planned.task === 'set-out') return 'Set out: water and rinse gear laid and charged, protections on';
+    if (planned.task === 'clear-up') return 'Clear up: uncover, rinse plants, walk round with the customer';
+    const apply = stages.find((s) => s.apply);
+    const agent = apply?.apply ? agentById(apply.apply.agent).name : '';
+    if (planned.task === 'mix' || planned.task === 'apply')
+      return `${TASK_TITLES[planned.task]} ${lowerFirst(agent)}`;
+    if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, nothing may dry`;
+    const names = stages.map((s) =>
+      s.kind === 'apply' || s.kind === 'neutralise'
+        ? `${STAGE_TITLES[s.kind]} ${lowerFirst(agent)}`
+        : STAGE_TITLES[s.kind],
+    );
+    return names.map((name, i) => (i === 0 ? name : lowerFirst(name))).join(', then ');
+  }
+
+  private how(planned: PlannedOperation, stages: readonly Stage[]): readonly string[] {
+    if (planned.task === 'set-out')
+      return this.plan.protections
+        .filter((p) => p.when === 'before')
+        .map((p) => `${p.featureName}: ${p.act}`);
+    if (planned.task === 'clear-up') {
+      return [
+        ...this.plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
+        'Photograph every surface after. Flush tools, label what is left in containers.',
+      ];
+    }
+    if (planned.task === 'mix') return ['Protection on before mixing; see the mix card.'];
+    return stages.flatMap((stage) => this.stageHow(stage));
+  }
+
+  private stageHow(stage: Stage): readonly string[] {
+    const { units } = this.survey.job;
+    const lines: string[] = [];
+    if (stage.tool !== null) {
+      const tool = toolById(stage.tool);
+      const stop = tool.jet ? `, no closer than ${formatStandOff(tool.jet.standOffMetres, units)}` : '';
+      lines.push(
+        `${STAGE_TITLES[stage.kind]} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
+      );
+    }
+    const limit = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.jetLimitKilopascal;
+    if (stage.maxSurfacePressureKilopascal !== null && limit !== undefined) {
+      lines.push(
+        `Force limit here ${formatJetPressure(limit, units)} on the surface; this tool gives ${formatJetPressure(stage.maxSurfacePressureKilopascal, units)}.`,
+      );
+    }
+    if (stage.apply?.dwell)
+      lines.push(
+        `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min. Never let it dry.`,
+      );
+    if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
+    if (stage.kind === 'pre-wet' && stage.minutes !== null)
+      lines.push(`Soak for ${String(stage.minutes)} min, until it takes no more.`);
+    return lines;
+  }
+
+  private rinseDue(planned: PlannedOperation, start: number): OrderEntry['rinse'] {
+    if (planned.task !== 'apply') return null;
+    const lag = this.plan.work.problem.lags.find((l) => l.from === planned.id && l.rule === 'dwell');
+    const rinse = this.plan.visit?.schedule.placements.find((p) => p.operation === lag?.to);
+    if (!lag || !rinse) return null;
+    const name = this.survey.job.house.crew.find((c) => c.id === rinse.person)?.name ?? rinse.person;
+    return {
+      from: shortTime(this.dayStart + rinse.start),
+      latest: shortTime(this.dayStart + start + (lag.maxSeconds ?? lag.minSeconds)),
+      by: name,
+    };
+  }
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}
+
+/** Catalogue entries that an order rests on, kept with it when it is issued. */
+export function catalogueEntriesOf(plan: Plan): Record<string, readonly unknown[]> {
+  const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
+  return {
+    materials: unique(plan.surfaces.map((p) => p.surface.material)).map(materialById),
+    contaminants: unique(
+      plan.surfaces.flatMap((p) => (p.treatment?.proposals ?? []).map((x) => x.finding.contaminant)),
+    ).map(contaminantById),
+    methods: unique(stages.map((s) => s.method)).map(methodById),
+    agents: unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(agentById),
+    tools: unique(stages.flatMap((s) => (s.tool === null ? [] : [s.tool]))).map(toolById),
+  };
+}

@@ -1,0 +1,32 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
+import stringify from 'fast-json-stable-stringify';
+import { CATALOGUE_VERSION } from '../catalogue/catalogue.ts';
+import type { Survey } from '../survey/survey.ts';
+
+/** Changes whenever the same inputs may give another plan. */
+export const ENGINE_VERSION = '0.1.0';
+
+/** Hex SHA-256 of a value written canonically (keys in order). */
+export function canonicalHash(value: unknown): string {
+  return bytesToHex(sha256(utf8ToBytes(stringify(value))));
+}
+
+/** What a plan was made from: canonical survey, engine and catalogue. Two plans with one hash are the same plan. */
+export function inputsHash(survey: Survey): string {
+  const byId = <T extends { readonly id: string }>(list: readonly T[]) =>
+    [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+  return canonicalHash({
+    engine: ENGINE_VERSION,
+    catalogue: CATALOGUE_VERSION,
+    survey: {
+      job: survey.job,
+      sides: byId(survey.sides),
+      surfaces: byId(survey.surfaces),
+      features: byId(survey.features),
+      waterPoints: byId(survey.waterPoints),
+      findings: byId(survey.findings),
+      choices: byId(survey.choices),
+    },
+  });
+}

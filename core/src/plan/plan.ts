@@ -1,0 +1,174 @@
+import { plannedMix } from '../supply/planned-mix.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import { productAmounts } from '../supply/product-amounts.ts';
+import type { ProductAmount } from '../supply/product-amounts.ts';
+import { scheduleViolations } from '../sequence/check.ts';
+import { CircularWait } from '../sequence/cluster-order.ts';
+import { lowerBound } from '../sequence/lower-bound.ts';
+import type { LowerBound } from '../sequence/lower-bound.ts';
+import { NoPlace } from '../sequence/place-clusters.ts';
+import type { Schedule } from '../sequence/problem.ts';
+import { solve } from '../sequence/solve.ts';
+import { formatDuration } from '../quantity/duration.ts';
+import type { Survey } from '../survey/survey.ts';
+import { ENGINE_VERSION, inputsHash } from './inputs-hash.ts';
+import { plannedSurface } from './planned-surface.ts';
+import type { PlannedSurface } from './planned-surface.ts';
+import { protectionsFor } from './protections.ts';
+import type { Protection } from './protections.ts';
+import { visitWork } from './visit-work.ts';
+import type { VisitWork } from './visit-work.ts';
+import { openQuestions, surfaceWarnings, visitWarnings } from './warnings.ts';
+import type { Question, Warning } from './warnings.ts';
+
+/** Everything that is derived from a survey; nothing in it was decided by search. */
+export interface Derivation {
+  readonly engine: string;
+  readonly inputsHash: string;
+  readonly sectionFactor: number;
+  readonly surfaces: readonly PlannedSurface[];
+  readonly mixes: readonly PlannedMix[];
+  readonly products: readonly ProductAmount[];
+  readonly protections: readonly Protection[];
+  readonly questions: readonly Question[];
+  readonly work: VisitWork;
+  readonly warnings: readonly Warning[];
+}
+
+/** What a search decided: saved with an order, checked and never re-solved when it is issued. */
+export interface DecidedVisit {
+  /** Share of the greatest section that sections take. */
+  readonly sectionFactor: number;
+  readonly schedule: Schedule;
+}
+
+export interface Plan extends Derivation {
+  readonly visit: (DecidedVisit & { readonly lowerBound: LowerBound; readonly gap: number }) | null;
+}
+
+export interface PlanOptions {
+  /** The moment the plan speaks of, ISO 8601; the core has no clock. */
+  readonly asOf: string;
+  readonly seed: number;
+  /** Schedules to build at most for each section size. */
+  readonly budget: number;
+}
+
+/** Section sizes tried, as shares of the greatest that the wet window allows: smaller ones leave the crew more freedom. */
+const SECTION_FACTORS = [1, 0.7] as const;
+
+/**
+ * Survey → everything derived from it, for one section size.
+ * Each line is a pure step; later ones need only what stands above them.
+ */
+export function derive(survey: Survey, sectionFactor: number): Derivation {
+  const surfaces = survey.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
+  const mixes = mixesOf(surfaces, survey);
+  const products = productAmounts(mixes);
+  const protections = protectionsFor(survey, surfaces);
+  const work = visitWork(surfaces, survey.job.house, new Set(protections.map((p) => p.feature)).size);
+  const warnings = [...visitWarnings(survey, surfaces), ...surfaces.flatMap(surfaceWarnings)];
+  return {
+    engine: ENGINE_VERSION,
+    inputsHash: inputsHash(survey),
+    sectionFactor,
+    surfaces,
+    mixes,
+    products,
+    protections,
+    questions: openQuestions(survey),
+    work,
+    warnings,
+  };
+}
+
+/** The plan: derived, then the best schedule found within the budget over the section sizes. */
+export function plan(survey: Survey, options: PlanOptions): Plan {
+  let best: Plan | null = null;
+  for (const factor of SECTION_FACTORS) {
+    for (const candidate of plansFor(survey, factor, options)) {
+      if (
+        !best?.visit ||
+        (candidate.visit && candidate.visit.schedule.makespan < best.visit.schedule.makespan)
+      )
+        best = candidate;
+    }
+  }
+  if (!best) throw new Error('every section size gives a plan, if only one without a schedule');
+  return best;
+}
+
+function* plansFor(survey: Survey, factor: number, options: PlanOptions): Generator<Plan, void> {
+  const derivation = derive(survey, factor);
+  if (
+    derivation.work.problem.operations.length === 0 ||
+    derivation.warnings.some((w) => w.rule === 'drain-loop')
+  ) {
+    yield { ...derivation, visit: null };
+    return;
+  }
+  try {
+    const bound = lowerBound(derivation.work.problem);
+    for (const schedule of solve(derivation.work.problem, options)) {
+      yield withSchedule(derivation, { sectionFactor: factor, schedule }, bound, survey);
+    }
+  } catch (error) {
+    if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
+    const text = `No sequence: ${error.message}. Add the machine or the person, or leave the surface out of scope.`;
+    yield {
+      ...derivation,
+      warnings: [...derivation.warnings, { rule: 'no-sequence', severity: 'stop', text, surface: null }],
+      visit: null,
+    };
+  }
+}
+
+function withSchedule(
+  derivation: Derivation,
+  decided: DecidedVisit,
+  bound: LowerBound,
+  survey: Survey,
+): Plan {
+  const { makespan } = decided.schedule;
+  const day = survey.job.house.dayHours * 3600;
+  const tooLong: Warning[] =
+    makespan <= day
+      ? []
+      : [
+          {
+            rule: 'day-too-long',
+            severity: 'stop',
+            text: `The visit takes ${formatDuration(makespan)}, the working day has ${formatDuration(day)}. Add people or machines, leave surfaces out of scope, or split the job.`,
+            surface: null,
+          },
+        ];
+  return {
+    ...derivation,
+    warnings: [...derivation.warnings, ...tooLong],
+    visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
+  };
+}
+
+/**
+ * A plan around a schedule that was decided before: derived anew and checked, never solved again.
+ * @returns the plan and every rule that the schedule breaks now
+ */
+export function planAround(
+  survey: Survey,
+  decided: DecidedVisit,
+): { readonly plan: Plan; readonly violations: readonly { readonly rule: string; readonly text: string }[] } {
+  const derivation = derive(survey, decided.sectionFactor);
+  const violations = scheduleViolations(derivation.work.problem, decided.schedule);
+  return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), survey), violations };
+}
+
+function mixesOf(surfaces: readonly PlannedSurface[], survey: Survey): readonly PlannedMix[] {
+  const { wasteShare, sprayerLitres } = survey.job.house;
+  return surfaces.flatMap((planned) =>
+    (planned.treatment?.stages ?? []).flatMap((stage) => {
+      const mistPasses = planned.cycles.find((c) => c.apply.id === stage.id)?.mist?.passes ?? 0;
+      const mix = plannedMix({ stage, mistPasses, wasteShare, sprayerLitres, units: survey.job.units });
+      return mix ? [mix] : [];
+    }),
+  );
+}

@@ -1,0 +1,28 @@
+import { PROTECTION_ACTS } from '../catalogue/data/protections.ts';
+import type { Survey } from '../survey/survey.ts';
+import type { PlannedSurface } from './planned-surface.ts';
+
+/** One act for a feature, before the wet work or after it. */
+export interface Protection {
+  readonly feature: string;
+  readonly featureName: string;
+  readonly act: string;
+  readonly when: 'before' | 'after';
+}
+
+/** Acts for the features that treated surfaces drain onto or stand beside, before and after. */
+export function protectionsFor(survey: Survey, surfaces: readonly PlannedSurface[]): readonly Protection[] {
+  const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
+  const touched = new Set(treated.flatMap((p) => [...p.surface.drainsOnto, ...p.surface.beside]));
+  return survey.features
+    .filter((feature) => touched.has(feature.id))
+    .flatMap((feature): Protection[] => {
+      const acts = PROTECTION_ACTS[feature.kind];
+      if (!acts) return [];
+      const about = { feature: feature.id, featureName: feature.name };
+      return [
+        { ...about, act: acts.before, when: 'before' },
+        { ...about, act: acts.after, when: 'after' },
+      ];
+    });
+}

@@ -1,0 +1,148 @@
+import { agentById } from '../catalogue/catalogue.ts';
+import type { SequenceProblem } from '../sequence/problem.ts';
+import { machineCounts } from '../survey/job-detail.ts';
+import type { JobHouse } from '../survey/job-detail.ts';
+import { cycleGroup, untiedGroup } from './cycle-work.ts';
+import { surfacesAbove } from './gravity.ts';
+import type { PlannedSurface } from './planned-surface.ts';
+import { WorkBuilder } from './work-builder.ts';
+import type { Group, PlannedOperation } from './work-builder.ts';
+
+export interface VisitWork {
+  readonly problem: SequenceProblem;
+  readonly planned: readonly PlannedOperation[];
+}
+
+/** Dwelling sections that one person keeps an eye on. Trade default. */
+export const WATCHES_PER_PERSON = 2;
+const SET_OUT_SECONDS = 900;
+const PROTECT_SECONDS = 180;
+const CLEAR_UP_SECONDS = 900;
+const NEUTRALISER_WORKS_SECONDS = 60;
+const SITE = 'site';
+
+/** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
+export function visitWork(
+  surfaces: readonly PlannedSurface[],
+  house: JobHouse,
+  protectedFeatures: number,
+): VisitWork {
+  const builder = new WorkBuilder();
+  const people = house.crew.map((member) => member.id);
+  const groups = new Map<string, readonly Group[]>();
+  for (const planned of surfaces) {
+    const list = surfaceGroups(builder, planned);
+    if (list.length > 0) groups.set(planned.surface.id, list);
+  }
+  const apart = bindByGravity(builder, surfaces, groups);
+  if (groups.size > 0) frameVisit(builder, people, groups, protectedFeatures);
+  return {
+    planned: builder.planned,
+    problem: {
+      operations: builder.operations,
+      lags: builder.lags,
+      watches: builder.watches,
+      dwells: builder.dwells,
+      apart,
+      people,
+      machines: machineCounts(house),
+      watchesPerPerson: WATCHES_PER_PERSON,
+    },
+  };
+}
+
+function frameVisit(
+  builder: WorkBuilder,
+  people: readonly string[],
+  groups: ReadonlyMap<string, readonly Group[]>,
+  protectedFeatures: number,
+): void {
+  const seconds = SET_OUT_SECONDS + (PROTECT_SECONDS * protectedFeatures) / people.length;
+  const all = [...groups.values()].flat();
+  const planned = { surface: null, stages: [], cycle: null, section: null, areaSquareMetres: null };
+  const setOut = people.map((person) =>
+    builder.add(
+      { id: `set-out.${person}`, cluster: `set-out.${person}`, seconds, zone: SITE, place: SITE, person },
+      { task: 'set-out', ...planned },
+    ),
+  );
+  builder.allAfter(
+    all.flatMap((g) => g.first),
+    setOut,
+    'protections-first',
+  );
+  const clearUp = people.map((person) =>
+    builder.add(
+      {
+        id: `clear-up.${person}`,
+        cluster: `clear-up.${person}`,
+        seconds: CLEAR_UP_SECONDS,
+        zone: SITE,
+        place: SITE,
+        person,
+      },
+      { task: 'clear-up', ...planned },
+    ),
+  );
+  const ends = [...groups.values()].flatMap((list) => list.at(-1)?.last ?? []);
+  builder.allAfter(clearUp, ends.length > 0 ? ends : setOut, 'uncover-last');
+}
+
+/** The chain of one surface, group after group; each waits for the one before. */
+function surfaceGroups(builder: WorkBuilder, planned: PlannedSurface): readonly Group[] {
+  if (!planned.treatment || planned.cycles.some((c) => c.unworkable)) return [];
+  const zone = planned.surface.side ?? `${SITE}.${planned.surface.id}`;
+  const groups: Group[] = [];
+  const seen = new Set<number>();
+  for (const stage of planned.treatment.stages) {
+    if (stage.cycle !== null) {
+      if (seen.has(stage.cycle)) continue;
+      seen.add(stage.cycle);
+      const cycle = planned.cycles.find((c) => c.apply.cycle === stage.cycle);
+      if (cycle) groups.push(cycleGroup(builder, cycle, zone));
+    } else {
+      groups.push(untiedGroup(builder, stage, zone));
+    }
+    const [before, now] = [groups.at(-2), groups.at(-1)];
+    if (before && now)
+      builder.allAfter(
+        now.first,
+        before.last,
+        'chain-order',
+        stage.kind === 'reading' ? NEUTRALISER_WORKS_SECONDS : 0,
+      );
+  }
+  return groups;
+}
+
+/** Upper before lower: the lower one's last rinse follows every wet stage above; opposed chemistries keep wholly apart. */
+function bindByGravity(
+  builder: WorkBuilder,
+  surfaces: readonly PlannedSurface[],
+  groups: ReadonlyMap<string, readonly Group[]>,
+): readonly (readonly [string, string])[] {
+  const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
+  const apart: [string, string][] = [];
+  for (const pair of surfacesAbove(surfaces.map((p) => p.surface))) {
+    const [upper, lower] = [groups.get(pair.upper), groups.get(pair.lower)];
+    const [above, below] = [byId.get(pair.upper), byId.get(pair.lower)];
+    if (!upper || !lower || !above || !below) continue;
+    const upperEnd = upper.at(-1)?.last ?? [];
+    const opposed = agentsOppose(above, below);
+    builder.allAfter(
+      opposed ? (lower[0]?.first ?? []) : (lower.at(-1)?.last ?? []),
+      upperEnd,
+      opposed ? 'opposed-run-off' : 'gravity',
+    );
+    if (pair.overhead) apart.push([pair.upper, pair.lower]);
+  }
+  return apart;
+}
+
+function agentsOppose(a: PlannedSurface, b: PlannedSurface): boolean {
+  const agents = (p: PlannedSurface) =>
+    (p.treatment?.stages ?? []).flatMap((s) => (s.apply ? [agentById(s.apply.agent)] : []));
+  return agents(a).some((x) =>
+    agents(b).some((y) => x.opposedTo.includes(y.class) || y.opposedTo.includes(x.class)),
+  );
+}

@@ -1,0 +1,140 @@
+import { contaminantById } from '../catalogue/catalogue.ts';
+import { decimal } from '../quantity/rounding.ts';
+import type { Survey } from '../survey/survey.ts';
+import { drainLoop } from '../survey/references.ts';
+import type { PlannedSurface } from './planned-surface.ts';
+
+/** A plan with a "stop" cannot be issued as an order. */
+export interface Warning {
+  readonly rule: string;
+  readonly severity: 'note' | 'warn' | 'stop';
+  readonly text: string;
+  readonly surface: string | null;
+}
+
+/** An open question to the customer or to the site. */
+export interface Question {
+  readonly rule: string;
+  readonly text: string;
+  readonly blocking: boolean;
+}
+
+const DRIFT_WARNED_METRES_PER_SECOND = 5;
+const DRIFT_STOPPED_METRES_PER_SECOND = 8;
+const COLD_CELSIUS = 5;
+
+/** Everything about one surface that a person must see before it goes on an order. */
+export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
+  const { surface, takeOff, treatment } = planned;
+  const warn = (rule: string, severity: Warning['severity'], text: string): Warning => ({
+    rule,
+    severity,
+    text: `${surface.name}: ${text}`,
+    surface: surface.id,
+  });
+  if (!surface.inScope)
+    return [
+      warn('out-of-scope', 'note', `left out${surface.scopeReason ? `: ${surface.scopeReason}` : ''}.`),
+    ];
+  if (!takeOff.ok) return [warn('unmeasured', 'stop', `${takeOff.fault.message}.`)];
+  if (!treatment || treatment.proposals.length === 0)
+    return [warn('nothing-found', 'note', 'nothing found on it, so nothing is planned.')];
+  const warnings: Warning[] = [];
+  for (const p of treatment.proposals) {
+    if (!p.chosen) {
+      const name = contaminantById(p.finding.contaminant).name.toLowerCase();
+      const rules = [...new Set(p.refused.flatMap((r) => r.refusals.map((x) => x.text)))].join(' ');
+      warnings.push(
+        warn(
+          'no-permitted-method',
+          'stop',
+          `no permitted method against ${name}. ${rules} Leave it out of scope, or set an overridable rule aside with a reason.`,
+        ),
+      );
+    }
+    if (p.choice?.standing === 'not-applied')
+      warnings.push(warn('choice-not-applied', 'warn', p.choice.text));
+    if (p.choice?.standing === 'overriding') warnings.push(warn('rule-set-aside', 'warn', p.choice.text));
+  }
+  const leaveOn = treatment.stages.findIndex((s) => s.apply?.leaveOn);
+  const wet = treatment.stages.findIndex((s) => s.kind === 'rinse' || s.kind === 'wash');
+  if (leaveOn >= 0 && wet >= 0) {
+    warnings.push(
+      warn(
+        'leave-on-needs-dry-face',
+        'stop',
+        'a leave-on cannot share a visit with a wet treatment of the same face: pick another method for one of the two.',
+      ),
+    );
+  }
+  for (const cycle of planned.cycles)
+    if (cycle.unworkable) warnings.push(warn('not-workable-now', 'stop', cycle.unworkable));
+  return warnings;
+}
+
+/** What the weather, the run-off and the crew say about the visit as a whole. */
+export function visitWarnings(survey: Survey, surfaces: readonly PlannedSurface[]): readonly Warning[] {
+  const warnings: Warning[] = [];
+  const say = (rule: string, severity: Warning['severity'], text: string) =>
+    warnings.push({ rule, severity, text, surface: null });
+  const sprays = surfaces.some((p) => p.treatment?.stages.some((s) => s.kind === 'apply'));
+  const { windMetresPerSecond: wind, temperatureC } = survey.job.weather;
+  if (sprays && wind > DRIFT_STOPPED_METRES_PER_SECOND) {
+    say(
+      'spray-drift',
+      'stop',
+      `Wind ${decimal(wind, 1)} m/s: above ${String(DRIFT_STOPPED_METRES_PER_SECOND)} m/s nothing is sprayed. Wait for a calmer hour.`,
+    );
+  } else if (sprays && wind > DRIFT_WARNED_METRES_PER_SECOND) {
+    say(
+      'spray-drift',
+      'warn',
+      `Wind ${decimal(wind, 1)} m/s carries spray: coarse drops, close to the face, people and cars away.`,
+    );
+  }
+  if (sprays && temperatureC < COLD_CELSIUS)
+    say(
+      'cold',
+      'warn',
+      `${decimal(temperatureC, 1)} °C: agents work slowly below ${String(COLD_CELSIUS)} °C and wet ground may freeze.`,
+    );
+  const loop = drainLoop(survey);
+  if (loop)
+    say(
+      'drain-loop',
+      'stop',
+      `Run-off goes round in a loop: ${loop.join(' → ')}. Water runs down: take one of them out.`,
+    );
+  if (!sprays && surfaces.every((p) => (p.treatment?.stages.length ?? 0) === 0)) {
+    say('nothing-to-do', 'stop', 'There is no work to order yet: add a surface with what is on it.');
+  }
+  return warnings;
+}
+
+/** Questions that the survey leaves open. */
+export function openQuestions(survey: Survey): readonly Question[] {
+  const questions: Question[] = [];
+  if (survey.waterPoints.length === 0)
+    questions.push({
+      rule: 'water-point',
+      text: 'Where is water drawn, and how many litres a minute does it give?',
+      blocking: false,
+    });
+  for (const feature of survey.features) {
+    if (feature.kind === 'drain' && (feature.leadsTo === null || feature.leadsTo === 'unknown')) {
+      questions.push({
+        rule: 'drain-destination',
+        text: `Where does ${feature.name} lead, and who owns it?`,
+        blocking: false,
+      });
+    }
+    if (feature.kind === 'electrics' && survey.job.answers['electrics-weatherproof'] !== 'yes') {
+      questions.push({
+        rule: 'electrics-weatherproof',
+        text: `Is ${feature.name} weatherproof and can it be isolated?`,
+        blocking: false,
+      });
+    }
+  }
+  return questions;
+}

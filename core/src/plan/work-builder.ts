@@ -1,0 +1,51 @@
+import type { Dwell, Lag, Operation, Watch } from '../sequence/problem.ts';
+
+export type Task =
+  'set-out' | 'mix' | 'pre-wet' | 'apply' | 'mist' | 'finish' | 'hands-on' | 'work' | 'clear-up';
+
+/** What an operation of the sequence means on site. */
+export interface PlannedOperation {
+  readonly id: string;
+  readonly task: Task;
+  readonly surface: string | null;
+  readonly stages: readonly string[];
+  readonly cycle: string | null;
+  /** "2 of 5", and for several at once "2–4 of 5"; null where the work is not in sections. */
+  readonly section: string | null;
+  readonly areaSquareMetres: number | null;
+}
+
+/** A group of operations that the next group of the same surface waits for. */
+export interface Group {
+  readonly first: readonly string[];
+  readonly last: readonly string[];
+}
+
+/** Gathers the operations of a visit with what binds them. */
+export class WorkBuilder {
+  readonly operations: Operation[] = [];
+  readonly planned: PlannedOperation[] = [];
+  readonly lags: Lag[] = [];
+  readonly watches: Watch[] = [];
+  readonly dwells: Dwell[] = [];
+
+  add(
+    operation: Omit<Operation, 'machines' | 'person'> & Partial<Operation>,
+    planned: Omit<PlannedOperation, 'id'>,
+  ): string {
+    this.operations.push({
+      machines: [],
+      person: null,
+      ...operation,
+      seconds: Math.max(1, Math.ceil(operation.seconds - 1e-6)),
+    });
+    this.planned.push({ id: operation.id, ...planned });
+    return operation.id;
+  }
+
+  allAfter(later: readonly string[], earlier: readonly string[], rule: string, minSeconds = 0): void {
+    for (const to of later)
+      for (const from of earlier)
+        this.lags.push({ from, anchor: 'finish', to, minSeconds, maxSeconds: null, rule });
+  }
+}

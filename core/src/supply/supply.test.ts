@@ -1,0 +1,58 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { productAmounts } from './product-amounts.ts';
+import { plannedMix } from './planned-mix.ts';
+import { wholeContainers } from './whole-containers.ts';
+import type { Stage } from '../treatment/stage.ts';
+
+const stage: Stage = {
+  id: 'wall.soft-wash.1-apply', surface: 'wall', kind: 'apply', method: 'soft-wash-hypochlorite', cycle: 1, areaSquareMetres: 100,
+  tool: 'low-pressure-sprayer', rate: null, direction: 'bottom-up', maxSurfacePressureKilopascal: null, checks: [], cautions: [], minutes: null, reading: null,
+  apply: { agent: 'hypochlorite', agentClass: 'hypochlorite', strengthGramsPerLitre: 10, basis: 'available chlorine', litresPerSquareMetre: 0.2, coats: 1, dwell: { fromMinutes: 8, toMinutes: 15 }, leaveOn: false, needs: 'not-dry', clings: true, stopWhen: '', ifNotEnough: '' },
+}; // prettier-ignore
+const given = { stage, mistPasses: 0, wasteShare: 0.1, sprayerLitres: 15, units: 'metric' } as const;
+
+describe('the mix of a stage', () => {
+  it('is area × amount × waste, batch by batch of the sprayer', () => {
+    const mix = plannedMix(given);
+    expect(mix?.litres).toBe(22);
+    expect(mix?.batches.map((b) => [b.count, b.card.litres])).toEqual([[1, 15], [1, 7]]); // prettier-ignore
+  });
+
+  it('counts product mists', () => {
+    expect(plannedMix({ ...given, mistPasses: 2 })?.litres).toBe(35.2);
+  });
+
+  it('adds up to products in whole containers', () => {
+    const mix = plannedMix(given);
+    const [, hypochlorite] = productAmounts(mix ? [mix, mix] : []);
+    expect(hypochlorite).toMatchObject({
+      product: 'hypochlorite',
+      unit: 'L',
+      amount: 3.6,
+      containers: [{ size: 5, count: 1 }],
+    });
+  });
+});
+
+describe('whole containers', () => {
+  it('leave the least over', () => {
+    expect(wholeContainers(34.3, [5, 20])).toEqual({ containers: [{ size: 20, count: 1 }, { size: 5, count: 3 }], leftOver: 0.7 }); // prettier-ignore
+    expect(wholeContainers(0, [5])).toEqual({ containers: [], leftOver: 0 });
+  });
+
+  it('always suffice and never leave a whole smallest container over', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 3000, noNaN: true }),
+        fc.uniqueArray(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 4 }),
+        (needed, sizes) => {
+          const { containers, leftOver } = wholeContainers(needed, sizes);
+          const total = containers.reduce((sum, c) => sum + c.size * c.count, 0);
+          expect(total).toBeGreaterThanOrEqual(needed - 1e-6);
+          expect(leftOver).toBeLessThan(Math.min(...sizes));
+        },
+      ),
+    );
+  });
+});
