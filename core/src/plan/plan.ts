@@ -12,7 +12,7 @@ import { solve } from '../sequence/solve.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import type { Survey } from '../survey/survey.ts';
 import { ENGINE_VERSION, inputsHash } from './inputs-hash.ts';
-import { plannedSurface } from './planned-surface.ts';
+import { plannedSurface, treatedSurface } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { protectionsFor } from './protections.ts';
 import type { Protection } from './protections.ts';
@@ -62,64 +62,74 @@ const SECTION_FACTORS = [1, 0.7] as const;
  * Each line is a pure step; later ones need only what stands above them.
  */
 export function derive(survey: Survey, sectionFactor: number): Derivation {
-  const surfaces = survey.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
-  const mixes = mixesOf(surfaces, survey);
-  const products = productAmounts(mixes);
-  const protections = protectionsFor(survey, surfaces);
-  const work = visitWork(surfaces, survey.job.house, new Set(protections.map((p) => p.feature)).size);
-  const warnings = [...visitWarnings(survey, surfaces), ...surfaces.flatMap(surfaceWarnings)];
+  return sectioned(treated(survey), survey, sectionFactor);
+}
+
+/** The steps that no section size changes. */
+function treated(survey: Survey) {
+  const surfaces = survey.surfaces.map((surface) => treatedSurface(surface, survey));
   return {
     engine: ENGINE_VERSION,
     inputsHash: inputsHash(survey),
-    sectionFactor,
     surfaces,
-    mixes,
-    products,
-    protections,
+    protections: protectionsFor(survey, surfaces),
     questions: openQuestions(survey),
-    work,
-    warnings,
+    warnings: visitWarnings(survey, surfaces),
   };
 }
 
-/** The plan: derived, then the best schedule found within the budget over the section sizes. */
-export function plan(survey: Survey, options: PlanOptions): Plan {
-  let best: Plan | null = null;
-  for (const factor of SECTION_FACTORS) {
-    for (const candidate of plansFor(survey, factor, options)) {
-      if (
-        !best?.visit ||
-        (candidate.visit && candidate.visit.schedule.makespan < best.visit.schedule.makespan)
-      )
-        best = candidate;
-    }
-  }
-  if (!best) throw new Error('every section size gives a plan, if only one without a schedule');
-  return best;
+function sectioned(before: ReturnType<typeof treated>, survey: Survey, sectionFactor: number): Derivation {
+  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
+  const mixes = mixesOf(surfaces, survey);
+  return {
+    ...before,
+    sectionFactor,
+    surfaces,
+    mixes,
+    products: productAmounts(mixes),
+    work: visitWork(surfaces, survey.job.house, new Set(before.protections.map((p) => p.feature)).size),
+    warnings: [...before.warnings, ...surfaces.flatMap(surfaceWarnings)],
+  };
 }
 
-function* plansFor(survey: Survey, factor: number, options: PlanOptions): Generator<Plan, void> {
-  const derivation = derive(survey, factor);
-  if (
-    derivation.work.problem.operations.length === 0 ||
-    derivation.warnings.some((w) => w.rule === 'drain-loop')
-  ) {
+/**
+ * Ever better plans, the first as soon as there is a valid schedule: the caller owns the clock and may stop at any.
+ * A survey that has nothing to order, or cannot be ordered, gives one plan without a visit.
+ */
+export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan, void> {
+  const before = treated(survey);
+  let shortest = Infinity;
+  for (const factor of SECTION_FACTORS) {
+    for (const candidate of plansFor(sectioned(before, survey, factor), survey, options)) {
+      const makespan = candidate.visit?.schedule.makespan ?? Infinity;
+      if (makespan < shortest || !candidate.visit) yield candidate;
+      if (!candidate.visit) return;
+      shortest = Math.min(shortest, makespan);
+    }
+  }
+}
+
+/** The best plan found within the budget. */
+export function plan(survey: Survey, options: PlanOptions): Plan {
+  const found = [...betterPlans(survey, options)].at(-1);
+  if (!found) throw new Error('every survey gives a plan, if only one without a visit');
+  return found;
+}
+
+function* plansFor(derivation: Derivation, survey: Survey, options: PlanOptions): Generator<Plan, void> {
+  if (derivation.work.problem.operations.length === 0 || derivation.warnings.some((w) => w.rule === 'drain-loop')) {
     yield { ...derivation, visit: null };
     return;
   }
   try {
     const bound = lowerBound(derivation.work.problem);
     for (const schedule of solve(derivation.work.problem, options)) {
-      yield withSchedule(derivation, { sectionFactor: factor, schedule }, bound, survey);
+      yield withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey);
     }
   } catch (error) {
     if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
     const text = `No sequence: ${error.message}. Add the machine or the person, or leave the surface out of scope.`;
-    yield {
-      ...derivation,
-      warnings: [...derivation.warnings, { rule: 'no-sequence', severity: 'stop', text, surface: null }],
-      visit: null,
-    };
+    yield { ...derivation, warnings: [...derivation.warnings, { rule: 'no-sequence', severity: 'stop', text, surface: null }], visit: null };
   }
 }
 

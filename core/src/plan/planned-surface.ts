@@ -1,52 +1,61 @@
-import { takeOffArea } from '../takeoff/take-off.ts';
-import type { TakeOff } from '../takeoff/take-off.ts';
 import { isShadySide } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
+import { takeOffArea } from '../takeoff/take-off.ts';
+import type { TakeOff } from '../takeoff/take-off.ts';
 import { surfaceState } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
-/** One surface through measuring, treating and cutting into sections. */
-export interface PlannedSurface {
+/** One surface measured and treated. */
+export interface TreatedSurface {
   readonly surface: Surface;
   readonly takeOff: TakeOff;
   /** Null while it is unmeasured or out of scope. */
   readonly treatment: SurfaceTreatment | null;
   readonly jetLimitKilopascal: number;
+}
+
+/** One surface with its wet cycles cut into sections. */
+export interface PlannedSurface extends TreatedSurface {
   readonly cycles: readonly WetCyclePlan[];
 }
 
-/** A surface measured, treated as ranked or chosen, and its wet cycles cut into sections. */
-export function plannedSurface(surface: Surface, survey: Survey, sectionFactor: number): PlannedSurface {
+/** A surface measured, and treated as ranked or chosen. */
+export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface {
   const takeOff = takeOffArea(surface.size, survey.job.units);
   const state = surfaceState(surface, survey);
-  const findings = survey.findings.filter((f) => f.surface === surface.id);
-  if (!takeOff.ok || !surface.inScope)
-    return { surface, takeOff, treatment: null, jetLimitKilopascal: state.jetLimitKilopascal, cycles: [] };
+  const measured = { surface, takeOff, jetLimitKilopascal: state.jetLimitKilopascal };
+  if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const side = survey.sides.find((s) => s.id === surface.side);
-  const { house, weather } = survey.job;
+  const { schools } = survey.job.house;
   const treatment = surfaceTreatment({
     surface,
     shaded: side ? isShadySide(side) : false,
-    preWet: house.schools['pre-wet'] ?? 'thirsty-only',
+    preWet: schools['pre-wet'] ?? 'thirsty-only',
     areaSquareMetres: takeOff.squareMetres,
-    findings,
+    findings: survey.findings.filter((f) => f.surface === surface.id),
     choices: survey.choices.filter((c) => c.surface === surface.id),
     state,
-    schools: house.schools,
+    schools,
   });
-  const numbers = [...new Set(treatment.stages.flatMap((s) => (s.cycle === null ? [] : [s.cycle])))];
+  return { ...measured, treatment };
+}
+
+/** The wet cycles of a treated surface, cut into sections of a share of the greatest that the wet window allows. */
+export function plannedSurface(treated: TreatedSurface, survey: Survey, sectionFactor: number): PlannedSurface {
+  const stages = treated.treatment?.stages ?? [];
+  const numbers = [...new Set(stages.flatMap((s) => (s.cycle === null ? [] : [s.cycle])))];
   const cycles = numbers.map((cycle) =>
     wetCyclePlan({
-      surface,
-      stages: treatment.stages.filter((s) => s.cycle === cycle),
-      weather,
-      alone: house.crew.length === 1,
+      surface: treated.surface,
+      stages: stages.filter((s) => s.cycle === cycle),
+      weather: survey.job.weather,
+      alone: survey.job.house.crew.length === 1,
       sectionFactor,
     }),
   );
-  return { surface, takeOff, treatment, jetLimitKilopascal: state.jetLimitKilopascal, cycles };
+  return { ...treated, cycles };
 }

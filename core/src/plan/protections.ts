@@ -1,6 +1,6 @@
 import { PROTECTION_ACTS } from '../catalogue/data/protections.ts';
 import type { Survey } from '../survey/survey.ts';
-import type { PlannedSurface } from './planned-surface.ts';
+import type { TreatedSurface } from './planned-surface.ts';
 
 /** One act for a feature, before the wet work or after it. */
 export interface Protection {
@@ -11,7 +11,7 @@ export interface Protection {
 }
 
 /** Acts for the features that treated surfaces drain onto or stand beside, before and after. */
-export function protectionsFor(survey: Survey, surfaces: readonly PlannedSurface[]): readonly Protection[] {
+export function protectionsFor(survey: Survey, surfaces: readonly TreatedSurface[]): readonly Protection[] {
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
   const touched = new Set(treated.flatMap((p) => [...p.surface.drainsOnto, ...p.surface.beside]));
   return survey.features

@@ -2,7 +2,7 @@ import { contaminantById } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { Survey } from '../survey/survey.ts';
 import { drainLoop } from '../survey/references.ts';
-import type { PlannedSurface } from './planned-surface.ts';
+import type { PlannedSurface, TreatedSurface } from './planned-surface.ts';
 
 /** A plan with a "stop" cannot be issued as an order. */
 export interface Warning {
@@ -73,7 +73,7 @@ export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
 }
 
 /** What the weather, the run-off and the crew say about the visit as a whole. */
-export function visitWarnings(survey: Survey, surfaces: readonly PlannedSurface[]): readonly Warning[] {
+export function visitWarnings(survey: Survey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
   const warnings: Warning[] = [];
   const say = (rule: string, severity: Warning['severity'], text: string) =>
     warnings.push({ rule, severity, text, surface: null });

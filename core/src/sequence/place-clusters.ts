@@ -2,6 +2,7 @@ import type { Cluster } from './cluster-order.ts';
 import { lagsToEach } from './lags-to.ts';
 import type { Lag, Operation, Placement, Schedule, SequenceProblem, Watch } from './problem.ts';
 import { Timelines } from './timelines.ts';
+import type { Busy } from './timelines.ts';
 
 /** Indexes of a problem that every placement run shares. */
 export interface ProblemIndex {
@@ -115,7 +116,7 @@ function earliest(
   if (!first) return [];
   let start = windowOf(first, index, placed, new Map()).from;
   for (let jump = 0; jump < MOST_JUMPS; jump += 1) {
-    const free = timelines.firstStart(person, first, start, Number.MAX_SAFE_INTEGER / 2);
+    const free = timelines.firstStart(person, first, start);
     if (free === null) return null;
     const tried = tryAt(index, cluster, person, free, timelines, placed);
     if (tried.placements) return tried.placements;
@@ -139,9 +140,9 @@ function tryAt(
   placed: ReadonlyMap<string, Placement>,
 ): Trial {
   const own = new Map<string, Placement>();
-  const done: { operation: Operation; placement: Placement }[] = [];
+  const done: Busy[] = [];
   const undo = () => {
-    for (const { operation, placement } of done) timelines.remove(operation, placement);
+    for (const busy of done) timelines.remove(busy);
   };
   for (const [i, operation] of cluster.operations.entries()) {
     const window = i === 0 ? { from: start, until: start } : windowOf(operation, index, placed, own);
@@ -162,11 +163,10 @@ function tryAt(
       finish: found.start + operation.seconds,
     };
     own.set(operation.id, placement);
-    timelines.add(operation, placement);
-    done.push({ operation, placement });
+    done.push(timelines.add(operation, placement));
   }
-  const placements = done.map((d) => d.placement);
   undo();
+  const placements = [...own.values()];
   const blocked = watchObstacles(index, cluster, own, timelines);
   return blocked === null ? { placements } : { placements: null, later: blocked - start };
 }
@@ -183,7 +183,7 @@ function whoAndWhen(
     : [owner, ...problem.people.filter((p) => p !== owner)];
   let best: { person: string; start: number } | null = null;
   for (const person of people) {
-    const start = timelines.firstStart(person, operation, window.from, Number.MAX_SAFE_INTEGER / 2);
+    const start = timelines.firstStart(person, operation, window.from);
     if (start !== null && start <= window.until) return { person, start };
     if (start !== null && (!best || start < best.start)) best = { person, start };
   }

@@ -1,10 +1,14 @@
+import { IntervalList, crowdedUntil } from './interval-list.ts';
 import type { Operation, Placement, SequenceProblem } from './problem.ts';
 
-interface Busy {
+/** A placed operation as its person and its machines see it. */
+export interface Busy {
+  readonly person: string;
   readonly start: number;
   readonly finish: number;
   readonly zone: string;
   readonly place: string;
+  readonly machines: readonly string[];
 }
 interface Watching {
   readonly start: number;
@@ -12,20 +16,23 @@ interface Watching {
   readonly zone: string;
 }
 
+const always = () => true;
+
 /** What each person and machine does when: the state of a schedule while it is built. */
 export class Timelines {
-  private readonly work = new Map<string, Busy[]>();
-  private readonly watching = new Map<string, Watching[]>();
-  private readonly machines = new Map<string, Busy[]>();
+  private readonly work = new Map<string, IntervalList<Busy>>();
+  private readonly watching = new Map<string, IntervalList<Watching>>();
+  private readonly machines = new Map<string, IntervalList<Busy>>();
   private readonly apart = new Map<string, Set<string>>();
   private readonly problem: SequenceProblem;
 
   constructor(problem: SequenceProblem) {
     this.problem = problem;
     for (const person of problem.people) {
-      this.work.set(person, []);
-      this.watching.set(person, []);
+      this.work.set(person, new IntervalList());
+      this.watching.set(person, new IntervalList());
     }
+    for (const machine of Object.keys(problem.machines)) this.machines.set(machine, new IntervalList());
     for (const [a, b] of problem.apart) {
       this.apart.set(a, (this.apart.get(a) ?? new Set()).add(b));
       this.apart.set(b, (this.apart.get(b) ?? new Set()).add(a));
@@ -33,113 +40,68 @@ export class Timelines {
   }
 
   /**
-   * The first start at or after `from` at which the person can do the operation; null when it is past `until`.
+   * The first start at or after `from` at which the person can do the operation; null when a machine is not there.
    * Each obstacle moves the start to where it ends, so the search takes as many steps as there are obstacles.
    */
-  firstStart(person: string, operation: Operation, from: number, until: number): number | null {
+  firstStart(person: string, operation: Operation, from: number): number | null {
+    if (operation.machines.some((machine) => (this.problem.machines[machine] ?? 0) === 0)) return null;
     let start = from;
-    while (start <= until) {
-      const blockedUntil = this.obstacle(person, operation, start);
-      if (blockedUntil === null) return start;
-      start = blockedUntil;
+    for (let until = this.obstacle(person, operation, start); until !== null; until = this.obstacle(person, operation, start)) {
+      start = until;
     }
-    return null;
+    return start;
   }
 
   private obstacle(person: string, operation: Operation, start: number): number | null {
     const finish = start + operation.seconds;
-    for (const busy of this.work.get(person) ?? []) if (overlaps(busy, start, finish)) return busy.finish;
-    for (const watch of this.watching.get(person) ?? []) {
-      if (watch.zone !== operation.zone && overlaps(watch, start, finish)) return watch.finish;
-    }
+    const busy = this.work.get(person)?.find(start, finish, always);
+    if (busy) return busy.finish;
+    const watch = this.watching.get(person)?.find(start, finish, (w) => w.zone !== operation.zone);
+    if (watch) return watch.finish;
     const apart = this.apart.get(operation.place);
     if (apart) {
       for (const [other, list] of this.work) {
-        if (other === person) continue;
-        for (const busy of list)
-          if (apart.has(busy.place) && overlaps(busy, start, finish)) return busy.finish;
+        const below = other === person ? undefined : list.find(start, finish, (b) => apart.has(b.place));
+        if (below) return below.finish;
       }
     }
     for (const machine of operation.machines) {
-      const free = this.machineFree(machine, start, finish);
-      if (free !== null) return free;
+      const out = this.machines.get(machine)?.overlapping(start, finish) ?? [];
+      const until = crowdedUntil(out, this.problem.machines[machine] ?? 0, start);
+      if (until !== null) return until;
     }
     return null;
   }
 
-  /** When too many of a machine are out during the span: the first time one comes back; null when one is free. */
-  private machineFree(machine: string, start: number, finish: number): number | null {
-    const overlapping = (this.machines.get(machine) ?? []).filter((busy) => overlaps(busy, start, finish));
-    const count = this.problem.machines[machine] ?? 0;
-    if (overlapping.length < count) return null;
-    // The number in use is greatest at the start of one of the intervals.
-    for (const at of [start, ...overlapping.map((b) => b.start).filter((s) => s > start)]) {
-      const inUse = overlapping.filter((b) => b.start <= at && at < b.finish);
-      if (inUse.length >= count) return Math.min(...inUse.map((b) => b.finish));
-    }
-    return null;
-  }
-
-  /** Whether a person can watch one more section over a span; otherwise when to try again. */
+  /** When a person could watch one more section over a span that begins later; null when it can be watched now. */
   watchObstacle(person: string, zone: string, start: number, finish: number): number | null {
-    for (const busy of this.work.get(person) ?? []) {
-      if (busy.zone !== zone && overlaps(busy, start, finish)) return busy.finish;
-    }
-    const overlapping = (this.watching.get(person) ?? []).filter((w) => overlaps(w, start, finish));
-    for (const watch of overlapping) if (watch.zone !== zone) return watch.finish;
-    for (const at of [start, ...overlapping.map((w) => w.start).filter((s) => s > start)]) {
-      const together = overlapping.filter((w) => w.start <= at && at < w.finish);
-      if (together.length >= this.problem.watchesPerPerson) return Math.min(...together.map((w) => w.finish));
-    }
-    return null;
+    const elsewhere = this.work.get(person)?.find(start, finish, (b) => b.zone !== zone);
+    if (elsewhere) return elsewhere.finish;
+    const overlapping = this.watching.get(person)?.overlapping(start, finish) ?? [];
+    const other = overlapping.find((w) => w.zone !== zone);
+    if (other) return other.finish;
+    return crowdedUntil(overlapping, this.problem.watchesPerPerson, start);
   }
 
-  add(operation: Operation, placement: Placement): void {
-    const busy = {
-      start: placement.start,
-      finish: placement.finish,
-      zone: operation.zone,
-      place: operation.place,
-    };
-    insertInOrder(this.work, placement.person, busy);
-    for (const machine of operation.machines) insertInOrder(this.machines, machine, busy);
+  add(operation: Operation, placement: Placement): Busy {
+    const { person, start, finish } = placement;
+    const busy = { person, start, finish, zone: operation.zone, place: operation.place, machines: operation.machines };
+    this.work.get(person)?.insert(busy);
+    for (const machine of operation.machines) this.machines.get(machine)?.insert(busy);
+    return busy;
   }
 
-  remove(operation: Operation, placement: Placement): void {
-    const same = (b: Busy) =>
-      b.start === placement.start && b.place === operation.place && b.finish === placement.finish;
-    for (const [map, key] of [
-      [this.work, placement.person] as const,
-      ...operation.machines.map((m) => [this.machines, m] as const),
-    ]) {
-      const list = map.get(key) ?? [];
-      const index = list.findIndex(same);
-      if (index >= 0) list.splice(index, 1);
-    }
+  remove(busy: Busy): void {
+    this.work.get(busy.person)?.remove(busy);
+    for (const machine of busy.machines) this.machines.get(machine)?.remove(busy);
   }
 
   addWatch(person: string, watch: Watching): void {
-    this.watching.get(person)?.push(watch);
+    this.watching.get(person)?.insert(watch);
   }
 
   /** When a person's last work so far ends. */
   lastFinish(person: string): number {
-    return (this.work.get(person) ?? []).at(-1)?.finish ?? 0;
+    return this.work.get(person)?.lastFinish() ?? 0;
   }
-}
-
-function overlaps(
-  span: { readonly start: number; readonly finish: number },
-  start: number,
-  finish: number,
-): boolean {
-  return span.start < finish && start < span.finish;
-}
-
-function insertInOrder(map: Map<string, Busy[]>, key: string, busy: Busy): void {
-  const list = map.get(key) ?? [];
-  if (!map.has(key)) map.set(key, list);
-  let index = list.length;
-  while (index > 0 && (list[index - 1]?.start ?? 0) > busy.start) index -= 1;
-  list.splice(index, 0, busy);
 }

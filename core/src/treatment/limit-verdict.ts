@@ -1,4 +1,4 @@
-import { agentById, toolById } from '../catalogue/catalogue.ts';
+import { CATALOGUE, agentById, toolById } from '../catalogue/catalogue.ts';
 import type { FactTest, Limit, LimitFacts } from '../catalogue/limit.ts';
 import type { Method, StageTemplate } from '../catalogue/method.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
@@ -14,10 +14,11 @@ export interface Refusal {
   readonly source: string;
 }
 
+const TOOL_PRESSURES = new Map(CATALOGUE.tools.map((tool) => [tool.id, tool.jet ? roundToStep(surfacePressure(tool.jet), 0.1) : 0]));
+
 /** Mean pressure of a tool's jet on the face, kPa, rounded to 0.1 before anything is decided on it; 0 without a jet. */
 export function toolPressure(toolId: string): number {
-  const { jet } = toolById(toolId);
-  return jet ? roundToStep(surfacePressure(jet), 0.1) : 0;
+  return TOOL_PRESSURES.get(toolId) ?? 0;
 }
 
 function factsOf(state: SurfaceState, stage: StageTemplate): LimitFacts {
