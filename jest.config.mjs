@@ -22,8 +22,8 @@ export default {
   projects: [
     project('core'),
     project('server', {
-      globalSetup: '<rootDir>/src/test/start-cluster.ts',
-      globalTeardown: '<rootDir>/src/test/stop-cluster.ts',
+      globalSetup: '<rootDir>/src/test/start-cluster.mjs',
+      globalTeardown: '<rootDir>/src/test/stop-cluster.mjs',
     }),
     project('web', { testEnvironment: 'jsdom', setupFilesAfterEnv: ['<rootDir>/src/test/dom.ts'] }),
   ],

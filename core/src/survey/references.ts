@@ -12,7 +12,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
   survey.surfaces.forEach((surface, index) => {
     const at = `surfaces[${String(index)}]`;
     if (surface.side !== null && !sides.has(surface.side)) {
-      faults.push({ path: `${at}.side`, message: `there is no side "${surface.side}"`, value: surface.side });
+      faults.push({ path: `${at}.side`, message: `there is no side "${surface.side}"`, value: surface.side, entity: surface.id });
     }
     for (const field of ['drainsOnto', 'beside'] as const) {
       surface[field].forEach((id, k) => {
@@ -21,6 +21,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
             path: `${at}.${field}[${String(k)}]`,
             message: `there is no surface or feature "${id}"`,
             value: id,
+            entity: surface.id,
           });
         }
       });
@@ -32,6 +33,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
         path: `findings[${String(index)}].surface`,
         message: `there is no surface "${finding.surface}"`,
         value: finding.surface,
+        entity: finding.id,
       });
     }
   });
@@ -43,6 +45,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
         path: `findings[${String(index)}].contaminant`,
         message: `"${finding.contaminant}" is found twice on "${finding.surface}": change the one that is there`,
         value: finding.contaminant,
+        entity: finding.id,
       });
     }
     found.add(key);
@@ -53,6 +56,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
       path: `surfaces[${String(survey.surfaces.findIndex((s) => s.id === loop[0]))}].drainsOnto`,
       message: `run-off goes round in a loop (${loop.join(' → ')}): water runs down, so take one of them out`,
       value: loop,
+      entity: loop[0] ?? '',
     });
   }
   return faults;

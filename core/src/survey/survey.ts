@@ -40,6 +40,8 @@ export interface SurveyFault {
   readonly path: string;
   readonly message: string;
   readonly value?: unknown;
+  /** The entity at fault, where the path counts a list. */
+  readonly entity?: string;
 }
 
 /**

@@ -1,0 +1,58 @@
+import { join } from 'node:path';
+import compression from 'compression';
+import express from 'express';
+import type { Express } from 'express';
+import helmet from 'helmet';
+import type { Knex } from 'knex';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { withContext } from './context-of.ts';
+import { problemHandler } from './problems/problem-handler.ts';
+import { routes } from './routes.ts';
+import type { Stores } from './routes.ts';
+
+const LARGEST_BODY = '2mb';
+const YEAR_SECONDS = 31_536_000;
+
+export interface AppParts {
+  readonly stores: Stores;
+  readonly database: Knex;
+  readonly house: string;
+  readonly webFolder: string;
+  readonly logger: Logger;
+}
+
+/** The Express application around stores that are handed in. */
+export function app({ stores, database, house, webFolder, logger }: AppParts): Express {
+  return express()
+    .disable('x-powered-by')
+    .use(pinoHttp({ logger, autoLogging: { ignore: (req) => req.url === '/healthz' } }))
+    .use(
+      helmet({
+        contentSecurityPolicy: {
+          directives: {
+            defaultSrc: ["'self'"],
+            scriptSrc: ["'self'"],
+            // Ant Design writes its styles into the page.
+            styleSrc: ["'self'", "'unsafe-inline'"],
+            imgSrc: ["'self'", 'data:'],
+            fontSrc: ["'self'", 'data:'],
+            workerSrc: ["'self'"],
+            upgradeInsecureRequests: null,
+          },
+        },
+        strictTransportSecurity: false,
+      }),
+    )
+    .use(compression())
+    .use(express.json({ limit: LARGEST_BODY }))
+    .use(withContext(house))
+    .use(routes(stores, database))
+    .use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: YEAR_SECONDS * 1000, fallthrough: false }))
+    .use(express.static(webFolder, { index: false }))
+    .get('/{*page}', (_req, res) => {
+      res.setHeader('Cache-Control', 'no-cache');
+      res.sendFile('index.html', { root: webFolder });
+    })
+    .use(problemHandler);
+}

@@ -1,0 +1,13 @@
+import type { Knex } from 'knex';
+import * as foundation from './2026-11-25-foundation.ts';
+
+/** Every migration in order. A landed one is never edited. */
+const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
+  { name: '2026-11-25-foundation', migration: foundation },
+];
+
+export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {
+  getMigrations: () => Promise.resolve([...ALL]),
+  getMigrationName: (entry) => entry.name,
+  getMigration: (entry) => Promise.resolve(entry.migration),
+};

@@ -1,0 +1,117 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import request from 'supertest';
+import { v7 as uuidv7 } from 'uuid';
+import { connect, migrate } from '../database/connection.ts';
+import { giveDemoJobs } from '../demo-jobs.ts';
+import { jobsStore } from './jobs-store.ts';
+import { freshApp, freshDatabase } from '../test/fresh-app.ts';
+import type { FreshApp } from '../test/fresh-app.ts';
+
+let fresh: FreshApp;
+beforeAll(async () => {
+  fresh = await freshApp();
+});
+afterAll(() => fresh.close());
+
+const create = (job: unknown, id = uuidv7()) => request(fresh.app).post('/api/v1/jobs').send({ id, propertyId: uuidv7(), job });
+
+describe('jobs', () => {
+  it('are created, listed, opened and deleted', async () => {
+    const id = uuidv7();
+    expect((await create({ name: 'Mill', customer: 'Miller', units: 'us' }, id)).status).toBe(201);
+    expect((await request(fresh.app).get('/api/v1/jobs')).body).toMatchObject({ jobs: [{ id, name: 'Mill', customer: 'Miller', surfaces: 0, lastOrder: null }] });
+    expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).body).toMatchObject({ job: { revision: 1, detail: { name: 'Mill', units: 'us' } }, entities: [], orders: [] });
+    expect((await request(fresh.app).delete(`/api/v1/jobs/${id}`)).status).toBe(204);
+    expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).status).toBe(404);
+    expect((await request(fresh.app).delete(`/api/v1/jobs/${id}`)).status).toBe(404);
+    expect((await request(fresh.app).get('/api/v1/jobs')).body).toEqual({ jobs: [] });
+  });
+
+  it('created twice with one id are one', async () => {
+    const id = uuidv7();
+    await create({ name: 'Twice' }, id);
+    expect((await create({ name: 'Twice' }, id)).status).toBe(201);
+    const { jobs } = (await request(fresh.app).get('/api/v1/jobs')).body as { jobs: { id: string }[] };
+    expect(jobs.filter((j) => j.id === id)).toHaveLength(1);
+  });
+
+  it.each<[string, unknown, string]>([
+    ['no name', { name: '' }, 'name'],
+    ['a place off the globe', { name: 'x', place: { latitude: 99, longitude: 0, timeZone: 'UTC' } }, 'place.latitude'],
+    ['units of its own', { name: 'x', units: 'cubits' }, 'units'],
+    ['an unknown key', { name: 'x', colour: 'red' }, 'colour'],
+    ['a crew of five', { name: 'x', house: { crew: ['a', 'b', 'c', 'd', 'e'].map((id) => ({ id })) } }, 'house.crew'],
+  ])('with %s are refused at the field', async (_, job, path) => {
+    const answer = await create(job);
+    expect(answer.status).toBe(422);
+    expect((answer.body as { faults: { path: string }[] }).faults.map((f) => f.path)).toContain(path);
+  });
+
+  it('of ids that are none, and addresses that are none, get problem documents', async () => {
+    for (const path of ['/api/v1/jobs/not-an-id', `/api/v1/jobs/${uuidv7()}`, '/api/v1/nothing']) {
+      const answer = await request(fresh.app).get(path);
+      expect([404, 422]).toContain(answer.status);
+      expect(answer.type).toBe('application/problem+json');
+    }
+  });
+
+  it('in a body that is not JSON or far too large are refused', async () => {
+    const post = request(fresh.app).post('/api/v1/jobs').type('application/json');
+    expect((await post.send('{"id":')).body).toMatchObject({ status: 400, type: 'urn:etappe:not-json' });
+    const large = await request(fresh.app).post('/api/v1/jobs').send({ name: 'x'.repeat(3_000_000) });
+    expect(large.body).toMatchObject({ status: 413, type: 'urn:etappe:too-large' });
+  });
+});
+
+describe('the answers', () => {
+  it('carry a content security policy without inline script', async () => {
+    const policy = (await request(fresh.app).get('/api/v1/jobs')).headers['content-security-policy'] ?? '';
+    expect(policy).toMatch(/script-src 'self';/);
+    expect(policy).not.toMatch(/unsafe-eval/);
+  });
+
+  it('say that all is well while the database answers', async () => {
+    expect((await request(fresh.app).get('/healthz')).status).toBe(200);
+  });
+});
+
+describe('the demo jobs', () => {
+  it('come once to a house: deleted, they stay away', async () => {
+    const jobs = jobsStore(fresh.database);
+    const folder = new URL('../../../demo', import.meta.url).pathname;
+    const context = { house: fresh.house, actor: 'Test' };
+    const before = (await jobs.list(context)).length;
+    await giveDemoJobs(jobs, fresh.house, folder);
+    const given = await jobs.list(context);
+    expect(given.length).toBe(before + 3);
+    for (const job of given) await jobs.remove(context, job.id);
+    await giveDemoJobs(jobs, fresh.house, folder);
+    expect(await jobs.list(context)).toEqual([]);
+  });
+});
+
+describe('the database', () => {
+  it('migrates twice at once, forward and back', async () => {
+    const url = await freshDatabase();
+    const [a, b] = [connect(url), connect(url)];
+    await migrate(a);
+    await migrate(b);
+    expect(await jobsStore(a).firstHouse()).toBe(await jobsStore(b).firstHouse());
+    await Promise.all([a.destroy(), b.destroy()]);
+  });
+
+  it('that is away gives 503 with the mend, and is found again by itself', async () => {
+    const away = await freshApp();
+    const id = await away.demoJob();
+    const name = new URL(away.url).pathname.slice(1);
+    const admin = connect(process.env['TEST_CLUSTER_URL'] ?? '');
+    await admin.raw(`ALTER DATABASE ${name} ALLOW_CONNECTIONS false`);
+    await admin.raw(`SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${name}'`);
+    const down = await request(away.app).get(`/api/v1/jobs/${id}`);
+    expect([down.status, (await request(away.app).get('/healthz')).status]).toEqual([503, 503]);
+    expect(down.body).toMatchObject({ type: 'urn:etappe:database-unavailable' });
+    await admin.raw(`ALTER DATABASE ${name} ALLOW_CONNECTIONS true`);
+    expect((await request(away.app).get(`/api/v1/jobs/${id}`)).status).toBe(200);
+    await Promise.all([admin.destroy(), away.close()]);
+  });
+});

@@ -1,0 +1,7 @@
+import { Model } from 'objection';
+
+export class PropertyRecord extends Model {
+  static override tableName = 'properties';
+  declare id: string;
+  declare house_id: string;
+}

@@ -1,0 +1,41 @@
+import { resolve } from 'node:path';
+import { pino } from 'pino';
+import { app } from './app.ts';
+import { changesStore } from './changes/changes-store.ts';
+import { connect, migrate } from './database/connection.ts';
+import { giveDemoJobs } from './demo-jobs.ts';
+import { jobsStore } from './jobs/jobs-store.ts';
+import { ordersStore } from './orders/orders-store.ts';
+import { readSettings } from './settings.ts';
+
+/** The only place that constructs and connects. */
+const settings = readSettings(process.env);
+const logger = pino({ level: settings.logLevel });
+const database = connect(settings.databaseUrl);
+await migrate(database);
+const stores = { jobs: jobsStore(database), changes: changesStore(database), orders: ordersStore(database) };
+const house = await stores.jobs.firstHouse();
+if (settings.demoFolder !== null) await giveDemoJobs(stores.jobs, house, settings.demoFolder);
+
+const server = app({ stores, database, house, webFolder: resolve(settings.webFolder), logger }).listen(settings.port, settings.host, (error) => {
+  if (error) {
+    logger.fatal({ err: error }, `port ${String(settings.port)} cannot be used: set PORT to a free one`);
+    process.exit(1);
+  }
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : settings.port;
+  logger.info({ port }, 'listening');
+  process.send?.({ listening: port });
+});
+
+let stopping = false;
+function stop(): void {
+  if (stopping) return;
+  stopping = true;
+  server.close(() => {
+    void database.destroy().then(() => process.exit(0));
+  });
+  server.closeIdleConnections();
+}
+process.on('SIGTERM', stop);
+process.on('SIGINT', stop);

@@ -1,0 +1,90 @@
+import { CATALOGUE_VERSION, canonicalHash, catalogueEntriesOf, crewOrder, inputsHash, planAround, surveyOf } from '@etappe/core';
+import type { CrewOrder, DecidedVisit } from '@etappe/core';
+import type { Knex } from 'knex';
+import type { Context } from '../context.ts';
+import { HouseRecord } from '../jobs/house-record.ts';
+import { openIn } from '../jobs/jobs-store.ts';
+import { Problem, notFound } from '../problems/problem.ts';
+import { OrderRecord } from './order-record.ts';
+
+export interface IssuedOrder {
+  readonly id: string;
+  readonly number: number;
+  readonly issuedAt: string;
+  readonly issuedBy: string;
+  readonly inputsHash: string;
+}
+
+export interface IssueRequest {
+  readonly id: string;
+  /** Of the plan that the client saw. */
+  readonly inputsHash: string;
+  readonly decided: DecidedVisit;
+}
+
+export interface OrdersStore {
+  ofJob(context: Context, jobId: string): Promise<readonly IssuedOrder[]>;
+  /** Derives anew, checks the decided schedule and keeps the order for good; never solves. A repeat is harmless. */
+  issue(context: Context, jobId: string, request: IssueRequest): Promise<IssuedOrder>;
+  document(context: Context, jobId: string, number: number): Promise<IssuedOrder & { readonly document: CrewOrder; readonly sha256: string }>;
+}
+
+export function ordersStore(database: Knex): OrdersStore {
+  return {
+    async ofJob({ house }, jobId) {
+      const rows = await OrderRecord.query(database).where({ house_id: house, job_id: jobId }).orderBy('number', 'desc').select('id', 'number', 'issued_at', 'issued_by', 'inputs_hash');
+      return rows.map(issuedOf);
+    },
+
+    async issue(context, jobId, request) {
+      return OrderRecord.transaction(database, async (trx) => {
+        const earlier = await OrderRecord.query(trx).findById(request.id).where({ house_id: context.house, job_id: jobId });
+        if (earlier) return issuedOf(earlier);
+        const survey = surveyOf((await openIn(trx, context, jobId, true)).state);
+        const hash = inputsHash(survey);
+        if (hash !== request.inputsHash) {
+          throw new Problem(409, 'stale', 'The survey has changed', 'The survey changed after this plan was made. Look at the new plan, then issue it.');
+        }
+        const { plan, violations } = planAround(survey, request.decided);
+        if (violations.length > 0) {
+          throw new Problem(422, 'schedule-refused', 'The schedule was refused', `The schedule breaks a rule: ${violations[0]?.text ?? ''}.`, { violations });
+        }
+        const stops = plan.warnings.filter((w) => w.severity === 'stop');
+        if (stops.length > 0) {
+          throw new Problem(422, 'plan-stopped', 'This plan cannot be issued', stops[0]?.text ?? '', { stops });
+        }
+        const document = JSON.stringify(crewOrder(plan, survey));
+        const house = await HouseRecord.query(trx).findById(context.house).forUpdate().throwIfNotFound();
+        await HouseRecord.query(trx).findById(context.house).patch({ next_order_number: house.next_order_number + 1 });
+        const record = await OrderRecord.query(trx)
+          .insert({
+            id: request.id,
+            house_id: context.house,
+            job_id: jobId,
+            number: house.next_order_number,
+            issued_by: context.actor,
+            engine: plan.engine,
+            catalogue_version: CATALOGUE_VERSION,
+            inputs_hash: hash,
+            inputs: { ...survey },
+            catalogue: catalogueEntriesOf(plan),
+            decided: { ...request.decided },
+            document,
+            document_sha256: canonicalHash(document),
+          })
+          .returning('*');
+        return issuedOf(record);
+      });
+    },
+
+    async document({ house }, jobId, number) {
+      const row = await OrderRecord.query(database).findOne({ house_id: house, job_id: jobId, number });
+      if (!row) throw notFound('order');
+      return { ...issuedOf(row), document: JSON.parse(row.document) as CrewOrder, sha256: row.document_sha256 };
+    },
+  };
+}
+
+function issuedOf(row: OrderRecord): IssuedOrder {
+  return { id: row.id, number: row.number, issuedAt: row.issued_at.toISOString(), issuedBy: row.issued_by, inputsHash: row.inputs_hash };
+}

@@ -1,0 +1,64 @@
+import { randomBytes } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { readJobFile } from '@etappe/core';
+import type { Survey } from '@etappe/core';
+import type { Express } from 'express';
+import type { Knex } from 'knex';
+import { pino } from 'pino';
+import { v7 as uuidv7 } from 'uuid';
+import { app } from '../app.ts';
+import { changesStore } from '../changes/changes-store.ts';
+import { connect, migrate } from '../database/connection.ts';
+import { jobsStore } from '../jobs/jobs-store.ts';
+import { ordersStore } from '../orders/orders-store.ts';
+
+export interface FreshApp {
+  readonly app: Express;
+  readonly database: Knex;
+  readonly url: string;
+  readonly house: string;
+  /** A job made from a shipped job file; its id. */
+  demoJob(name?: string): Promise<string>;
+  close(): Promise<void>;
+}
+
+export async function demoSurvey(name = 'hill-observatory'): Promise<Survey> {
+  const file = new URL(`../../../demo/${name}.etappe.json`, import.meta.url);
+  const reading = readJobFile(JSON.parse(await readFile(file, 'utf8')));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  return reading.survey;
+}
+
+/** An empty database of its own in the cluster of the test run; its address. */
+export async function freshDatabase(): Promise<string> {
+  const cluster = process.env['TEST_CLUSTER_URL'];
+  if (!cluster) throw new Error('TEST_CLUSTER_URL is not set: run the tests through jest.config.mjs');
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const admin = connect(cluster);
+  await admin.raw(`CREATE DATABASE ${name}`);
+  await admin.destroy();
+  const url = new URL(cluster);
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+export async function freshApp(): Promise<FreshApp> {
+  const url = await freshDatabase();
+  const database = connect(url);
+  await migrate(database);
+  const stores = { jobs: jobsStore(database), changes: changesStore(database), orders: ordersStore(database) };
+  const house = await stores.jobs.firstHouse();
+  const logger = pino({ level: 'silent' });
+  return {
+    app: app({ stores, database, house, webFolder: '/nowhere', logger }),
+    database,
+    url,
+    house,
+    async demoJob(name) {
+      const id = uuidv7();
+      await stores.jobs.create({ house, actor: 'Test' }, id, uuidv7(), await demoSurvey(name));
+      return id;
+    },
+    close: () => database.destroy(),
+  };
+}
