@@ -2,6 +2,7 @@ import { build } from 'esbuild';
 
 /** One file of ours for the server; packages stay outside it. */
 await build({
+  absWorkingDir: import.meta.dirname,
   entryPoints: ['src/main.ts'],
   outfile: 'dist/main.js',
   bundle: true,

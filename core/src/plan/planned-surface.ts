@@ -6,6 +6,8 @@ import type { TakeOff } from '../takeoff/take-off.ts';
 import { surfaceState } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
+import { tolerancesOf } from '../treatment/tolerances.ts';
+import type { Tolerance } from '../treatment/tolerances.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
@@ -16,6 +18,7 @@ export interface TreatedSurface {
   /** Null while it is unmeasured or out of scope. */
   readonly treatment: SurfaceTreatment | null;
   readonly jetLimitKilopascal: number;
+  readonly tolerances: readonly Tolerance[];
 }
 
 /** One surface with its wet cycles cut into sections. */
@@ -27,7 +30,7 @@ export interface PlannedSurface extends TreatedSurface {
 export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface {
   const takeOff = takeOffArea(surface.size, survey.job.units);
   const state = surfaceState(surface, survey);
-  const measured = { surface, takeOff, jetLimitKilopascal: state.jetLimitKilopascal };
+  const measured = { surface, takeOff, jetLimitKilopascal: state.jetLimitKilopascal, tolerances: tolerancesOf(state) };
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const side = survey.sides.find((s) => s.id === surface.side);
   const { schools } = survey.job.house;

@@ -27,7 +27,7 @@ export interface Surface {
   readonly material: string;
   readonly finish: Finish;
   readonly conditions: readonly string[];
-  /** Tape expression; a bare number is in the job's unit. */
+  /** Tape expression; a bare number is in the job's unit; empty while it is not measured. */
   readonly size: string;
   readonly footMetres: number;
   readonly topMetres: number;
@@ -51,7 +51,7 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
   material: Joi.valid(...MATERIAL_IDS).required(),
   finish: Joi.valid(...FINISHES).required(),
   conditions: Joi.array().items(Joi.valid(...CONDITION_IDS)).unique().default([]),
-  size: Joi.string().trim().max(500).required(),
+  size: Joi.string().trim().max(500).allow('').required(),
   footMetres: heightSchema.default(0),
   topMetres: heightSchema.min(Joi.ref('footMetres')).default(Joi.ref('footMetres')).messages({
     'number.min': 'the top ({#value} m) lies below the foot: swap them or correct one',

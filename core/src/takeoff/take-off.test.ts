@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { takeOffArea } from './take-off.ts';
+import { takeOffArea, takeOffLength } from './take-off.ts';
 
 const area = (text: string, units: 'metric' | 'us' = 'metric') => {
   const result = takeOffArea(text, units);
@@ -36,6 +36,22 @@ describe('the area of a tape expression', () => {
   it('keeps the sum visible, openings with their sign', () => {
     const result = takeOffArea('7.5x4 - 2(1x1.5)', 'metric');
     expect(result.ok && result.sum).toEqual(['7.5x4 = 30 m²', '− 2(1x1.5) = 3 m²']);
+  });
+});
+
+describe('the length of a tape expression', () => {
+  it.each([
+    ['12ft 6in', 'us', 3.81],
+    ['2.7', 'metric', 2.7],
+    ['9', 'us', 2.7432],
+    ['3m - 20cm', 'metric', 2.8],
+    ['0', 'metric', 0],
+  ] as const)('%s in %s is %p m', (text, units, metres) => {
+    expect(takeOffLength(text, units)).toEqual({ ok: true, metres });
+  });
+
+  it('is not an area', () => {
+    expect(takeOffLength('3x2', 'metric')).toMatchObject({ ok: false, fault: { message: 'a length is due here, this is an area' } });
   });
 });
 

@@ -13,6 +13,26 @@ export type TakeOff =
   | { readonly ok: true; readonly squareMetres: number; readonly sum: readonly string[] }
   | { readonly ok: false; readonly fault: TapeFault };
 
+export type LengthTakeOff =
+  | { readonly ok: true; readonly metres: number }
+  | { readonly ok: false; readonly fault: TapeFault };
+
+/**
+ * The length that a tape expression measures, for heights and distances.
+ * @example takeOffLength('12ft 6in', 'us') // { ok: true, metres: 3.81 }
+ */
+export function takeOffLength(text: string, units: UnitSystem): LengthTakeOff {
+  try {
+    const expression = parseTape(text);
+    const measured = evaluate(expression, units, 1);
+    if (measured.dimension !== 1) throw fault(expression, 'a length is due here, this is an area');
+    return { ok: true, metres: Number(measured.value.toFixed(4)) };
+  } catch (error) {
+    if (error instanceof TapeError) return { ok: false, fault: error.fault };
+    throw error;
+  }
+}
+
 interface Measured {
   /** Power of the metre: 1 length, 2 area. */
   readonly dimension: number;

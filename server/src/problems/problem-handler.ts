@@ -11,7 +11,7 @@ function isDatabaseDown(error: unknown): boolean {
   return (
     CONNECTION_CODES.has(code) ||
     error.name === 'KnexTimeoutError' ||
-    /Connection terminated|Timeout acquiring a connection/.test(error.message) ||
+    /Connection (terminated|ended)|Timeout acquiring a connection|not (currently |yet )?accepting connections/.test(error.message) ||
     (cause !== undefined && cause !== error && isDatabaseDown(cause))
   );
 }

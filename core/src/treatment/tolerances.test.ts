@@ -1,0 +1,24 @@
+import { describe, expect, it } from '@jest/globals';
+import { tolerancesOf } from './tolerances.ts';
+import type { SurfaceState } from './surface-state.ts';
+
+const state = (more: Partial<SurfaceState>): SurfaceState => ({
+  material: 'x', family: 'stone', finish: 'bare', conditions: [], calcareous: false, saltSensitive: false, drainsToWater: false, jetLimitKilopascal: 10, ...more,
+}); // prettier-ignore
+const verdicts = (s: SurfaceState) => Object.fromEntries(tolerancesOf(s).map((t) => [t.agentClass, t.verdict]));
+
+describe('what a surface allows', () => {
+  it('is everything on dense sound stone', () => {
+    expect(new Set(Object.values(verdicts(state({}))))).toEqual(new Set(['yes']));
+  });
+
+  it('leaves limestone the mild ones', () => {
+    expect(verdicts(state({ calcareous: true, saltSensitive: true }))).toEqual({
+      hypochlorite: 'only-with-reason', acid: 'no', caustic: 'no', 'mild-alkaline': 'yes', peroxide: 'yes',
+    }); // prettier-ignore
+  });
+
+  it('takes the strictest rule where several fire', () => {
+    expect(verdicts(state({ family: 'metal', drainsToWater: true }))['hypochlorite']).toBe('no');
+  });
+});

@@ -1,0 +1,27 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { AgentClass } from '../catalogue/agent.ts';
+import type { LimitFacts } from '../catalogue/limit.ts';
+import { holds } from './limit-verdict.ts';
+import type { SurfaceState } from './surface-state.ts';
+
+/** Whether a class of agents may touch a surface, and by which rule not. */
+export interface Tolerance {
+  readonly agentClass: AgentClass;
+  readonly verdict: 'yes' | 'only-with-reason' | 'no';
+  readonly rule: string | null;
+  readonly text: string | null;
+}
+
+/** The classes that a crew asks about first. */
+const ASKED = ['hypochlorite', 'acid', 'caustic', 'mild-alkaline', 'peroxide'] as const satisfies readonly AgentClass[];
+
+/** What a surface in its state allows of each class of agent, by the limits alone. */
+export function tolerancesOf(state: SurfaceState): readonly Tolerance[] {
+  return ASKED.map((agentClass): Tolerance => {
+    const facts: LimitFacts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
+    const fired = CATALOGUE.limits.filter((limit) => limit.when.every((test) => holds(test, facts)));
+    const worst = fired.find((limit) => limit.standing === 'floor') ?? fired[0];
+    if (!worst) return { agentClass, verdict: 'yes', rule: null, text: null };
+    return { agentClass, verdict: worst.standing === 'floor' ? 'no' : 'only-with-reason', rule: worst.id, text: worst.text };
+  });
+}

@@ -1,0 +1,93 @@
+import { MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
+import { Alert, Button } from 'antd';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router';
+import { PlanProvider } from '../planning/use-plan.tsx';
+import { ServerProblem } from '../server-connection.ts';
+import { SurveySessionProvider, useSurveySession } from '../survey-edits/survey-session.tsx';
+import { EveningButton } from './jobs-page.tsx';
+import { PropertyStrip } from './property-strip.tsx';
+import { RouteBar, STATIONS } from './route-bar.tsx';
+import { SaveMark } from './save-mark.tsx';
+import './job-shell.css';
+
+/** A job: its route of stations above, the property on the left, the open station beside it. */
+export function JobShell() {
+  const { job = '' } = useParams();
+  return (
+    <SurveySessionProvider jobId={job} loading={<div className="shell-loading" aria-label="Loading the job" />} failed={(error) => <NotOpened error={error} />}>
+      <OpenShell />
+    </SurveySessionProvider>
+  );
+}
+
+function OpenShell() {
+  const { survey, jobId } = useSurveySession();
+  const [stripOpen, setStripOpen] = useState(() => window.innerWidth >= 1200);
+  const navigate = useNavigate();
+  const match = useMatch('/jobs/:job/:station/*');
+  useHotkeys(
+    STATIONS.map((_, i) => String(i + 1)),
+    (event) => {
+      const station = STATIONS[Number(event.key) - 1];
+      if (station?.path) void navigate(`/jobs/${jobId}/${station.path}`);
+    },
+  );
+  return (
+    <PlanProvider survey={survey}>
+      <div className="shell">
+        <header className="shell-head">
+          <Link to="/jobs" className="shell-mark" aria-label="All jobs">
+            Etappe
+          </Link>
+          <div className="shell-title">
+            <h1>{survey.job.name}</h1>
+            <span className="quiet">{survey.job.customer}</span>
+          </div>
+          <SaveMark />
+          <EveningButton />
+        </header>
+        <RouteBar />
+        <div className={`shell-body ${stripOpen ? '' : 'strip-folded'}`}>
+          <aside className="shell-strip" aria-label="Property">
+            <Button
+              type="text"
+              size="small"
+              className="strip-fold"
+              icon={stripOpen ? <MenuFoldOutlined /> : <MenuUnfoldOutlined />}
+              aria-label={stripOpen ? 'Fold the property strip' : 'Unfold the property strip'}
+              aria-expanded={stripOpen}
+              onClick={() => {
+                setStripOpen(!stripOpen);
+              }}
+            />
+            <PropertyStrip folded={!stripOpen} station={match?.params.station ?? 'walk'} />
+          </aside>
+          <main className="shell-main">
+            <Outlet />
+          </main>
+        </div>
+      </div>
+    </PlanProvider>
+  );
+}
+
+function NotOpened({ error }: { readonly error: Error }) {
+  const away = error instanceof ServerProblem && error.passes;
+  return (
+    <main style={{ padding: 32, maxWidth: 640 }}>
+      <Alert
+        type={away ? 'warning' : 'error'}
+        showIcon
+        title={away ? 'The job cannot be opened now' : 'This job is not here'}
+        description={
+          <>
+            <p>{error.message}</p>
+            {away ? <p>It is tried again by itself.</p> : <Link to="/jobs">All jobs</Link>}
+          </>
+        }
+      />
+    </main>
+  );
+}

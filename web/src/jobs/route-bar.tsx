@@ -1,0 +1,103 @@
+import type { Plan, Survey } from '@etappe/core';
+import { NavLink } from 'react-router';
+import { usePlan } from '../planning/use-plan.tsx';
+import type { IssuedOrder } from '../server-connection.ts';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+
+interface StationState {
+  readonly text: string;
+  readonly tone: 'quiet' | 'stop' | 'stale';
+}
+
+interface Station {
+  readonly name: string;
+  /** Null: the station is not built yet. */
+  readonly path: string | null;
+  readonly state: (survey: Survey, plan: Plan | null, orders: readonly IssuedOrder[]) => StationState;
+}
+
+const quiet = (text: string): StationState => ({ text, tone: 'quiet' });
+const count = (n: number, one: string, many = `${one}s`) => `${String(n)} ${n === 1 ? one : many}`;
+
+/** The seven stations of a job in working order. */
+export const STATIONS: readonly Station[] = [
+  {
+    name: 'Walk',
+    path: 'walk',
+    state: (survey, plan) => {
+      const unmeasured = plan?.warnings.filter((w) => w.rule === 'unmeasured').length ?? 0;
+      if (unmeasured > 0) return { text: count(unmeasured, 'not measured', 'not measured'), tone: 'stop' };
+      const open = plan?.questions.length ?? 0;
+      return quiet(survey.surfaces.length === 0 ? 'no surfaces yet' : open > 0 ? count(open, 'open question') : count(survey.surfaces.length, 'surface'));
+    },
+  },
+  {
+    name: 'Treat',
+    path: 'treat',
+    state: (_survey, plan) => {
+      const stopped = plan?.warnings.filter((w) => w.rule === 'no-permitted-method' || w.rule === 'leave-on-needs-dry-face').length ?? 0;
+      if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
+      const aside = plan?.warnings.filter((w) => w.rule === 'rule-set-aside').length ?? 0;
+      return aside > 0 ? { text: count(aside, 'rule set aside', 'rules set aside'), tone: 'stale' } : quiet('ready');
+    },
+  },
+  { name: 'Supply', path: 'supply', state: (_survey, plan) => quiet(plan ? count(plan.products.length, 'product') : '') },
+  {
+    name: 'Sequence',
+    path: 'sequence',
+    state: (_survey, plan) => {
+      const stopped = plan?.warnings.filter((w) => ['day-too-long', 'no-sequence', 'not-workable-now', 'spray-drift'].includes(w.rule) && w.severity === 'stop').length ?? 0;
+      if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
+      return quiet(plan?.visit ? 'ready' : 'no visit yet');
+    },
+  },
+  {
+    name: 'Order',
+    path: 'order',
+    state: (_survey, plan, orders) => {
+      const [last] = orders;
+      if (!last) return quiet('not issued');
+      return plan && plan.inputsHash !== last.inputsHash ? { text: `No. ${String(last.number)} is stale`, tone: 'stale' } : quiet(`No. ${String(last.number)} issued`);
+    },
+  },
+  { name: 'Run', path: null, state: () => quiet('on paper') },
+  { name: 'Close', path: null, state: () => quiet('on paper') },
+];
+
+/** The route of a job: each station with its state in words. */
+export function RouteBar() {
+  const { survey, orders, jobId } = useSurveySession();
+  const { plan } = usePlan();
+  return (
+    <nav aria-label="Stations">
+      <ol className="route-bar">
+        {STATIONS.map((station, i) => {
+          const state = station.state(survey, plan, orders);
+          const inside = (
+            <>
+              <span className="stop-mark" aria-hidden />
+              <span className="station-name">{station.name}</span>
+              <span className={`station-state ${state.tone}`}>
+                {state.tone === 'stop' ? '✕ ' : state.tone === 'stale' ? '△ ' : ''}
+                {state.text}
+              </span>
+            </>
+          );
+          return (
+            <li key={station.name} className={state.tone === 'quiet' ? '' : 'has-news'}>
+              {station.path === null ? (
+                <span className="station-later" aria-disabled>
+                  {inside}
+                </span>
+              ) : (
+                <NavLink to={`/jobs/${jobId}/${station.path}`} title={`Key ${String(i + 1)}`}>
+                  {inside}
+                </NavLink>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </nav>
+  );
+}

@@ -1,0 +1,135 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { crewOrder } from '@etappe/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Alert, Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { v7 as uuidv7 } from 'uuid';
+import { usePlan } from '../planning/use-plan.tsx';
+import { queryKeys } from '../query-keys.ts';
+import { server } from '../server-connection.ts';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { OrderSheet } from './order-sheet.tsx';
+import './order-page.css';
+
+/** Orders of the job: the issued ones as they were issued, and the next one as it would be. */
+export function OrderPage() {
+  const { number } = useParams();
+  return number === undefined ? <NextOrder /> : <Issued number={number} />;
+}
+
+function OrderLinks({ current }: { readonly current: string | null }) {
+  const { orders, jobId } = useSurveySession();
+  if (orders.length === 0) return null;
+  return (
+    <nav className="order-links" aria-label="Orders">
+      <Link to={`/jobs/${jobId}/order`} aria-current={current === null ? 'page' : undefined}>
+        Next order
+      </Link>
+      {orders.map((o) => (
+        <Link key={o.id} to={`/jobs/${jobId}/order/${String(o.number)}`} aria-current={current === String(o.number) ? 'page' : undefined}>
+          No. {o.number}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function NextOrder() {
+  const { survey, jobId, saveState } = useSurveySession();
+  const { plan, working } = usePlan();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [id, setId] = useState(() => uuidv7());
+  const document = useMemo(() => (plan?.visit ? crewOrder(plan, survey) : null), [plan, survey]);
+  const issue = useMutation({
+    mutationFn: async () => {
+      if (!plan?.visit) throw new Error('There is no visit to order yet.');
+      const { sectionFactor, schedule } = plan.visit;
+      return server.issueOrder(jobId, { id, inputsHash: plan.inputsHash, decided: { sectionFactor, schedule } });
+    },
+    onSuccess: async (order) => {
+      setId(uuidv7());
+      await client.invalidateQueries({ queryKey: queryKeys.job(jobId) });
+      void navigate(`/jobs/${jobId}/order/${String(order.number)}`);
+    },
+  });
+  if (!plan) return <div className="station-skeleton" aria-label="Deriving the plan" />;
+  const stops = plan.warnings.filter((w) => w.severity === 'stop');
+  const waits = working ? 'The plan is still being improved.' : saveState.kind === 'saved' ? null : 'The last edits are not saved yet.';
+  return (
+    <div className="order">
+      <div className="order-bar">
+        <h2>Next order</h2>
+        <OrderLinks current={null} />
+        <Button
+          type="primary"
+          disabled={stops.length > 0 || !plan.visit || waits !== null}
+          loading={issue.isPending}
+          onClick={() => {
+            issue.mutate();
+          }}
+        >
+          Issue order
+        </Button>
+      </div>
+      {waits !== null && stops.length === 0 && <p className="quiet order-wait">{waits}</p>}
+      {issue.error && <Alert type="error" showIcon title="Not issued" description={issue.error.message} style={{ marginBottom: 10 }} />}
+      {stops.length > 0 && (
+        <Alert
+          type="error"
+          showIcon
+          title="This plan cannot be issued yet"
+          description={
+            <ul style={{ margin: 0, paddingLeft: 18 }}>
+              {stops.map((w) => (
+                <li key={w.text}>{w.text}</li>
+              ))}
+            </ul>
+          }
+        />
+      )}
+      {document && stops.length === 0 && <OrderSheet order={document} heading="Draft: not issued yet" />}
+    </div>
+  );
+}
+
+function Issued({ number }: { readonly number: string }) {
+  const { jobId, orders } = useSurveySession();
+  const { plan } = usePlan();
+  const order = useQuery({ queryKey: queryKeys.order(jobId, number), queryFn: () => server.order(jobId, number), staleTime: Infinity });
+  if (order.error) return <Alert type="error" showIcon title={`Order No. ${number} cannot be shown`} description={order.error.message} style={{ margin: 16 }} />;
+  if (!order.data) return <div className="station-skeleton" aria-label="Loading the order" />;
+  const stale = plan !== null && plan.inputsHash !== order.data.inputsHash;
+  const last = orders[0]?.number === order.data.number;
+  return (
+    <div className="order">
+      <div className="order-bar">
+        <h2>Order No. {order.data.number}</h2>
+        <OrderLinks current={number} />
+        <Button
+          icon={<PrinterOutlined />}
+          onClick={() => {
+            window.print();
+          }}
+        >
+          Print
+        </Button>
+      </div>
+      {(stale || !last) && (
+        <Alert
+          className="order-stale"
+          type="warning"
+          showIcon
+          title={last ? 'The survey was changed after this order was issued' : 'A newer order was issued'}
+          description={
+            <>
+              What the crew holds no longer matches. <Link to={`/jobs/${jobId}/order`}>Look at the next order</Link> and issue it.
+            </>
+          }
+        />
+      )}
+      <OrderSheet order={order.data.document} heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })} by ${order.data.issuedBy}`} />
+    </div>
+  );
+}

@@ -1,0 +1,199 @@
+import { decimal, formatMass, formatVolume } from '@etappe/core';
+import type { CrewOrder, OrderEntry, OrderMix } from '@etappe/core';
+
+/** The crew order as it is read and printed. */
+export function OrderSheet({ order, heading }: { readonly order: CrewOrder; readonly heading: string }) {
+  return (
+    <article className="order-sheet">
+      <header className="order-head">
+        <div>
+          <h1>{order.jobName}</h1>
+          <p>
+            {order.customer}
+            {order.date === '' ? '' : ` · ${order.date}`} · {order.start}–{order.finish}
+          </p>
+        </div>
+        <p className="order-number">{heading}</p>
+      </header>
+
+      <section className="order-safety">
+        <h2>Always</h2>
+        <ul>
+          {order.safetyFloor.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      </section>
+
+      {order.setAside.length > 0 && (
+        <section className="order-aside">
+          <h2>Rules set aside</h2>
+          <List lines={order.setAside} />
+        </section>
+      )}
+
+      <section className="order-columns">
+        <div>
+          <h2>Load</h2>
+          <ul>
+            {order.products.map((p) => (
+              <li key={p.product}>
+                {p.name}: {p.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
+              </li>
+            ))}
+            {order.machines.map((m) => (
+              <li key={m}>{m}</li>
+            ))}
+          </ul>
+          <h2>Wear</h2>
+          <p>{order.protection.join(', ') || 'as the label says'}</p>
+        </div>
+        <div>
+          <h2>Protect first</h2>
+          <List lines={order.before} none="Nothing was noted beside the surfaces." />
+          {order.questions.length > 0 && (
+            <>
+              <h2>Ask before starting</h2>
+              <List lines={order.questions} />
+            </>
+          )}
+        </div>
+      </section>
+
+      <section>
+        <h2>Mixes</h2>
+        <div className="order-mixes">
+          {order.mixes.map((mix) => (
+            <MixBlock key={mix.name} mix={mix} order={order} />
+          ))}
+        </div>
+        {order.cautions.map((c) => (
+          <p key={c} className="order-caution">
+            △ {c}
+          </p>
+        ))}
+      </section>
+
+      {order.people.map((person) => (
+        <section key={person.id} className="order-person">
+          <h2>{person.name}</h2>
+          <table className="order-table">
+            <thead>
+              <tr>
+                <th>Time</th>
+                <th>Do</th>
+                <th>How, check, stop</th>
+              </tr>
+            </thead>
+            <tbody>
+              {person.entries.map((entry) => (
+                <EntryRow key={entry.operation} entry={entry} />
+              ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+
+      <section className="order-columns">
+        <div>
+          <h2>After</h2>
+          <List lines={order.after} none="Walk round with the customer, photograph, flush tools, label containers." />
+        </div>
+        <div>
+          <h2>What the customer was told to expect</h2>
+          <List lines={order.expectations.map((e) => `${e.place}: ${e.text}`)} />
+        </div>
+      </section>
+    </article>
+  );
+}
+
+function List({ lines, none }: { readonly lines: readonly string[]; readonly none?: string }) {
+  if (lines.length === 0) return <p>{none ?? 'none'}</p>;
+  return (
+    <ul>
+      {lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  );
+}
+
+function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: CrewOrder }) {
+  return (
+    <div className="order-mix">
+      <h3>
+        {mix.name} · {mix.agent}
+      </h3>
+      <p>for {mix.place}</p>
+      {mix.mix.batches.map(({ count, card }) => (
+        <div key={card.litres}>
+          <strong>
+            {count} × {formatVolume(card.litres, order.units)}
+          </strong>
+          <ol>
+            {card.parts.map((part) => (
+              <li key={part.what}>
+                {part.litres !== null ? formatVolume(part.litres, order.units) : formatMass(part.grams ?? 0, order.units)} {part.what.toLowerCase()}
+              </li>
+            ))}
+          </ol>
+          {card.parts.length > 1 && (
+            <p>
+              gives {decimal(card.strengthGramsPerLitre, 1)} g/L {mix.basis}
+            </p>
+          )}
+        </div>
+      ))}
+      <p>Wear: {mix.protection.join(', ')}.</p>
+      {mix.openOnly && <p>△ Gives off gas: never close it up.</p>}
+    </div>
+  );
+}
+
+function EntryRow({ entry }: { readonly entry: OrderEntry }) {
+  return (
+    <tr className={`task-${entry.task}`}>
+      <td className="figure order-time">
+        <strong>{entry.start}</strong>
+        <br />
+        {entry.finish}
+      </td>
+      <td>
+        <strong>{entry.place}</strong>
+        {entry.section !== null && (
+          <>
+            <br />
+            Section {entry.section}
+            {entry.area === null ? '' : `, ${entry.area}`}
+          </>
+        )}
+        <br />
+        {entry.title}
+        {entry.mix !== null && (
+          <>
+            <br />
+            <strong>{entry.mix}</strong>
+          </>
+        )}
+      </td>
+      <td>
+        {entry.how.map((line) => (
+          <div key={line}>{line}</div>
+        ))}
+        {entry.rinse && (
+          <div className="order-due">
+            Rinse begins {entry.rinse.from}, no later than {entry.rinse.latest} ({entry.rinse.by})
+          </div>
+        )}
+        {entry.checks.map((line) => (
+          <div key={line}>
+            <span className="order-box" aria-hidden /> {line}
+          </div>
+        ))}
+        {entry.stopWhen !== null && <div>Stop when: {entry.stopWhen}</div>}
+        {entry.ifNotEnough !== null && <div>Not enough: {entry.ifNotEnough}</div>}
+      </td>
+    </tr>
+  );
+}

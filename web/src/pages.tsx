@@ -1,0 +1,27 @@
+import { createBrowserRouter, redirect } from 'react-router';
+import { PageFailed } from './page-failed.tsx';
+
+/** Every page; each station is loaded when it is first opened. */
+export const router = createBrowserRouter([
+  { path: '/', loader: () => redirect('/jobs') },
+  {
+    ErrorBoundary: PageFailed,
+    HydrateFallback: () => null,
+    children: [
+      { path: '/jobs', lazy: async () => ({ Component: (await import('./jobs/jobs-page.tsx')).JobsPage }) },
+      {
+        path: '/jobs/:job',
+        lazy: async () => ({ Component: (await import('./jobs/job-shell.tsx')).JobShell }),
+        children: [
+          { index: true, loader: ({ params }) => redirect(`/jobs/${params['job'] ?? ''}/walk`) },
+          { path: 'walk/:surface?', lazy: async () => ({ Component: (await import('./walk/walk-page.tsx')).WalkPage }) },
+          { path: 'treat/:surface?', lazy: async () => ({ Component: (await import('./treat/treat-page.tsx')).TreatPage }) },
+          { path: 'supply/:surface?', lazy: async () => ({ Component: (await import('./supply/supply-page.tsx')).SupplyPage }) },
+          { path: 'sequence/:surface?', lazy: async () => ({ Component: (await import('./sequence/sequence-page.tsx')).SequencePage }) },
+          { path: 'order/:number?', lazy: async () => ({ Component: (await import('./order/order-page.tsx')).OrderPage }) },
+        ],
+      },
+      { path: '*', lazy: async () => ({ Component: (await import('./page-missing.tsx')).PageMissing }) },
+    ],
+  },
+]);

@@ -1,0 +1,33 @@
+import { betterPlans } from '@etappe/core';
+import type { Plan, Survey } from '@etappe/core';
+import { expose } from 'comlink';
+
+/** The seed is fixed: the same survey always gets the same plan. */
+const SEED = 1;
+const BUDGET = 12;
+const LONGEST_SEARCH_MILLISECONDS = 1500;
+
+let latest = 0;
+
+const planner = {
+  /**
+   * Ever better plans of a survey, until the search ends, its time is up or a newer survey comes.
+   * @returns whether it came to its end
+   */
+  async plan(request: number, survey: Survey, asOf: string, found: (plan: Plan, milliseconds: number) => void): Promise<boolean> {
+    latest = request;
+    const began = performance.now();
+    for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {
+      found(plan, performance.now() - began);
+      // Lets a newer request in between two plans.
+      await new Promise((resolve) => setTimeout(resolve, 0));
+      if (latest !== request) return false;
+      if (performance.now() - began > LONGEST_SEARCH_MILLISECONDS) return true;
+    }
+    return true;
+  },
+};
+
+export type Planner = typeof planner;
+
+expose(planner);

@@ -1,0 +1,27 @@
+import type { ReactNode } from 'react';
+import './field.css';
+
+interface FieldProps {
+  readonly label: string;
+  readonly id: string;
+  readonly fault?: string | null;
+  readonly hint?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** A labelled field with its fault or hint below it. */
+export function Field({ label, id, fault = null, hint, children }: FieldProps) {
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      {children}
+      {fault !== null ? (
+        <div className="field-fault" role="alert">
+          {fault}
+        </div>
+      ) : (
+        hint !== undefined && <div className="field-hint">{hint}</div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import { methodById } from '@etappe/core';
+import type { PlannedSurface } from '@etappe/core';
+
+/** Why this treatment, what the customer should expect, and what comes before anything written here. */
+export function ReasonsPanel({ planned }: { readonly planned: PlannedSurface }) {
+  const { treatment } = planned;
+  return (
+    <aside className="treat-reasons" aria-label="Reasons">
+      <h2>Reasons</h2>
+      {treatment?.proposals.map(
+        ({ chosen, finding }) =>
+          chosen && (
+            <section key={finding.id}>
+              <h3>Why {methodById(chosen.method.id).name.toLowerCase()}</h3>
+              <ul>
+                {chosen.because.map((b) => (
+                  <li key={b.text}>
+                    {b.text} {b.source !== undefined && <span className="quiet">({b.source})</span>}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ),
+      )}
+      {treatment && treatment.expectations.length > 0 && (
+        <section>
+          <h3>The customer should expect</h3>
+          <ul>
+            {treatment.expectations.map((e) => (
+              <li key={e.text}>{e.text}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section>
+        <h3>Before anything here</h3>
+        <p className="quiet">
+          The product label, its safety data sheet, local codes and licensed practice come first. Figures are trade defaults and estimates for planning; a test patch and
+          readings on site replace them.
+        </p>
+      </section>
+    </aside>
+  );
+}

@@ -1,0 +1,58 @@
+import { contaminantById, materialById } from '@etappe/core';
+import { Alert } from 'antd';
+import { Link, useParams } from 'react-router';
+import { LimitsGauge } from '../drawing/limits-gauge.tsx';
+import { usePlan } from '../planning/use-plan.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { ReasonsPanel } from './reasons-panel.tsx';
+import { ProposalCard } from './proposal-card.tsx';
+import { StageList } from './stage-list.tsx';
+import './treat-page.css';
+
+/** What is done on one surface and why: proposals per finding, the chain of stages, the reasons beside it. */
+export function TreatPage() {
+  const { survey, jobId } = useSurveySession();
+  const { surface: selected } = useParams();
+  const { plan, working, failed } = usePlan();
+  const planned = plan?.surfaces.find((p) => p.surface.id === selected) ?? plan?.surfaces[0];
+  if (survey.surfaces.length === 0) {
+    return (
+      <div className="station-empty hairline">
+        <h2>Nothing to treat yet</h2>
+        <p>
+          Add a surface with what is on it on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>; the treatment is proposed from there.
+        </p>
+      </div>
+    );
+  }
+  if (failed !== null) return <Alert type="error" showIcon title="The plan could not be derived" description={failed} style={{ margin: 16 }} />;
+  if (!planned) return <div className="station-skeleton" aria-label="Deriving the plan" />;
+  const { surface, treatment } = planned;
+  const warnings = plan?.warnings.filter((w) => w.surface === surface.id) ?? [];
+  return (
+    <div className="treat">
+      <section className="treat-main" aria-label={`Treatment of ${surface.name}`} aria-busy={working}>
+        <header className="treat-head">
+          <h2>{surface.name}</h2>
+          <span className="quiet">
+            {materialById(surface.material).name}, {surface.finish}
+            {planned.takeOff.ok ? '' : ', not measured'}
+          </span>
+          <Link to={`/jobs/${jobId}/walk/${surface.id}`}>Change the survey</Link>
+        </header>
+        <LimitsGauge planned={planned} units={survey.job.units} />
+        {warnings
+          .filter((w) => w.severity !== 'note')
+          .map((w) => (
+            <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} style={{ marginTop: 10 }} />
+          ))}
+        {!treatment && <p style={{ marginTop: 16 }}>{surface.inScope ? 'Measure the surface on the Walk first.' : 'This surface is left out of the job.'}</p>}
+        {treatment?.proposals.map((proposal) => (
+          <ProposalCard key={`${surface.id} ${proposal.finding.contaminant}`} surface={surface.id} proposal={proposal} name={contaminantById(proposal.finding.contaminant).name} />
+        ))}
+        {treatment && treatment.stages.length > 0 && <StageList planned={planned} units={survey.job.units} />}
+      </section>
+      <ReasonsPanel planned={planned} />
+    </div>
+  );
+}

@@ -1,0 +1,118 @@
+import { materialById, usualTilt } from '@etappe/core';
+import type { Band } from '@etappe/core';
+import { Alert, Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { Field } from '../quantity-fields/field.tsx';
+import { TapeField } from '../quantity-fields/tape-field.tsx';
+import { creation } from '../survey-edits/use-entity.ts';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { BAND_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
+
+interface Props {
+  readonly side: string | null;
+  /** With the id of the new surface, or null when nothing was added. */
+  readonly close: (id: string | null) => void;
+}
+
+/** The least that makes a surface; everything else is asked on its sheet. */
+export function AddSurfaceDialog({ side: firstSide, close }: Props) {
+  const { survey, edit } = useSurveySession();
+  const nameId = useId();
+  const [name, setName] = useState('');
+  const [side, setSide] = useState(firstSide);
+  const [band, setBand] = useState<Band>('wall');
+  const [material, setMaterial] = useState<string | null>(null);
+  const [size, setSize] = useState('');
+  const [asked, setAsked] = useState(false);
+  const [refused, setRefused] = useState<string | null>(null);
+  const missing = { name: name.trim() === '' ? 'a surface needs a name' : null, material: material === null ? 'pick the material: it decides what is allowed' : null };
+
+  const add = () => {
+    setAsked(true);
+    if (missing.name !== null || material === null) return;
+    const id = uuidv7();
+    const fields = {
+      name: name.trim(),
+      side,
+      band,
+      material,
+      finish: materialById(material).finishes[0],
+      size,
+      tiltDegrees: usualTilt(band),
+      topMetres: band === 'floor' ? 0 : 2.5,
+      footMetres: 0,
+      position: Math.max(0, ...survey.surfaces.map((s) => s.position)) + 1,
+    };
+    const faults = edit([creation('surface', id, fields)]);
+    if (faults.length > 0) setRefused(faults.map((f) => f.message).join('; '));
+    else close(id);
+  };
+  return (
+    <Modal
+      open
+      title="Add surface"
+      okText="Add surface"
+      cancelText="Cancel"
+      onOk={add}
+      onCancel={() => {
+        close(null);
+      }}
+    >
+      <form
+        className="sheet-grid"
+        onSubmit={(event) => {
+          event.preventDefault();
+          add();
+        }}
+      >
+        <div className="wide">
+          <Field label="Name" id={nameId} fault={asked ? missing.name : null}>
+            <Input
+              id={nameId}
+              autoFocus
+              value={name}
+              placeholder="Drum wall, north"
+              onChange={(event) => {
+                setName(event.target.value);
+              }}
+              onPressEnter={add}
+            />
+          </Field>
+        </div>
+        <ChoiceField
+          label="Side"
+          value={side}
+          placeholder={survey.sides.length === 0 ? 'no sides yet' : 'none'}
+          options={survey.sides.map((s) => ({ value: s.id, label: s.name }))}
+          take={setSide}
+        />
+        <ChoiceField
+          label="Height band"
+          value={band}
+          options={BAND_OPTIONS}
+          take={(value) => {
+            setBand(value as Band);
+          }}
+        />
+        <div className="wide">
+          <ChoiceField label="Material" value={material} placeholder="Search material" options={MATERIAL_OPTIONS} take={setMaterial} fault={asked ? missing.material : null} />
+        </div>
+        <div className="wide">
+          <TapeField
+            label="Size"
+            value={size}
+            units={survey.job.units}
+            take={(text) => {
+              setSize(text);
+              return null;
+            }}
+          />
+        </div>
+        <input type="submit" hidden />
+      </form>
+      {refused !== null && <Alert type="error" showIcon title={refused} style={{ marginTop: 12 }} />}
+    </Modal>
+  );
+}

@@ -1,0 +1,64 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useNavigate, useParams } from 'react-router';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { AddSurfaceDialog } from './add-surface-dialog.tsx';
+import { PropertySheet } from './property-sheet.tsx';
+import { SurfaceSheet } from './surface-sheet.tsx';
+import { WalkGrid } from './walk-grid.tsx';
+import './walk-page.css';
+
+/** The survey: all surfaces as a grid of sides and heights, one of them or the property open beside it. */
+export function WalkPage() {
+  const { survey, jobId } = useSurveySession();
+  const { surface: selected } = useParams();
+  const [adding, setAdding] = useState(false);
+  const navigate = useNavigate();
+  useHotkeys('n', (event) => {
+    event.preventDefault();
+    setAdding(true);
+  });
+  const surface = survey.surfaces.find((s) => s.id === selected);
+  return (
+    <div className={`walk ${surface ? 'has-surface' : ''}`}>
+      <section className="walk-left" aria-label="Walk grid">
+        <div className="walk-bar">
+          <h2>Walk</h2>
+          <Button
+            onClick={() => {
+              void navigate(`/jobs/${jobId}/walk`);
+            }}
+            disabled={!surface}
+          >
+            Property and site
+          </Button>
+          <Button
+            type="primary"
+            icon={<PlusOutlined />}
+            title="Key n"
+            onClick={() => {
+              setAdding(true);
+            }}
+          >
+            Add surface
+          </Button>
+        </div>
+        <WalkGrid selected={surface?.id ?? null} />
+      </section>
+      <section className="walk-sheet" aria-label={surface ? surface.name : 'Property and site'}>
+        {surface ? <SurfaceSheet key={surface.id} surface={surface} /> : <PropertySheet />}
+      </section>
+      {adding && (
+        <AddSurfaceDialog
+          side={surface?.side ?? survey.sides[0]?.id ?? null}
+          close={(id) => {
+            setAdding(false);
+            if (id !== null) void navigate(`/jobs/${jobId}/walk/${id}`);
+          }}
+        />
+      )}
+    </div>
+  );
+}
