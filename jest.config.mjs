@@ -1,3 +1,5 @@
+import { fileURLToPath } from 'node:url';
+
 const swc = (react) => ({
   '^.+\\.tsx?$': [
     '@swc/jest',
@@ -18,13 +20,15 @@ const project = (name, more = {}) => ({
   transform: swc(name === 'web'),
   ...more,
 });
+const here = (path) => fileURLToPath(new URL(path, import.meta.url));
+
 export default {
   projects: [
     project('core'),
     project('server', {
-      globalSetup: '<rootDir>/src/test/start-cluster.mjs',
-      globalTeardown: '<rootDir>/src/test/stop-cluster.mjs',
+      globalSetup: here('server/src/test/start-cluster.mjs'),
+      globalTeardown: here('server/src/test/stop-cluster.mjs'),
     }),
-    project('web', { testEnvironment: 'jsdom', setupFilesAfterEnv: ['<rootDir>/src/test/dom.ts'] }),
+    project('web', { testEnvironment: 'jsdom', setupFilesAfterEnv: [here('web/src/test/dom.ts')] }),
   ],
 };

@@ -13,7 +13,9 @@ const OLDEST_NODE = 20;
 export function postgresPrograms() {
   const base = '/usr/lib/postgresql';
   if (!existsSync(base)) return null;
-  const versions = readdirSync(base).filter((v) => existsSync(join(base, v, 'bin', 'initdb'))).sort((a, b) => Number(b) - Number(a));
+  const versions = readdirSync(base)
+    .filter((v) => existsSync(join(base, v, 'bin', 'initdb')))
+    .sort((a, b) => Number(b) - Number(a));
   return versions.length > 0 ? join(base, versions[0], 'bin') : null;
 }
 
@@ -26,19 +28,25 @@ function install(what, packages) {
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   for (const args of [['update', '-qq'], command.split(' ').slice(1)]) {
     const done = spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env });
-    if (done.status !== 0) throw new Mendable(`apt-get ${args[0]} failed.`, `look at the lines above, then run: ${command}`);
+    if (done.status !== 0)
+      throw new Mendable(`apt-get ${args[0]} failed.`, `look at the lines above, then run: ${command}`);
   }
 }
 
 export function needNode() {
   const major = Number(process.versions.node.split('.')[0]);
-  if (major < OLDEST_NODE) throw new Mendable(`Node ${process.versions.node} is too old.`, `install Node ${OLDEST_NODE} or newer`);
+  if (major < OLDEST_NODE)
+    throw new Mendable(`Node ${process.versions.node} is too old.`, `install Node ${OLDEST_NODE} or newer`);
 }
 
 export function needPostgres() {
   if (!postgresPrograms()) install('PostgreSQL', ['postgresql']);
   const programs = postgresPrograms();
-  if (!programs) throw new Mendable('PostgreSQL was installed, but its programs are not below /usr/lib/postgresql.', 'apt-get install --reinstall postgresql');
+  if (!programs)
+    throw new Mendable(
+      'PostgreSQL was installed, but its programs are not below /usr/lib/postgresql.',
+      'apt-get install --reinstall postgresql',
+    );
   return programs;
 }
 
@@ -48,19 +56,27 @@ export function needChromium() {
 
 /** `npm ci` when the packages are not those of the lock file. */
 export function needPackages() {
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   const stamp = join(ROOT, 'node_modules', '.etappe-lock');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   say('Installing packages (npm ci) …');
   const env = { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
-  const done = spawnSync('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2], env });
-  if (done.status !== 0) throw new Mendable('npm ci failed.', 'look at the lines above; is the npm registry reachable?');
+  const done = spawnSync('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: ROOT,
+    stdio: ['ignore', 2, 2],
+    env,
+  });
+  if (done.status !== 0)
+    throw new Mendable('npm ci failed.', 'look at the lines above; is the npm registry reachable?');
   writeFileSync(stamp, lock);
 }
 
 function hashOfTree(hash, path) {
   if (statSync(path).isDirectory()) {
-    for (const name of readdirSync(path).sort()) if (name !== 'node_modules' && name !== 'dist') hashOfTree(hash, join(path, name));
+    for (const name of readdirSync(path).sort())
+      if (name !== 'node_modules' && name !== 'dist') hashOfTree(hash, join(path, name));
   } else {
     hash.update(path).update(readFileSync(path));
   }
@@ -69,14 +85,17 @@ function hashOfTree(hash, path) {
 /** Builds server and web when their sources are not those of the last build. */
 export function needBuild() {
   const hash = createHash('sha256');
-  for (const path of ['core/src', 'server/src', 'server/build.mjs', 'web', 'package-lock.json']) hashOfTree(hash, join(ROOT, path));
+  for (const path of ['core/src', 'server/src', 'server/build.mjs', 'web', 'package-lock.json'])
+    hashOfTree(hash, join(ROOT, path));
   const digest = hash.digest('hex');
   mkdirSync(DATA, { recursive: true });
   const stamp = join(DATA, 'built');
-  const built = existsSync(join(ROOT, 'server/dist/main.js')) && existsSync(join(ROOT, 'web/dist/index.html'));
+  const built =
+    existsSync(join(ROOT, 'server/dist/main.js')) && existsSync(join(ROOT, 'web/dist/index.html'));
   if (built && existsSync(stamp) && readFileSync(stamp, 'utf8') === digest) return;
   say('Building …');
   const done = spawnSync('npm', ['run', 'build', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
-  if (done.status !== 0) throw new Mendable('The build failed.', 'look at the lines above; npm run check:types says more');
+  if (done.status !== 0)
+    throw new Mendable('The build failed.', 'look at the lines above; npm run check:types says more');
   writeFileSync(stamp, digest);
 }

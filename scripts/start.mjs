@@ -21,7 +21,10 @@ function claim() {
   mkdirSync(DATA, { recursive: true, mode: 0o700 });
   const other = existsSync(PID_FILE) ? Number(readFileSync(PID_FILE, 'utf8')) : 0;
   if (other && other !== process.pid && alive(other)) {
-    throw new Mendable(`Etappe already runs from this folder (process ${other}).`, `use it, or stop it with: kill ${other}`);
+    throw new Mendable(
+      `Etappe already runs from this folder (process ${other}).`,
+      `use it, or stop it with: kill ${other}`,
+    );
   }
   writeFileSync(PID_FILE, String(process.pid));
 }
@@ -29,7 +32,9 @@ function claim() {
 await run(async () => {
   needNode();
   claim();
-  const cluster = process.env.DATABASE_URL ? null : await privateCluster({ programs: needPostgres(), folder: DATA });
+  const cluster = process.env.DATABASE_URL
+    ? null
+    : await privateCluster({ programs: needPostgres(), folder: DATA });
   let server = null;
   const stop = () => {
     cluster?.stop();
@@ -63,9 +68,15 @@ await run(async () => {
         LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
       },
     });
-    server.on('message', ({ listening }) => say(`Etappe runs at http://127.0.0.1:${listening}/  (Ctrl-C stops it)`));
+    server.on('message', ({ listening }) =>
+      say(`Etappe runs at http://127.0.0.1:${listening}/  (Ctrl-C stops it)`),
+    );
     const code = await new Promise((resolve) => server.once('exit', (status) => resolve(status ?? 0)));
-    if (!stopping && code !== 0) throw new Mendable(`The server stopped with code ${code}.`, 'look at the lines above; PORT and DATABASE_URL can be set');
+    if (!stopping && code !== 0)
+      throw new Mendable(
+        `The server stopped with code ${code}.`,
+        'look at the lines above; PORT and DATABASE_URL can be set',
+      );
   } finally {
     stop();
   }

@@ -1,4 +1,13 @@
-export { CATALOGUE, CATALOGUE_VERSION, agentById, conditionById, contaminantById, materialById, methodById, toolById } from './catalogue/catalogue.ts';
+export {
+  CATALOGUE,
+  CATALOGUE_VERSION,
+  agentById,
+  conditionById,
+  contaminantById,
+  materialById,
+  methodById,
+  toolById,
+} from './catalogue/catalogue.ts';
 export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
 export type { ContaminantFamily, Severity } from './catalogue/contaminant.ts';
 export { SAFETY_FLOOR } from './catalogue/data/safety-floor.ts';

@@ -48,7 +48,14 @@ export function app({ stores, database, house, webFolder, logger }: AppParts): E
     .use(express.json({ limit: LARGEST_BODY }))
     .use(withContext(house))
     .use(routes(stores, database))
-    .use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: YEAR_SECONDS * 1000, fallthrough: false }))
+    .use(
+      '/assets',
+      express.static(join(webFolder, 'assets'), {
+        immutable: true,
+        maxAge: YEAR_SECONDS * 1000,
+        fallthrough: false,
+      }),
+    )
     .use(express.static(webFolder, { index: false }))
     .get('/{*page}', (_req, res) => {
       res.setHeader('Cache-Control', 'no-cache');

@@ -3,7 +3,11 @@ import { readSettings } from './settings.ts';
 
 describe('settings', () => {
   it('take defaults for all but the database', () => {
-    expect(readSettings({ DATABASE_URL: 'postgres://x' })).toMatchObject({ port: 4600, host: '127.0.0.1', demoFolder: null });
+    expect(readSettings({ DATABASE_URL: 'postgres://x' })).toMatchObject({
+      port: 4600,
+      host: '127.0.0.1',
+      demoFolder: null,
+    });
   });
 
   it.each([

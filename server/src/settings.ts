@@ -14,9 +14,25 @@ export interface Settings {
  * @throws Error naming the variable, what came and what is expected
  */
 export function readSettings(env: Readonly<Record<string, string | undefined>>): Settings {
-  const { DATABASE_URL, PORT = '4600', HOST = '127.0.0.1', WEB_FOLDER = 'web/dist', DEMO_FOLDER, LOG_LEVEL = 'info' } = env;
-  if (!DATABASE_URL) throw new Error('DATABASE_URL is not set: npm start makes a private database and sets it');
+  const {
+    DATABASE_URL,
+    PORT = '4600',
+    HOST = '127.0.0.1',
+    WEB_FOLDER = 'web/dist',
+    DEMO_FOLDER,
+    LOG_LEVEL = 'info',
+  } = env;
+  if (!DATABASE_URL)
+    throw new Error('DATABASE_URL is not set: npm start makes a private database and sets it');
   const port = Number(PORT);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`PORT is "${PORT}": expected a whole number from 0 to 65535`);
-  return { databaseUrl: DATABASE_URL, port, host: HOST, webFolder: WEB_FOLDER, demoFolder: DEMO_FOLDER ?? null, logLevel: LOG_LEVEL };
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`PORT is "${PORT}": expected a whole number from 0 to 65535`);
+  return {
+    databaseUrl: DATABASE_URL,
+    port,
+    host: HOST,
+    webFolder: WEB_FOLDER,
+    demoFolder: DEMO_FOLDER ?? null,
+    logLevel: LOG_LEVEL,
+  };
 }

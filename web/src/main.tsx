@@ -14,7 +14,8 @@ const queries = new QueryClient({
     queries: {
       // A server that is away is asked again until it is back; a "no" is final.
       retry: (count, error) => error instanceof ServerProblem && error.passes && count < 1,
-      refetchInterval: (query) => (query.state.error instanceof ServerProblem && query.state.error.passes ? 3000 : false),
+      refetchInterval: (query) =>
+        query.state.error instanceof ServerProblem && query.state.error.passes ? 3000 : false,
       networkMode: 'always',
     },
     mutations: { networkMode: 'always' },

@@ -14,11 +14,26 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./jobs/job-shell.tsx')).JobShell }),
         children: [
           { index: true, loader: ({ params }) => redirect(`/jobs/${params['job'] ?? ''}/walk`) },
-          { path: 'walk/:surface?', lazy: async () => ({ Component: (await import('./walk/walk-page.tsx')).WalkPage }) },
-          { path: 'treat/:surface?', lazy: async () => ({ Component: (await import('./treat/treat-page.tsx')).TreatPage }) },
-          { path: 'supply/:surface?', lazy: async () => ({ Component: (await import('./supply/supply-page.tsx')).SupplyPage }) },
-          { path: 'sequence/:surface?', lazy: async () => ({ Component: (await import('./sequence/sequence-page.tsx')).SequencePage }) },
-          { path: 'order/:number?', lazy: async () => ({ Component: (await import('./order/order-page.tsx')).OrderPage }) },
+          {
+            path: 'walk/:surface?',
+            lazy: async () => ({ Component: (await import('./walk/walk-page.tsx')).WalkPage }),
+          },
+          {
+            path: 'treat/:surface?',
+            lazy: async () => ({ Component: (await import('./treat/treat-page.tsx')).TreatPage }),
+          },
+          {
+            path: 'supply/:surface?',
+            lazy: async () => ({ Component: (await import('./supply/supply-page.tsx')).SupplyPage }),
+          },
+          {
+            path: 'sequence/:surface?',
+            lazy: async () => ({ Component: (await import('./sequence/sequence-page.tsx')).SequencePage }),
+          },
+          {
+            path: 'order/:number?',
+            lazy: async () => ({ Component: (await import('./order/order-page.tsx')).OrderPage }),
+          },
         ],
       },
       { path: '*', lazy: async () => ({ Component: (await import('./page-missing.tsx')).PageMissing }) },

@@ -1,11 +1,23 @@
-import type { CrewOrder, DecidedVisit, FieldConflict, JobDetail, SurveyChange, SurveyFault, VersionedEntity } from '@etappe/core';
+import type {
+  CrewOrder,
+  DecidedVisit,
+  FieldConflict,
+  JobDetail,
+  SurveyChange,
+  SurveyFault,
+  VersionedEntity,
+} from '@etappe/core';
 
 /** A problem document of the server, or that it could not be reached at all (status 0). */
 export class ServerProblem extends Error {
   readonly status: number;
   readonly faults: readonly SurveyFault[];
   readonly conflicts: readonly FieldConflict[];
-  constructor(status: number, detail: string, more: { faults?: readonly SurveyFault[]; conflicts?: readonly FieldConflict[] } = {}) {
+  constructor(
+    status: number,
+    detail: string,
+    more: { faults?: readonly SurveyFault[]; conflicts?: readonly FieldConflict[] } = {},
+  ) {
     super(detail);
     this.status = status;
     this.faults = more.faults ?? [];
@@ -49,23 +61,36 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   try {
     response = await fetch(`/api/v1${path}`, {
       method,
-      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+      ...(body === undefined
+        ? {}
+        : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
     });
   } catch {
     throw new ServerProblem(0, 'The server cannot be reached.');
   }
   if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
-  const problem = (await response.json().catch(() => ({}))) as { detail?: string; faults?: SurveyFault[]; conflicts?: FieldConflict[] };
-  throw new ServerProblem(response.status, problem.detail ?? `The server answered ${String(response.status)}.`, problem);
+  const problem = (await response.json().catch(() => ({}))) as {
+    detail?: string;
+    faults?: SurveyFault[];
+    conflicts?: FieldConflict[];
+  };
+  throw new ServerProblem(
+    response.status,
+    problem.detail ?? `The server answered ${String(response.status)}.`,
+    problem,
+  );
 }
 
 /** Every call of the web application to its server. */
 export const server = {
   jobs: () => call<{ jobs: readonly JobSummary[] }>('GET', '/jobs'),
-  createJob: (id: string, propertyId: string, job: Partial<JobDetail>) => call<{ id: string }>('POST', '/jobs', { id, propertyId, job }),
+  createJob: (id: string, propertyId: string, job: Partial<JobDetail>) =>
+    call<{ id: string }>('POST', '/jobs', { id, propertyId, job }),
   openJob: (id: string) => call<OpenedJob>('GET', `/jobs/${id}`),
   deleteJob: (id: string) => call<undefined>('DELETE', `/jobs/${id}`),
-  applyChanges: (job: string, changes: readonly SurveyChange[]) => call<AppliedBatch>('POST', `/jobs/${job}/changes`, { changes }),
-  issueOrder: (job: string, order: { id: string; inputsHash: string; decided: DecidedVisit }) => call<IssuedOrder>('POST', `/jobs/${job}/orders`, order),
+  applyChanges: (job: string, changes: readonly SurveyChange[]) =>
+    call<AppliedBatch>('POST', `/jobs/${job}/changes`, { changes }),
+  issueOrder: (job: string, order: { id: string; inputsHash: string; decided: DecidedVisit }) =>
+    call<IssuedOrder>('POST', `/jobs/${job}/orders`, order),
   order: (job: string, number: string) => call<OrderDocument>('GET', `/jobs/${job}/orders/${number}`),
 };

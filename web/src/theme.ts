@@ -2,11 +2,28 @@ import { theme as antTheme } from 'antd';
 import type { ThemeConfig } from 'antd';
 
 /** The colours of the interface, light and for evening work; style.css holds the same as custom properties for drawings. */
-const LIGHT = { ground: '#F5F2EA', raised: '#FCFAF5', ink: '#16302B', wet: '#1F6F6B', dwell: '#8A5F0E', stop: '#A63A2B', growth: '#4F6A2B', line: '#CFC8B8' };
-const DARK = { ground: '#12211E', raised: '#1A2D29', ink: '#ECE7DA', wet: '#6FBDB6', dwell: '#E0AC4A', stop: '#F0907F', growth: '#A9C47A', line: '#3B504A' };
+const LIGHT = {
+  ground: '#F5F2EA',
+  raised: '#FCFAF5',
+  ink: '#16302B',
+  wet: '#1F6F6B',
+  dwell: '#8A5F0E',
+  stop: '#A63A2B',
+  growth: '#4F6A2B',
+  line: '#CFC8B8',
+};
+const DARK = {
+  ground: '#12211E',
+  raised: '#1A2D29',
+  ink: '#ECE7DA',
+  wet: '#6FBDB6',
+  dwell: '#E0AC4A',
+  stop: '#F0907F',
+  growth: '#A9C47A',
+  line: '#3B504A',
+};
 
-export const HEADING_FONT = "'Archivo Variable', sans-serif";
-export const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', sans-serif";
+const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', sans-serif";
 
 export function themeFor(evening: boolean): ThemeConfig {
   const c = evening ? DARK : LIGHT;
@@ -36,7 +53,12 @@ export function themeFor(evening: boolean): ThemeConfig {
       controlHeight: 36,
     },
     components: {
-      Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', ...(evening ? { primaryColor: '#12211E' } : {}) },
+      Button: {
+        primaryShadow: 'none',
+        defaultShadow: 'none',
+        dangerShadow: 'none',
+        ...(evening ? { primaryColor: '#12211E' } : {}),
+      },
       Table: { headerBg: 'transparent', headerSplitColor: 'transparent' },
     },
   };

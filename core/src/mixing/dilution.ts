@@ -39,10 +39,3 @@ export function wetFilmStrength(strength: number, coat: number, film: number): n
 export function injectedStrength(tankGramsPerLitre: number, drawnFraction: number): number {
   return tankGramsPerLitre * drawnFraction;
 }
-
-/** Warming on dissolving solid caustic, K per g/L: ΔH = −44.5 kJ/mol over 40 g/mol and water's heat capacity. */
-export const CAUSTIC_WARMING_PER_GRAM_PER_LITRE = 0.28;
-/** Above it caustic is added step by step with cooling. */
-export const STEPWISE_WARMING_KELVIN = 15;
-/** From solid, above it refused. */
-export const GREATEST_SOLID_CAUSTIC_GRAMS_PER_LITRE = 100;

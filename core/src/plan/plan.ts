@@ -117,7 +117,10 @@ export function plan(survey: Survey, options: PlanOptions): Plan {
 }
 
 function* plansFor(derivation: Derivation, survey: Survey, options: PlanOptions): Generator<Plan, void> {
-  if (derivation.work.problem.operations.length === 0 || derivation.warnings.some((w) => w.rule === 'drain-loop')) {
+  if (
+    derivation.work.problem.operations.length === 0 ||
+    derivation.warnings.some((w) => w.rule === 'drain-loop')
+  ) {
     yield { ...derivation, visit: null };
     return;
   }
@@ -129,7 +132,11 @@ function* plansFor(derivation: Derivation, survey: Survey, options: PlanOptions)
   } catch (error) {
     if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
     const text = `No sequence: ${error.message}. Add the machine or the person, or leave the surface out of scope.`;
-    yield { ...derivation, warnings: [...derivation.warnings, { rule: 'no-sequence', severity: 'stop', text, surface: null }], visit: null };
+    yield {
+      ...derivation,
+      warnings: [...derivation.warnings, { rule: 'no-sequence', severity: 'stop', text, surface: null }],
+      visit: null,
+    };
   }
 }
 

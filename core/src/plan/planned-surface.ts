@@ -30,7 +30,12 @@ export interface PlannedSurface extends TreatedSurface {
 export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface {
   const takeOff = takeOffArea(surface.size, survey.job.units);
   const state = surfaceState(surface, survey);
-  const measured = { surface, takeOff, jetLimitKilopascal: state.jetLimitKilopascal, tolerances: tolerancesOf(state) };
+  const measured = {
+    surface,
+    takeOff,
+    jetLimitKilopascal: state.jetLimitKilopascal,
+    tolerances: tolerancesOf(state),
+  };
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const side = survey.sides.find((s) => s.id === surface.side);
   const { schools } = survey.job.house;
@@ -48,7 +53,11 @@ export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface
 }
 
 /** The wet cycles of a treated surface, cut into sections of a share of the greatest that the wet window allows. */
-export function plannedSurface(treated: TreatedSurface, survey: Survey, sectionFactor: number): PlannedSurface {
+export function plannedSurface(
+  treated: TreatedSurface,
+  survey: Survey,
+  sectionFactor: number,
+): PlannedSurface {
   const stages = treated.treatment?.stages ?? [];
   const numbers = [...new Set(stages.flatMap((s) => (s.cycle === null ? [] : [s.cycle])))];
   const cycles = numbers.map((cycle) =>

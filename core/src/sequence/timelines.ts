@@ -46,7 +46,11 @@ export class Timelines {
   firstStart(person: string, operation: Operation, from: number): number | null {
     if (operation.machines.some((machine) => (this.problem.machines[machine] ?? 0) === 0)) return null;
     let start = from;
-    for (let until = this.obstacle(person, operation, start); until !== null; until = this.obstacle(person, operation, start)) {
+    for (
+      let until = this.obstacle(person, operation, start);
+      until !== null;
+      until = this.obstacle(person, operation, start)
+    ) {
       start = until;
     }
     return start;
@@ -85,7 +89,14 @@ export class Timelines {
 
   add(operation: Operation, placement: Placement): Busy {
     const { person, start, finish } = placement;
-    const busy = { person, start, finish, zone: operation.zone, place: operation.place, machines: operation.machines };
+    const busy = {
+      person,
+      start,
+      finish,
+      zone: operation.zone,
+      place: operation.place,
+      machines: operation.machines,
+    };
     this.work.get(person)?.insert(busy);
     for (const machine of operation.machines) this.machines.get(machine)?.insert(busy);
     return busy;

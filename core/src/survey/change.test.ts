@@ -17,7 +17,15 @@ const start = stateOf('job-1', reading.survey);
 let count = 0;
 const change = (more: Partial<SurveyChange>): SurveyChange => {
   count += 1;
-  return { id: `00000000-0000-7000-8000-${String(count).padStart(12, '0')}`, kind: 'surface', entity: 'wall', op: 'patch', base: 1, fields: {}, ...more };
+  return {
+    id: `00000000-0000-7000-8000-${String(count).padStart(12, '0')}`,
+    kind: 'surface',
+    entity: 'wall',
+    op: 'patch',
+    base: 1,
+    fields: {},
+    ...more,
+  };
 };
 const after = (state: SurveyState, c: SurveyChange): SurveyState => {
   const outcome = applyChange(state, c);
@@ -29,13 +37,19 @@ describe('a change', () => {
   it('of another field merges, though its base is old', () => {
     const one = after(start, change({ fields: { size: '5x2' } }));
     const two = after(one, change({ fields: { name: 'Front wall' } }));
-    expect(two.entities.get('wall')).toMatchObject({ revision: 3, detail: { size: '5x2', name: 'Front wall' } });
+    expect(two.entities.get('wall')).toMatchObject({
+      revision: 3,
+      detail: { size: '5x2', name: 'Front wall' },
+    });
   });
 
   it('of the same field on an old base conflicts with both values', () => {
     const one = after(start, change({ fields: { size: '5x2' } }));
     const outcome = applyChange(one, change({ fields: { size: '6x2' } }));
-    expect(outcome).toMatchObject({ ok: false, conflicts: [{ entity: 'wall', field: 'size', yours: '6x2', theirs: '5x2', revision: 2 }] });
+    expect(outcome).toMatchObject({
+      ok: false,
+      conflicts: [{ entity: 'wall', field: 'size', yours: '6x2', theirs: '5x2', revision: 2 }],
+    });
   });
 
   it('to the value that is there already is none', () => {
@@ -66,19 +80,33 @@ describe('a change', () => {
   });
 
   it('creates with defaults, in order of position', () => {
-    const made = after(start, change({ op: 'create', entity: 'roof', base: 0, fields: { position: -1, name: 'Roof', material: 'granite', finish: 'bare', size: '2x2' } }));
+    const made = after(
+      start,
+      change({
+        op: 'create',
+        entity: 'roof',
+        base: 0,
+        fields: { position: -1, name: 'Roof', material: 'granite', finish: 'bare', size: '2x2' },
+      }),
+    );
     expect(surveyOf(made).surfaces.map((s) => [s.id, s.band])).toEqual([['roof', 'wall'], ['wall', 'wall'], ['yard', 'wall']]); // prettier-ignore
   });
 });
 
 describe('a deletion', () => {
-  it.each(['wall', 'yard', 'north'])('of %s takes all that hangs on it, so that no reference is left', (id) => {
-    const state = deletionOf(start, id).reduce((s, draft) => after(s, { ...draft, id: change({}).id }), start);
-    const survey = surveyOf(state);
-    expect(state.entities.has(id)).toBe(false);
-    expect(referenceFaults(survey)).toEqual([]);
-    expect(survey.findings.some((f) => f.surface === id)).toBe(false);
-  });
+  it.each(['wall', 'yard', 'north'])(
+    'of %s takes all that hangs on it, so that no reference is left',
+    (id) => {
+      const state = deletionOf(start, id).reduce(
+        (s, draft) => after(s, { ...draft, id: change({}).id }),
+        start,
+      );
+      const survey = surveyOf(state);
+      expect(state.entities.has(id)).toBe(false);
+      expect(referenceFaults(survey)).toEqual([]);
+      expect(survey.findings.some((f) => f.surface === id)).toBe(false);
+    },
+  );
 
   it('of nothing is nothing', () => {
     expect(deletionOf(start, 'nowhere')).toEqual([]);

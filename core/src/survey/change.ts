@@ -43,8 +43,17 @@ export interface FieldConflict {
 }
 
 export type ChangeOutcome =
-  | { readonly ok: true; readonly state: SurveyState; readonly before: VersionedEntity | null; readonly after: VersionedEntity | null }
-  | { readonly ok: false; readonly conflicts: readonly FieldConflict[]; readonly faults: readonly SurveyFault[] };
+  | {
+      readonly ok: true;
+      readonly state: SurveyState;
+      readonly before: VersionedEntity | null;
+      readonly after: VersionedEntity | null;
+    }
+  | {
+      readonly ok: false;
+      readonly conflicts: readonly FieldConflict[];
+      readonly faults: readonly SurveyFault[];
+    };
 
 export const surveyChangeSchema = Joi.object<SurveyChange>({
   id: Joi.string().guid().required(),
@@ -67,27 +76,47 @@ export function applyChange(state: SurveyState, change: SurveyChange): ChangeOut
   if (change.kind === JOB_KIND && (change.op !== 'patch' || change.entity !== state.job.id)) {
     return refused(change, 'a job is created and deleted at its own address, here it is only patched');
   }
-  if (existing && existing.kind !== change.kind) return refused(change, `"${change.entity}" is a ${existing.kind}, not a ${change.kind}`);
+  if (existing && existing.kind !== change.kind)
+    return refused(change, `"${change.entity}" is a ${existing.kind}, not a ${change.kind}`);
   switch (change.op) {
     case 'create':
       return existing ? refused(change, `"${change.entity}" is there already`) : created(state, change);
     case 'delete':
       return { ok: true, state: without(state, change.entity), before: existing, after: null };
     case 'patch':
-      return existing ? patched(state, change, existing) : refused(change, `"${change.entity}" was deleted by someone else`);
+      return existing
+        ? patched(state, change, existing)
+        : refused(change, `"${change.entity}" was deleted by someone else`);
   }
 }
 
 function created(state: SurveyState, change: SurveyChange): ChangeOutcome {
   const { position = 0, ...fields } = change.fields;
-  return settled(state, change, null, { kind: change.kind, id: change.entity, revision: 1, fieldRevisions: {}, position: position as number, detail: fields });
+  return settled(state, change, null, {
+    kind: change.kind,
+    id: change.entity,
+    revision: 1,
+    fieldRevisions: {},
+    position: position as number,
+    detail: fields,
+  });
 }
 
 function patched(state: SurveyState, change: SurveyChange, existing: VersionedEntity): ChangeOutcome {
   const current = (field: string) => (field === 'position' ? existing.position : existing.detail[field]);
   const conflicts = Object.entries(change.fields)
-    .filter(([field, value]) => (existing.fieldRevisions[field] ?? 1) > change.base && !sameValue(current(field), value))
-    .map(([field, value]) => ({ change: change.id, entity: existing.id, field, yours: value, theirs: current(field), revision: existing.revision }));
+    .filter(
+      ([field, value]) =>
+        (existing.fieldRevisions[field] ?? 1) > change.base && !sameValue(current(field), value),
+    )
+    .map(([field, value]) => ({
+      change: change.id,
+      entity: existing.id,
+      field,
+      yours: value,
+      theirs: current(field),
+      revision: existing.revision,
+    }));
   if (conflicts.length > 0) return { ok: false, conflicts, faults: [] };
   const revision = existing.revision + 1;
   const { position = existing.position, ...fields } = change.fields;
@@ -101,11 +130,21 @@ function patched(state: SurveyState, change: SurveyChange, existing: VersionedEn
   });
 }
 
-function settled(state: SurveyState, change: SurveyChange, before: VersionedEntity | null, after: VersionedEntity): ChangeOutcome {
+function settled(
+  state: SurveyState,
+  change: SurveyChange,
+  before: VersionedEntity | null,
+  after: VersionedEntity,
+): ChangeOutcome {
   const position = positionSchema.validate(after.position, { convert: false });
   if (position.error) return refused(change, 'a position is a number', 'position');
   const checked = checkedDetail(after.kind, after.detail);
-  if (!checked.ok) return { ok: false, conflicts: [], faults: checked.faults.map((f) => ({ ...f, path: `${change.entity}.${f.path}` })) };
+  if (!checked.ok)
+    return {
+      ok: false,
+      conflicts: [],
+      faults: checked.faults.map((f) => ({ ...f, path: `${change.entity}.${f.path}` })),
+    };
   const complete = { ...after, detail: checked.detail };
   return { ok: true, state: withEntity(state, complete), before, after: complete };
 }
@@ -122,7 +161,11 @@ function without(state: SurveyState, id: string): SurveyState {
 }
 
 function refused(change: SurveyChange, message: string, field = ''): ChangeOutcome {
-  return { ok: false, conflicts: [], faults: [{ path: field ? `${change.entity}.${field}` : change.entity, message }] };
+  return {
+    ok: false,
+    conflicts: [],
+    faults: [{ path: field ? `${change.entity}.${field}` : change.entity, message }],
+  };
 }
 
 function sameValue(a: unknown, b: unknown): boolean {
@@ -131,9 +174,18 @@ function sameValue(a: unknown, b: unknown): boolean {
 
 /** The survey that a state holds, each list in order of position. */
 export function surveyOf(state: SurveyState): Survey {
-  const lists = Object.fromEntries(Object.values(ENTITY_KINDS).map(({ list }) => [list, [] as Record<string, unknown>[]]));
-  for (const entity of [...state.entities.values()].sort((a, b) => a.position - b.position || (a.id < b.id ? -1 : 1))) {
-    if (entity.kind !== JOB_KIND) lists[ENTITY_KINDS[entity.kind].list]?.push({ id: entity.id, position: entity.position, ...entity.detail });
+  const lists = Object.fromEntries(
+    Object.values(ENTITY_KINDS).map(({ list }) => [list, [] as Record<string, unknown>[]]),
+  );
+  for (const entity of [...state.entities.values()].sort(
+    (a, b) => a.position - b.position || (a.id < b.id ? -1 : 1),
+  )) {
+    if (entity.kind !== JOB_KIND)
+      lists[ENTITY_KINDS[entity.kind].list]?.push({
+        id: entity.id,
+        position: entity.position,
+        ...entity.detail,
+      });
   }
   // Each detail was checked by its kind's schema when it was set.
   return { job: state.job.detail, ...lists } as unknown as Survey;
@@ -143,7 +195,13 @@ export function surveyOf(state: SurveyState): Survey {
 export function stateOf(jobId: string, survey: Survey): SurveyState {
   const fresh = { revision: 1, fieldRevisions: {} };
   const entities = Object.entries(ENTITY_KINDS).flatMap(([kind, { list }]) =>
-    survey[list].map(({ id, position, ...detail }) => [id, { kind: kind as EntityKind, id, position, detail, ...fresh }] as const),
+    survey[list].map(
+      ({ id, position, ...detail }) =>
+        [id, { kind: kind as EntityKind, id, position, detail, ...fresh }] as const,
+    ),
   );
-  return { job: { kind: JOB_KIND, id: jobId, position: 0, detail: { ...survey.job }, ...fresh }, entities: new Map(entities) };
+  return {
+    job: { kind: JOB_KIND, id: jobId, position: 0, detail: { ...survey.job }, ...fresh },
+    entities: new Map(entities),
+  };
 }

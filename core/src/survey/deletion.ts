@@ -1,5 +1,4 @@
 import type { SurveyChange, SurveyState } from './change.ts';
-import type { EntityKind } from './survey.ts';
 
 /** A change without its id, which the client makes. */
 export type DraftChange = Omit<SurveyChange, 'id'>;
@@ -24,7 +23,8 @@ export function deletionOf(state: SurveyState, id: string): readonly DraftChange
       const ids = entity.detail[field];
       if (Array.isArray(ids) && ids.includes(id)) fields[field] = ids.filter((other) => other !== id);
     }
-    if (Object.keys(fields).length > 0) drafts.push({ kind: entity.kind, entity: entity.id, op: 'patch', base: entity.revision, fields });
+    if (Object.keys(fields).length > 0)
+      drafts.push({ kind: entity.kind, entity: entity.id, op: 'patch', base: entity.revision, fields });
   }
-  return [...drafts, { kind: gone.kind as EntityKind, entity: id, op: 'delete', base: gone.revision, fields: {} }];
+  return [...drafts, { kind: gone.kind, entity: id, op: 'delete', base: gone.revision, fields: {} }];
 }

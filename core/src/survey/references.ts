@@ -12,7 +12,12 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
   survey.surfaces.forEach((surface, index) => {
     const at = `surfaces[${String(index)}]`;
     if (surface.side !== null && !sides.has(surface.side)) {
-      faults.push({ path: `${at}.side`, message: `there is no side "${surface.side}"`, value: surface.side, entity: surface.id });
+      faults.push({
+        path: `${at}.side`,
+        message: `there is no side "${surface.side}"`,
+        value: surface.side,
+        entity: surface.id,
+      });
     }
     for (const field of ['drainsOnto', 'beside'] as const) {
       surface[field].forEach((id, k) => {

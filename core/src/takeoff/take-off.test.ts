@@ -51,7 +51,10 @@ describe('the length of a tape expression', () => {
   });
 
   it('is not an area', () => {
-    expect(takeOffLength('3x2', 'metric')).toMatchObject({ ok: false, fault: { message: 'a length is due here, this is an area' } });
+    expect(takeOffLength('3x2', 'metric')).toMatchObject({
+      ok: false,
+      fault: { message: 'a length is due here, this is an area' },
+    });
   });
 });
 

@@ -14,8 +14,7 @@ export type TakeOff =
   | { readonly ok: false; readonly fault: TapeFault };
 
 export type LengthTakeOff =
-  | { readonly ok: true; readonly metres: number }
-  | { readonly ok: false; readonly fault: TapeFault };
+  { readonly ok: true; readonly metres: number } | { readonly ok: false; readonly fault: TapeFault };
 
 /**
  * The length that a tape expression measures, for heights and distances.

@@ -147,12 +147,11 @@ class TapeReader {
   }
 
   private measure(first: TapeToken & { kind: 'number' }): TapeExpression {
-    let last: Placed = first;
     const unit = this.peek();
     if (unit.kind !== 'unit')
       return { kind: 'length', parts: [{ value: first.value, unit: null }], ...span(first, first) };
     this.next();
-    last = unit;
+    let last: Placed = unit;
     const parts: LengthPart[] = [{ value: first.value, unit: unit.unit }];
     for (
       let more = this.peek(), its = this.peek(1);

@@ -14,7 +14,9 @@ export interface Refusal {
   readonly source: string;
 }
 
-const TOOL_PRESSURES = new Map(CATALOGUE.tools.map((tool) => [tool.id, tool.jet ? roundToStep(surfacePressure(tool.jet), 0.1) : 0]));
+const TOOL_PRESSURES = new Map(
+  CATALOGUE.tools.map((tool) => [tool.id, tool.jet ? roundToStep(surfacePressure(tool.jet), 0.1) : 0]),
+);
 
 /** Mean pressure of a tool's jet on the face, kPa, rounded to 0.1 before anything is decided on it; 0 without a jet. */
 export function toolPressure(toolId: string): number {

@@ -5,7 +5,8 @@ import type { SurfaceState } from './surface-state.ts';
 const state = (more: Partial<SurfaceState>): SurfaceState => ({
   material: 'x', family: 'stone', finish: 'bare', conditions: [], calcareous: false, saltSensitive: false, drainsToWater: false, jetLimitKilopascal: 10, ...more,
 }); // prettier-ignore
-const verdicts = (s: SurfaceState) => Object.fromEntries(tolerancesOf(s).map((t) => [t.agentClass, t.verdict]));
+const verdicts = (s: SurfaceState) =>
+  Object.fromEntries(tolerancesOf(s).map((t) => [t.agentClass, t.verdict]));
 
 describe('what a surface allows', () => {
   it('is everything on dense sound stone', () => {

@@ -13,15 +13,33 @@ export interface Tolerance {
 }
 
 /** The classes that a crew asks about first. */
-const ASKED = ['hypochlorite', 'acid', 'caustic', 'mild-alkaline', 'peroxide'] as const satisfies readonly AgentClass[];
+const ASKED = [
+  'hypochlorite',
+  'acid',
+  'caustic',
+  'mild-alkaline',
+  'peroxide',
+] as const satisfies readonly AgentClass[];
 
 /** What a surface in its state allows of each class of agent, by the limits alone. */
 export function tolerancesOf(state: SurfaceState): readonly Tolerance[] {
   return ASKED.map((agentClass): Tolerance => {
-    const facts: LimitFacts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
+    const facts: LimitFacts = {
+      ...state,
+      agent: null,
+      agentClass,
+      jetKilopascal: 0,
+      hot: false,
+      abrasive: false,
+    };
     const fired = CATALOGUE.limits.filter((limit) => limit.when.every((test) => holds(test, facts)));
     const worst = fired.find((limit) => limit.standing === 'floor') ?? fired[0];
     if (!worst) return { agentClass, verdict: 'yes', rule: null, text: null };
-    return { agentClass, verdict: worst.standing === 'floor' ? 'no' : 'only-with-reason', rule: worst.id, text: worst.text };
+    return {
+      agentClass,
+      verdict: worst.standing === 'floor' ? 'no' : 'only-with-reason',
+      rule: worst.id,
+      text: worst.text,
+    };
   });
 }

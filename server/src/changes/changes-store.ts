@@ -35,7 +35,10 @@ export function changesStore(database: Knex): ChangesStore {
         }
         const touched = [...new Set(changes.map((c) => c.entity))];
         return {
-          entities: touched.map((id) => ({ id, entity: id === state.job.id ? state.job : (state.entities.get(id) ?? null) })),
+          entities: touched.map((id) => ({
+            id,
+            entity: id === state.job.id ? state.job : (state.entities.get(id) ?? null),
+          })),
         };
       });
     },
@@ -48,7 +51,10 @@ interface LogEntry {
   readonly after: VersionedEntity | null;
 }
 
-function appliedAll(start: SurveyState, changes: readonly SurveyChange[]): { readonly state: SurveyState; readonly log: readonly LogEntry[] } {
+function appliedAll(
+  start: SurveyState,
+  changes: readonly SurveyChange[],
+): { readonly state: SurveyState; readonly log: readonly LogEntry[] } {
   let state = start;
   const log: LogEntry[] = [];
   const conflicts: FieldConflict[] = [];
@@ -61,16 +67,29 @@ function appliedAll(start: SurveyState, changes: readonly SurveyChange[]): { rea
     else throw invalid(outcome.faults);
   }
   if (conflicts.length > 0) {
-    throw new Problem(409, 'conflict', 'Changed by someone else', 'Someone else set the same field; choose which value stays.', { conflicts });
+    throw new Problem(
+      409,
+      'conflict',
+      'Changed by someone else',
+      'Someone else set the same field; choose which value stays.',
+      { conflicts },
+    );
   }
   // Only faults that these changes brought: an old one elsewhere must not block an edit here.
   const before = new Set(referenceFaults(surveyOf(start)).map((f) => f.message));
   const faults = referenceFaults(surveyOf(state)).filter((f) => !before.has(f.message));
-  if (changes.length > 0 && faults.length > 0) throw invalid(faults.map((f) => ({ ...f, path: f.path.replace(/^\w+\[\d+\]/, f.entity ?? '') })));
+  if (changes.length > 0 && faults.length > 0)
+    throw invalid(faults.map((f) => ({ ...f, path: f.path.replace(/^\w+\[\d+\]/, f.entity ?? '') })));
   return { state, log };
 }
 
-async function saveTouched(trx: Transaction, context: Context, open: OpenJob, state: SurveyState, log: readonly LogEntry[]): Promise<void> {
+async function saveTouched(
+  trx: Transaction,
+  context: Context,
+  open: OpenJob,
+  state: SurveyState,
+  log: readonly LogEntry[],
+): Promise<void> {
   const ids = new Set(log.map((entry) => entry.change.entity));
   for (const id of ids) {
     if (id === state.job.id) continue;
@@ -83,7 +102,9 @@ async function saveTouched(trx: Transaction, context: Context, open: OpenJob, st
     await EntityRecord.query(trx).insert(row).onConflict(['property_id', 'id']).merge();
   }
   const job = log.some((entry) => entry.change.kind === JOB_KIND) ? jobColumns(state.job) : {};
-  await JobRecord.query(trx).findById(open.id).patch({ ...job, updated_at: new Date().toISOString() });
+  await JobRecord.query(trx)
+    .findById(open.id)
+    .patch({ ...job, updated_at: new Date().toISOString() });
 }
 
 function logRow({ change, before, after }: LogEntry, context: Context, jobId: string) {

@@ -13,8 +13,17 @@ beforeAll(async () => {
 });
 afterAll(() => fresh.close());
 
-const change = (more: Partial<SurveyChange>): SurveyChange => ({ id: uuidv7(), kind: 'surface', entity: 'drum-north', op: 'patch', base: 1, fields: {}, ...more });
-const send = (changes: readonly unknown[]) => request(fresh.app).post(`/api/v1/jobs/${job}/changes`).send({ changes });
+const change = (more: Partial<SurveyChange>): SurveyChange => ({
+  id: uuidv7(),
+  kind: 'surface',
+  entity: 'drum-north',
+  op: 'patch',
+  base: 1,
+  fields: {},
+  ...more,
+});
+const send = (changes: readonly unknown[]) =>
+  request(fresh.app).post(`/api/v1/jobs/${job}/changes`).send({ changes });
 const surface = async (id: string): Promise<VersionedEntity | undefined> => {
   const opened = await request(fresh.app).get(`/api/v1/jobs/${job}`);
   return (opened.body as { entities: VersionedEntity[] }).entities.find((e) => e.id === id);
@@ -24,7 +33,9 @@ describe('a batch of changes', () => {
   it('is kept and answers with the entities as they stand', async () => {
     const answer = await send([change({ fields: { name: 'Drum' } })]);
     expect(answer.status).toBe(200);
-    expect(answer.body).toMatchObject({ entities: [{ id: 'drum-north', entity: { revision: 2, detail: { name: 'Drum' } } }] });
+    expect(answer.body).toMatchObject({
+      entities: [{ id: 'drum-north', entity: { revision: 2, detail: { name: 'Drum' } } }],
+    });
     expect(await surface('drum-north')).toMatchObject({ revision: 2, detail: { name: 'Drum' } });
   });
 
@@ -36,10 +47,16 @@ describe('a batch of changes', () => {
   });
 
   it('with a fault in its middle leaves nothing behind', async () => {
-    const answer = await send([change({ entity: 'yard-east', fields: { name: 'Half saved' } }), change({ entity: 'yard-east', base: 2, fields: { material: 'cheese' } })]);
+    const answer = await send([
+      change({ entity: 'yard-east', fields: { name: 'Half saved' } }),
+      change({ entity: 'yard-east', base: 2, fields: { material: 'cheese' } }),
+    ]);
     expect(answer.status).toBe(422);
     expect(answer.type).toBe('application/problem+json');
-    expect(answer.body).toMatchObject({ type: 'urn:etappe:invalid', faults: [{ path: 'yard-east.material' }] });
+    expect(answer.body).toMatchObject({
+      type: 'urn:etappe:invalid',
+      faults: [{ path: 'yard-east.material' }],
+    });
     expect(await surface('yard-east')).toMatchObject({ revision: 1, detail: { name: 'Service yard' } });
   });
 
@@ -47,7 +64,9 @@ describe('a batch of changes', () => {
     await send([change({ entity: 'steps-south', fields: { size: '5x5' } })]);
     const answer = await send([change({ entity: 'steps-south', base: 1, fields: { size: '6x6' } })]);
     expect(answer.status).toBe(409);
-    expect(answer.body).toMatchObject({ conflicts: [{ entity: 'steps-south', field: 'size', yours: '6x6', theirs: '5x5' }] });
+    expect(answer.body).toMatchObject({
+      conflicts: [{ entity: 'steps-south', field: 'size', yours: '6x6', theirs: '5x5' }],
+    });
   });
 
   it('of another field merges', async () => {
@@ -58,8 +77,16 @@ describe('a batch of changes', () => {
 
   it.each<[string, Partial<SurveyChange>, RegExp]>([
     ['drains in a loop', { entity: 'path-north', base: 9, fields: { drainsOnto: ['drum-north'] } }, /loop/],
-    ['drains onto nothing', { entity: 'path-north', base: 9, fields: { drainsOnto: ['sea'] } }, /path-north.drainsOnto\[0\].*no surface or feature/],
-    ['stands on no side', { entity: 'path-north', base: 9, fields: { side: 'inside' } }, /path-north.side.*no side/],
+    [
+      'drains onto nothing',
+      { entity: 'path-north', base: 9, fields: { drainsOnto: ['sea'] } },
+      /path-north.drainsOnto\[0\].*no surface or feature/,
+    ],
+    [
+      'stands on no side',
+      { entity: 'path-north', base: 9, fields: { side: 'inside' } },
+      /path-north.side.*no side/,
+    ],
     ['has a huge number', { entity: 'path-north', base: 9, fields: { topMetres: 1e300 } }, /topMetres/],
     ['is a delete that leaves references', { entity: 'yard-east', op: 'delete' }, /no surface/],
   ])('that %s is refused', async (_, more, message) => {
@@ -73,21 +100,54 @@ describe('a batch of changes', () => {
     ['no list', { changes: 'all' }, 422],
     ['a change without an id', { changes: [{ kind: 'surface' }] }, 422],
     ['an unknown kind', { changes: [{ ...change({}), kind: 'castle' }] }, 422],
-    ['the same change twice', { changes: [change({ id: '00000000-0000-7000-8000-000000000001' }), change({ id: '00000000-0000-7000-8000-000000000001' })] }, 422],
+    [
+      'the same change twice',
+      {
+        changes: [
+          change({ id: '00000000-0000-7000-8000-000000000001' }),
+          change({ id: '00000000-0000-7000-8000-000000000001' }),
+        ],
+      },
+      422,
+    ],
   ])('with %s is refused with the path', async (_, body, status) => {
-    const answer = await request(fresh.app).post(`/api/v1/jobs/${job}/changes`).send(body as object);
+    const answer = await request(fresh.app)
+      .post(`/api/v1/jobs/${job}/changes`)
+      .send(body as object);
     expect(answer.status).toBe(status);
     expect((answer.body as { faults: { path: string }[] }).faults[0]?.path).toMatch(/^changes/);
   });
 
   it('is logged with who, what, and the values before', async () => {
-    const rows = (await fresh.database('changes').where({ job_id: job, entity_id: 'drum-north' }).orderBy('sequence')) as { actor: string; before: { name: string }; fields: { name: string } }[];
-    expect(rows[0]).toMatchObject({ actor: 'Office', op: 'patch', before: { name: 'Drum wall, north' }, fields: { name: 'Drum' } });
+    const rows = (await fresh
+      .database('changes')
+      .where({ job_id: job, entity_id: 'drum-north' })
+      .orderBy('sequence')) as { actor: string; before: { name: string }; fields: { name: string } }[];
+    expect(rows[0]).toMatchObject({
+      actor: 'Office',
+      op: 'patch',
+      before: { name: 'Drum wall, north' },
+      fields: { name: 'Drum' },
+    });
   });
 
   it('and another sent at the same time are both kept', async () => {
-    await Promise.all(Array.from({ length: 12 }, (_, i) => send([change({ kind: 'side', entity: `side-${String(i)}`, op: 'create', base: 0, fields: { name: `Side ${String(i)}`, position: 10 + i } })])));
+    await Promise.all(
+      Array.from({ length: 12 }, (_, i) =>
+        send([
+          change({
+            kind: 'side',
+            entity: `side-${String(i)}`,
+            op: 'create',
+            base: 0,
+            fields: { name: `Side ${String(i)}`, position: 10 + i },
+          }),
+        ]),
+      ),
+    );
     const opened = await request(fresh.app).get(`/api/v1/jobs/${job}`);
-    expect((opened.body as { entities: VersionedEntity[] }).entities.filter((e) => e.id.startsWith('side-'))).toHaveLength(12);
+    expect(
+      (opened.body as { entities: VersionedEntity[] }).entities.filter((e) => e.id.startsWith('side-')),
+    ).toHaveLength(12);
   });
 });

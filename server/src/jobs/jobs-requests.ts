@@ -15,7 +15,10 @@ const newJobSchema = Joi.object<{ id: string; propertyId: string; job: Record<st
 });
 export const jobIdSchema = Joi.string().guid().required().label('job');
 
-export function jobsRequests(jobs: JobsStore, orders: OrdersStore): Record<'list' | 'create' | 'open' | 'remove', RequestHandler> {
+export function jobsRequests(
+  jobs: JobsStore,
+  orders: OrdersStore,
+): Record<'list' | 'create' | 'open' | 'remove', RequestHandler> {
   return {
     async list(_req, res) {
       res.json({ jobs: await jobs.list(contextOf(res)) });
@@ -25,13 +28,29 @@ export function jobsRequests(jobs: JobsStore, orders: OrdersStore): Record<'list
       const checked = checkedDetail(JOB_KIND, body.job);
       if (!checked.ok) throw invalid(checked.faults);
       const job = checked.detail as unknown as JobDetail;
-      await jobs.create(contextOf(res), body.id, body.propertyId, { job, sides: [], surfaces: [], features: [], waterPoints: [], findings: [], choices: [] });
+      await jobs.create(contextOf(res), body.id, body.propertyId, {
+        job,
+        sides: [],
+        surfaces: [],
+        features: [],
+        waterPoints: [],
+        findings: [],
+        choices: [],
+      });
       res.status(201).location(`/api/v1/jobs/${body.id}`).json({ id: body.id });
     },
     async open(req, res) {
       const id = validated(jobIdSchema, req.params['job']);
-      const [job, issued] = await Promise.all([jobs.open(contextOf(res), id), orders.ofJob(contextOf(res), id)]);
-      res.json({ id: job.id, job: job.state.job, entities: [...job.state.entities.values()], orders: issued });
+      const [job, issued] = await Promise.all([
+        jobs.open(contextOf(res), id),
+        orders.ofJob(contextOf(res), id),
+      ]);
+      res.json({
+        id: job.id,
+        job: job.state.job,
+        entities: [...job.state.entities.values()],
+        orders: issued,
+      });
     },
     async remove(req, res) {
       await jobs.remove(contextOf(res), validated(jobIdSchema, req.params['job']));

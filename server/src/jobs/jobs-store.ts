@@ -26,6 +26,16 @@ export interface OpenJob {
   readonly state: SurveyState;
 }
 
+interface ListRow {
+  readonly id: string;
+  readonly name: string;
+  readonly customer: string;
+  readonly updated_at: Date;
+  readonly start: string | null;
+  readonly surfaces: number;
+  readonly last_order: number | null;
+}
+
 export interface JobsStore {
   list(context: Context): Promise<readonly JobSummary[]>;
   create(context: Context, id: string, propertyId: string, survey: Survey): Promise<void>;
@@ -39,19 +49,21 @@ export interface JobsStore {
 export function jobsStore(database: Knex): JobsStore {
   return {
     async list({ house }) {
-      const rows = (await database('jobs')
+      const rows = await database('jobs')
         .where({ 'jobs.house_id': house })
         .whereNull('jobs.deleted_at')
         .orderBy('jobs.updated_at', 'desc')
-        .select(
+        .select<ListRow[]>(
           'jobs.id',
           'jobs.name',
           'jobs.customer',
           'jobs.updated_at',
           database.raw(`jobs.detail->>'start' AS start`),
-          database.raw(`(SELECT count(*) FROM entities e WHERE e.property_id = jobs.property_id AND e.kind = 'surface')::int AS surfaces`),
+          database.raw(
+            `(SELECT count(*) FROM entities e WHERE e.property_id = jobs.property_id AND e.kind = 'surface')::int AS surfaces`,
+          ),
           database.raw('(SELECT max(number) FROM orders o WHERE o.job_id = jobs.id) AS last_order'),
-        )) as { id: string; name: string; customer: string; updated_at: Date; start: string | null; surfaces: number; last_order: number | null }[];
+        );
       return rows.map((row) => ({
         id: row.id,
         name: row.name,
@@ -69,7 +81,12 @@ export function jobsStore(database: Knex): JobsStore {
         if (existing) return;
         const state = stateOf(id, survey);
         await PropertyRecord.query(trx).insert({ id: propertyId, house_id: house });
-        await JobRecord.query(trx).insert({ id, house_id: house, property_id: propertyId, ...jobColumns(state.job) });
+        await JobRecord.query(trx).insert({
+          id,
+          house_id: house,
+          property_id: propertyId,
+          ...jobColumns(state.job),
+        });
         const rows = [...state.entities.values()].map((entity) => entityRow(entity, house, propertyId, id));
         if (rows.length > 0) await EntityRecord.query(trx).insert(rows);
       });
@@ -80,7 +97,10 @@ export function jobsStore(database: Knex): JobsStore {
     },
 
     async remove({ house }, id) {
-      const count = await JobRecord.query(database).where({ id, house_id: house }).whereNull('deleted_at').patch({ deleted_at: new Date().toISOString() });
+      const count = await JobRecord.query(database)
+        .where({ id, house_id: house })
+        .whereNull('deleted_at')
+        .patch({ deleted_at: new Date().toISOString() });
       if (count === 0) throw notFound('job');
     },
 
@@ -91,7 +111,10 @@ export function jobsStore(database: Knex): JobsStore {
     },
 
     async onceForHouse(house, work) {
-      const claimed = await HouseRecord.query(database).where({ id: house }).whereNull('demo_given_at').patch({ demo_given_at: database.fn.now() as unknown as Date });
+      const claimed = await HouseRecord.query(database)
+        .where({ id: house })
+        .whereNull('demo_given_at')
+        .patch({ demo_given_at: database.fn.now() });
       if (claimed > 0) await work();
     },
   };
@@ -101,20 +124,37 @@ export function jobsStore(database: Knex): JobsStore {
  * A job with its entities inside a transaction or outside; `lock` keeps other writers of the property waiting.
  * @throws Problem 404
  */
-export async function openIn(connection: Knex | Transaction, { house }: Context, id: string, lock = false): Promise<OpenJob> {
-  const job = await JobRecord.query(connection).findById(id).where({ house_id: house }).whereNull('deleted_at');
+export async function openIn(
+  connection: Knex | Transaction,
+  { house }: Context,
+  id: string,
+  lock = false,
+): Promise<OpenJob> {
+  const job = await JobRecord.query(connection)
+    .findById(id)
+    .where({ house_id: house })
+    .whereNull('deleted_at');
   if (!job) throw notFound('job');
   if (lock) await PropertyRecord.query(connection).findById(job.property_id).forUpdate();
   // Under the lock the job is read again: another writer may just have changed it.
   const current = lock ? await JobRecord.query(connection).findById(id).throwIfNotFound() : job;
   const rows = await EntityRecord.query(connection)
     .where({ property_id: job.property_id })
-    .andWhere((query) => query.whereNull('job_id').orWhere({ job_id: id }));
+    .andWhere((query) => {
+      void query.whereNull('job_id').orWhere({ job_id: id });
+    });
   return {
     id,
     propertyId: job.property_id,
     state: {
-      job: { kind: JOB_KIND, id, revision: current.revision, fieldRevisions: current.field_revisions, position: 0, detail: current.detail },
+      job: {
+        kind: JOB_KIND,
+        id,
+        revision: current.revision,
+        fieldRevisions: current.field_revisions,
+        position: 0,
+        detail: current.detail,
+      },
       entities: new Map(rows.map((row) => [row.id, entityOf(row)])),
     },
   };
@@ -134,7 +174,13 @@ function entityOf(row: EntityRecord): VersionedEntity {
 /** The columns of a job that its detail fills. */
 export function jobColumns(job: VersionedEntity) {
   const detail = job.detail as unknown as JobDetail;
-  return { name: detail.name, customer: detail.customer, revision: job.revision, field_revisions: { ...job.fieldRevisions }, detail: { ...job.detail } };
+  return {
+    name: detail.name,
+    customer: detail.customer,
+    revision: job.revision,
+    field_revisions: { ...job.fieldRevisions },
+    detail: { ...job.detail },
+  };
 }
 
 export function entityRow(entity: VersionedEntity, house: string, propertyId: string, jobId: string) {

@@ -13,14 +13,21 @@ beforeAll(async () => {
 });
 afterAll(() => fresh.close());
 
-const create = (job: unknown, id = uuidv7()) => request(fresh.app).post('/api/v1/jobs').send({ id, propertyId: uuidv7(), job });
+const create = (job: unknown, id = uuidv7()) =>
+  request(fresh.app).post('/api/v1/jobs').send({ id, propertyId: uuidv7(), job });
 
 describe('jobs', () => {
   it('are created, listed, opened and deleted', async () => {
     const id = uuidv7();
     expect((await create({ name: 'Mill', customer: 'Miller', units: 'us' }, id)).status).toBe(201);
-    expect((await request(fresh.app).get('/api/v1/jobs')).body).toMatchObject({ jobs: [{ id, name: 'Mill', customer: 'Miller', surfaces: 0, lastOrder: null }] });
-    expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).body).toMatchObject({ job: { revision: 1, detail: { name: 'Mill', units: 'us' } }, entities: [], orders: [] });
+    expect((await request(fresh.app).get('/api/v1/jobs')).body).toMatchObject({
+      jobs: [{ id, name: 'Mill', customer: 'Miller', surfaces: 0, lastOrder: null }],
+    });
+    expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).body).toMatchObject({
+      job: { revision: 1, detail: { name: 'Mill', units: 'us' } },
+      entities: [],
+      orders: [],
+    });
     expect((await request(fresh.app).delete(`/api/v1/jobs/${id}`)).status).toBe(204);
     expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).status).toBe(404);
     expect((await request(fresh.app).delete(`/api/v1/jobs/${id}`)).status).toBe(404);
@@ -37,10 +44,18 @@ describe('jobs', () => {
 
   it.each<[string, unknown, string]>([
     ['no name', { name: '' }, 'name'],
-    ['a place off the globe', { name: 'x', place: { latitude: 99, longitude: 0, timeZone: 'UTC' } }, 'place.latitude'],
+    [
+      'a place off the globe',
+      { name: 'x', place: { latitude: 99, longitude: 0, timeZone: 'UTC' } },
+      'place.latitude',
+    ],
     ['units of its own', { name: 'x', units: 'cubits' }, 'units'],
     ['an unknown key', { name: 'x', colour: 'red' }, 'colour'],
-    ['a crew of five', { name: 'x', house: { crew: ['a', 'b', 'c', 'd', 'e'].map((id) => ({ id })) } }, 'house.crew'],
+    [
+      'a crew of five',
+      { name: 'x', house: { crew: ['a', 'b', 'c', 'd', 'e'].map((id) => ({ id })) } },
+      'house.crew',
+    ],
   ])('with %s are refused at the field', async (_, job, path) => {
     const answer = await create(job);
     expect(answer.status).toBe(422);
@@ -58,7 +73,9 @@ describe('jobs', () => {
   it('in a body that is not JSON or far too large are refused', async () => {
     const post = request(fresh.app).post('/api/v1/jobs').type('application/json');
     expect((await post.send('{"id":')).body).toMatchObject({ status: 400, type: 'urn:etappe:not-json' });
-    const large = await request(fresh.app).post('/api/v1/jobs').send({ name: 'x'.repeat(3_000_000) });
+    const large = await request(fresh.app)
+      .post('/api/v1/jobs')
+      .send({ name: 'x'.repeat(3_000_000) });
     expect(large.body).toMatchObject({ status: 413, type: 'urn:etappe:too-large' });
   });
 });

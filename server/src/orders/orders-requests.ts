@@ -19,14 +19,20 @@ const issueSchema = Joi.object<IssueRequest>({
     }).required(),
   }).required(),
 }); // prettier-ignore
-const numberSchema = Joi.string().pattern(/^\d{1,9}$/, 'a number').required().label('order');
+const numberSchema = Joi.string()
+  .pattern(/^\d{1,9}$/, 'a number')
+  .required()
+  .label('order');
 
 export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document', RequestHandler> {
   return {
     async issue(req, res) {
       const jobId = validated(jobIdSchema, req.params['job']);
       const order = await orders.issue(contextOf(res), jobId, validated(issueSchema, req.body));
-      res.status(201).location(`/api/v1/jobs/${jobId}/orders/${String(order.number)}`).json(order);
+      res
+        .status(201)
+        .location(`/api/v1/jobs/${jobId}/orders/${String(order.number)}`)
+        .json(order);
     },
     async document(req, res) {
       const jobId = validated(jobIdSchema, req.params['job']);

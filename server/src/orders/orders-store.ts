@@ -1,4 +1,12 @@
-import { CATALOGUE_VERSION, canonicalHash, catalogueEntriesOf, crewOrder, inputsHash, planAround, surveyOf } from '@etappe/core';
+import {
+  CATALOGUE_VERSION,
+  canonicalHash,
+  catalogueEntriesOf,
+  crewOrder,
+  inputsHash,
+  planAround,
+  surveyOf,
+} from '@etappe/core';
 import type { CrewOrder, DecidedVisit } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
@@ -26,36 +34,60 @@ export interface OrdersStore {
   ofJob(context: Context, jobId: string): Promise<readonly IssuedOrder[]>;
   /** Derives anew, checks the decided schedule and keeps the order for good; never solves. A repeat is harmless. */
   issue(context: Context, jobId: string, request: IssueRequest): Promise<IssuedOrder>;
-  document(context: Context, jobId: string, number: number): Promise<IssuedOrder & { readonly document: CrewOrder; readonly sha256: string }>;
+  document(
+    context: Context,
+    jobId: string,
+    number: number,
+  ): Promise<IssuedOrder & { readonly document: CrewOrder; readonly sha256: string }>;
 }
 
 export function ordersStore(database: Knex): OrdersStore {
   return {
     async ofJob({ house }, jobId) {
-      const rows = await OrderRecord.query(database).where({ house_id: house, job_id: jobId }).orderBy('number', 'desc').select('id', 'number', 'issued_at', 'issued_by', 'inputs_hash');
+      const rows = await OrderRecord.query(database)
+        .where({ house_id: house, job_id: jobId })
+        .orderBy('number', 'desc')
+        .select('id', 'number', 'issued_at', 'issued_by', 'inputs_hash');
       return rows.map(issuedOf);
     },
 
     async issue(context, jobId, request) {
       return OrderRecord.transaction(database, async (trx) => {
-        const earlier = await OrderRecord.query(trx).findById(request.id).where({ house_id: context.house, job_id: jobId });
+        const earlier = await OrderRecord.query(trx)
+          .findById(request.id)
+          .where({ house_id: context.house, job_id: jobId });
         if (earlier) return issuedOf(earlier);
         const survey = surveyOf((await openIn(trx, context, jobId, true)).state);
         const hash = inputsHash(survey);
         if (hash !== request.inputsHash) {
-          throw new Problem(409, 'stale', 'The survey has changed', 'The survey changed after this plan was made. Look at the new plan, then issue it.');
+          throw new Problem(
+            409,
+            'stale',
+            'The survey has changed',
+            'The survey changed after this plan was made. Look at the new plan, then issue it.',
+          );
         }
         const { plan, violations } = planAround(survey, request.decided);
         if (violations.length > 0) {
-          throw new Problem(422, 'schedule-refused', 'The schedule was refused', `The schedule breaks a rule: ${violations[0]?.text ?? ''}.`, { violations });
+          throw new Problem(
+            422,
+            'schedule-refused',
+            'The schedule was refused',
+            `The schedule breaks a rule: ${violations[0]?.text ?? ''}.`,
+            { violations },
+          );
         }
         const stops = plan.warnings.filter((w) => w.severity === 'stop');
         if (stops.length > 0) {
-          throw new Problem(422, 'plan-stopped', 'This plan cannot be issued', stops[0]?.text ?? '', { stops });
+          throw new Problem(422, 'plan-stopped', 'This plan cannot be issued', stops[0]?.text ?? '', {
+            stops,
+          });
         }
         const document = JSON.stringify(crewOrder(plan, survey));
         const house = await HouseRecord.query(trx).findById(context.house).forUpdate().throwIfNotFound();
-        await HouseRecord.query(trx).findById(context.house).patch({ next_order_number: house.next_order_number + 1 });
+        await HouseRecord.query(trx)
+          .findById(context.house)
+          .patch({ next_order_number: house.next_order_number + 1 });
         const record = await OrderRecord.query(trx)
           .insert({
             id: request.id,
@@ -80,11 +112,21 @@ export function ordersStore(database: Knex): OrdersStore {
     async document({ house }, jobId, number) {
       const row = await OrderRecord.query(database).findOne({ house_id: house, job_id: jobId, number });
       if (!row) throw notFound('order');
-      return { ...issuedOf(row), document: JSON.parse(row.document) as CrewOrder, sha256: row.document_sha256 };
+      return {
+        ...issuedOf(row),
+        document: JSON.parse(row.document) as CrewOrder,
+        sha256: row.document_sha256,
+      };
     },
   };
 }
 
 function issuedOf(row: OrderRecord): IssuedOrder {
-  return { id: row.id, number: row.number, issuedAt: row.issued_at.toISOString(), issuedBy: row.issued_by, inputsHash: row.inputs_hash };
+  return {
+    id: row.id,
+    number: row.number,
+    issuedAt: row.issued_at.toISOString(),
+    issuedBy: row.issued_by,
+    inputsHash: row.inputs_hash,
+  };
 }

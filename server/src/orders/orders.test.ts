@@ -31,8 +31,16 @@ describe('an order', () => {
     const [a, b] = [first.body as { number: number }, second.body as { number: number }];
     expect(b.number).toBe(a.number + 1);
     const read = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${String(a.number)}`);
-    expect(read.body).toMatchObject({ number: a.number, document: { jobName: 'Hill observatory, spring clean', people: [{ name: 'Ada' }, { name: 'Bo' }, { name: 'Cleo' }] } });
-    expect((await request(fresh.app).get(`/api/v1/jobs/${job}`)).body).toMatchObject({ orders: [{ number: b.number }, { number: a.number }] });
+    expect(read.body).toMatchObject({
+      number: a.number,
+      document: {
+        jobName: 'Hill observatory, spring clean',
+        people: [{ name: 'Ada' }, { name: 'Bo' }, { name: 'Cleo' }],
+      },
+    });
+    expect((await request(fresh.app).get(`/api/v1/jobs/${job}`)).body).toMatchObject({
+      orders: [{ number: b.number }, { number: a.number }],
+    });
   });
 
   it('asked for twice with one id is issued once', async () => {
@@ -44,31 +52,71 @@ describe('an order', () => {
 
   it('is refused when the survey has changed since', async () => {
     const job = await fresh.demoJob();
-    await request(fresh.app).post(`/api/v1/jobs/${job}/changes`).send({ changes: [{ id: uuidv7(), kind: 'surface', entity: 'drum-north', op: 'patch', base: 1, fields: { material: 'limestone', finish: 'bare' } }] });
+    await request(fresh.app)
+      .post(`/api/v1/jobs/${job}/changes`)
+      .send({
+        changes: [
+          {
+            id: uuidv7(),
+            kind: 'surface',
+            entity: 'drum-north',
+            op: 'patch',
+            base: 1,
+            fields: { material: 'limestone', finish: 'bare' },
+          },
+        ],
+      });
     const answer = await issue(job, requestFor(made));
     expect(answer.body).toMatchObject({ status: 409, type: 'urn:etappe:stale' });
   });
 
   it('is refused when its schedule was tampered with', async () => {
     const job = await fresh.demoJob();
-    const schedule = structuredClone(made.visit?.schedule) as unknown as { placements: { operation: string; start: number; finish: number }[] };
+    const schedule = structuredClone(made.visit?.schedule) as unknown as {
+      placements: { operation: string; start: number; finish: number }[];
+    };
     for (const p of schedule.placements) {
       if (!p.operation.includes('.finish')) continue;
       p.start += 7200;
       p.finish += 7200;
     }
-    const answer = await issue(job, requestFor(made, { decided: { sectionFactor: made.visit?.sectionFactor, schedule } }));
+    const answer = await issue(
+      job,
+      requestFor(made, { decided: { sectionFactor: made.visit?.sectionFactor, schedule } }),
+    );
     expect(answer.body).toMatchObject({ status: 422, type: 'urn:etappe:schedule-refused' });
-    expect((answer.body as { violations: { rule: string }[] }).violations.map((v) => v.rule)).toContain('dwell');
+    expect((answer.body as { violations: { rule: string }[] }).violations.map((v) => v.rule)).toContain(
+      'dwell',
+    );
   });
 
   it('is refused while the plan has a stop', async () => {
     const job = await fresh.demoJob();
     const survey = await demoSurvey();
-    const windy = { ...survey, job: { ...survey.job, weather: { ...survey.job.weather, windMetresPerSecond: 12 } } };
-    await request(fresh.app).post(`/api/v1/jobs/${job}/changes`).send({ changes: [{ id: uuidv7(), kind: 'job', entity: job, op: 'patch', base: 1, fields: { weather: windy.job.weather } }] });
+    const windy = {
+      ...survey,
+      job: { ...survey.job, weather: { ...survey.job.weather, windMetresPerSecond: 12 } },
+    };
+    await request(fresh.app)
+      .post(`/api/v1/jobs/${job}/changes`)
+      .send({
+        changes: [
+          {
+            id: uuidv7(),
+            kind: 'job',
+            entity: job,
+            op: 'patch',
+            base: 1,
+            fields: { weather: windy.job.weather },
+          },
+        ],
+      });
     const answer = await issue(job, requestFor(plan(windy, { asOf: '2026-05-04', seed: 1, budget: 1 })));
-    expect(answer.body).toMatchObject({ status: 422, type: 'urn:etappe:plan-stopped', stops: [{ rule: 'spray-drift' }] });
+    expect(answer.body).toMatchObject({
+      status: 422,
+      type: 'urn:etappe:plan-stopped',
+      stops: [{ rule: 'spray-drift' }],
+    });
   });
 
   it('once issued cannot be changed or deleted, not even in the database', async () => {
@@ -82,8 +130,19 @@ describe('an order', () => {
 
   it.each<[string, Record<string, unknown>]>([
     ['a hash that is none', { inputsHash: 'abc' }],
-    ['a schedule that is none', { decided: { sectionFactor: 1, schedule: { placements: 'all', makespan: 1 } } }],
-    ['a negative second', { decided: { sectionFactor: 1, schedule: { placements: [{ operation: 'x', person: 'a', start: -1, finish: 1 }], makespan: 1 } } }],
+    [
+      'a schedule that is none',
+      { decided: { sectionFactor: 1, schedule: { placements: 'all', makespan: 1 } } },
+    ],
+    [
+      'a negative second',
+      {
+        decided: {
+          sectionFactor: 1,
+          schedule: { placements: [{ operation: 'x', person: 'a', start: -1, finish: 1 }], makespan: 1 },
+        },
+      },
+    ],
   ])('with %s is refused with the path', async (_, more) => {
     const answer = await issue(await fresh.demoJob(), requestFor(made, more));
     expect(answer.body).toMatchObject({ status: 422, type: 'urn:etappe:invalid' });

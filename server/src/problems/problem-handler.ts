@@ -2,7 +2,19 @@ import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { notFound, Problem } from './problem.ts';
 
 /** Errors of the connection to PostgreSQL; the pool reconnects by itself. */
-const CONNECTION_CODES = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOENT', 'EPIPE', 'ETIMEDOUT', '57P01', '57P02', '57P03', '08006', '08001', '08003']);
+const CONNECTION_CODES = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'ENOENT',
+  'EPIPE',
+  'ETIMEDOUT',
+  '57P01',
+  '57P02',
+  '57P03',
+  '08006',
+  '08001',
+  '08003',
+]);
 
 function isDatabaseDown(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
@@ -11,27 +23,51 @@ function isDatabaseDown(error: unknown): boolean {
   return (
     CONNECTION_CODES.has(code) ||
     error.name === 'KnexTimeoutError' ||
-    /Connection (terminated|ended)|Timeout acquiring a connection|not (currently |yet )?accepting connections/.test(error.message) ||
+    /Connection (terminated|ended)|Timeout acquiring a connection|not (currently |yet )?accepting connections/.test(
+      error.message,
+    ) ||
     (cause !== undefined && cause !== error && isDatabaseDown(cause))
   );
 }
 
 function isBodyError(error: unknown): error is { type: string; status: number; limit?: number } {
-  return typeof error === 'object' && error !== null && typeof (error as { type?: unknown }).type === 'string' && 'status' in error;
+  return (
+    typeof error === 'object' &&
+    error !== null &&
+    typeof (error as { type?: unknown }).type === 'string' &&
+    'status' in error
+  );
 }
 
 /** What any error means to the client. Nothing of an unexpected error leaves the server but its number. */
 export function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (isDatabaseDown(error)) {
-    return new Problem(503, 'database-unavailable', 'The database does not answer', 'Nothing was saved. It is tried again by itself; keep the page open.');
+    return new Problem(
+      503,
+      'database-unavailable',
+      'The database does not answer',
+      'Nothing was saved. It is tried again by itself; keep the page open.',
+    );
   }
   if (isBodyError(error)) {
-    if (error.type === 'entity.too.large') return new Problem(413, 'too-large', 'Too large', `The request is larger than the limit of ${String(error.limit ?? 0)} bytes: send it in parts.`);
-    if (error.type === 'entity.parse.failed') return new Problem(400, 'not-json', 'Not JSON', 'The body of the request is not JSON.');
+    if (error.type === 'entity.too.large')
+      return new Problem(
+        413,
+        'too-large',
+        'Too large',
+        `The request is larger than the limit of ${String(error.limit ?? 0)} bytes: send it in parts.`,
+      );
+    if (error.type === 'entity.parse.failed')
+      return new Problem(400, 'not-json', 'Not JSON', 'The body of the request is not JSON.');
     return new Problem(error.status, 'bad-request', 'Bad request', 'The request could not be read.');
   }
-  return new Problem(500, 'unexpected', 'Something went wrong', 'The server met an error that it did not expect; nothing was half saved. It is in the log.');
+  return new Problem(
+    500,
+    'unexpected',
+    'Something went wrong',
+    'The server met an error that it did not expect; nothing was half saved. It is in the log.',
+  );
 }
 
 export const unknownRoute: RequestHandler = () => {
@@ -50,5 +86,13 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
   res
     .status(problem.status)
     .type('application/problem+json')
-    .send(JSON.stringify({ type: `urn:etappe:${problem.type}`, title: problem.title, status: problem.status, detail: problem.message, ...problem.more }));
+    .send(
+      JSON.stringify({
+        type: `urn:etappe:${problem.type}`,
+        title: problem.title,
+        status: problem.status,
+        detail: problem.message,
+        ...problem.more,
+      }),
+    );
 };

@@ -6,7 +6,13 @@ export class Problem extends Error {
   /** Further members of the document, such as `faults` or `conflicts`. */
   readonly more: Readonly<Record<string, unknown>>;
 
-  constructor(status: number, type: string, title: string, detail: string, more: Readonly<Record<string, unknown>> = {}) {
+  constructor(
+    status: number,
+    type: string,
+    title: string,
+    detail: string,
+    more: Readonly<Record<string, unknown>> = {},
+  ) {
     super(detail);
     this.status = status;
     this.type = type;
@@ -27,5 +33,11 @@ export function notFound(what: string): Problem {
 
 export function invalid(faults: readonly Fault[]): Problem {
   const [first] = faults;
-  return new Problem(422, 'invalid', 'Not accepted', first ? `${first.path}: ${first.message}` : 'The values were not accepted.', { faults });
+  return new Problem(
+    422,
+    'invalid',
+    'Not accepted',
+    first ? `${first.path}: ${first.message}` : 'The values were not accepted.',
+    { faults },
+  );
 }

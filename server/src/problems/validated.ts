@@ -6,9 +6,19 @@ import { invalid } from './problem.ts';
  * @throws Problem 422 with every fault's path, what was expected and what came
  */
 export function validated<T>(schema: Joi.Schema<T>, value: unknown): T {
-  const result = schema.validate(value, { abortEarly: false, convert: false, errors: { wrap: { label: false } } });
+  const result = schema.validate(value, {
+    abortEarly: false,
+    convert: false,
+    errors: { wrap: { label: false } },
+  });
   if (result.error) {
-    throw invalid(result.error.details.map((d) => ({ path: d.path.join('.') || '(body)', message: d.message, value: d.context?.value as unknown })));
+    throw invalid(
+      result.error.details.map((d) => ({
+        path: d.path.join('.') || '(body)',
+        message: d.message,
+        value: d.context?.value as unknown,
+      })),
+    );
   }
   return result.value;
 }

@@ -46,7 +46,11 @@ export async function freshApp(): Promise<FreshApp> {
   const url = await freshDatabase();
   const database = connect(url);
   await migrate(database);
-  const stores = { jobs: jobsStore(database), changes: changesStore(database), orders: ordersStore(database) };
+  const stores = {
+    jobs: jobsStore(database),
+    changes: changesStore(database),
+    orders: ordersStore(database),
+  };
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });
   return {

@@ -51,16 +51,30 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
   const empty = { width, height: TOP, rows: [], bars: [], dwells: [], ticks: [] };
   if (!plan.visit) return empty;
   const { placements, makespan } = plan.visit.schedule;
-  const x = scaleLinear().domain([0, makespan]).range([LEFT, width - 12]);
-  const row = (person: string) => TOP + ROW_HEIGHT * Math.max(0, crew.findIndex((c) => c.id === person));
+  const x = scaleLinear()
+    .domain([0, makespan])
+    .range([LEFT, width - 12]);
+  const row = (person: string) =>
+    TOP +
+    ROW_HEIGHT *
+      Math.max(
+        0,
+        crew.findIndex((c) => c.id === person),
+      );
   const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
   const at = new Map(placements.map((p) => [p.operation, p]));
-  const name = (surface: string | null) => (surface === null ? 'Whole site' : (survey.surfaces.find((s) => s.id === surface)?.name ?? surface));
+  const name = (surface: string | null) =>
+    surface === null ? 'Whole site' : (survey.surfaces.find((s) => s.id === surface)?.name ?? surface);
 
   const bars = placements.map((p): RibbonBar => {
     const about = planned.get(p.operation);
     const barWidth = Math.max(1.5, x(p.finish) - x(p.start));
-    const text = about?.task === 'set-out' ? 'Set out' : about?.task === 'clear-up' ? 'Clear up' : name(about?.surface ?? null);
+    const text =
+      about?.task === 'set-out'
+        ? 'Set out'
+        : about?.task === 'clear-up'
+          ? 'Clear up'
+          : name(about?.surface ?? null);
     const room = Math.floor((barWidth - 8) / CHARACTER_WIDTH);
     return {
       id: p.operation,
@@ -98,6 +112,16 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
       },
     ];
   });
-  const ticks = Array.from({ length: Math.floor(makespan / TICK_SECONDS) + 1 }, (_, i) => ({ x: x(i * TICK_SECONDS), second: i * TICK_SECONDS }));
-  return { width, height: TOP + ROW_HEIGHT * crew.length, rows: crew.map((c) => ({ person: c.id, name: c.name, y: row(c.id) })), bars, dwells, ticks };
+  const ticks = Array.from({ length: Math.floor(makespan / TICK_SECONDS) + 1 }, (_, i) => ({
+    x: x(i * TICK_SECONDS),
+    second: i * TICK_SECONDS,
+  }));
+  return {
+    width,
+    height: TOP + ROW_HEIGHT * crew.length,
+    rows: crew.map((c) => ({ person: c.id, name: c.name, y: row(c.id) })),
+    bars,
+    dwells,
+    ticks,
+  };
 }

@@ -1,28 +1,48 @@
 import { clockTime, formatDuration, secondOfDay } from '@etappe/core';
 import type { Plan, Survey, Task } from '@etappe/core';
-import { useId, useMemo, useState } from 'react';
+import { useId, useMemo, useRef, useState } from 'react';
 import { line } from 'd3-shape';
+import { useWidth } from './use-width.ts';
 import { ROW_HEIGHT, dayRibbonLayout } from './day-ribbon-layout.ts';
 import type { RibbonBar } from './day-ribbon-layout.ts';
 
-const SECONDS_PER_PIXEL = 16;
-const LEAST_WIDTH = 720;
+/** Below this width the ribbon scrolls sideways rather than become unreadable. */
+const LEAST_WIDTH = 640;
 
-const TASK_LOOKS: Readonly<Record<Task, { readonly word: string; readonly fill: string; readonly ink: string }>> = {
+const TASK_LOOKS: Readonly<
+  Record<Task, { readonly word: string; readonly fill: string; readonly ink: string }>
+> = {
   'set-out': { word: 'set out, clear up', fill: 'var(--line)', ink: 'var(--ink)' },
   'clear-up': { word: 'set out, clear up', fill: 'var(--line)', ink: 'var(--ink)' },
   mix: { word: 'mix', fill: 'color-mix(in srgb, var(--growth) 35%, var(--raised))', ink: 'var(--ink)' },
-  'pre-wet': { word: 'pre-wet', fill: 'color-mix(in srgb, var(--wet) 25%, var(--raised))', ink: 'var(--ink)' },
-  apply: { word: 'apply, mist', fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))', ink: 'var(--ink)' },
-  mist: { word: 'apply, mist', fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))', ink: 'var(--ink)' },
+  'pre-wet': {
+    word: 'pre-wet',
+    fill: 'color-mix(in srgb, var(--wet) 25%, var(--raised))',
+    ink: 'var(--ink)',
+  },
+  apply: {
+    word: 'apply, mist',
+    fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
+    ink: 'var(--ink)',
+  },
+  mist: {
+    word: 'apply, mist',
+    fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
+    ink: 'var(--ink)',
+  },
   finish: { word: 'scrub, wash, rinse', fill: 'var(--wet)', ink: 'var(--ground)' },
-  'hands-on': { word: 'whole cycle, hands-on', fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))', ink: 'var(--ground)' },
+  'hands-on': {
+    word: 'whole cycle, hands-on',
+    fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
+    ink: 'var(--ground)',
+  },
   work: { word: 'other work', fill: 'color-mix(in srgb, var(--ink) 25%, var(--raised))', ink: 'var(--ink)' },
 };
 
 /** The visit on one time axis by person; choosing a person draws their way through the day. */
 export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly survey: Survey }) {
-  const width = Math.max(LEAST_WIDTH, (plan.visit?.schedule.makespan ?? 0) / SECONDS_PER_PIXEL);
+  const frame = useRef<HTMLDivElement>(null);
+  const width = Math.max(LEAST_WIDTH, useWidth(frame));
   const layout = useMemo(() => dayRibbonLayout(plan, survey, width), [plan, survey, width]);
   const [selected, setSelected] = useState<string | null>(null);
   const [person, setPerson] = useState<string | null>(null);
@@ -39,10 +59,16 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
   };
   return (
     <>
-      <div className="ribbon">
+      <div className="ribbon" ref={frame}>
         <svg width={layout.width} height={layout.height} role="group" aria-label="Day ribbon by person">
           <defs>
-            <pattern id={hatch} width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <pattern
+              id={hatch}
+              width={6}
+              height={6}
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
               <line x1={0} x2={0} y1={0} y2={6} stroke="var(--dwell)" strokeWidth={3.4} />
             </pattern>
           </defs>
@@ -58,14 +84,36 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
           ))}
           {layout.rows.map((row) => (
             <g key={row.person}>
-              <line x1={0} x2={layout.width} y1={row.y + ROW_HEIGHT} y2={row.y + ROW_HEIGHT} stroke="var(--line)" />
-              <text x={10} y={row.y + 32} fontSize={14} fontWeight={650} fill="var(--ink)" fontFamily="var(--heading)">
+              <line
+                x1={0}
+                x2={layout.width}
+                y1={row.y + ROW_HEIGHT}
+                y2={row.y + ROW_HEIGHT}
+                stroke="var(--line)"
+              />
+              <text
+                x={10}
+                y={row.y + 32}
+                fontSize={14}
+                fontWeight={650}
+                fill="var(--ink)"
+                fontFamily="var(--heading)"
+              >
                 {row.name.length > 8 ? `${row.name.slice(0, 8)}…` : row.name}
               </text>
             </g>
           ))}
           {layout.dwells.map((d) => (
-            <rect key={d.id} x={d.x} y={d.y} width={d.width} height={d.height} fill={`url(#${hatch})`} stroke="var(--dwell)" strokeWidth={0.6} />
+            <rect
+              key={d.id}
+              x={d.x}
+              y={d.y}
+              width={d.width}
+              height={d.height}
+              fill={`url(#${hatch})`}
+              stroke="var(--dwell)"
+              strokeWidth={0.6}
+            />
           ))}
           {layout.bars.map((b, i) => {
             const look = TASK_LOOKS[b.task];
@@ -88,7 +136,16 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
                 }}
                 opacity={person !== null && b.person !== person ? 0.3 : 1}
               >
-                <rect x={b.x} y={b.y} width={b.width} height={b.height} fill={look.fill} stroke="var(--raised)" strokeWidth={0.8} rx={1.5} />
+                <rect
+                  x={b.x}
+                  y={b.y}
+                  width={b.width}
+                  height={b.height}
+                  fill={look.fill}
+                  stroke="var(--raised)"
+                  strokeWidth={0.8}
+                  rx={1.5}
+                />
                 {b.label !== '' && (
                   <text x={b.x + 5} y={b.y + 22} fontSize={12.5} fill={look.ink} pointerEvents="none">
                     {b.label}
@@ -97,7 +154,15 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
               </g>
             );
           })}
-          {person !== null && <path d={threadOf(layout.bars.filter((b) => b.person === person))} fill="none" stroke="var(--ink)" strokeWidth={1.6} pointerEvents="none" />}
+          {person !== null && (
+            <path
+              d={threadOf(layout.bars.filter((b) => b.person === person))}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={1.6}
+              pointerEvents="none"
+            />
+          )}
         </svg>
       </div>
       <div className="ribbon-legend">
@@ -136,10 +201,12 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
         {bar ? (
           <>
             <strong>
-              {clockTime(dayStart + bar.start).slice(0, 5)}–{clockTime(dayStart + bar.finish).slice(0, 5)} · {survey.job.house.crew.find((c) => c.id === bar.person)?.name}
+              {clockTime(dayStart + bar.start).slice(0, 5)}–{clockTime(dayStart + bar.finish).slice(0, 5)} ·{' '}
+              {survey.job.house.crew.find((c) => c.id === bar.person)?.name}
             </strong>{' '}
             {TASK_LOOKS[bar.task].word}, {bar.place}
-            {bar.section === null ? '' : `, section ${bar.section}`} <span className="quiet">({formatDuration(bar.finish - bar.start)})</span>
+            {bar.section === null ? '' : `, section ${bar.section}`}{' '}
+            <span className="quiet">({formatDuration(bar.finish - bar.start)})</span>
           </>
         ) : (
           <span className="quiet">Choose a bar to read it; arrow keys step along a person’s day.</span>
@@ -156,6 +223,9 @@ function legend(): readonly { readonly word: string; readonly fill: string }[] {
 /** A person's way: a step wherever the next work is on another surface. */
 function threadOf(bars: readonly RibbonBar[]): string {
   const places = [...new Set(bars.map((b) => b.place))];
-  const points = bars.map((b): [number, number] => [b.x, b.y + b.height - 2 - (places.indexOf(b.place) / Math.max(1, places.length - 1)) * (b.height - 4)]);
+  const points = bars.map((b): [number, number] => [
+    b.x,
+    b.y + b.height - 2 - (places.indexOf(b.place) / Math.max(1, places.length - 1)) * (b.height - 4),
+  ]);
   return line()(points) ?? '';
 }

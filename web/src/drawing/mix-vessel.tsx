@@ -35,17 +35,33 @@ export function vesselLayers(card: MixCard, height: number): readonly VesselLaye
 export function MixVessel({ card, units }: { readonly card: MixCard; readonly units: UnitSystem }) {
   const layers = vesselLayers(card, HEIGHT);
   return (
-    <svg width={WIDTH + 138} height={HEIGHT + 10} role="img" aria-label={`In this order: ${card.parts.map((p) => `${p.what} ${amount(p, units)}`).join(', ')}`}>
+    <svg
+      width={WIDTH + 138}
+      height={HEIGHT + 10}
+      role="img"
+      aria-label={`In this order: ${card.parts.map((p) => `${p.what} ${amount(p, units)}`).join(', ')}`}
+    >
       <g transform="translate(2,6)">
         {layers.map(({ part, y, height }) => (
           <rect key={part.what} x={3} y={y} width={WIDTH - 6} height={height} fill={FILLS[part.role]} />
         ))}
-        <path d={`M0 -4V${String(HEIGHT)}H${String(WIDTH)}V-4`} fill="none" stroke="var(--ink)" strokeWidth={2} />
+        <path
+          d={`M0 -4V${String(HEIGHT)}H${String(WIDTH)}V-4`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
         {[0.25, 0.5, 0.75].map((share) => (
           <path key={share} d={`M${String(WIDTH - 9)} ${String(HEIGHT * share)}h9`} stroke="var(--ink)" />
         ))}
         {layers.map(({ part }, i) => (
-          <text key={part.what} x={WIDTH + 8} y={HEIGHT - 18 - i * LABEL_STEP} fontSize={12.5} fill="var(--ink)">
+          <text
+            key={part.what}
+            x={WIDTH + 8}
+            y={HEIGHT - 18 - i * LABEL_STEP}
+            fontSize={12.5}
+            fill="var(--ink)"
+          >
             {i + 1}. {amount(part, units)}
             <tspan x={WIDTH + 8} dy={12} fontSize={11.5} fill="var(--quiet)">
               {shortName(part.what)}

@@ -16,7 +16,11 @@ import './job-shell.css';
 export function JobShell() {
   const { job = '' } = useParams();
   return (
-    <SurveySessionProvider jobId={job} loading={<div className="shell-loading" aria-label="Loading the job" />} failed={(error) => <NotOpened error={error} />}>
+    <SurveySessionProvider
+      jobId={job}
+      loading={<div className="shell-loading" aria-label="Loading the job" />}
+      failed={(error) => <NotOpened error={error} />}
+    >
       <OpenShell />
     </SurveySessionProvider>
   );

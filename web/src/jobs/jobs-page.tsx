@@ -27,7 +27,9 @@ export function JobsPage() {
   const [params, setParams] = useSearchParams();
   const sort = (params.get('sort') ?? 'updatedAt') as SortKey;
   const search = params.get('find') ?? '';
-  const shown = sorted(jobs.data?.jobs ?? [], sort).filter((job) => `${job.name} ${job.customer}`.toLowerCase().includes(search.toLowerCase()));
+  const shown = sorted(jobs.data?.jobs ?? [], sort).filter((job) =>
+    `${job.name} ${job.customer}`.toLowerCase().includes(search.toLowerCase()),
+  );
   const setParam = (key: string, value: string) => {
     setParams(
       (before) => {
@@ -69,8 +71,15 @@ export function JobsPage() {
             Create job
           </Button>
         </div>
-        {jobs.error && <Alert type="warning" showIcon title="The jobs cannot be read now" description={`${jobs.error.message} It is tried again by itself.`} />}
-        {jobs.isPending && !jobs.error && <div className="jobs-skeleton" aria-label="Loading jobs" />}
+        {jobs.error && (
+          <Alert
+            type="warning"
+            showIcon
+            title="The jobs cannot be read now"
+            description={`${jobs.error.message} It is tried again by itself.`}
+          />
+        )}
+        {jobs.isPending && <div className="jobs-skeleton" aria-label="Loading jobs" />}
         {jobs.data && shown.length > 0 && (
           <table className="jobs-table">
             <thead>
@@ -105,7 +114,13 @@ export function JobsPage() {
                   <td className="figure">{job.start ?? <span className="quiet">open</span>}</td>
                   <td className="figure">{localMinute(job.updatedAt)}</td>
                   <td className="figure">{job.surfaces}</td>
-                  <td className="figure">{job.lastOrder === null ? <span className="quiet">none</span> : `No. ${String(job.lastOrder)}`}</td>
+                  <td className="figure">
+                    {job.lastOrder === null ? (
+                      <span className="quiet">none</span>
+                    ) : (
+                      `No. ${String(job.lastOrder)}`
+                    )}
+                  </td>
                   <td>
                     <Button
                       type="text"
@@ -124,7 +139,11 @@ export function JobsPage() {
         {jobs.data && shown.length === 0 && (
           <div className="jobs-empty hairline">
             <h3>{search ? `No job matches “${search}”` : 'No jobs yet'}</h3>
-            <p className="quiet">{search ? 'Clear the search to see all jobs.' : 'Create a job, then walk round the property and enter each surface with what is on it.'}</p>
+            <p className="quiet">
+              {search
+                ? 'Clear the search to see all jobs.'
+                : 'Create a job, then walk round the property and enter each surface with what is on it.'}
+            </p>
           </div>
         )}
       </main>
@@ -170,7 +189,9 @@ function DeleteDialog({ job, close }: { readonly job: JobSummary; readonly close
       }}
       onCancel={close}
     >
-      <p>Its survey with {job.surfaces} surfaces leaves the list. Orders that were issued are kept on record.</p>
+      <p>
+        Its survey with {job.surfaces} surfaces leaves the list. Orders that were issued are kept on record.
+      </p>
       {remove.error && <Alert type="error" showIcon title={remove.error.message} />}
     </Modal>
   );

@@ -2,7 +2,8 @@ import { JOB_KIND, checkedDetail } from '@etappe/core';
 import type { SurveyFault } from '@etappe/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Alert, Form, Input, Modal, Radio, Select } from 'antd';
-import { useState } from 'react';
+import type { InputRef } from 'antd';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { queryKeys } from '../query-keys.ts';
@@ -31,7 +32,15 @@ function detailOf(draft: Draft): Record<string, unknown> {
 /** What a job needs to begin with; everything else is entered on the walk. */
 export function NewJobDialog({ close }: { readonly close: () => void }) {
   const ownZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const [draft, setDraft] = useState<Draft>({ name: '', customer: '', latitude: '47.1', longitude: '9.3', timeZone: ownZone, units: 'metric' });
+  const [draft, setDraft] = useState<Draft>({
+    name: '',
+    customer: '',
+    latitude: '47.1',
+    longitude: '9.3',
+    timeZone: ownZone,
+    units: 'metric',
+  });
+  const first = useRef<InputRef>(null);
   const [faults, setFaults] = useState<readonly SurveyFault[]>([]);
   const [ids] = useState(() => ({ job: uuidv7(), property: uuidv7() }));
   const navigate = useNavigate();
@@ -59,12 +68,23 @@ export function NewJobDialog({ close }: { readonly close: () => void }) {
     return fault === null ? {} : { validateStatus: 'error' as const, help: fault };
   };
   return (
-    <Modal open title="Create job" okText="Create job" cancelText="Cancel" onOk={submit} onCancel={close} okButtonProps={{ loading: create.isPending }}>
+    <Modal
+      open
+      afterOpenChange={(open) => {
+        if (open) first.current?.focus();
+      }}
+      title="Create job"
+      okText="Create job"
+      cancelText="Cancel"
+      onOk={submit}
+      onCancel={close}
+      okButtonProps={{ loading: create.isPending }}
+    >
       <Form layout="vertical" onFinish={submit}>
         <Form.Item label="Name" required htmlFor="job-name" {...field('name')}>
           <Input
             id="job-name"
-            autoFocus
+            ref={first}
             value={draft.name}
             placeholder="Hill observatory, spring clean"
             onPressEnter={submit}
@@ -128,7 +148,15 @@ export function NewJobDialog({ close }: { readonly close: () => void }) {
           />
         </Form.Item>
       </Form>
-      {create.error && <Alert style={{ marginTop: 12 }} type="error" showIcon title="Not created" description={`${create.error.message} What you typed is still here.`} />}
+      {create.error && (
+        <Alert
+          style={{ marginTop: 12 }}
+          type="error"
+          showIcon
+          title="Not created"
+          description={`${create.error.message} What you typed is still here.`}
+        />
+      )}
     </Modal>
   );
 }

@@ -28,25 +28,44 @@ export const STATIONS: readonly Station[] = [
       const unmeasured = plan?.warnings.filter((w) => w.rule === 'unmeasured').length ?? 0;
       if (unmeasured > 0) return { text: count(unmeasured, 'not measured', 'not measured'), tone: 'stop' };
       const open = plan?.questions.length ?? 0;
-      return quiet(survey.surfaces.length === 0 ? 'no surfaces yet' : open > 0 ? count(open, 'open question') : count(survey.surfaces.length, 'surface'));
+      return quiet(
+        survey.surfaces.length === 0
+          ? 'no surfaces yet'
+          : open > 0
+            ? count(open, 'open question')
+            : count(survey.surfaces.length, 'surface'),
+      );
     },
   },
   {
     name: 'Treat',
     path: 'treat',
     state: (_survey, plan) => {
-      const stopped = plan?.warnings.filter((w) => w.rule === 'no-permitted-method' || w.rule === 'leave-on-needs-dry-face').length ?? 0;
+      const stopped =
+        plan?.warnings.filter((w) => w.rule === 'no-permitted-method' || w.rule === 'leave-on-needs-dry-face')
+          .length ?? 0;
       if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
       const aside = plan?.warnings.filter((w) => w.rule === 'rule-set-aside').length ?? 0;
-      return aside > 0 ? { text: count(aside, 'rule set aside', 'rules set aside'), tone: 'stale' } : quiet('ready');
+      return aside > 0
+        ? { text: count(aside, 'rule set aside', 'rules set aside'), tone: 'stale' }
+        : quiet('ready');
     },
   },
-  { name: 'Supply', path: 'supply', state: (_survey, plan) => quiet(plan ? count(plan.products.length, 'product') : '') },
+  {
+    name: 'Supply',
+    path: 'supply',
+    state: (_survey, plan) => quiet(plan ? count(plan.products.length, 'product') : ''),
+  },
   {
     name: 'Sequence',
     path: 'sequence',
     state: (_survey, plan) => {
-      const stopped = plan?.warnings.filter((w) => ['day-too-long', 'no-sequence', 'not-workable-now', 'spray-drift'].includes(w.rule) && w.severity === 'stop').length ?? 0;
+      const stopped =
+        plan?.warnings.filter(
+          (w) =>
+            ['day-too-long', 'no-sequence', 'not-workable-now', 'spray-drift'].includes(w.rule) &&
+            w.severity === 'stop',
+        ).length ?? 0;
       if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
       return quiet(plan?.visit ? 'ready' : 'no visit yet');
     },
@@ -57,7 +76,9 @@ export const STATIONS: readonly Station[] = [
     state: (_survey, plan, orders) => {
       const [last] = orders;
       if (!last) return quiet('not issued');
-      return plan && plan.inputsHash !== last.inputsHash ? { text: `No. ${String(last.number)} is stale`, tone: 'stale' } : quiet(`No. ${String(last.number)} issued`);
+      return plan && plan.inputsHash !== last.inputsHash
+        ? { text: `No. ${String(last.number)} is stale`, tone: 'stale' }
+        : quiet(`No. ${String(last.number)} issued`);
     },
   },
   { name: 'Run', path: null, state: () => quiet('on paper') },

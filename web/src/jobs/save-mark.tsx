@@ -1,4 +1,9 @@
-import { CheckOutlined, ClockCircleOutlined, ExclamationCircleOutlined, SyncOutlined } from '@ant-design/icons';
+import {
+  CheckOutlined,
+  ClockCircleOutlined,
+  ExclamationCircleOutlined,
+  SyncOutlined,
+} from '@ant-design/icons';
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -22,7 +27,8 @@ export function SaveMark() {
       )}
       {saveState.kind === 'waiting' && (
         <span title={saveState.reason}>
-          <ClockCircleOutlined /> {saveState.count} {saveState.count === 1 ? 'change' : 'changes'} waiting: no answer from the server, trying again
+          <ClockCircleOutlined /> {saveState.count} {saveState.count === 1 ? 'change' : 'changes'} waiting: no
+          answer from the server, trying again
         </span>
       )}
       {saveState.kind === 'refused' && (

@@ -27,7 +27,11 @@ function OrderLinks({ current }: { readonly current: string | null }) {
         Next order
       </Link>
       {orders.map((o) => (
-        <Link key={o.id} to={`/jobs/${jobId}/order/${String(o.number)}`} aria-current={current === String(o.number) ? 'page' : undefined}>
+        <Link
+          key={o.id}
+          to={`/jobs/${jobId}/order/${String(o.number)}`}
+          aria-current={current === String(o.number) ? 'page' : undefined}
+        >
           No. {o.number}
         </Link>
       ))}
@@ -46,7 +50,11 @@ function NextOrder() {
     mutationFn: async () => {
       if (!plan?.visit) throw new Error('There is no visit to order yet.');
       const { sectionFactor, schedule } = plan.visit;
-      return server.issueOrder(jobId, { id, inputsHash: plan.inputsHash, decided: { sectionFactor, schedule } });
+      return server.issueOrder(jobId, {
+        id,
+        inputsHash: plan.inputsHash,
+        decided: { sectionFactor, schedule },
+      });
     },
     onSuccess: async (order) => {
       setId(uuidv7());
@@ -56,7 +64,11 @@ function NextOrder() {
   });
   if (!plan) return <div className="station-skeleton" aria-label="Deriving the plan" />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
-  const waits = working ? 'The plan is still being improved.' : saveState.kind === 'saved' ? null : 'The last edits are not saved yet.';
+  const waits = working
+    ? 'The plan is still being improved.'
+    : saveState.kind === 'saved'
+      ? null
+      : 'The last edits are not saved yet.';
   return (
     <div className="order">
       <div className="order-bar">
@@ -74,7 +86,15 @@ function NextOrder() {
         </Button>
       </div>
       {waits !== null && stops.length === 0 && <p className="quiet order-wait">{waits}</p>}
-      {issue.error && <Alert type="error" showIcon title="Not issued" description={issue.error.message} style={{ marginBottom: 10 }} />}
+      {issue.error && (
+        <Alert
+          type="error"
+          showIcon
+          title="Not issued"
+          description={issue.error.message}
+          style={{ marginBottom: 10 }}
+        />
+      )}
       {stops.length > 0 && (
         <Alert
           type="error"
@@ -97,8 +117,21 @@ function NextOrder() {
 function Issued({ number }: { readonly number: string }) {
   const { jobId, orders } = useSurveySession();
   const { plan } = usePlan();
-  const order = useQuery({ queryKey: queryKeys.order(jobId, number), queryFn: () => server.order(jobId, number), staleTime: Infinity });
-  if (order.error) return <Alert type="error" showIcon title={`Order No. ${number} cannot be shown`} description={order.error.message} style={{ margin: 16 }} />;
+  const order = useQuery({
+    queryKey: queryKeys.order(jobId, number),
+    queryFn: () => server.order(jobId, number),
+    staleTime: Infinity,
+  });
+  if (order.error)
+    return (
+      <Alert
+        type="error"
+        showIcon
+        title={`Order No. ${number} cannot be shown`}
+        description={order.error.message}
+        style={{ margin: 16 }}
+      />
+    );
   if (!order.data) return <div className="station-skeleton" aria-label="Loading the order" />;
   const stale = plan !== null && plan.inputsHash !== order.data.inputsHash;
   const last = orders[0]?.number === order.data.number;
@@ -124,12 +157,16 @@ function Issued({ number }: { readonly number: string }) {
           title={last ? 'The survey was changed after this order was issued' : 'A newer order was issued'}
           description={
             <>
-              What the crew holds no longer matches. <Link to={`/jobs/${jobId}/order`}>Look at the next order</Link> and issue it.
+              What the crew holds no longer matches.{' '}
+              <Link to={`/jobs/${jobId}/order`}>Look at the next order</Link> and issue it.
             </>
           }
         />
       )}
-      <OrderSheet order={order.data.document} heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })} by ${order.data.issuedBy}`} />
+      <OrderSheet
+        order={order.data.document}
+        heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })} by ${order.data.issuedBy}`}
+      />
     </div>
   );
 }

@@ -38,7 +38,8 @@ export function OrderSheet({ order, heading }: { readonly order: CrewOrder; read
           <ul>
             {order.products.map((p) => (
               <li key={p.product}>
-                {p.name}: {p.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
+                {p.name}:{' '}
+                {p.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
               </li>
             ))}
             {order.machines.map((m) => (
@@ -97,7 +98,10 @@ export function OrderSheet({ order, heading }: { readonly order: CrewOrder; read
       <section className="order-columns">
         <div>
           <h2>After</h2>
-          <List lines={order.after} none="Walk round with the customer, photograph, flush tools, label containers." />
+          <List
+            lines={order.after}
+            none="Walk round with the customer, photograph, flush tools, label containers."
+          />
         </div>
         <div>
           <h2>What the customer was told to expect</h2>
@@ -134,7 +138,10 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Crew
           <ol>
             {card.parts.map((part) => (
               <li key={part.what}>
-                {part.litres !== null ? formatVolume(part.litres, order.units) : formatMass(part.grams ?? 0, order.units)} {part.what.toLowerCase()}
+                {part.litres !== null
+                  ? formatVolume(part.litres, order.units)
+                  : formatMass(part.grams ?? 0, order.units)}{' '}
+                {part.what.toLowerCase()}
               </li>
             ))}
           </ol>

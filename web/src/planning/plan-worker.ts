@@ -14,7 +14,12 @@ const planner = {
    * Ever better plans of a survey, until the search ends, its time is up or a newer survey comes.
    * @returns whether it came to its end
    */
-  async plan(request: number, survey: Survey, asOf: string, found: (plan: Plan, milliseconds: number) => void): Promise<boolean> {
+  async plan(
+    request: number,
+    survey: Survey,
+    asOf: string,
+    found: (plan: Plan, milliseconds: number) => void,
+  ): Promise<boolean> {
     latest = request;
     const began = performance.now();
     for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {

@@ -21,7 +21,13 @@ export function usePlan(): PlanState {
 
 const SETTLE_MILLISECONDS = 60;
 
-export function PlanProvider({ survey, children }: { readonly survey: Survey; readonly children: ReactNode }) {
+export function PlanProvider({
+  survey,
+  children,
+}: {
+  readonly survey: Survey;
+  readonly children: ReactNode;
+}) {
   const [state, setState] = useState<PlanState>({ plan: null, working: true, failed: null });
   const planner = useRef<Remote<Planner> | null>(null);
   const request = useRef(0);

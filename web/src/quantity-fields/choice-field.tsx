@@ -50,7 +50,15 @@ export function ChoicesField({ label, values, options, take, placeholder }: Choi
   const id = useId();
   return (
     <Field label={label} id={id}>
-      <Select<string[], Option> id={id} mode="multiple" showSearch={{ filterOption: found }} value={[...values]} options={[...options]} placeholder={placeholder} onChange={take} />
+      <Select<string[], Option>
+        id={id}
+        mode="multiple"
+        showSearch={{ filterOption: found }}
+        value={[...values]}
+        options={[...options]}
+        placeholder={placeholder}
+        onChange={take}
+      />
     </Field>
   );
 }

@@ -21,7 +21,9 @@ export function NumberField({ label, value, unit, take, clear, scale = 1 }: Numb
   const draft = useDraft(value === null ? '' : decimal(value * scale, 4), (text) => {
     if (text.trim() === '' && clear) return clear();
     const number = Number(text.trim().replace(',', '.'));
-    return text.trim() === '' || !Number.isFinite(number) ? `“${text}” is not a number` : take(Number((number / scale).toPrecision(12)));
+    return text.trim() === '' || !Number.isFinite(number)
+      ? `“${text}” is not a number`
+      : take(Number((number / scale).toPrecision(12)));
   });
   return (
     <Field label={label} id={id} fault={draft.fault}>

@@ -18,7 +18,12 @@ export function TapeField({ label, value, units, take }: TapeFieldProps) {
   const draft = useDraft(value, (text) => take(text.trim()));
   const measured = takeOffArea(draft.text, units);
   return (
-    <Field label={label} id={id} fault={draft.fault} hint={<TapeResult text={draft.text} measured={measured} units={units} replace={draft.type} />}>
+    <Field
+      label={label}
+      id={id}
+      fault={draft.fault}
+      hint={<TapeResult text={draft.text} measured={measured} units={units} replace={draft.type} />}
+    >
       <Input
         id={id}
         value={draft.text}
@@ -56,7 +61,13 @@ export function TapeResult({ text, measured, units, replace }: TapeResultProps) 
       </div>
     );
   }
-  if (text.trim() === '') return <span>Sums, products, brackets and openings: {units === 'us' ? '12ft 6in x 9ft - 2(3ft x 4ft)' : '7.5x4 + 6m2 - 2(1.2x1.4)'}</span>;
+  if (text.trim() === '')
+    return (
+      <span>
+        Sums, products, brackets and openings:{' '}
+        {units === 'us' ? '12ft 6in x 9ft - 2(3ft x 4ft)' : '7.5x4 + 6m2 - 2(1.2x1.4)'}
+      </span>
+    );
   const { position, length, message, proposal } = measured.fault;
   const end = Math.max(position + 1, position + length);
   return (
@@ -74,7 +85,11 @@ export function TapeResult({ text, measured, units, replace }: TapeResultProps) 
           size="small"
           onClick={() => {
             // A missing bracket is closed at the end; all else is replaced where it stands.
-            replace(proposal === ')' ? `${text})` : text.slice(0, position) + proposal + text.slice(position + length));
+            replace(
+              proposal === ')'
+                ? `${text})`
+                : text.slice(0, position) + proposal + text.slice(position + length),
+            );
           }}
         >
           Use {proposal}

@@ -18,7 +18,11 @@ export function useDraft(value: string, take: (text: string) => string | null): 
   const [draft, setDraft] = useState({ text: value, fault: null as string | null, seen: value });
   if (draft.seen !== value) {
     // Changed from elsewhere, or by this field itself: then the text that was typed stands for it already.
-    setDraft({ text: draft.fault === null && draft.seen === '\u0000' ? draft.text : value, fault: null, seen: value });
+    setDraft({
+      text: draft.fault === null && draft.seen === '\u0000' ? draft.text : value,
+      fault: null,
+      seen: value,
+    });
   }
   return {
     text: draft.text,

@@ -1,4 +1,13 @@
-import { MACHINE_KINDS, MACHINE_NAMES, clockTime, decimal, formatArea, formatDuration, machineCounts, secondOfDay } from '@etappe/core';
+import {
+  MACHINE_KINDS,
+  MACHINE_NAMES,
+  clockTime,
+  decimal,
+  formatArea,
+  formatDuration,
+  machineCounts,
+  secondOfDay,
+} from '@etappe/core';
 import type { MachineKind, Plan } from '@etappe/core';
 import { Alert, InputNumber } from 'antd';
 import { useId } from 'react';
@@ -25,7 +34,13 @@ export function SequencePage() {
           {plan.visit ? <VisitFigures plan={plan} /> : <span className="quiet">no sequence yet</span>}
         </div>
         {shown.map((w) => (
-          <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} style={{ marginBottom: 8 }} />
+          <Alert
+            key={w.text}
+            type={w.severity === 'stop' ? 'error' : 'warning'}
+            showIcon
+            title={w.text}
+            style={{ marginBottom: 8 }}
+          />
         ))}
         {plan.visit ? (
           <DayRibbon plan={plan} survey={survey} />
@@ -117,10 +132,16 @@ function SectionsTable({ plan }: { readonly plan: Plan }) {
                 </td>
                 <td className="figure">{decimal(cycle.clocks.filmMinutes, 1)} min</td>
                 <td className="figure">{decimal(cycle.clocks.dryOutMinutes, 1)} min</td>
-                <td className="figure">{cycle.dwell ? `${decimal(cycle.dwell.fromMinutes, 1)}–${decimal(cycle.dwell.latestMinutes, 1)} min` : 'left on'}</td>
+                <td className="figure">
+                  {cycle.dwell
+                    ? `${decimal(cycle.dwell.fromMinutes, 1)}–${decimal(cycle.dwell.latestMinutes, 1)} min`
+                    : 'left on'}
+                </td>
                 <td>
                   {cycle.mode === 'watched' ? 'watched' : cycle.mode === 'hands-on' ? 'hands-on' : 'leave on'}
-                  {cycle.mist ? `, ${String(cycle.mist.passes)} mist ${cycle.mist.passes === 1 ? 'pass' : 'passes'}` : ''}
+                  {cycle.mist
+                    ? `, ${String(cycle.mist.passes)} mist ${cycle.mist.passes === 1 ? 'pass' : 'passes'}`
+                    : ''}
                 </td>
               </tr>
             ))}
@@ -144,12 +165,23 @@ function Settings() {
     if (size === null) return;
     const kept = job.house.crew.slice(0, size);
     const free = CREW_IDS.filter((id) => !kept.some((member) => member.id === id));
-    house({ crew: [...kept, ...free.slice(0, size - kept.length).map((id) => ({ id, name: `Person ${id.toUpperCase()}`, tickets: [] }))] });
+    house({
+      crew: [
+        ...kept,
+        ...free
+          .slice(0, size - kept.length)
+          .map((id) => ({ id, name: `Person ${id.toUpperCase()}`, tickets: [] })),
+      ],
+    });
   };
   const setMachines = (kind: MachineKind, count: number | null) => {
     if (count === null) return;
     const others = job.house.machines.filter((m) => m.kind !== kind);
-    const own = job.house.machines.find((m) => m.kind === kind) ?? { kind, flowLitresPerMinute: null, pressureBar: null };
+    const own = job.house.machines.find((m) => m.kind === kind) ?? {
+      kind,
+      flowLitresPerMinute: null,
+      pressureBar: null,
+    };
     house({ machines: [...others, { ...own, count }] });
   };
   return (
@@ -157,14 +189,22 @@ function Settings() {
       <h3>Crew</h3>
       <label htmlFor={crewId} className="setting-row">
         People
-        <InputNumber id={crewId} min={1} max={LARGEST_CREW} value={job.house.crew.length} onChange={setCrew} />
+        <InputNumber
+          id={crewId}
+          min={1}
+          max={LARGEST_CREW}
+          value={job.house.crew.length}
+          onChange={setCrew}
+        />
       </label>
       {job.house.crew.map((member, i) => (
         <TextField
           key={member.id}
           label={`Person ${String(i + 1)}`}
           value={member.name}
-          take={(name) => house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, name: name.trim() } : m)) })}
+          take={(name) =>
+            house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, name: name.trim() } : m)) })
+          }
         />
       ))}
       <h3>Machines</h3>
@@ -183,14 +223,39 @@ function Settings() {
       ))}
       <h3>Hours</h3>
       <div className="settings-grid">
-        <TextField label="Day starts" value={job.house.dayStart} take={(dayStart) => house({ dayStart: dayStart.trim() })} />
-        <NumberField label="Working day" value={job.house.dayHours} unit="h" take={(dayHours) => house({ dayHours })} />
+        <TextField
+          label="Day starts"
+          value={job.house.dayStart}
+          take={(dayStart) => house({ dayStart: dayStart.trim() })}
+        />
+        <NumberField
+          label="Working day"
+          value={job.house.dayHours}
+          unit="h"
+          take={(dayHours) => house({ dayHours })}
+        />
       </div>
       <h3>Weather on the day</h3>
       <div className="settings-grid">
-        <NumberField label="Air" value={job.weather.temperatureC} unit="°C" take={(temperatureC) => weather({ temperatureC })} />
-        <NumberField label="Humidity" value={job.weather.humidity} unit="%" scale={100} take={(humidity) => weather({ humidity })} />
-        <NumberField label="Wind" value={job.weather.windMetresPerSecond} unit="m/s" take={(windMetresPerSecond) => weather({ windMetresPerSecond })} />
+        <NumberField
+          label="Air"
+          value={job.weather.temperatureC}
+          unit="°C"
+          take={(temperatureC) => weather({ temperatureC })}
+        />
+        <NumberField
+          label="Humidity"
+          value={job.weather.humidity}
+          unit="%"
+          scale={100}
+          take={(humidity) => weather({ humidity })}
+        />
+        <NumberField
+          label="Wind"
+          value={job.weather.windMetresPerSecond}
+          unit="m/s"
+          take={(windMetresPerSecond) => weather({ windMetresPerSecond })}
+        />
         <NumberField
           label="Sun, net"
           value={job.weather.netRadiationWattsPerSquareMetre}

@@ -45,7 +45,11 @@ export function SupplyPage() {
                 <td className="figure">
                   {decimal(p.amount, 2)} {p.unit}
                 </td>
-                <td className="figure">{p.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}</td>
+                <td className="figure">
+                  {p.containers
+                    .map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`)
+                    .join(' + ')}
+                </td>
                 <td className="figure">
                   {decimal(p.leftOver, 2)} {p.unit}
                 </td>
@@ -54,15 +58,31 @@ export function SupplyPage() {
           </tbody>
         </table>
         <div className="supply-settings">
-          <NumberField label="Waste added" value={job.house.wasteShare} unit="%" scale={100} take={(wasteShare) => house({ wasteShare })} />
-          <NumberField label="Sprayer holds" value={job.house.sprayerLitres} unit="L" take={(sprayerLitres) => house({ sprayerLitres })} />
+          <NumberField
+            label="Waste added"
+            value={job.house.wasteShare}
+            unit="%"
+            scale={100}
+            take={(wasteShare) => house({ wasteShare })}
+          />
+          <NumberField
+            label="Sprayer holds"
+            value={job.house.sprayerLitres}
+            unit="L"
+            take={(sprayerLitres) => house({ sprayerLitres })}
+          />
         </div>
       </section>
       <section aria-label="Mixes">
         <h2>Mixes, in the order of the surfaces</h2>
         <div className="mix-cards">
           {plan.mixes.map((mix, i) => (
-            <MixCardView key={mix.stage} mix={mix} number={i + 1} place={survey.surfaces.find((s) => s.id === mix.surface)?.name ?? ''} />
+            <MixCardView
+              key={mix.stage}
+              mix={mix}
+              number={i + 1}
+              place={survey.surfaces.find((s) => s.id === mix.surface)?.name ?? ''}
+            />
           ))}
         </div>
       </section>
@@ -70,7 +90,15 @@ export function SupplyPage() {
   );
 }
 
-function MixCardView({ mix, number, place }: { readonly mix: PlannedMix; readonly number: number; readonly place: string }) {
+function MixCardView({
+  mix,
+  number,
+  place,
+}: {
+  readonly mix: PlannedMix;
+  readonly number: number;
+  readonly place: string;
+}) {
   const { survey } = useSurveySession();
   const { units } = survey.job;
   const agent = agentById(mix.agent);
@@ -90,7 +118,9 @@ function MixCardView({ mix, number, place }: { readonly mix: PlannedMix; readonl
               {count} × {formatVolume(card.litres, units)}
             </strong>
             <div className="quiet">
-              {agent.stock.form === 'ready' ? 'used as sold' : `${decimal(card.strengthGramsPerLitre, 1)} g/L ${agent.basis} after rounding (wanted ${decimal(card.targetGramsPerLitre, 1)})`}
+              {agent.stock.form === 'ready'
+                ? 'used as sold'
+                : `${decimal(card.strengthGramsPerLitre, 1)} g/L ${agent.basis} after rounding (wanted ${decimal(card.targetGramsPerLitre, 1)})`}
             </div>
           </div>
         </div>

@@ -13,7 +13,13 @@ let timers: (() => void)[];
 let queue: EditQueue;
 let ids = 0;
 
-const wall = (fields: Record<string, unknown>) => ({ kind: 'surface' as const, entity: 'wall', op: 'patch' as const, base: revision(), fields });
+const wall = (fields: Record<string, unknown>) => ({
+  kind: 'surface' as const,
+  entity: 'wall',
+  op: 'patch' as const,
+  base: revision(),
+  fields,
+});
 const revision = () => queue.state.entities.get('wall')?.revision ?? 0;
 
 async function send(changes: readonly SurveyChange[]): Promise<AppliedBatch> {
@@ -22,10 +28,16 @@ async function send(changes: readonly SurveyChange[]): Promise<AppliedBatch> {
   batches.push(changes);
   for (const change of changes) {
     const outcome = applyChange(serverState, change);
-    if (!outcome.ok) throw new ServerProblem(outcome.conflicts.length > 0 ? 409 : 422, 'no', { faults: outcome.faults, conflicts: outcome.conflicts });
+    if (!outcome.ok)
+      throw new ServerProblem(outcome.conflicts.length > 0 ? 409 : 422, 'no', {
+        faults: outcome.faults,
+        conflicts: outcome.conflicts,
+      });
     serverState = outcome.state;
   }
-  return { entities: changes.map((c) => ({ id: c.entity, entity: serverState.entities.get(c.entity) ?? null })) };
+  return {
+    entities: changes.map((c) => ({ id: c.entity, entity: serverState.entities.get(c.entity) ?? null })),
+  };
 }
 async function wind(): Promise<void> {
   const [next] = timers.splice(0, 1);
@@ -33,13 +45,42 @@ async function wind(): Promise<void> {
   await new Promise((resolve) => setTimeout(resolve, 0));
 }
 const elsewhere = (fields: Record<string, unknown>) => {
-  const outcome = applyChange(serverState, { ...wall(fields), id: 'other', base: serverState.entities.get('wall')?.revision ?? 0 });
+  const outcome = applyChange(serverState, {
+    ...wall(fields),
+    id: 'other',
+    base: serverState.entities.get('wall')?.revision ?? 0,
+  });
   if (outcome.ok) serverState = outcome.state;
 };
 
 beforeEach(() => {
-  const surface = { id: 'wall', position: 0, name: 'Wall', side: null, band: 'wall' as const, material: 'concrete', finish: 'bare' as const, conditions: [], size: '3x2', footMetres: 0, topMetres: 2, tiltDegrees: 90, drainsOnto: [], beside: [], inScope: true, scopeReason: '' };
-  serverState = stateOf('job', { job: { name: 'Job' } as JobDetail, sides: [], surfaces: [surface], features: [], waterPoints: [], findings: [], choices: [] });
+  const surface = {
+    id: 'wall',
+    position: 0,
+    name: 'Wall',
+    side: null,
+    band: 'wall' as const,
+    material: 'concrete',
+    finish: 'bare' as const,
+    conditions: [],
+    size: '3x2',
+    footMetres: 0,
+    topMetres: 2,
+    tiltDegrees: 90,
+    drainsOnto: [],
+    beside: [],
+    inScope: true,
+    scopeReason: '',
+  };
+  serverState = stateOf('job', {
+    job: { name: 'Job' } as JobDetail,
+    sides: [],
+    surfaces: [surface],
+    features: [],
+    waterPoints: [],
+    findings: [],
+    choices: [],
+  });
   batches = [];
   failing = null;
   timers = [];
@@ -86,7 +127,7 @@ describe('an edit', () => {
     expect(queue.saveState.kind).toBe('saved');
   });
 
-  it('of the same field after one of one\'s own is no conflict, whatever others did between', async () => {
+  it("of the same field after one of one's own is no conflict, whatever others did between", async () => {
     queue.edit([wall({ name: 'First' })]);
     elsewhere({ size: '9x9' });
     await wind();
@@ -100,7 +141,10 @@ describe('an edit', () => {
     elsewhere({ name: 'Theirs' });
     queue.edit([wall({ name: 'Mine' })]);
     await wind();
-    expect(queue.saveState).toMatchObject({ kind: 'refused', conflicts: [{ field: 'name', yours: 'Mine', theirs: 'Theirs' }] });
+    expect(queue.saveState).toMatchObject({
+      kind: 'refused',
+      conflicts: [{ field: 'name', yours: 'Mine', theirs: 'Theirs' }],
+    });
     expect(queue.state.entities.get('wall')?.detail['name']).toBe('Mine');
     queue.settle('mine', serverState);
     await wind();

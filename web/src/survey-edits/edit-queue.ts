@@ -1,5 +1,12 @@
 import { applyChange } from '@etappe/core';
-import type { DraftChange, FieldConflict, SurveyChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
+import type {
+  DraftChange,
+  FieldConflict,
+  SurveyChange,
+  SurveyFault,
+  SurveyState,
+  VersionedEntity,
+} from '@etappe/core';
 import type { AppliedBatch } from '../server-connection.ts';
 import { ServerProblem } from '../server-connection.ts';
 
@@ -9,7 +16,12 @@ export type SaveState =
   /** The server or its database is away: tried again by itself. */
   | { readonly kind: 'waiting'; readonly count: number; readonly reason: string }
   /** The server says no: what was typed stays until a person decides. */
-  | { readonly kind: 'refused'; readonly reason: string; readonly faults: readonly SurveyFault[]; readonly conflicts: readonly FieldConflict[] };
+  | {
+      readonly kind: 'refused';
+      readonly reason: string;
+      readonly faults: readonly SurveyFault[];
+      readonly conflicts: readonly FieldConflict[];
+    };
 
 export interface QueueParts {
   readonly send: (changes: readonly SurveyChange[]) => Promise<AppliedBatch>;
@@ -67,7 +79,10 @@ export class EditQueue {
     for (const draft of drafts) {
       const change = { ...draft, id: this.parts.makeId() };
       const outcome = applyChange(state, change);
-      if (!outcome.ok) return outcome.faults.length > 0 ? outcome.faults : [{ path: draft.entity, message: 'this was changed elsewhere meanwhile' }];
+      if (!outcome.ok)
+        return outcome.faults.length > 0
+          ? outcome.faults
+          : [{ path: draft.entity, message: 'this was changed elsewhere meanwhile' }];
       state = outcome.state;
       taken.push(change);
     }
@@ -90,7 +105,9 @@ export class EditQueue {
     this.acknowledged = fresh;
     this.pending = [];
     this.save = { kind: 'saved', at: this.parts.now() };
-    if (keep === 'mine') for (const change of mine) this.add({ ...change, id: this.parts.makeId(), base: revisionOf(fresh, change.entity) });
+    if (keep === 'mine')
+      for (const change of mine)
+        this.add({ ...change, id: this.parts.makeId(), base: revisionOf(fresh, change.entity) });
     this.show();
     if (this.pending.length > 0) this.flushSoon(0);
     this.parts.changed();
@@ -138,7 +155,10 @@ export class EditQueue {
     this.inFlight = [];
     this.retry = FIRST_RETRY_MILLISECONDS;
     const revisions = new Map(applied.entities.map(({ id, entity }) => [id, entity?.revision ?? 0]));
-    this.pending = this.pending.map((change) => ({ ...change, base: revisions.get(change.entity) ?? change.base }));
+    this.pending = this.pending.map((change) => ({
+      ...change,
+      base: revisions.get(change.entity) ?? change.base,
+    }));
     this.show();
     this.save = this.pending.length > 0 ? { kind: 'saving' } : { kind: 'saved', at: this.parts.now() };
     this.flushSoon(0);
@@ -147,10 +167,19 @@ export class EditQueue {
   private fail(error: unknown): void {
     const problem = error instanceof ServerProblem ? error : new ServerProblem(500, String(error));
     if (!problem.passes) {
-      this.save = { kind: 'refused', reason: problem.message, faults: problem.faults, conflicts: problem.conflicts };
+      this.save = {
+        kind: 'refused',
+        reason: problem.message,
+        faults: problem.faults,
+        conflicts: problem.conflicts,
+      };
       return;
     }
-    this.save = { kind: 'waiting', count: this.inFlight.length + this.pending.length, reason: problem.message };
+    this.save = {
+      kind: 'waiting',
+      count: this.inFlight.length + this.pending.length,
+      reason: problem.message,
+    };
     this.cancelTimer = this.parts.after(this.retry, () => {
       this.cancelTimer = null;
       void this.flush();
@@ -171,7 +200,10 @@ function revisionOf(state: SurveyState, id: string): number {
   return (id === state.job.id ? state.job : state.entities.get(id))?.revision ?? 0;
 }
 
-function withEntities(state: SurveyState, touched: readonly { readonly id: string; readonly entity: VersionedEntity | null }[]): SurveyState {
+function withEntities(
+  state: SurveyState,
+  touched: readonly { readonly id: string; readonly entity: VersionedEntity | null }[],
+): SurveyState {
   const entities = new Map(state.entities);
   let { job } = state;
   for (const { id, entity } of touched) {

@@ -71,7 +71,12 @@ interface ProviderProps {
 }
 
 export function SurveySessionProvider({ jobId, loading, failed, children }: ProviderProps) {
-  const opened = useQuery({ queryKey: queryKeys.job(jobId), queryFn: () => server.openJob(jobId), staleTime: Infinity, gcTime: 0 });
+  const opened = useQuery({
+    queryKey: queryKeys.job(jobId),
+    queryFn: () => server.openJob(jobId),
+    staleTime: Infinity,
+    gcTime: 0,
+  });
   if (opened.data) {
     return (
       <OpenSession key={jobId} opened={opened.data}>

@@ -16,13 +16,20 @@ export function useEntity(kind: EntityKind, id: string): EntityEditor {
 export function useJob(): EntityEditor & { readonly job: JobDetail } {
   const { state, survey, edit } = useSurveySession();
   const { id, revision } = state.job;
-  return { job: survey.job, patch: (fields) => firstFault(edit([{ kind: 'job', entity: id, op: 'patch', base: revision, fields }])) };
+  return {
+    job: survey.job,
+    patch: (fields) => firstFault(edit([{ kind: 'job', entity: id, op: 'patch', base: revision, fields }])),
+  };
 }
 
 export function firstFault(faults: readonly { readonly message: string }[]): string | null {
   return faults[0]?.message ?? null;
 }
 
-export function creation(kind: EntityKind, entity: string, fields: Readonly<Record<string, unknown>>): DraftChange {
+export function creation(
+  kind: EntityKind,
+  entity: string,
+  fields: Readonly<Record<string, unknown>>,
+): DraftChange {
   return { kind, entity, op: 'create', base: 0, fields };
 }

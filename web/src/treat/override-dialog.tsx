@@ -15,7 +15,10 @@ export function OverrideDialog({ refused, accept, close }: Props) {
   const [by, setBy] = useState('');
   const [asked, setAsked] = useState(false);
   const [reasonId, byId] = [useId(), useId()];
-  const missing = { reason: reason.trim() === '' ? 'say why the rule does not hold here' : null, by: by.trim() === '' ? 'say who decides this' : null };
+  const missing = {
+    reason: reason.trim() === '' ? 'say why the rule does not hold here' : null,
+    by: by.trim() === '' ? 'say who decides this' : null,
+  };
   return (
     <Modal
       open

@@ -21,7 +21,8 @@ export function ProposalCard({ surface, name, proposal }: Props) {
       <div className="proposal-head">
         <h3>{name}</h3>
         <span className="quiet">
-          severity {finding.severity}, {SEVERITY_WORDS[finding.severity]}; {Math.round(finding.share * 100)} % of the surface
+          severity {finding.severity}, {SEVERITY_WORDS[finding.severity]}; {Math.round(finding.share * 100)} %
+          of the surface
         </span>
       </div>
       {chosen && (
@@ -48,7 +49,10 @@ export function ProposalCard({ surface, name, proposal }: Props) {
               <tr key={method.id}>
                 <td>{method.name}</td>
                 <td>
-                  {method.why} <span className="quiet figure">{because.find((b) => b.rule === 'ranking') ? `${String(points)} points` : ''}</span>
+                  {method.why}{' '}
+                  <span className="quiet figure">
+                    {because.find((b) => b.rule === 'ranking') ? `${String(points)} points` : ''}
+                  </span>
                 </td>
                 <td>
                   <Button
@@ -69,7 +73,8 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                 <td>
                   {r.refusals.map((refusal) => (
                     <div key={refusal.rule}>
-                      <span className="refused-mark">✕ refused</span> {refusal.text} <span className="quiet">{refusal.whatCanHappen}</span>
+                      <span className="refused-mark">✕ refused</span> {refusal.text}{' '}
+                      <span className="quiet">{refusal.whatCanHappen}</span>
                     </div>
                   ))}
                 </td>

@@ -35,8 +35,8 @@ export function ReasonsPanel({ planned }: { readonly planned: PlannedSurface }) 
       <section>
         <h3>Before anything here</h3>
         <p className="quiet">
-          The product label, its safety data sheet, local codes and licensed practice come first. Figures are trade defaults and estimates for planning; a test patch and
-          readings on site replace them.
+          The product label, its safety data sheet, local codes and licensed practice come first. Figures are
+          trade defaults and estimates for planning; a test patch and readings on site replace them.
         </p>
       </section>
     </aside>

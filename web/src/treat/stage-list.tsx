@@ -1,4 +1,12 @@
-import { agentById, decimal, formatArea, formatAreaRate, formatGramsPerLitre, formatJetPressure, toolById } from '@etappe/core';
+import {
+  agentById,
+  decimal,
+  formatArea,
+  formatAreaRate,
+  formatGramsPerLitre,
+  formatJetPressure,
+  toolById,
+} from '@etappe/core';
 import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
 
 const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
@@ -13,7 +21,13 @@ const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
 };
 
 /** The chain of stages in the order of work, each with what the crew must know. */
-export function StageList({ planned, units }: { readonly planned: PlannedSurface; readonly units: UnitSystem }) {
+export function StageList({
+  planned,
+  units,
+}: {
+  readonly planned: PlannedSurface;
+  readonly units: UnitSystem;
+}) {
   const stages = planned.treatment?.stages ?? [];
   return (
     <section className="proposal" aria-label="Chain of stages">
@@ -36,7 +50,15 @@ export function StageList({ planned, units }: { readonly planned: PlannedSurface
   );
 }
 
-function StageFacts({ stage, planned, units }: { readonly stage: Stage; readonly planned: PlannedSurface; readonly units: UnitSystem }) {
+function StageFacts({
+  stage,
+  planned,
+  units,
+}: {
+  readonly stage: Stage;
+  readonly planned: PlannedSurface;
+  readonly units: UnitSystem;
+}) {
   const { apply } = stage;
   const cycle = planned.cycles.find((c) => c.apply.id === stage.id);
   return (
@@ -44,7 +66,11 @@ function StageFacts({ stage, planned, units }: { readonly stage: Stage; readonly
       {apply && (
         <div>
           <strong>{agentById(apply.agent).name}</strong>{' '}
-          <span className="figure">{apply.strengthGramsPerLitre >= 1000 ? 'as sold' : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}</span>
+          <span className="figure">
+            {apply.strengthGramsPerLitre >= 1000
+              ? 'as sold'
+              : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}
+          </span>
           {apply.dwell && (
             <>
               , dwell{' '}
@@ -64,13 +90,20 @@ function StageFacts({ stage, planned, units }: { readonly stage: Stage; readonly
       )}
       {stage.maxSurfacePressureKilopascal !== null && (
         <div className="quiet">
-          Presses {formatJetPressure(stage.maxSurfacePressureKilopascal, units)}, the surface stands {formatJetPressure(planned.jetLimitKilopascal, units)}
+          Presses {formatJetPressure(stage.maxSurfacePressureKilopascal, units)}, the surface stands{' '}
+          {formatJetPressure(planned.jetLimitKilopascal, units)}
         </div>
       )}
       {cycle && (
         <details className="fold">
           <summary>
-            {cycle.sectionCount} {cycle.sectionCount === 1 ? 'section' : 'sections'} of {formatArea(cycle.sectionSquareMetres, units)}, {cycle.mode === 'hands-on' ? 'hands-on throughout' : cycle.mode === 'leave-on' ? 'left on' : 'watched while it dwells'}
+            {cycle.sectionCount} {cycle.sectionCount === 1 ? 'section' : 'sections'} of{' '}
+            {formatArea(cycle.sectionSquareMetres, units)},{' '}
+            {cycle.mode === 'hands-on'
+              ? 'hands-on throughout'
+              : cycle.mode === 'leave-on'
+                ? 'left on'
+                : 'watched while it dwells'}
           </summary>
           {cycle.sum.map((line) => (
             <div key={line} className="figure quiet">

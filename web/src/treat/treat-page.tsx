@@ -20,12 +20,22 @@ export function TreatPage() {
       <div className="station-empty hairline">
         <h2>Nothing to treat yet</h2>
         <p>
-          Add a surface with what is on it on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>; the treatment is proposed from there.
+          Add a surface with what is on it on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>; the treatment
+          is proposed from there.
         </p>
       </div>
     );
   }
-  if (failed !== null) return <Alert type="error" showIcon title="The plan could not be derived" description={failed} style={{ margin: 16 }} />;
+  if (failed !== null)
+    return (
+      <Alert
+        type="error"
+        showIcon
+        title="The plan could not be derived"
+        description={failed}
+        style={{ margin: 16 }}
+      />
+    );
   if (!planned) return <div className="station-skeleton" aria-label="Deriving the plan" />;
   const { surface, treatment } = planned;
   const warnings = plan?.warnings.filter((w) => w.surface === surface.id) ?? [];
@@ -44,11 +54,28 @@ export function TreatPage() {
         {warnings
           .filter((w) => w.severity !== 'note')
           .map((w) => (
-            <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} style={{ marginTop: 10 }} />
+            <Alert
+              key={w.text}
+              type={w.severity === 'stop' ? 'error' : 'warning'}
+              showIcon
+              title={w.text}
+              style={{ marginTop: 10 }}
+            />
           ))}
-        {!treatment && <p style={{ marginTop: 16 }}>{surface.inScope ? 'Measure the surface on the Walk first.' : 'This surface is left out of the job.'}</p>}
+        {!treatment && (
+          <p style={{ marginTop: 16 }}>
+            {surface.inScope
+              ? 'Measure the surface on the Walk first.'
+              : 'This surface is left out of the job.'}
+          </p>
+        )}
         {treatment?.proposals.map((proposal) => (
-          <ProposalCard key={`${surface.id} ${proposal.finding.contaminant}`} surface={surface.id} proposal={proposal} name={contaminantById(proposal.finding.contaminant).name} />
+          <ProposalCard
+            key={`${surface.id} ${proposal.finding.contaminant}`}
+            surface={surface.id}
+            proposal={proposal}
+            name={contaminantById(proposal.finding.contaminant).name}
+          />
         ))}
         {treatment && treatment.stages.length > 0 && <StageList planned={planned} units={survey.job.units} />}
       </section>

@@ -12,12 +12,26 @@ export function useMethodChoice(surface: string, contaminant: string) {
       const [first] = existing;
       edit([
         first
-          ? { kind: 'choice', entity: first.id, op: 'patch', base: state.entities.get(first.id)?.revision ?? 0, fields }
+          ? {
+              kind: 'choice',
+              entity: first.id,
+              op: 'patch',
+              base: state.entities.get(first.id)?.revision ?? 0,
+              fields,
+            }
           : creation('choice', uuidv7(), { ...fields, position: survey.choices.length + 1 }),
       ]);
     },
     release: () => {
-      edit(existing.map((c) => ({ kind: 'choice', entity: c.id, op: 'delete', base: state.entities.get(c.id)?.revision ?? 0, fields: {} })));
+      edit(
+        existing.map((c) => ({
+          kind: 'choice',
+          entity: c.id,
+          op: 'delete',
+          base: state.entities.get(c.id)?.revision ?? 0,
+          fields: {},
+        })),
+      );
     },
   };
 }

@@ -1,7 +1,8 @@
 import { materialById, usualTilt } from '@etappe/core';
 import type { Band } from '@etappe/core';
 import { Alert, Input, Modal } from 'antd';
-import { useId, useState } from 'react';
+import type { InputRef } from 'antd';
+import { useId, useRef, useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { Field } from '../quantity-fields/field.tsx';
@@ -19,6 +20,7 @@ interface Props {
 /** The least that makes a surface; everything else is asked on its sheet. */
 export function AddSurfaceDialog({ side: firstSide, close }: Props) {
   const { survey, edit } = useSurveySession();
+  const first = useRef<InputRef>(null);
   const nameId = useId();
   const [name, setName] = useState('');
   const [side, setSide] = useState(firstSide);
@@ -27,7 +29,10 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
   const [size, setSize] = useState('');
   const [asked, setAsked] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
-  const missing = { name: name.trim() === '' ? 'a surface needs a name' : null, material: material === null ? 'pick the material: it decides what is allowed' : null };
+  const missing = {
+    name: name.trim() === '' ? 'a surface needs a name' : null,
+    material: material === null ? 'pick the material: it decides what is allowed' : null,
+  };
 
   const add = () => {
     setAsked(true);
@@ -52,6 +57,9 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
   return (
     <Modal
       open
+      afterOpenChange={(open) => {
+        if (open) first.current?.focus();
+      }}
       title="Add surface"
       okText="Add surface"
       cancelText="Cancel"
@@ -71,7 +79,7 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
           <Field label="Name" id={nameId} fault={asked ? missing.name : null}>
             <Input
               id={nameId}
-              autoFocus
+              ref={first}
               value={name}
               placeholder="Drum wall, north"
               onChange={(event) => {
@@ -97,7 +105,14 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
           }}
         />
         <div className="wide">
-          <ChoiceField label="Material" value={material} placeholder="Search material" options={MATERIAL_OPTIONS} take={setMaterial} fault={asked ? missing.material : null} />
+          <ChoiceField
+            label="Material"
+            value={material}
+            placeholder="Search material"
+            options={MATERIAL_OPTIONS}
+            take={setMaterial}
+            fault={asked ? missing.material : null}
+          />
         </div>
         <div className="wide">
           <TapeField

@@ -30,7 +30,16 @@ export function FindingsPart({ surface }: { readonly surface: Surface }) {
           value={null}
           options={open.map(({ value, label }) => ({ value, label }))}
           onChange={(contaminant: string | null) => {
-            if (contaminant !== null) edit([creation('finding', uuidv7(), { surface: surface.id, contaminant, severity: 2, share: 1, position: findings.length })]);
+            if (contaminant !== null)
+              edit([
+                creation('finding', uuidv7(), {
+                  surface: surface.id,
+                  contaminant,
+                  severity: 2,
+                  share: 1,
+                  position: findings.length,
+                }),
+              ]);
           }}
         />
       )}
@@ -43,29 +52,54 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
   const { patch } = useEntity('finding', finding.id);
   const contaminant = contaminantById(finding.contaminant);
   const remove = () => {
-    const choices = survey.choices.filter((c) => c.surface === finding.surface && c.contaminant === finding.contaminant);
-    const drop = (kind: 'choice' | 'finding', id: string) => ({ kind, entity: id, op: 'delete' as const, base: state.entities.get(id)?.revision ?? 0, fields: {} });
+    const choices = survey.choices.filter(
+      (c) => c.surface === finding.surface && c.contaminant === finding.contaminant,
+    );
+    const drop = (kind: 'choice' | 'finding', id: string) => ({
+      kind,
+      entity: id,
+      op: 'delete' as const,
+      base: state.entities.get(id)?.revision ?? 0,
+      fields: {},
+    });
     edit([...choices.map((c) => drop('choice', c.id)), drop('finding', finding.id)]);
   };
   return (
     <div className="finding">
       <div className="finding-head">
         <strong>{contaminant.name}</strong>
-        <Button type="text" size="small" icon={<DeleteOutlined />} aria-label={`Remove ${contaminant.name}`} onClick={remove} />
+        <Button
+          type="text"
+          size="small"
+          icon={<DeleteOutlined />}
+          aria-label={`Remove ${contaminant.name}`}
+          onClick={remove}
+        />
       </div>
       <fieldset style={{ border: 0, padding: 0, margin: '0 0 8px' }}>
         <legend className="visually-hidden">Severity of {contaminant.name}</legend>
         <div className="severities">
           {SEVERITIES.map((severity) => (
             <label key={severity}>
-              <input type="radio" name={`severity-${finding.id}`} checked={finding.severity === severity} onChange={() => patch({ severity })} />
+              <input
+                type="radio"
+                name={`severity-${finding.id}`}
+                checked={finding.severity === severity}
+                onChange={() => patch({ severity })}
+              />
               <b>{severity}</b>
               <span>{contaminant.cues[severity - 1]}</span>
             </label>
           ))}
         </div>
       </fieldset>
-      <NumberField label="Share of the surface" value={finding.share} unit="%" scale={100} take={(share) => patch({ share })} />
+      <NumberField
+        label="Share of the surface"
+        value={finding.share}
+        unit="%"
+        scale={100}
+        take={(share) => patch({ share })}
+      />
     </div>
   );
 }

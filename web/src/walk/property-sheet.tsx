@@ -26,21 +26,41 @@ export function PropertySheet() {
         <div className="sheet-part">
           <h3>Open questions</h3>
           <ul style={{ margin: 0, paddingLeft: 18 }}>
-            {plan?.questions.map((q) => <li key={q.text}>{q.text}</li>)}
+            {plan?.questions.map((q) => (
+              <li key={q.text}>{q.text}</li>
+            ))}
           </ul>
         </div>
       )}
-      <EntityList title="Sides, in walking order" kind="side" add="Add side" fields={{ name: `Side ${String(survey.sides.length + 1)}` }} count={survey.sides.length}>
+      <EntityList
+        title="Sides, in walking order"
+        kind="side"
+        add="Add side"
+        fields={{ name: `Side ${String(survey.sides.length + 1)}` }}
+        count={survey.sides.length}
+      >
         {survey.sides.map((side) => (
           <SideRow key={side.id} side={side} />
         ))}
       </EntityList>
-      <EntityList title="Beside and below" kind="feature" add="Add feature" fields={{ name: `Feature ${String(survey.features.length + 1)}`, kind: 'plant-bed' }} count={survey.features.length}>
+      <EntityList
+        title="Beside and below"
+        kind="feature"
+        add="Add feature"
+        fields={{ name: `Feature ${String(survey.features.length + 1)}`, kind: 'plant-bed' }}
+        count={survey.features.length}
+      >
         {survey.features.map((feature) => (
           <FeatureRow key={feature.id} feature={feature} />
         ))}
       </EntityList>
-      <EntityList title="Water" kind="water-point" add="Add water point" fields={{ name: `Tap ${String(survey.waterPoints.length + 1)}` }} count={survey.waterPoints.length}>
+      <EntityList
+        title="Water"
+        kind="water-point"
+        add="Add water point"
+        fields={{ name: `Tap ${String(survey.waterPoints.length + 1)}` }}
+        count={survey.waterPoints.length}
+      >
         {survey.waterPoints.map((point) => (
           <WaterPointRow key={point.id} point={point} />
         ))}
@@ -79,7 +99,14 @@ function EntityList({ title, kind, add, fields, count, children }: EntityListPro
 
 function Remove({ id, name }: { readonly id: string; readonly name: string }) {
   const { state, edit } = useSurveySession();
-  return <Button type="text" icon={<DeleteOutlined />} aria-label={`Delete ${name}`} onClick={() => edit(deletionOf(state, id))} />;
+  return (
+    <Button
+      type="text"
+      icon={<DeleteOutlined />}
+      aria-label={`Delete ${name}`}
+      onClick={() => edit(deletionOf(state, id))}
+    />
+  );
 }
 
 function SideRow({ side }: { readonly side: Side }) {
@@ -87,8 +114,19 @@ function SideRow({ side }: { readonly side: Side }) {
   return (
     <div className="list-row" style={{ gridTemplateColumns: '1fr 84px 1fr 36px' }}>
       <TextField label="Side" value={side.name} take={(name) => patch({ name: name.trim() })} />
-      <NumberField label="Faces" value={side.aspectDegrees} unit="°" take={(aspectDegrees) => patch({ aspectDegrees })} clear={() => patch({ aspectDegrees: null })} />
-      <ChoiceField label="Shade" value={side.shade} options={SHADE_OPTIONS} take={(shade) => patch({ shade })} />
+      <NumberField
+        label="Faces"
+        value={side.aspectDegrees}
+        unit="°"
+        take={(aspectDegrees) => patch({ aspectDegrees })}
+        clear={() => patch({ aspectDegrees: null })}
+      />
+      <ChoiceField
+        label="Shade"
+        value={side.shade}
+        options={SHADE_OPTIONS}
+        take={(shade) => patch({ shade })}
+      />
       <Remove id={side.id} name={side.name} />
     </div>
   );
@@ -100,8 +138,20 @@ function FeatureRow({ feature }: { readonly feature: Feature }) {
   return (
     <div className="list-row" style={{ gridTemplateColumns: drain ? '1fr 1fr 1fr 36px' : '1fr 1fr 36px' }}>
       <TextField label="Feature" value={feature.name} take={(name) => patch({ name: name.trim() })} />
-      <ChoiceField label="Kind" value={feature.kind} options={FEATURE_OPTIONS} take={(kind) => patch({ kind, leadsTo: kind === 'drain' ? 'unknown' : null })} />
-      {drain && <ChoiceField label="Leads to" value={feature.leadsTo ?? 'unknown'} options={LEADS_TO_OPTIONS} take={(leadsTo) => patch({ leadsTo })} />}
+      <ChoiceField
+        label="Kind"
+        value={feature.kind}
+        options={FEATURE_OPTIONS}
+        take={(kind) => patch({ kind, leadsTo: kind === 'drain' ? 'unknown' : null })}
+      />
+      {drain && (
+        <ChoiceField
+          label="Leads to"
+          value={feature.leadsTo ?? 'unknown'}
+          options={LEADS_TO_OPTIONS}
+          take={(leadsTo) => patch({ leadsTo })}
+        />
+      )}
       <Remove id={feature.id} name={feature.name} />
     </div>
   );
@@ -112,8 +162,20 @@ function WaterPointRow({ point }: { readonly point: WaterPoint }) {
   return (
     <div className="list-row" style={{ gridTemplateColumns: '1fr 104px 96px 36px' }}>
       <TextField label="Water point" value={point.name} take={(name) => patch({ name: name.trim() })} />
-      <NumberField label="Flow" value={point.flowLitresPerMinute} unit="L/min" take={(flowLitresPerMinute) => patch({ flowLitresPerMinute })} clear={() => patch({ flowLitresPerMinute: null })} />
-      <NumberField label="Away" value={point.distanceMetres} unit="m" take={(distanceMetres) => patch({ distanceMetres })} clear={() => patch({ distanceMetres: null })} />
+      <NumberField
+        label="Flow"
+        value={point.flowLitresPerMinute}
+        unit="L/min"
+        take={(flowLitresPerMinute) => patch({ flowLitresPerMinute })}
+        clear={() => patch({ flowLitresPerMinute: null })}
+      />
+      <NumberField
+        label="Away"
+        value={point.distanceMetres}
+        unit="m"
+        take={(distanceMetres) => patch({ distanceMetres })}
+        clear={() => patch({ distanceMetres: null })}
+      />
       <Remove id={point.id} name={point.name} />
     </div>
   );
@@ -127,11 +189,35 @@ function JobPart() {
       <h3>Job</h3>
       <div className="sheet-grid">
         <TextField label="Job name" value={job.name} take={(name) => patch({ name: name.trim() })} />
-        <TextField label="Customer" value={job.customer} take={(customer) => patch({ customer: customer.trim() })} />
-        <TextField label="Planned day" value={job.start ?? ''} placeholder="2026-05-04" take={(start) => patch({ start: start.trim() === '' ? null : start.trim() })} />
-        <ChoiceField label="Time zone" value={job.place.timeZone} options={timeZones(job.place.timeZone).map((zone) => ({ value: zone, label: zone }))} take={(timeZone) => place({ timeZone })} />
-        <NumberField label="Latitude" value={job.place.latitude} unit="° N" take={(latitude) => place({ latitude })} />
-        <NumberField label="Longitude" value={job.place.longitude} unit="° E" take={(longitude) => place({ longitude })} />
+        <TextField
+          label="Customer"
+          value={job.customer}
+          take={(customer) => patch({ customer: customer.trim() })}
+        />
+        <TextField
+          label="Planned day"
+          value={job.start ?? ''}
+          placeholder="2026-05-04"
+          take={(start) => patch({ start: start.trim() === '' ? null : start.trim() })}
+        />
+        <ChoiceField
+          label="Time zone"
+          value={job.place.timeZone}
+          options={timeZones(job.place.timeZone).map((zone) => ({ value: zone, label: zone }))}
+          take={(timeZone) => place({ timeZone })}
+        />
+        <NumberField
+          label="Latitude"
+          value={job.place.latitude}
+          unit="° N"
+          take={(latitude) => place({ latitude })}
+        />
+        <NumberField
+          label="Longitude"
+          value={job.place.longitude}
+          unit="° E"
+          take={(longitude) => place({ longitude })}
+        />
         <div className="wide">
           <span className="field-label">Units of bare numbers</span>
           <Radio.Group

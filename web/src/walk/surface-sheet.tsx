@@ -21,8 +21,8 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
   const material = materialById(surface.material);
   const { units } = survey.job;
   const places = [
-    ...survey.surfaces.filter((s) => s.id !== surface.id).map((s) => ({ value: s.id as string, label: s.name })),
-    ...survey.features.map((f) => ({ value: f.id as string, label: f.name })),
+    ...survey.surfaces.filter((s) => s.id !== surface.id).map((s) => ({ value: s.id, label: s.name })),
+    ...survey.features.map((f) => ({ value: f.id, label: f.name })),
   ];
   return (
     <>
@@ -39,25 +39,51 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
           <div className="wide">
             <TextField label="Name" value={surface.name} take={(name) => patch({ name: name.trim() })} />
           </div>
-          <ChoiceField label="Side" value={surface.side} placeholder="none" options={survey.sides.map((s) => ({ value: s.id, label: s.name }))} take={(side) => patch({ side })} />
-          <ChoiceField label="Height band" value={surface.band} options={BAND_OPTIONS} take={(band) => patch({ band, tiltDegrees: usualTilt(band as Band) })} />
+          <ChoiceField
+            label="Side"
+            value={surface.side}
+            placeholder="none"
+            options={survey.sides.map((s) => ({ value: s.id, label: s.name }))}
+            take={(side) => patch({ side })}
+          />
+          <ChoiceField
+            label="Height band"
+            value={surface.band}
+            options={BAND_OPTIONS}
+            take={(band) => patch({ band, tiltDegrees: usualTilt(band as Band) })}
+          />
           <ChoiceField
             label="Material"
             value={surface.material}
             options={MATERIAL_OPTIONS}
             take={(value) => {
               const next = materialById(value);
-              patch({ material: value, finish: next.finishes[0], conditions: surface.conditions.filter((c) => next.conditions.includes(c)) });
+              patch({
+                material: value,
+                finish: next.finishes[0],
+                conditions: surface.conditions.filter((c) => next.conditions.includes(c)),
+              });
             }}
           />
-          <ChoiceField label="Finish" value={surface.finish} options={material.finishes.map((f) => ({ value: f, label: f }))} take={(finish) => patch({ finish })} />
+          <ChoiceField
+            label="Finish"
+            value={surface.finish}
+            options={material.finishes.map((f) => ({ value: f, label: f }))}
+            take={(finish) => patch({ finish })}
+          />
           <fieldset className="wide" style={{ border: 0, padding: 0, margin: 0 }}>
             <legend className="field-label">Condition</legend>
             {material.conditions.map((id) => (
               <div key={id}>
                 <Checkbox
                   checked={surface.conditions.includes(id)}
-                  onChange={(event) => patch({ conditions: event.target.checked ? [...surface.conditions, id] : surface.conditions.filter((c) => c !== id) })}
+                  onChange={(event) =>
+                    patch({
+                      conditions: event.target.checked
+                        ? [...surface.conditions, id]
+                        : surface.conditions.filter((c) => c !== id),
+                    })
+                  }
                 >
                   {conditionById(id).name} <span className="quiet">— {conditionById(id).cue}</span>
                 </Checkbox>
@@ -72,9 +98,24 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
           <div className="wide">
             <TapeField label="Size" value={surface.size} units={units} take={(size) => patch({ size })} />
           </div>
-          <LengthField label="Foot, above ground" metres={surface.footMetres} units={units} take={(footMetres) => patch({ footMetres })} />
-          <LengthField label="Top, above ground" metres={surface.topMetres} units={units} take={(topMetres) => patch({ topMetres })} />
-          <NumberField label="Tilt, 0 floor to 90 wall" value={surface.tiltDegrees} unit="°" take={(tiltDegrees) => patch({ tiltDegrees })} />
+          <LengthField
+            label="Foot, above ground"
+            metres={surface.footMetres}
+            units={units}
+            take={(footMetres) => patch({ footMetres })}
+          />
+          <LengthField
+            label="Top, above ground"
+            metres={surface.topMetres}
+            units={units}
+            take={(topMetres) => patch({ topMetres })}
+          />
+          <NumberField
+            label="Tilt, 0 floor to 90 wall"
+            value={surface.tiltDegrees}
+            unit="°"
+            take={(tiltDegrees) => patch({ tiltDegrees })}
+          />
         </div>
       </div>
       <FindingsPart surface={surface} />
@@ -82,19 +123,38 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
         <h3>Below and beside</h3>
         <div className="sheet-grid">
           <div className="wide">
-            <ChoicesField label="Drains onto" values={surface.drainsOnto} options={places} placeholder="surfaces and features below" take={(drainsOnto) => patch({ drainsOnto })} />
+            <ChoicesField
+              label="Drains onto"
+              values={surface.drainsOnto}
+              options={places}
+              placeholder="surfaces and features below"
+              take={(drainsOnto) => patch({ drainsOnto })}
+            />
           </div>
           <div className="wide">
-            <ChoicesField label="Beside it" values={surface.beside} options={places} placeholder="what the work must heed" take={(beside) => patch({ beside })} />
+            <ChoicesField
+              label="Beside it"
+              values={surface.beside}
+              options={places}
+              placeholder="what the work must heed"
+              take={(beside) => patch({ beside })}
+            />
           </div>
         </div>
       </div>
       <div className="sheet-part">
         <h3>Scope</h3>
         <label style={{ display: 'flex', gap: 10, alignItems: 'center', marginBottom: 8 }}>
-          <Switch checked={surface.inScope} onChange={(inScope) => patch({ inScope })} /> {surface.inScope ? 'In scope' : 'Left out'}
+          <Switch checked={surface.inScope} onChange={(inScope) => patch({ inScope })} />{' '}
+          {surface.inScope ? 'In scope' : 'Left out'}
         </label>
-        {!surface.inScope && <TextField label="Why it is left out" value={surface.scopeReason} take={(scopeReason) => patch({ scopeReason: scopeReason.trim() })} />}
+        {!surface.inScope && (
+          <TextField
+            label="Why it is left out"
+            value={surface.scopeReason}
+            take={(scopeReason) => patch({ scopeReason: scopeReason.trim() })}
+          />
+        )}
       </div>
     </>
   );

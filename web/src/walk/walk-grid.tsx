@@ -1,10 +1,18 @@
-import { BANDS, BAND_NAMES, aspectName, contaminantById, formatArea, materialById, takeOffArea } from '@etappe/core';
+import {
+  BANDS,
+  BAND_NAMES,
+  aspectName,
+  contaminantById,
+  formatArea,
+  materialById,
+  takeOffArea,
+} from '@etappe/core';
 import type { Band, Surface } from '@etappe/core';
 import { Link } from 'react-router';
 import { SurfaceTexture } from '../drawing/surface-texture.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
-const COLUMN_WIDTH = 'minmax(148px, 1fr)';
+const COLUMN_WIDTH = 'minmax(128px, 1fr)';
 
 /** Columns are sides in walking order, rows are height bands from above to below. */
 export function WalkGrid({ selected }: { readonly selected: string | null }) {
@@ -13,7 +21,10 @@ export function WalkGrid({ selected }: { readonly selected: string | null }) {
     return (
       <div className="walk-empty hairline">
         <h3>Begin the walk</h3>
-        <p>Name the sides of the property in the order in which you go round, then add each surface with what is on it.</p>
+        <p>
+          Name the sides of the property in the order in which you go round, then add each surface with what
+          is on it.
+        </p>
         <p className="quiet">
           The demo job on the <Link to="/jobs">jobs page</Link> shows how a finished walk looks.
         </p>
@@ -22,12 +33,19 @@ export function WalkGrid({ selected }: { readonly selected: string | null }) {
   }
   const loose = survey.surfaces.some((s) => s.side === null);
   const columns = [
-    ...survey.sides.map((side) => ({ id: side.id as string | null, name: side.name, about: `${aspectName(side.aspectDegrees)} · ${side.shade === 'open' ? 'open' : `shade: ${side.shade}`}` })),
+    ...survey.sides.map((side) => ({
+      id: side.id,
+      name: side.name,
+      about: `${aspectName(side.aspectDegrees)} · ${side.shade === 'open' ? 'open' : `shade: ${side.shade}`}`,
+    })),
     ...(loose ? [{ id: null, name: 'No side', about: 'to be placed' }] : []),
   ];
   const bands = BANDS.filter((band) => survey.surfaces.some((s) => s.band === band));
   return (
-    <div className="walk-grid" style={{ gridTemplateColumns: `76px repeat(${String(columns.length)}, ${COLUMN_WIDTH})` }}>
+    <div
+      className="walk-grid"
+      style={{ gridTemplateColumns: `64px repeat(${String(columns.length)}, ${COLUMN_WIDTH})` }}
+    >
       {columns.map((column, c) => (
         <div key={column.id ?? 'none'} className="side-head" style={{ gridColumn: c + 2, gridRow: 1 }}>
           {column.name}
@@ -39,7 +57,18 @@ export function WalkGrid({ selected }: { readonly selected: string | null }) {
           {BAND_NAMES[band]}
         </div>
       ))}
-      {columns.flatMap((column, c) => bands.map((band, r) => <Cell key={`${column.id ?? 'none'} ${band}`} side={column.id} band={band} column={c + 2} row={r + 2} selected={selected} />))}
+      {columns.flatMap((column, c) =>
+        bands.map((band, r) => (
+          <Cell
+            key={`${column.id ?? 'none'} ${band}`}
+            side={column.id}
+            band={band}
+            column={c + 2}
+            row={r + 2}
+            selected={selected}
+          />
+        )),
+      )}
     </div>
   );
 }
@@ -70,14 +99,22 @@ function Tile({ surface, selected }: { readonly surface: Surface; readonly selec
   const measured = takeOffArea(surface.size, survey.job.units);
   const findings = survey.findings.filter((f) => f.surface === surface.id);
   return (
-    <Link to={`/jobs/${jobId}/walk/${surface.id}`} className={`walk-tile ${surface.inScope ? '' : 'out'}`} aria-current={selected}>
+    <Link
+      to={`/jobs/${jobId}/walk/${surface.id}`}
+      className={`walk-tile ${surface.inScope ? '' : 'out'}`}
+      aria-current={selected}
+    >
       <SurfaceTexture surface={surface} findings={findings} width="100%" height="100%" />
       <span className="walk-tile-text">
         <span className="name">{surface.name}</span>
-        <span className="figure">{measured.ok ? formatArea(measured.squareMetres, survey.job.units) : '✕ not measured'}</span>
+        <span className="figure">
+          {measured.ok ? formatArea(measured.squareMetres, survey.job.units) : '✕ not measured'}
+        </span>
         <span className="found">
           {surface.inScope
-            ? findings.map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`).join(', ') || `${materialById(surface.material).name.toLowerCase()}, nothing found`
+            ? findings
+                .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
+                .join(', ') || `${materialById(surface.material).name.toLowerCase()}, nothing found`
             : 'left out'}
         </span>
       </span>

@@ -1,0 +1,142 @@
+import { fork } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { fileURLToPath } from 'node:url';
+import { test as base } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import pg from 'pg';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+
+/** A server of the test's own on a database of its own, that can be stopped, started and cut off. */
+export class Etappe {
+  url = '';
+  private server: ChildProcess | null = null;
+  private port = 0;
+  private readonly database = `e2e_${randomBytes(6).toString('hex')}`;
+  private readonly demo: boolean;
+
+  constructor(demo: boolean) {
+    this.demo = demo;
+  }
+
+  async create(): Promise<void> {
+    await admin(`CREATE DATABASE ${this.database}`);
+    await this.start();
+  }
+
+  async start(): Promise<void> {
+    const database = new URL(clusterUrl());
+    database.pathname = `/${this.database}`;
+    const server = fork(`${ROOT}server/dist/main.js`, {
+      cwd: ROOT,
+      env: {
+        ...process.env,
+        NODE_OPTIONS: '',
+        DATABASE_URL: database.href,
+        PORT: String(this.port),
+        WEB_FOLDER: `${ROOT}web/dist`,
+        LOG_LEVEL: 'error',
+        ...(this.demo ? { DEMO_FOLDER: `${ROOT}demo` } : {}),
+      },
+    });
+    this.server = server;
+    this.port = await new Promise<number>((resolve, reject) => {
+      server.once('message', (message: { listening: number }) => {
+        resolve(message.listening);
+      });
+      server.once('exit', (code) => {
+        reject(new Error(`the server ended with ${String(code)}`));
+      });
+    });
+    this.url = `http://127.0.0.1:${String(this.port)}`;
+  }
+
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    const { server } = this;
+    if (server?.exitCode !== null) return;
+    const ended = new Promise((resolve) => server.once('exit', resolve));
+    server.kill(signal);
+    await ended;
+  }
+
+  /** Takes the database away from the running server, and gives it back. */
+  async databaseAway(away: boolean): Promise<void> {
+    await admin(`ALTER DATABASE ${this.database} ALLOW_CONNECTIONS ${String(!away)}`);
+    if (away) await admin(`SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${this.database}'`);
+  }
+
+  async jobId(name: string): Promise<string> {
+    const answer = (await (await fetch(`${this.url}/api/v1/jobs`)).json()) as { jobs: { id: string; name: string }[] };
+    const job = answer.jobs.find((j) => j.name.includes(name));
+    if (!job) throw new Error(`there is no job "${name}"`);
+    return job.id;
+  }
+}
+
+function clusterUrl(): string {
+  const url = process.env['TEST_CLUSTER_URL'];
+  if (!url) throw new Error('TEST_CLUSTER_URL is not set: run through playwright.config.ts');
+  return url;
+}
+
+async function admin(statement: string): Promise<void> {
+  const client = new pg.Client(clusterUrl());
+  await client.connect();
+  await client.query(statement);
+  await client.end();
+}
+
+interface Fixtures {
+  /** With the demo jobs in it. */
+  readonly etappe: Etappe;
+  /** A house that has nothing yet. */
+  readonly emptyEtappe: Etappe;
+  /** What the browser complained of; a test may take out what it provoked. */
+  readonly complaints: string[];
+}
+
+export const test = base.extend<Fixtures>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads the pattern
+  etappe: async ({}, use) => {
+    await withServer(true, use);
+  },
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads the pattern
+  emptyEtappe: async ({}, use) => {
+    await withServer(false, use);
+  },
+  complaints: [
+    async ({ page }, use) => {
+      const complaints: string[] = [];
+      page.on('console', (message) => {
+        if (message.type() === 'error' || message.type() === 'warning') complaints.push(message.text());
+      });
+      page.on('pageerror', (error) => complaints.push(error.message));
+      await use(complaints);
+      base.expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+async function withServer(demo: boolean, use: (etappe: Etappe) => Promise<void>): Promise<void> {
+  const etappe = new Etappe(demo);
+  await etappe.create();
+  await use(etappe);
+  await etappe.stop();
+}
+
+export const { expect } = base;
+
+/** Waits until what was typed is on the server. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('.save-mark')).toHaveClass(/ saved/);
+}
+
+/** Picks an option of a search field by its visible label. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  const field = page.getByRole('combobox', { name: label, exact: true });
+  await field.click();
+  await field.fill(option);
+  await page.locator('.ant-select-dropdown:visible').getByText(option, { exact: true }).click();
+}

@@ -1,0 +1,71 @@
+import { choose, expect, saved, test } from './etappe.ts';
+
+const minutes = (text: string) => {
+  const [, hours = '0', rest = '0'] = /(?:(\d+) h)? ?(?:(\d+) min)?/.exec(text) ?? [];
+  return 60 * Number(hours) + Number(rest);
+};
+
+test('the wall of the demo job turned to limestone: acid refused, gentler chain, smaller sections, honest price, stale order', async ({ page, etappe }) => {
+  const job = await etappe.jobId('Hill observatory');
+  const at = (path: string) => `${etappe.url}/jobs/${job}/${path}`;
+
+  await page.goto(at('sequence'));
+  const takes = page.locator('.visit-figures dd').nth(1);
+  await expect(takes).toBeVisible();
+  await page.getByRole('link', { name: /^Order/ }).click();
+  await page.getByRole('button', { name: 'Issue order' }).click();
+  await expect(page.getByRole('heading', { name: 'Order No. 1' })).toBeVisible();
+  await page.getByRole('link', { name: /^Sequence/ }).click();
+  const before = minutes(await takes.innerText());
+  const wall = page.locator('.sections-table tr', { hasText: 'Drum wall' }).first().locator('td').nth(1);
+  const sectionOf = async () => Number(/× ([\d.]+) m²/.exec(await wall.innerText())?.[1]);
+  const paintedSection = await sectionOf();
+
+  await page.goto(at('walk/drum-north'));
+  await choose(page, 'Material', 'Limestone');
+  await saved(page);
+  await page.getByRole('link', { name: /^Treat/ }).click();
+  await page.getByRole('link', { name: 'Drum wall, north' }).click();
+  await expect(page.getByText('No acid on calcareous stone: acid dissolves it.').first()).toBeVisible();
+  await expect(page.getByText('acid: no')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Neutral biocidal cleaner, soaked' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Neutral citrate gel on rust' })).toBeVisible();
+
+  await page.getByRole('link', { name: /^Sequence/ }).click();
+  await expect(wall).toBeVisible();
+  await expect.poll(sectionOf).toBeLessThan(paintedSection / 1.5);
+  await expect.poll(async () => minutes(await takes.innerText())).toBeGreaterThan(before);
+
+  await expect(page.getByRole('link', { name: /^Order/ })).toContainText('No. 1 is stale');
+  await page.goto(at('order/1'));
+  await expect(page.getByText('The survey was changed after this order was issued')).toBeVisible();
+  await expect(page.locator('.order-sheet')).toContainText('Oxalic acid');
+});
+
+test('a rule is set aside with reason and name, and stays visible down to the order', async ({ page, etappe }) => {
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/treat/boards-east`);
+  await page.getByRole('button', { name: 'Set the rule aside for Soft wash with hypochlorite' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Set the rule aside' }).click();
+  await expect(dialog.getByText('say why the rule does not hold here')).toBeVisible();
+  await dialog.getByLabel('Reason').fill('boards are painted over next week');
+  await dialog.getByLabel('Decided by').fill('Ada');
+  await dialog.getByRole('button', { name: 'Set the rule aside' }).click();
+  await expect(page.getByText('Ada set the rule aside').first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Treat/ })).toContainText('1 rule set aside');
+  await page.getByRole('link', { name: /^Order/ }).click();
+  await expect(page.getByRole('heading', { name: 'Rules set aside' })).toBeVisible();
+
+  await page.goBack();
+  await page.getByRole('button', { name: 'Back to the proposal' }).click();
+  await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener' })).toBeVisible();
+});
+
+test('another permitted method is picked and the floor stays refused', async ({ page, etappe }) => {
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/treat/plinth-west`);
+  await expect(page.getByText('stays refused').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Use Mild alkaline wash by brush against Green algae' }).click();
+  await expect(page.getByText('Picked by Office')).toBeVisible();
+});

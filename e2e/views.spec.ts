@@ -1,0 +1,54 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './etappe.ts';
+
+const STATIONS = ['walk', 'walk/drum-north', 'treat/drum-north', 'supply', 'sequence', 'order'];
+const SIZES = [
+  { name: 'desk', width: 1280, height: 800 },
+  { name: 'phone', width: 390, height: 844 },
+];
+
+for (const { name, ...viewport } of SIZES) {
+  test(`every view at ${name} size is free of serious accessibility faults and fits its width`, async ({ page, etappe }) => {
+    await page.setViewportSize(viewport);
+    const job = await etappe.jobId('Hill observatory');
+    for (const path of ['/jobs', ...STATIONS.map((s) => `/jobs/${job}/${s}`)]) {
+      await page.goto(`${etappe.url}${path}`);
+      await expect(page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]')).toHaveCount(0);
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+      expect(serious.map((v) => `${path} ${v.id}: ${v.nodes[0]?.html.slice(0, 160) ?? ''}`)).toEqual([]);
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(overflow).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('evening colours are remembered and readable', async ({ page, etappe }) => {
+  await page.goto(`${etappe.url}/jobs/${await etappe.jobId('Hill observatory')}/treat/drum-north`);
+  await page.getByRole('button', { name: 'Dark colours for evening work' }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Soft wash with hypochlorite' })).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('data-evening', 'true');
+  const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
+  expect(violations.flatMap((v) => v.nodes.map((n) => n.html.slice(0, 120)))).toEqual([]);
+});
+
+test('US customary figures stand where metric ones did', async ({ page, etappe }) => {
+  const job = await etappe.jobId('Lock keeper');
+  await page.goto(`${etappe.url}/jobs/${job}/walk/cottage-front`);
+  await expect(page.getByText('180 sq ft', { exact: true }).first()).toBeVisible();
+  await expect(page.getByLabel('Top, above ground')).toHaveValue('8.86');
+  await page.goto(`${etappe.url}/jobs/${job}/supply`);
+  await expect(page.getByText(/US (gal|fl oz)/).first()).toBeVisible();
+});
+
+test('sorting and search of the jobs live in the address', async ({ page, etappe }) => {
+  await page.goto(`${etappe.url}/jobs`);
+  await page.getByRole('button', { name: 'Customer' }).click();
+  await page.getByRole('searchbox').fill('tr');
+  await expect(page.getByRole('row')).toHaveCount(3);
+  await page.reload();
+  await expect(page.getByRole('searchbox')).toHaveValue('tr');
+  await expect(page.getByRole('columnheader', { name: /Customer/ })).toHaveAttribute('aria-sort', 'ascending');
+});

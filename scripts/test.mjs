@@ -1,0 +1,104 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { privateCluster } from './cluster.mjs';
+import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
+import { run, say } from './say.mjs';
+
+/** Everything that can be checked, on a fresh checkout too; its last line is the sum over all runners. */
+const CHECKS = [
+  ['format', ['run', 'check:format']],
+  ['lint', ['run', 'check:lint']],
+  ['types', ['run', 'check:types']],
+  ['arrows', ['run', 'check:arrows']],
+  ['unused', ['run', 'check:unused']],
+];
+
+function command(program, args, env = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(program, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 2, 2],
+      env: { ...process.env, ...env },
+    });
+    child.once('exit', (code) => resolve(code ?? 1));
+    child.once('error', () => resolve(1));
+  });
+}
+
+function report(path) {
+  try {
+    return JSON.parse(readFileSync(path, 'utf8'));
+  } catch {
+    return null;
+  }
+}
+
+const total = { passed: 0, failed: 0 };
+const count = (passed, failed) => {
+  total.passed += passed;
+  total.failed += failed;
+};
+
+async function jest(folder, cluster) {
+  const out = join(folder, 'jest.json');
+  const code = await command(
+    'npm',
+    ['run', 'jest', '--loglevel=error', '--', '--json', `--outputFile=${out}`],
+    { TEST_CLUSTER_URL: cluster.url },
+  );
+  const result = report(out);
+  // A suite that does not even load has no tests that could fail.
+  if (result) count(result.numPassedTests, result.numFailedTests + result.numRuntimeErrorTestSuites);
+  if (code !== 0 && (result?.numFailedTests ?? 0) + (result?.numRuntimeErrorTestSuites ?? 0) === 0)
+    count(0, 1);
+}
+
+async function playwright(folder, cluster) {
+  const out = join(folder, 'playwright.json');
+  const env = {
+    PLAYWRIGHT_JSON_OUTPUT_FILE: out,
+    TEST_CLUSTER_URL: cluster.url,
+    NODE_OPTIONS: '--no-warnings',
+  };
+  const code = await command('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], env);
+  const stats = report(out)?.stats;
+  if (stats) count(stats.expected + stats.flaky, stats.unexpected);
+  if (code !== 0 && (stats?.unexpected ?? 0) === 0) count(0, 1);
+}
+
+await run(async () => {
+  needNode();
+  const programs = needPostgres();
+  needChromium();
+  needPackages();
+  const folder = mkdtempSync(join(tmpdir(), 'etappe-test-'));
+  const cluster = await privateCluster({ programs, folder, forTests: true });
+  const began = Date.now();
+  try {
+    for (const [name, args] of CHECKS) {
+      say(`— ${name}`);
+      const code = await command('npm', [...args, '--loglevel=error']);
+      if (code === 0) count(1, 0);
+      else {
+        count(0, 1);
+        say(`✕ ${name} failed; run it alone with: npm ${args.join(' ')}`);
+      }
+    }
+    say('— jest');
+    await jest(folder, cluster);
+    say('— playwright');
+    needBuild();
+    await playwright(folder, cluster);
+  } catch (error) {
+    say(error?.stack ?? String(error));
+    count(0, 1);
+  } finally {
+    cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+  say(`${Math.round((Date.now() - began) / 1000)} s`);
+  process.stdout.write(`${total.passed} passed, ${total.failed} failed\n`);
+  process.exitCode = total.failed === 0 && total.passed > 0 ? 0 : 1;
+});
