@@ -3,7 +3,7 @@ import type { ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import pg from 'pg';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
@@ -63,11 +63,16 @@ export class Etappe {
   /** Takes the database away from the running server, and gives it back. */
   async databaseAway(away: boolean): Promise<void> {
     await admin(`ALTER DATABASE ${this.database} ALLOW_CONNECTIONS ${String(!away)}`);
-    if (away) await admin(`SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${this.database}'`);
+    if (away)
+      await admin(
+        `SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${this.database}'`,
+      );
   }
 
   async jobId(name: string): Promise<string> {
-    const answer = (await (await fetch(`${this.url}/api/v1/jobs`)).json()) as { jobs: { id: string; name: string }[] };
+    const answer = (await (await fetch(`${this.url}/api/v1/jobs`)).json()) as {
+      jobs: { id: string; name: string }[];
+    };
     const job = answer.jobs.find((j) => j.name.includes(name));
     if (!job) throw new Error(`there is no job "${name}"`);
     return job.id;
@@ -134,8 +139,9 @@ export async function saved(page: Page): Promise<void> {
 }
 
 /** Picks an option of a search field by its visible label. */
-export async function choose(page: Page, label: string, option: string): Promise<void> {
-  const field = page.getByRole('combobox', { name: label, exact: true });
+export async function choose(within: Page | Locator, label: string, option: string): Promise<void> {
+  const page = 'page' in within ? within.page() : within;
+  const field = within.getByRole('combobox', { name: label, exact: true });
   await field.click();
   await field.fill(option);
   await page.locator('.ant-select-dropdown:visible').getByText(option, { exact: true }).click();

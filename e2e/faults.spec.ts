@@ -1,6 +1,9 @@
 import { expect, saved, test } from './etappe.ts';
 
-test('a size that cannot be read is shown at its character, with a way out, and nothing is lost', async ({ page, etappe }) => {
+test('a size that cannot be read is shown at its character, with a way out, and nothing is lost', async ({
+  page,
+  etappe,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
   const size = page.getByLabel('Size');
@@ -12,13 +15,20 @@ test('a size that cannot be read is shown at its character, with a way out, and 
   await saved(page);
 });
 
-test('a value that is not sound stays in its field with the reason and is not saved', async ({ page, etappe }) => {
+test('a value that is not sound stays in its field with the reason and is not saved', async ({
+  page,
+  etappe,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
   await page.getByLabel('Tilt, 0 floor to 90 wall').fill('900');
   await expect(page.getByText('tiltDegrees must be less than or equal to 180')).toBeVisible();
   await page.getByLabel('Top, above ground').fill('many');
-  await expect(page.getByText('“many” is not a unit', { exact: false }).or(page.getByText('"many" is not a unit', { exact: false }))).toBeVisible();
+  await expect(
+    page
+      .getByText('“many” is not a unit', { exact: false })
+      .or(page.getByText('"many" is not a unit', { exact: false })),
+  ).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('');
   await expect(page.getByText('name is not allowed to be empty')).toBeVisible();
   await page.reload();
@@ -26,7 +36,11 @@ test('a value that is not sound stays in its field with the reason and is not sa
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Drum wall, north');
 });
 
-test('run-off in a loop is refused by the server, kept on screen, and can be given up', async ({ page, etappe, complaints }) => {
+test('run-off in a loop is refused by the server, kept on screen, and can be given up', async ({
+  page,
+  etappe,
+  complaints,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/path-north`);
   await page.getByLabel('Drains onto').fill('Drum');
@@ -40,7 +54,12 @@ test('run-off in a loop is refused by the server, kept on screen, and can be giv
   expect(complaints.splice(0).every((c) => c.includes('422'))).toBe(true);
 });
 
-test('the same field changed on two devices is chosen by a person', async ({ page, etappe, context, complaints }) => {
+test('the same field changed on two devices is chosen by a person', async ({
+  page,
+  etappe,
+  context,
+  complaints,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   const address = `${etappe.url}/jobs/${job}/walk/drum-north`;
   const other = await context.newPage();
@@ -58,7 +77,11 @@ test('the same field changed on two devices is chosen by a person', async ({ pag
   expect(complaints.splice(0).every((c) => c.includes('409'))).toBe(true);
 });
 
-test('while the database is away the page says so, keeps what was typed, and recovers by itself', async ({ page, etappe, complaints }) => {
+test('while the database is away the page says so, keeps what was typed, and recovers by itself', async ({
+  page,
+  etappe,
+  complaints,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
   await expect(page.getByLabel('Name', { exact: true })).toBeVisible();

@@ -7,10 +7,16 @@ interface PageSize {
 
 /** Sizes of the pages of a PDF in points. */
 function pageSizes(pdf: Buffer): readonly PageSize[] {
-  return [...pdf.toString('latin1').matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)].map((m) => ({ width: Math.round(Number(m[1])), height: Math.round(Number(m[2])) }));
+  return [...pdf.toString('latin1').matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)].map((m) => ({
+    width: Math.round(Number(m[1])),
+    height: Math.round(Number(m[2])),
+  }));
 }
 
-test('a new user creates a job with two surfaces, gets an order, prints it, and finds it after a restart', async ({ page, emptyEtappe }) => {
+test('a new user creates a job with two surfaces, gets an order, prints it, and finds it after a restart', async ({
+  page,
+  emptyEtappe,
+}) => {
   await page.goto(`${emptyEtappe.url}/`);
   await expect(page.getByText('No jobs yet')).toBeVisible();
 
@@ -23,27 +29,27 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await dialog.getByLabel('Latitude, degrees north').fill('47.2');
   await dialog.getByRole('button', { name: 'Create job' }).click();
 
-  await expect(page.getByRole('heading', { name: 'Boat house' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Boat house', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Add side' }).click();
   await page.getByLabel('Side', { exact: true }).fill('Lake side');
   await page.getByLabel('Faces').fill('10');
   await saved(page);
 
   await page.getByRole('button', { name: 'Add surface' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Front wall');
-  await choose(page, 'Side', 'Lake side');
-  await choose(page, 'Material', 'Painted render');
-  await page.getByLabel('Size').fill('8x3 - 2(1.2x1.4)');
+  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Front wall');
+  await choose(page.getByRole('dialog'), 'Side', 'Lake side');
+  await choose(page.getByRole('dialog'), 'Material', 'Painted render');
+  await page.getByRole('dialog').getByLabel('Size').fill('8x3 - 2(1.2x1.4)');
   await expect(page.getByRole('dialog').getByText('20.6 m²', { exact: true })).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Add surface' }).click();
   await choose(page, 'Add what is on it', 'Green algae');
   await page.getByText('the face is green, slippery when wet').click();
 
   await page.getByRole('button', { name: 'Add surface' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Slipway');
-  await choose(page, 'Height band', 'Floor');
-  await choose(page, 'Material', 'Concrete');
-  await page.getByLabel('Size').fill('6 x 4');
+  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Slipway');
+  await choose(page.getByRole('dialog'), 'Height band', 'Floor');
+  await choose(page.getByRole('dialog'), 'Material', 'Concrete');
+  await page.getByRole('dialog').getByLabel('Size').fill('6 x 4');
   await page.getByRole('dialog').getByRole('button', { name: 'Add surface' }).click();
   await choose(page, 'Add what is on it', 'Green algae');
   await choose(page, 'Add what is on it', 'Surface rust');
@@ -51,8 +57,10 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
 
   await page.getByRole('link', { name: /^Treat/ }).click();
   await page.getByRole('link', { name: 'Slipway' }).click();
-  await expect(page.getByRole('heading', { name: 'Hypochlorite pre-treatment and surface cleaner' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Oxalic acid on rust' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Hypochlorite pre-treatment and surface cleaner', exact: true }),
+  ).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Oxalic acid on rust', exact: true })).toBeVisible();
   await expect(page.locator('.stage-kind', { hasText: 'Reading' }).first()).toBeVisible();
 
   await page.getByRole('link', { name: /^Supply/ }).click();
@@ -63,7 +71,7 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
 
   await page.getByRole('link', { name: /^Order/ }).click();
   await page.getByRole('button', { name: 'Issue order' }).click();
-  await expect(page.getByRole('heading', { name: 'Order No. 1' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Order No. 1', exact: true })).toBeVisible();
   await expect(page.getByText('Water first, then acid or caustic')).toBeVisible();
   await expect(page.locator('.order-due').first()).toContainText('no later than');
 
@@ -77,7 +85,7 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await emptyEtappe.stop('SIGKILL');
   await emptyEtappe.start();
   await page.goto(address);
-  await expect(page.getByRole('heading', { name: 'Order No. 1' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Order No. 1', exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'All jobs' }).click();
   await expect(page.getByRole('row', { name: /Boat house.*No\. 1/ })).toBeVisible();
 

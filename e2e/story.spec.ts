@@ -5,7 +5,10 @@ const minutes = (text: string) => {
   return 60 * Number(hours) + Number(rest);
 };
 
-test('the wall of the demo job turned to limestone: acid refused, gentler chain, smaller sections, honest price, stale order', async ({ page, etappe }) => {
+test('the wall of the demo job turned to limestone: acid refused, gentler chain, smaller sections, honest price, stale order', async ({
+  page,
+  etappe,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   const at = (path: string) => `${etappe.url}/jobs/${job}/${path}`;
 
@@ -14,7 +17,7 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
   await expect(takes).toBeVisible();
   await page.getByRole('link', { name: /^Order/ }).click();
   await page.getByRole('button', { name: 'Issue order' }).click();
-  await expect(page.getByRole('heading', { name: 'Order No. 1' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Order No. 1', exact: true })).toBeVisible();
   await page.getByRole('link', { name: /^Sequence/ }).click();
   const before = minutes(await takes.innerText());
   const wall = page.locator('.sections-table tr', { hasText: 'Drum wall' }).first().locator('td').nth(1);
@@ -28,8 +31,10 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
   await page.getByRole('link', { name: 'Drum wall, north' }).click();
   await expect(page.getByText('No acid on calcareous stone: acid dissolves it.').first()).toBeVisible();
   await expect(page.getByText('acid: no')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Neutral biocidal cleaner, soaked' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Neutral citrate gel on rust' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Neutral biocidal cleaner, soaked', exact: true }),
+  ).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Neutral citrate gel on rust', exact: true })).toBeVisible();
 
   await page.getByRole('link', { name: /^Sequence/ }).click();
   await expect(wall).toBeVisible();
@@ -42,7 +47,10 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
   await expect(page.locator('.order-sheet')).toContainText('Oxalic acid');
 });
 
-test('a rule is set aside with reason and name, and stays visible down to the order', async ({ page, etappe }) => {
+test('a rule is set aside with reason and name, and stays visible down to the order', async ({
+  page,
+  etappe,
+}) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/treat/boards-east`);
   await page.getByRole('button', { name: 'Set the rule aside for Soft wash with hypochlorite' }).click();
@@ -55,11 +63,11 @@ test('a rule is set aside with reason and name, and stays visible down to the or
   await expect(page.getByText('Ada set the rule aside').first()).toBeVisible();
   await expect(page.getByRole('link', { name: /^Treat/ })).toContainText('1 rule set aside');
   await page.getByRole('link', { name: /^Order/ }).click();
-  await expect(page.getByRole('heading', { name: 'Rules set aside' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Rules set aside', exact: true })).toBeVisible();
 
   await page.goBack();
   await page.getByRole('button', { name: 'Back to the proposal' }).click();
-  await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener', exact: true })).toBeVisible();
 });
 
 test('another permitted method is picked and the floor stays refused', async ({ page, etappe }) => {

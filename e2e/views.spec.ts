@@ -8,12 +8,17 @@ const SIZES = [
 ];
 
 for (const { name, ...viewport } of SIZES) {
-  test(`every view at ${name} size is free of serious accessibility faults and fits its width`, async ({ page, etappe }) => {
+  test(`every view at ${name} size is free of serious accessibility faults and fits its width`, async ({
+    page,
+    etappe,
+  }) => {
     await page.setViewportSize(viewport);
     const job = await etappe.jobId('Hill observatory');
     for (const path of ['/jobs', ...STATIONS.map((s) => `/jobs/${job}/${s}`)]) {
       await page.goto(`${etappe.url}${path}`);
-      await expect(page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]')).toHaveCount(0);
+      await expect(
+        page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),
+      ).toHaveCount(0);
       await expect(page.getByRole('heading').first()).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
@@ -28,7 +33,7 @@ test('evening colours are remembered and readable', async ({ page, etappe }) => 
   await page.goto(`${etappe.url}/jobs/${await etappe.jobId('Hill observatory')}/treat/drum-north`);
   await page.getByRole('button', { name: 'Dark colours for evening work' }).click();
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Soft wash with hypochlorite' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Soft wash with hypochlorite', exact: true })).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('data-evening', 'true');
   const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
   expect(violations.flatMap((v) => v.nodes.map((n) => n.html.slice(0, 120)))).toEqual([]);
@@ -50,5 +55,8 @@ test('sorting and search of the jobs live in the address', async ({ page, etappe
   await expect(page.getByRole('row')).toHaveCount(3);
   await page.reload();
   await expect(page.getByRole('searchbox')).toHaveValue('tr');
-  await expect(page.getByRole('columnheader', { name: /Customer/ })).toHaveAttribute('aria-sort', 'ascending');
+  await expect(page.getByRole('columnheader', { name: /Customer/ })).toHaveAttribute(
+    'aria-sort',
+    'ascending',
+  );
 });

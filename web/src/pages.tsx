@@ -1,19 +1,19 @@
-import { createBrowserRouter, redirect } from 'react-router';
+import { Navigate, createBrowserRouter } from 'react-router';
 import { PageFailed } from './page-failed.tsx';
 
 /** Every page; each station is loaded when it is first opened. */
 export const router = createBrowserRouter([
-  { path: '/', loader: () => redirect('/jobs') },
   {
     ErrorBoundary: PageFailed,
     HydrateFallback: () => null,
     children: [
+      { path: '/', element: <Navigate to="/jobs" replace /> },
       { path: '/jobs', lazy: async () => ({ Component: (await import('./jobs/jobs-page.tsx')).JobsPage }) },
       {
         path: '/jobs/:job',
         lazy: async () => ({ Component: (await import('./jobs/job-shell.tsx')).JobShell }),
         children: [
-          { index: true, loader: ({ params }) => redirect(`/jobs/${params['job'] ?? ''}/walk`) },
+          { index: true, element: <Navigate to="walk" replace /> },
           {
             path: 'walk/:surface?',
             lazy: async () => ({ Component: (await import('./walk/walk-page.tsx')).WalkPage }),

@@ -93,17 +93,19 @@ function sectioned(before: ReturnType<typeof treated>, survey: Survey, sectionFa
 }
 
 /**
- * Ever better plans, the first as soon as there is a valid schedule: the caller owns the clock and may stop at any.
+ * Ever better plans, the first as soon as there is a valid schedule; null after a move that brought no better one. The
+ * caller owns the clock and may stop at any.
  * A survey that has nothing to order, or cannot be ordered, gives one plan without a visit.
  */
-export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan, void> {
+export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan | null, void> {
   const before = treated(survey);
   let shortest = Infinity;
   for (const factor of SECTION_FACTORS) {
     for (const candidate of plansFor(sectioned(before, survey, factor), survey, options)) {
-      const makespan = candidate.visit?.schedule.makespan ?? Infinity;
-      if (makespan < shortest || !candidate.visit) yield candidate;
-      if (!candidate.visit) return;
+      const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
+      const better = candidate && (makespan < shortest || !candidate.visit);
+      yield better ? candidate : null;
+      if (candidate && !candidate.visit) return;
       shortest = Math.min(shortest, makespan);
     }
   }
@@ -111,12 +113,16 @@ export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Pl
 
 /** The best plan found within the budget. */
 export function plan(survey: Survey, options: PlanOptions): Plan {
-  const found = [...betterPlans(survey, options)].at(-1);
+  const found = [...betterPlans(survey, options)].findLast((candidate) => candidate !== null);
   if (!found) throw new Error('every survey gives a plan, if only one without a visit');
   return found;
 }
 
-function* plansFor(derivation: Derivation, survey: Survey, options: PlanOptions): Generator<Plan, void> {
+function* plansFor(
+  derivation: Derivation,
+  survey: Survey,
+  options: PlanOptions,
+): Generator<Plan | null, void> {
   if (
     derivation.work.problem.operations.length === 0 ||
     derivation.warnings.some((w) => w.rule === 'drain-loop')
@@ -127,7 +133,10 @@ function* plansFor(derivation: Derivation, survey: Survey, options: PlanOptions)
   try {
     const bound = lowerBound(derivation.work.problem);
     for (const schedule of solve(derivation.work.problem, options)) {
-      yield withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey);
+      yield (
+        schedule &&
+        withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey)
+      );
     }
   } catch (error) {
     if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;

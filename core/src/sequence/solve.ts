@@ -12,14 +12,15 @@ export interface SolveOptions {
 }
 
 /**
- * Ever better valid schedules of one visit, the first after one pass.
+ * Ever better valid schedules of one visit, the first after one pass; null after a move that brought no better one, so
+ * that the caller can stop between any two moves.
  *
  * Serial placement of clusters by priority: longest way to the end first, then nearest to the end of its wait, then
  * seeded variations. The objective is the finish of the visit; ties keep the earlier found.
  *
  * @throws CircularWait, NoPlace when no schedule exists
  */
-export function* solve(problem: SequenceProblem, options: SolveOptions): Generator<Schedule, void> {
+export function* solve(problem: SequenceProblem, options: SolveOptions): Generator<Schedule | null, void> {
   const clusters = clustersOf(problem);
   const index = indexOf(problem);
   const random = seededRandom(options.seed);
@@ -32,7 +33,7 @@ export function* solve(problem: SequenceProblem, options: SolveOptions): Generat
     if (schedule.makespan < best) {
       best = schedule.makespan;
       yield schedule;
-    }
+    } else yield null;
   }
 }
 

@@ -12,19 +12,20 @@ let latest = 0;
 const planner = {
   /**
    * Ever better plans of a survey, until the search ends, its time is up or a newer survey comes.
+   * @param found is told of each plan with the milliseconds it took; awaited, so that none arrives after the end
    * @returns whether it came to its end
    */
   async plan(
     request: number,
     survey: Survey,
     asOf: string,
-    found: (plan: Plan, milliseconds: number) => void,
+    found: (plan: Plan, milliseconds: number) => void | Promise<void>,
   ): Promise<boolean> {
     latest = request;
     const began = performance.now();
     for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {
-      found(plan, performance.now() - began);
-      // Lets a newer request in between two plans.
+      if (plan) await found(plan, performance.now() - began);
+      // Lets a newer request in between two moves.
       await new Promise((resolve) => setTimeout(resolve, 0));
       if (latest !== request) return false;
       if (performance.now() - began > LONGEST_SEARCH_MILLISECONDS) return true;

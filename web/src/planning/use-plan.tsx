@@ -47,7 +47,7 @@ export function PlanProvider({
     const asOf = new Date().toISOString().slice(0, 10);
     const current = () => request.current === mine;
     const found = proxy((plan: Plan) => {
-      if (current()) setState({ plan, working: true, failed: null });
+      if (current()) setState((before) => ({ ...before, plan, failed: null }));
     });
     const timer = setTimeout(() => {
       setState((before) => ({ ...before, working: true }));

@@ -1,12 +1,36 @@
+import { MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
 import { methodById } from '@etappe/core';
 import type { PlannedSurface } from '@etappe/core';
+import { Button } from 'antd';
+import { useState } from 'react';
 
 /** Why this treatment, what the customer should expect, and what comes before anything written here. */
 export function ReasonsPanel({ planned }: { readonly planned: PlannedSurface }) {
+  const [open, setOpen] = useState(true);
+  return (
+    <aside className={`treat-reasons ${open ? '' : 'folded'}`} aria-label="Reasons">
+      <div className="reasons-head">
+        {open && <h2>Reasons</h2>}
+        <Button
+          type="text"
+          size="small"
+          icon={open ? <MenuUnfoldOutlined /> : <MenuFoldOutlined />}
+          aria-label={open ? 'Fold the reasons' : 'Unfold the reasons'}
+          aria-expanded={open}
+          onClick={() => {
+            setOpen(!open);
+          }}
+        />
+      </div>
+      {open && <Reasons planned={planned} />}
+    </aside>
+  );
+}
+
+function Reasons({ planned }: { readonly planned: PlannedSurface }) {
   const { treatment } = planned;
   return (
-    <aside className="treat-reasons" aria-label="Reasons">
-      <h2>Reasons</h2>
+    <>
       {treatment?.proposals.map(
         ({ chosen, finding }) =>
           chosen && (
@@ -39,6 +63,6 @@ export function ReasonsPanel({ planned }: { readonly planned: PlannedSurface }) 
           trade defaults and estimates for planning; a test patch and readings on site replace them.
         </p>
       </section>
-    </aside>
+    </>
   );
 }
