@@ -17,7 +17,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Zurich',
-    trace: 'retain-on-failure',
+    trace: process.env['TRACE'] ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -76,7 +76,7 @@ const stage = Joi.alternatives(
     strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
     dwellMinutes: Joi.object({ from: Joi.number().min(0).required(), to: positive.greater(Joi.ref('from')).required() }).required(),
     litresPerSquareMetre: positive.max(5).required(), coats: positive.integer().max(3).required(),
-    leaveOn: Joi.boolean().required(), needs: Joi.valid('film', 'not-dry').required(), clings: Joi.boolean().required(),
+    leaveOn: Joi.boolean().required(), needs: Joi.valid('film', 'not-dry').required(), clings: Joi.boolean().required(), covered: Joi.boolean().required(),
     stopWhen: text, ifNotEnough: text,
   }),
   Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse').required(), ...work }),

@@ -25,6 +25,8 @@ export interface ApplyTemplate {
   readonly needs: 'film' | 'not-dry';
   /** Clings as foam or gel, so that a smooth wall holds twice as much. */
   readonly clings: boolean;
+  /** Lies under a film that keeps it from drying. */
+  readonly covered: boolean;
   readonly checks: readonly string[];
   readonly stopWhen: string;
   readonly ifNotEnough: string;

@@ -194,14 +194,6 @@ function bindDwell(
     maxSeconds: latest,
     rule: 'dwell',
   });
-  builder.lags.push({
-    from: apply,
-    anchor: 'finish',
-    to: finish,
-    minSeconds: 0,
-    maxSeconds: null,
-    rule: 'apply-before-rinse',
-  });
   builder.dwells.push({
     apply,
     rinse: finish,
@@ -212,8 +204,10 @@ function bindDwell(
   if (!mist) return;
   const interval = Math.floor(60 * mist.intervalMinutes);
   const wetAtEnd = Math.floor(interval - 60 * cycle.finishMinutes);
+  const mistSeconds = Math.ceil((60 * cycle.sectionSquareMetres) / mist.squareMetresPerMinute);
   mists.forEach((id, i) => {
-    const due = (i + 1) * interval;
+    // Before the wet window of the pass before ends, and early enough that all passes are done when the rinse may begin.
+    const due = Math.min((i + 1) * interval, earliest - (mists.length - i) * mistSeconds);
     const soonest = earliest - wetAtEnd - (mists.length - 1 - i) * interval;
     const from = i === 0 ? apply : (mists[i - 1] ?? apply);
     // Between the soonest that still bridges to the rinse and the latest that nothing dries before: halfway.

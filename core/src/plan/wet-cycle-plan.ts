@@ -66,6 +66,10 @@ const SHORTEST_MIST_INTERVAL_MINUTES = 1 / 3;
 const SMALLEST_SECTION_SQUARE_METRES = 0.5;
 const HANDS_ON_SLACK_MINUTES = 0.5;
 const PER_HOUR = 60;
+/** Lags are whole seconds: a bridge that fits to the last of them is planned with one pass more. */
+const ROUNDING_MINUTES = 0.1;
+/** A clock that runs longer than a day is not told apart. */
+const LONGEST_MINUTES = 1440;
 
 export interface CycleInput {
   readonly surface: Surface;
@@ -104,13 +108,16 @@ export function wetClocks(
     sorptivity: materialById(surface.material).sorptivity[surface.finish],
     preWetSeconds: preWetMinutes * 60,
   };
-  const minutes = (seconds: number) => Math.min(1440, Math.round(seconds / 6) / 10);
+  // Under a cover nothing leaves into the air, and a gel gives little to the pores.
+  const covered = apply.covered ? { filmMinutes: LONGEST_MINUTES, dryOutMinutes: LONGEST_MINUTES } : {};
+  const minutes = (seconds: number) => Math.min(LONGEST_MINUTES, Math.round(seconds / 6) / 10);
   return {
     lie,
     evaporationMillimetresPerHour: Math.round(mmPerHour * 1000) / 1000,
     heldKilogramsPerSquareMetre: face.heldKilogramsPerSquareMetre,
     filmMinutes: minutes(filmSeconds(face)),
     dryOutMinutes: minutes(dryOutSeconds(face)),
+    ...covered,
   };
 }
 
@@ -233,11 +240,11 @@ function chosenRhythm(given: {
     ...cycle(given.dwell.toMinutes, slackFor(given.dwell.toMinutes)),
     mist: { interval, rate },
   };
-  // The last strip is rinsed before the last mist dries; whoever stays with it mists on while scrubbing.
-  const area = Math.min(
-    sectionArea(misted, given.alone || handsOn),
-    handsOn ? Infinity : 0.9 * given.finishRate * interval,
-  );
+  // The first mist follows the application, and the last strip is rinsed before the last mist dries; whoever stays with
+  // the section mists on while scrubbing.
+  const betweenMists =
+    MIST_MARGIN * Math.min(given.applyRate * interval, interval / (1 / rate + 1 / given.finishRate));
+  const area = Math.min(sectionArea(misted, given.alone || handsOn), handsOn ? Infinity : betweenMists);
   if (area <= dryArea) return plain;
   return {
     cycle: misted,
@@ -250,7 +257,7 @@ function chosenRhythm(given: {
 
 function mistPasses(interval: number, window: RinseWindow, finishMinutes: number, handsOn: boolean): number {
   const until = handsOn ? window.earliest : window.earliest + finishMinutes;
-  return Math.max(handsOn ? 1 : 0, Math.ceil(until / interval - 1e-9) - 1);
+  return Math.max(handsOn ? 1 : 0, Math.ceil((until + ROUNDING_MINUTES) / interval) - 1);
 }
 
 function leaveOnPlan(

@@ -156,6 +156,7 @@ function applyDetail(
       leaveOn: template.leaveOn,
       needs: template.needs,
       clings: template.clings,
+      covered: template.covered,
       stopWhen: template.stopWhen,
       ifNotEnough: template.ifNotEnough,
     };
@@ -192,6 +193,7 @@ function neutraliserDetail(of: Agent, neutraliser: string, strengthGramsPerLitre
     leaveOn: false,
     needs: 'not-dry',
     clings: false,
+    covered: false,
     stopWhen: of.neutraliser?.reading ?? 'The strip reads neutral.',
     ifNotEnough: 'Rinse and neutralise again.',
   };

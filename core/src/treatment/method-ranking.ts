@@ -38,7 +38,7 @@ export function rankedMethod(
     {
       rule: 'ranking',
       text:
-        `${String(points)} points: result ${String(result)} of 5 (×${String(WEIGHTS.result)}), ` +
+        `${String(points)} ${Math.abs(points) === 1 ? 'point' : 'points'}: result ${String(result)} of 5 (×${String(WEIGHTS.result)}), ` +
         `risk to the surface ${String(method.surfaceRisk)} (×−${String(WEIGHTS.surfaceRisk)}), ` +
         `harm around ${String(method.harmAround)} (×−${String(harmWeight)}), slowness ${String(method.slowness)} (×−${String(WEIGHTS.slowness)})` +
         `${disliked ? `, house preference −${String(SCHOOL_MALUS)}` : ''}.`,

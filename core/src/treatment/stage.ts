@@ -42,6 +42,7 @@ export interface ApplyDetail {
   readonly leaveOn: boolean;
   readonly needs: 'film' | 'not-dry';
   readonly clings: boolean;
+  readonly covered: boolean;
   readonly stopWhen: string;
   readonly ifNotEnough: string;
 }

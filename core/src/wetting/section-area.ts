@@ -16,6 +16,8 @@ export interface WetCycle {
 
 /** Slack taken off the window, min. Trade default. */
 export const DEFAULT_SLACK_MINUTES = 3;
+/** Nobody keeps an eye on more than this at once, m². Trade default. */
+export const GREATEST_SECTION_SQUARE_METRES = 200;
 /** One reach wide, m². Trade default. */
 export const STRIP_SQUARE_METRES = 3;
 
@@ -32,7 +34,6 @@ export const STRIP_SQUARE_METRES = 3;
 export function sectionArea(cycle: WetCycle, alone: boolean): number {
   const spare = cycle.latest - cycle.dwellFrom - cycle.slack;
   if (spare <= 0) return 0;
-  const slower = Math.min(cycle.applyRate, cycle.rinseRate);
   const drift = Math.abs(1 / cycle.rinseRate - 1 / cycle.applyRate);
   const afterStrips =
     spare - (2 * cycle.stripArea) / (cycle.rinseRate < cycle.applyRate ? cycle.applyRate : cycle.rinseRate);
@@ -41,8 +42,7 @@ export function sectionArea(cycle: WetCycle, alone: boolean): number {
   const bounds = [Math.max(byStrips >= cycle.stripArea ? byStrips : 0, asOneStrip)];
   if (alone) bounds.push(cycle.applyRate * cycle.dwellFrom + Math.min(cycle.stripArea, asOneStrip));
   if (cycle.mist) bounds.push(cycle.mist.rate * cycle.mist.interval);
-  const area = Math.min(...bounds);
-  return Number.isFinite(area) ? area : slower * spare;
+  return Math.min(GREATEST_SECTION_SQUARE_METRES, ...bounds);
 }
 
 /** Earliest and latest start of the rinse, counted from the start of the application, min. */

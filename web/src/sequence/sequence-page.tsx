@@ -65,31 +65,33 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
   const start = secondOfDay(survey.job.house.dayStart);
   const people = survey.job.house.crew.length;
   return (
-    <dl className="visit-figures">
-      <div>
-        <dt>From, to</dt>
-        <dd>
-          {clockTime(start).slice(0, 5)} – {clockTime(start + schedule.makespan).slice(0, 5)}
-        </dd>
-      </div>
-      <div>
-        <dt>Takes</dt>
-        <dd>{formatDuration(schedule.makespan)}</dd>
-      </div>
-      <div>
-        <dt>Paid time</dt>
-        <dd>
-          {formatDuration(schedule.makespan * people)} <small>({people} people)</small>
-        </dd>
-      </div>
-      <div title={`Nothing can be faster than ${lowerBound.because}`}>
-        <dt>Cannot be under</dt>
-        <dd>
-          {formatDuration(lowerBound.seconds)} <small>gap {decimal(gap * 100, 0)} %</small>
-        </dd>
-      </div>
-      <div className="visit-bound quiet">Least time: {lowerBound.because}.</div>
-    </dl>
+    <>
+      <dl className="visit-figures">
+        <div>
+          <dt>From, to</dt>
+          <dd>
+            {clockTime(start).slice(0, 5)} – {clockTime(start + schedule.makespan).slice(0, 5)}
+          </dd>
+        </div>
+        <div>
+          <dt>Takes</dt>
+          <dd>{formatDuration(schedule.makespan)}</dd>
+        </div>
+        <div>
+          <dt>Paid time</dt>
+          <dd>
+            {formatDuration(schedule.makespan * people)} <small>({people} people)</small>
+          </dd>
+        </div>
+        <div title={`Nothing can be faster than ${lowerBound.because}`}>
+          <dt>Cannot be under</dt>
+          <dd>
+            {formatDuration(lowerBound.seconds)} <small>gap {decimal(gap * 100, 0)} %</small>
+          </dd>
+        </div>
+      </dl>
+      <p className="visit-bound quiet">Least time: {lowerBound.because}.</p>
+    </>
   );
 }
 

@@ -45,13 +45,13 @@ export function ProposalCard({ surface, name, proposal }: Props) {
         <table className="method-table">
           <caption className="visually-hidden">Other methods against {name}</caption>
           <tbody>
-            {alternatives.map(({ method, because, points }) => (
+            {alternatives.map(({ method, points }) => (
               <tr key={method.id}>
                 <td>{method.name}</td>
                 <td>
                   {method.why}{' '}
                   <span className="quiet figure">
-                    {because.find((b) => b.rule === 'ranking') ? `${String(points)} points` : ''}
+                    {points} {Math.abs(points) === 1 ? 'point' : 'points'}
                   </span>
                 </td>
                 <td>

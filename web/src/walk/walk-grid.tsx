@@ -8,6 +8,7 @@ import {
   takeOffArea,
 } from '@etappe/core';
 import type { Band, Surface } from '@etappe/core';
+import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { SurfaceTexture } from '../drawing/surface-texture.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -46,29 +47,22 @@ export function WalkGrid({ selected }: { readonly selected: string | null }) {
       className="walk-grid"
       style={{ gridTemplateColumns: `64px repeat(${String(columns.length)}, ${COLUMN_WIDTH})` }}
     >
-      {columns.map((column, c) => (
-        <div key={column.id ?? 'none'} className="side-head" style={{ gridColumn: c + 2, gridRow: 1 }}>
-          {column.name}
-          <span>{column.about}</span>
-        </div>
-      ))}
       {bands.map((band, r) => (
         <div key={band} className="band-head" style={{ gridColumn: 1, gridRow: r + 2 }}>
           {BAND_NAMES[band]}
         </div>
       ))}
-      {columns.flatMap((column, c) =>
-        bands.map((band, r) => (
-          <Cell
-            key={`${column.id ?? 'none'} ${band}`}
-            side={column.id}
-            band={band}
-            column={c + 2}
-            row={r + 2}
-            selected={selected}
-          />
-        )),
-      )}
+      {columns.map((column, c) => (
+        <Fragment key={column.id ?? 'none'}>
+          <div className="side-head" style={{ gridColumn: c + 2, gridRow: 1 }}>
+            {column.name}
+            <span>{column.about}</span>
+          </div>
+          {bands.map((band, r) => (
+            <Cell key={band} side={column.id} band={band} column={c + 2} row={r + 2} selected={selected} />
+          ))}
+        </Fragment>
+      ))}
     </div>
   );
 }

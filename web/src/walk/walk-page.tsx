@@ -26,14 +26,15 @@ export function WalkPage() {
       <section className="walk-left" aria-label="Walk grid">
         <div className="walk-bar">
           <h2>Walk</h2>
-          <Button
-            onClick={() => {
-              void navigate(`/jobs/${jobId}/walk`);
-            }}
-            disabled={!surface}
-          >
-            Property and site
-          </Button>
+          {surface && (
+            <Button
+              onClick={() => {
+                void navigate(`/jobs/${jobId}/walk`);
+              }}
+            >
+              Property and site
+            </Button>
+          )}
           <Button
             type="primary"
             icon={<PlusOutlined />}

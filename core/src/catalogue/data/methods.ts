@@ -55,7 +55,7 @@ export const METHODS: readonly Method[] = [
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 8, to: 15 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, checks: GROWTH_CHECKS, stopWhen: 'The tint is gone, or two applications have changed nothing more.', ifNotEnough: 'Apply again while still wet at the same strength; stronger only on the spots that stay.' },
+      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 8, to: 15 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The tint is gone, or two applications have changed nothing more.', ifNotEnough: 'Apply again while still wet at the same strength; stronger only on the spots that stay.' },
       rinse,
     ],
   },
@@ -65,7 +65,7 @@ export const METHODS: readonly Method[] = [
     why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE,
     stages: [
       brushOff,
-      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 20, 25, 30], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.' },
+      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 20, 25, 30], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.' },
       { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(100, 140), direction: 'top-down', checks: ['No stripes between passes.'] },
       rinse,
     ],
@@ -82,10 +82,10 @@ export const METHODS: readonly Method[] = [
     why: 'Lifts growth and grey from wood without chlorine; the brightener neutralises and brings the colour back.', expectation: 'Boards dry lighter than they look wet; the tone evens out over weeks.', source: TRADE,
     stages: [
       brushOff,
-      { kind: 'apply', agent: 'percarbonate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [60, 80, 100, 120], dwellMinutes: { from: 12, to: 25 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, checks: ['It fizzes; keep it damp.', 'Look at it at half the dwell.'], stopWhen: 'Growth wipes off with a finger.', ifNotEnough: 'Brush and apply again while wet.' },
+      { kind: 'apply', agent: 'percarbonate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [60, 80, 100, 120], dwellMinutes: { from: 12, to: 25 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It fizzes; keep it damp.', 'Look at it at half the dwell.'], stopWhen: 'Growth wipes off with a finger.', ifNotEnough: 'Brush and apply again while wet.' },
       wideFanOnWood,
       rinse,
-      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [30, 40, 50, 60], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.15, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'Accept: a second brightening bleaches.' },
+      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [30, 40, 50, 60], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.15, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'Accept: a second brightening bleaches.' },
       { ...rinse, checks: ['pH strip on the wet board reads 5 to 8.'] },
     ],
   },
@@ -94,7 +94,7 @@ export const METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, slowness: 4, chainOrder: 'growth',
     why: 'No jet at all: a soft brush and garden force keep weak fibres down.', expectation: 'Grey stays where fibres are weak: brushing harder would tear them.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'percarbonate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [60, 80, 100, 120], dwellMinutes: { from: 12, to: 25 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, checks: ['It fizzes; keep it damp.', 'Look at it at half the dwell.'], stopWhen: 'Growth wipes off with a finger.', ifNotEnough: 'Brush and apply again while wet.' },
+      { kind: 'apply', agent: 'percarbonate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [60, 80, 100, 120], dwellMinutes: { from: 12, to: 25 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It fizzes; keep it damp.', 'Look at it at half the dwell.'], stopWhen: 'Growth wipes off with a finger.', ifNotEnough: 'Brush and apply again while wet.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['With the grain, no pressure.'] },
       rinse,
     ],
@@ -104,7 +104,7 @@ export const METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 2, slowness: 2, chainOrder: 'growth',
     why: 'Takes chalk and growth off coated metal with no jet; short contact stays within what sound paint stands.', expectation: 'Oxidised paint looks darker and even after washing; gloss does not come back.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 0.5, to: 5 }, litresPerSquareMetre: 0.12, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, checks: ['Run-off in the colour of the paint shows that the chalk comes.'], stopWhen: 'The brush glides and run-off is clear.', ifNotEnough: 'A second pass at the same strength.' },
+      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 0.5, to: 5 }, litresPerSquareMetre: 0.12, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Run-off in the colour of the paint shows that the chalk comes.'], stopWhen: 'The brush glides and run-off is clear.', ifNotEnough: 'A second pass at the same strength.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['Overlapping passes, no dry brush.'] },
       rinse,
     ],
@@ -114,7 +114,7 @@ export const METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
     why: 'Without chlorine, for faces near water or planting and for light oil.', expectation: null, source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, checks: ['The film turns to a grey slurry.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'Brush and apply again while wet.' },
+      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The film turns to a grey slurry.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'Brush and apply again while wet.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(25, 45), direction: 'top-down', checks: ['Overlapping passes.'] },
       rinse,
     ],
@@ -125,7 +125,7 @@ export const METHODS: readonly Method[] = [
     why: 'Old stone keeps its face: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
       preWet(10),
-      { kind: 'apply', agent: 'neutral-biocidal', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 10, to: 30 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, checks: ['It stays wet all the time.', 'Growth swells and wipes off.'], stopWhen: 'Growth wipes off, or the face begins to shed grains.', ifNotEnough: 'Repeat on another day; never stronger.' },
+      { kind: 'apply', agent: 'neutral-biocidal', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 10, to: 30 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It stays wet all the time.', 'Growth swells and wipes off.'], stopWhen: 'Growth wipes off, or the face begins to shed grains.', ifNotEnough: 'Repeat on another day; never stronger.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['No grains in the brush.'] },
       { ...rinse, checks: ['Garden force only; water runs clear.'] },
     ],
@@ -136,7 +136,7 @@ export const METHODS: readonly Method[] = [
     why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
       brushOff,
-      { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, checks: ['The face is dry before, evenly wet after.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Review after 6 months.' },
+      { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The face is dry before, evenly wet after.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Review after 6 months.' },
     ],
   },
   {
@@ -144,7 +144,7 @@ export const METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 5, slowness: 2, chainOrder: 'growth',
     why: 'Same-day result on stubborn discs; local only.', expectation: null, source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 40, 50, 60], dwellMinutes: { from: 15, to: 20 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(100, 200), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, checks: GROWTH_CHECKS, stopWhen: 'Discs are white throughout.', ifNotEnough: 'Repeat on the spots while wet.' },
+      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 40, 50, 60], dwellMinutes: { from: 15, to: 20 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(100, 200), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'Discs are white throughout.', ifNotEnough: 'Repeat on the spots while wet.' },
       { kind: 'agitate', tool: 'stiff-brush', rate: rate(30, 50), direction: 'top-down', checks: ['Discs brush off whole.'] },
       rinse,
     ],
@@ -154,7 +154,7 @@ export const METHODS: readonly Method[] = [
     surfaceRisk: 3, harmAround: 4, slowness: 2, chainOrder: 'alkali',
     why: 'Turns oil into soap; hot water carries it out of the pores.', expectation: null, source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'caustic', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 25, 30, 40], dwellMinutes: { from: 10, to: 15 }, litresPerSquareMetre: 0.3, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Repeat on the spots.' },
+      { kind: 'apply', agent: 'caustic', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 25, 30, 40], dwellMinutes: { from: 10, to: 15 }, litresPerSquareMetre: 0.3, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Repeat on the spots.' },
       { kind: 'wash', tool: 'hot-fan', rate: rate(40, 70), direction: 'top-down', checks: ['Steam and run-off away from people.'] },
       rinse,
     ],
@@ -165,7 +165,7 @@ export const METHODS: readonly Method[] = [
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 50, 65, 80], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, checks: ['Brown turns yellow, then goes.'], stopWhen: 'The brown is gone, or two passes have changed nothing more.', ifNotEnough: 'Repeat once on the spots; what stays comes from inside.' },
+      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 50, 65, 80], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns yellow, then goes.'], stopWhen: 'The brown is gone, or two passes have changed nothing more.', ifNotEnough: 'Repeat once on the spots; what stays comes from inside.' },
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -177,7 +177,7 @@ export const METHODS: readonly Method[] = [
     why: 'Stronger than oxalic on heavy crusts.', expectation: 'The face may look lighter where the crust sat; whole panels keep the colour even.', source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'phosphoric-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [100, 120, 150, 200], dwellMinutes: { from: 3, to: 8 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, checks: ['Brown turns grey.'], stopWhen: 'The crust wipes off.', ifNotEnough: 'Repeat once on the spots.' },
+      { kind: 'apply', agent: 'phosphoric-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [100, 120, 150, 200], dwellMinutes: { from: 3, to: 8 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns grey.'], stopWhen: 'The crust wipes off.', ifNotEnough: 'Repeat once on the spots.' },
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -188,7 +188,7 @@ export const METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'acid',
     why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its face.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay it again on another day.' },
+      { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay it again on another day.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Gel is lifted off before rinsing.'] },
       rinse,
     ],
