@@ -29,6 +29,10 @@ export default {
       globalSetup: here('server/src/test/start-cluster.mjs'),
       globalTeardown: here('server/src/test/stop-cluster.mjs'),
     }),
-    project('web', { testEnvironment: 'jsdom', setupFilesAfterEnv: [here('web/src/test/dom.ts')] }),
+    project('web', {
+      testEnvironment: 'jsdom',
+      moduleNameMapper: { '\\.css$': here('web/src/test/no-style.ts') },
+      setupFilesAfterEnv: [here('web/src/test/dom.ts')],
+    }),
   ],
 };

@@ -14,6 +14,7 @@ export default defineConfig({
   outputDir: '../.data/playwright',
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? [['list'], ['json']] : [['list']],
   use: {
+    contextOptions: { reducedMotion: 'reduce' },
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Zurich',

@@ -1,0 +1,57 @@
+/** @jest-environment node */
+import { describe, expect, it } from '@jest/globals';
+import { plan, readJobFile } from '@etappe/core';
+import { dayRibbonLayout } from './day-ribbon-layout.ts';
+
+const reading = readJobFile({
+  format: 'etappe-job',
+  version: 1,
+  surfaces: ['a', 'b'].map((id) => ({
+    id,
+    material: 'painted-render',
+    size: '8x3',
+    findings: [{ contaminant: 'green-algae', severity: 3 }],
+  })),
+});
+if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+const { survey } = reading;
+const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 2 });
+const layout = dayRibbonLayout(made, survey, 800);
+
+describe('the day ribbon', () => {
+  it('has a row per person and a bar per operation, all inside it', () => {
+    expect(layout.rows.map((r) => r.person)).toEqual(['a', 'b']);
+    expect(layout.bars).toHaveLength(made.work.problem.operations.length);
+    for (const bar of layout.bars) {
+      expect(bar.x).toBeGreaterThanOrEqual(76);
+      expect(bar.x + bar.width).toBeLessThanOrEqual(800);
+    }
+  });
+
+  it('never lays two bars of one person over each other by more than a hair', () => {
+    for (const row of layout.rows) {
+      const bars = layout.bars.filter((b) => b.person === row.person);
+      bars.forEach((bar, i) => {
+        const next = bars[i + 1];
+        if (next) expect(next.x - (bar.x + bar.width)).toBeGreaterThan(-1.6);
+      });
+    }
+  });
+
+  it('draws a dwell for every watched section, between its application and its rinse', () => {
+    expect(layout.dwells).toHaveLength(made.work.problem.watches.length);
+    expect(layout.dwells.length).toBeGreaterThan(0);
+    for (const dwell of layout.dwells) {
+      const apply = layout.bars.find((b) => b.id === dwell.id);
+      expect(dwell.x).toBeCloseTo((apply?.x ?? 0) + (apply?.width ?? 0), 0);
+    }
+  });
+
+  it('writes only what fits into a bar', () => {
+    for (const bar of layout.bars) expect(bar.label.length * 7).toBeLessThanOrEqual(bar.width);
+  });
+
+  it('of a plan without a visit is empty', () => {
+    expect(dayRibbonLayout({ ...made, visit: null }, survey, 800).bars).toEqual([]);
+  });
+});

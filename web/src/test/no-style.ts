@@ -1,0 +1,2 @@
+/** Stands for a style sheet where there is nothing to style. */
+export default {};
