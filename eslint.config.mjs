@@ -30,6 +30,10 @@ export default tseslint.config(
     rules: { ...reactHooks.configs.recommended.rules, ...jsxA11y.configs.recommended.rules },
     languageOptions: { globals: globals.browser },
   },
-  { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: globals.node } },
+  {
+    files: ['**/*.mjs', '**/*.cjs'],
+    languageOptions: { globals: globals.node },
+    rules: { 'no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }] },
+  },
   { files: ['**/*.test.ts', '**/*.test.tsx'], rules: { '@typescript-eslint/no-empty-function': 'off' } },
 );
