@@ -29,7 +29,10 @@ export function EveningProvider({ children }: { readonly children: ReactNode }) 
   }, [evening]);
   return (
     <EveningContext value={{ evening, setEvening }}>
-      <ConfigProvider theme={themeFor(evening)} button={{ autoInsertSpace: false }}>
+      <ConfigProvider
+        theme={themeFor(evening, window.matchMedia('(prefers-reduced-motion: reduce)').matches)}
+        button={{ autoInsertSpace: false }}
+      >
         {children}
       </ConfigProvider>
     </EveningContext>

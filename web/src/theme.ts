@@ -25,11 +25,13 @@ const DARK = {
 
 const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', sans-serif";
 
-export function themeFor(evening: boolean): ThemeConfig {
+export function themeFor(evening: boolean, still: boolean): ThemeConfig {
   const c = evening ? DARK : LIGHT;
   return {
     algorithm: evening ? antTheme.darkAlgorithm : antTheme.defaultAlgorithm,
     token: {
+      // Ant Design waits for its animations to end: they are turned off here, never by style.
+      motion: !still,
       colorPrimary: c.wet,
       colorInfo: c.wet,
       colorLink: c.wet,

@@ -32,6 +32,7 @@ export interface OrderEntry {
   readonly checks: readonly string[];
   readonly stopWhen: string | null;
   readonly ifNotEnough: string | null;
+  /** Beyond those of the agent, which stand with the mix: rules set aside, opposed chemistries. */
   readonly cautions: readonly string[];
 }
 
@@ -141,6 +142,7 @@ const TASK_TITLES: Readonly<Record<PlannedOperation['task'], string>> = {
   finish: 'Rinse',
   'hands-on': 'Work through',
   work: 'Work',
+  'foot-rinse': 'Rinse the wall foot',
   'clear-up': 'Clear up',
 };
 
@@ -207,13 +209,18 @@ class EntryWriter {
       cautions:
         planned.task === 'mist' || planned.task === 'pre-wet'
           ? []
-          : unique(stages.flatMap((s) => s.cautions.map((c) => c.text))),
+          : unique(
+              stages.flatMap((s) =>
+                s.cautions.filter((c) => !c.rule.startsWith('agent-')).map((c) => c.text),
+              ),
+            ),
     };
   }
 
   private title(planned: PlannedOperation, stages: readonly Stage[]): string {
     if (planned.task === 'set-out') return 'Set out: water and rinse gear laid and charged, protections on';
     if (planned.task === 'clear-up') return 'Clear up: uncover, rinse plants, walk round with the customer';
+    if (planned.task === 'foot-rinse') return 'Rinse the wall foot: washing the floor splashed it';
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? agentById(apply.apply.agent).name : '';
     if (planned.task === 'mix' || planned.task === 'apply')
@@ -238,6 +245,8 @@ class EntryWriter {
         'Photograph every surface after. Flush tools, label what is left in containers.',
       ];
     }
+    if (planned.task === 'foot-rinse')
+      return ['Garden hose with fan, plain water, one metre high, glass and doors too.'];
     if (planned.task === 'mix') return ['Protection on before mixing; see the mix card.'];
     return stages.flatMap((stage) => this.stageHow(stage));
   }

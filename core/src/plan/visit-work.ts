@@ -3,6 +3,7 @@ import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import { cycleGroup, untiedGroup } from './cycle-work.ts';
+import { footRinse, splashesUp } from './foot-rinse.ts';
 import { surfacesAbove } from './gravity.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { WorkBuilder } from './work-builder.ts';
@@ -34,8 +35,8 @@ export function visitWork(
     const list = surfaceGroups(builder, planned);
     if (list.length > 0) groups.set(planned.surface.id, list);
   }
-  const apart = bindByGravity(builder, surfaces, groups);
-  if (groups.size > 0) frameVisit(builder, people, groups, protectedFeatures);
+  const { apart, footRinses } = bindByGravity(builder, surfaces, groups);
+  if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectedFeatures);
   return {
     planned: builder.planned,
     problem: {
@@ -55,6 +56,7 @@ function frameVisit(
   builder: WorkBuilder,
   people: readonly string[],
   groups: ReadonlyMap<string, readonly Group[]>,
+  footRinses: readonly string[],
   protectedFeatures: number,
 ): void {
   const seconds = SET_OUT_SECONDS + (PROTECT_SECONDS * protectedFeatures) / people.length;
@@ -85,7 +87,7 @@ function frameVisit(
     ),
   );
   const ends = [...groups.values()].flatMap((list) => list.at(-1)?.last ?? []);
-  builder.allAfter(clearUp, ends.length > 0 ? ends : setOut, 'uncover-last');
+  builder.allAfter(clearUp, [...ends, ...footRinses], 'uncover-last');
 }
 
 /** The chain of one surface, group after group; each waits for the one before. */
@@ -115,28 +117,39 @@ function surfaceGroups(builder: WorkBuilder, planned: PlannedSurface): readonly 
   return groups;
 }
 
-/** Upper before lower: the lower one's last rinse follows every wet stage above; opposed chemistries keep wholly apart. */
+/**
+ * Upper before lower: the lower one's last rinse follows every wet stage above. A leave-on above waits for the rinses
+ * below that could splash it. Opposed chemistries keep wholly apart. Washed floors are followed by a rinse of wall feet.
+ */
 function bindByGravity(
   builder: WorkBuilder,
   surfaces: readonly PlannedSurface[],
   groups: ReadonlyMap<string, readonly Group[]>,
-): readonly (readonly [string, string])[] {
+): { readonly apart: readonly (readonly [string, string])[]; readonly footRinses: readonly string[] } {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
   const apart: [string, string][] = [];
+  const footRinses: string[] = [];
   for (const pair of surfacesAbove(surfaces.map((p) => p.surface))) {
-    const [upper, lower] = [groups.get(pair.upper), groups.get(pair.lower)];
     const [above, below] = [byId.get(pair.upper), byId.get(pair.lower)];
-    if (!upper || !lower || !above || !below) continue;
-    const upperEnd = upper.at(-1)?.last ?? [];
-    const opposed = agentsOppose(above, below);
-    builder.allAfter(
-      opposed ? (lower[0]?.first ?? []) : (lower.at(-1)?.last ?? []),
-      upperEnd,
-      opposed ? 'opposed-run-off' : 'gravity',
-    );
+    const [upper, lower] = [groups.get(pair.upper), groups.get(pair.lower)];
+    if (!above || !below || !lower) continue;
+    const lowerEnd = lower.at(-1)?.last ?? [];
+    if (splashesUp(above, below)) footRinses.push(footRinse(builder, above, lowerEnd));
+    if (!upper) continue;
     if (pair.overhead) apart.push([pair.upper, pair.lower]);
+    if (endsOnLeaveOn(above) && !endsOnLeaveOn(below)) {
+      builder.allAfter(upper.at(-1)?.first ?? [], lowerEnd, 'leave-on-after-splashes');
+      continue;
+    }
+    const opposed = agentsOppose(above, below);
+    const waiting = opposed ? (lower[0]?.first ?? []) : lowerEnd;
+    builder.allAfter(waiting, upper.at(-1)?.last ?? [], opposed ? 'opposed-run-off' : 'gravity');
   }
-  return apart;
+  return { apart, footRinses };
+}
+
+function endsOnLeaveOn(planned: PlannedSurface): boolean {
+  return planned.treatment?.stages.at(-1)?.apply?.leaveOn ?? false;
 }
 
 function agentsOppose(a: PlannedSurface, b: PlannedSurface): boolean {

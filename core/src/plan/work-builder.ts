@@ -1,7 +1,16 @@
 import type { Dwell, Lag, Operation, Watch } from '../sequence/problem.ts';
 
 export type Task =
-  'set-out' | 'mix' | 'pre-wet' | 'apply' | 'mist' | 'finish' | 'hands-on' | 'work' | 'clear-up';
+  | 'set-out'
+  | 'mix'
+  | 'pre-wet'
+  | 'apply'
+  | 'mist'
+  | 'finish'
+  | 'hands-on'
+  | 'work'
+  | 'foot-rinse'
+  | 'clear-up';
 
 /** What an operation of the sequence means on site. */
 export interface PlannedOperation {

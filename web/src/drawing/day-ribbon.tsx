@@ -36,6 +36,7 @@ const TASK_LOOKS: Readonly<
     fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
     ink: 'var(--ground)',
   },
+  'foot-rinse': { word: 'scrub, wash, rinse', fill: 'var(--wet)', ink: 'var(--ground)' },
   work: { word: 'other work', fill: 'color-mix(in srgb, var(--ink) 25%, var(--raised))', ink: 'var(--ink)' },
 };
 

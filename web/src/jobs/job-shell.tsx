@@ -18,7 +18,7 @@ export function JobShell() {
   return (
     <SurveySessionProvider
       jobId={job}
-      loading={<div className="shell-loading" aria-label="Loading the job" />}
+      loading={<div className="shell-loading" role="status" aria-label="Loading the job" />}
       failed={(error) => <NotOpened error={error} />}
     >
       <OpenShell />

@@ -79,7 +79,7 @@ export function JobsPage() {
             description={`${jobs.error.message} It is tried again by itself.`}
           />
         )}
-        {jobs.isPending && <div className="jobs-skeleton" aria-label="Loading jobs" />}
+        {jobs.isPending && <div className="jobs-skeleton" role="status" aria-label="Loading jobs" />}
         {jobs.data && shown.length > 0 && (
           <table className="jobs-table">
             <thead>

@@ -62,7 +62,7 @@ function NextOrder() {
       void navigate(`/jobs/${jobId}/order/${String(order.number)}`);
     },
   });
-  if (!plan) return <div className="station-skeleton" aria-label="Deriving the plan" />;
+  if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
   const waits = working
     ? 'The plan is still being improved.'
@@ -132,7 +132,7 @@ function Issued({ number }: { readonly number: string }) {
         style={{ margin: 16 }}
       />
     );
-  if (!order.data) return <div className="station-skeleton" aria-label="Loading the order" />;
+  if (!order.data) return <div className="station-skeleton" role="status" aria-label="Loading the order" />;
   const stale = plan !== null && plan.inputsHash !== order.data.inputsHash;
   const last = orders[0]?.number === order.data.number;
   return (

@@ -200,6 +200,11 @@ function EntryRow({ entry }: { readonly entry: OrderEntry }) {
         ))}
         {entry.stopWhen !== null && <div>Stop when: {entry.stopWhen}</div>}
         {entry.ifNotEnough !== null && <div>Not enough: {entry.ifNotEnough}</div>}
+        {entry.cautions.map((line) => (
+          <div key={line} className="order-caution">
+            △ {line}
+          </div>
+        ))}
       </td>
     </tr>
   );

@@ -24,7 +24,7 @@ import './sequence-page.css';
 export function SequencePage() {
   const { survey, jobId } = useSurveySession();
   const { plan, working } = usePlan();
-  if (!plan) return <div className="station-skeleton" aria-label="Deriving the plan" />;
+  if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
   const shown = plan.warnings.filter((w) => w.severity !== 'note');
   return (
     <div className="sequence">

@@ -13,7 +13,7 @@ export function SupplyPage() {
   const { survey, jobId } = useSurveySession();
   const { plan } = usePlan();
   const { job, patch } = useJob();
-  if (!plan) return <div className="station-skeleton" aria-label="Deriving the plan" />;
+  if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
   if (plan.mixes.length === 0) {
     return (
       <div className="station-empty hairline">

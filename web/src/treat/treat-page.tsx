@@ -36,7 +36,7 @@ export function TreatPage() {
         style={{ margin: 16 }}
       />
     );
-  if (!planned) return <div className="station-skeleton" aria-label="Deriving the plan" />;
+  if (!planned) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
   const { surface, treatment } = planned;
   const warnings = plan?.warnings.filter((w) => w.surface === surface.id) ?? [];
   return (
