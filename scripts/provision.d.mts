@@ -1,0 +1,2 @@
+/** Folder of PostgreSQL's programs, installed if need be; see provision.mjs. */
+export function needPostgres(): string;
