@@ -26,6 +26,8 @@ export interface OrderEntry {
   readonly area: string | null;
   /** "Mix 3", null where nothing is applied. */
   readonly mix: string | null;
+  /** hh:mm of the earlier entry of this person that says how; then nothing of it is repeated here. */
+  readonly sameAs: string | null;
   readonly how: readonly string[];
   /** When the rinse of what is applied here is due. */
   readonly rinse: { readonly from: string; readonly latest: string; readonly by: string } | null;
@@ -96,7 +98,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     people: survey.job.house.crew.map(({ id, name }) => ({
       id,
       name,
-      entries: placements.filter((p) => p.person === id).map((p) => writer.entry(p.operation)),
+      entries: saidOnce(placements.filter((p) => p.person === id).map((p) => writer.entry(p.operation))),
     })),
     mixes: plan.mixes.map((mix, i) => {
       const agent = agentById(mix.agent);
@@ -123,6 +125,21 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
   };
+}
+
+/** How something is done is said where a person does it first; later entries point there. */
+function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] {
+  const said = new Map<string, string>();
+  return entries.map((entry) => {
+    const { how, checks, stopWhen, ifNotEnough, cautions } = entry;
+    const words = JSON.stringify([entry.place, how, checks, stopWhen, ifNotEnough, cautions]);
+    const before = said.get(words);
+    if (how.length + checks.length < 2 || before === undefined) {
+      said.set(words, entry.start);
+      return entry;
+    }
+    return { ...entry, sameAs: before, how: [], checks: [], stopWhen: null, ifNotEnough: null, cautions: [] };
+  });
 }
 
 function mixName(index: number): string {
@@ -199,6 +216,7 @@ class EntryWriter {
           ? null
           : formatArea(planned.areaSquareMetres, this.survey.job.units),
       mix: mixIndex >= 0 ? mixName(mixIndex) : null,
+      sameAs: null,
       how: this.how(planned, stages),
       rinse: this.rinseDue(planned, placement.start),
       checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),

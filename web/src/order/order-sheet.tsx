@@ -68,11 +68,13 @@ export function OrderSheet({ order, heading }: { readonly order: CrewOrder; read
             <MixBlock key={mix.name} mix={mix} order={order} />
           ))}
         </div>
-        {order.cautions.map((c) => (
-          <p key={c} className="order-caution">
-            △ {c}
-          </p>
-        ))}
+        <div className="order-cautions">
+          {order.cautions.map((c) => (
+            <p key={c} className="order-caution">
+              △ {c}
+            </p>
+          ))}
+        </div>
       </section>
 
       {order.people.map((person) => (
@@ -185,6 +187,7 @@ function EntryRow({ entry }: { readonly entry: OrderEntry }) {
         )}
       </td>
       <td>
+        {entry.sameAs !== null && <div className="quiet">As at {entry.sameAs}.</div>}
         {entry.how.map((line) => (
           <div key={line}>{line}</div>
         ))}
