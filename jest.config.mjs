@@ -32,6 +32,7 @@ export default {
     project('web', {
       testEnvironment: 'jsdom',
       moduleNameMapper: { '\\.css$': here('web/src/test/no-style.ts') },
+      setupFiles: [here('web/src/test/encoders.mjs')],
       setupFilesAfterEnv: [here('web/src/test/dom.ts')],
     }),
   ],

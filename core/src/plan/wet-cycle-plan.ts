@@ -1,9 +1,7 @@
-import { materialById } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import { evaporation } from '../wetting/evaporation.ts';
 import {
   DEFAULT_SLACK_MINUTES,
   STRIP_SQUARE_METRES,
@@ -11,17 +9,8 @@ import {
   sectionArea,
 } from '../wetting/section-area.ts';
 import type { RinseWindow, WetCycle } from '../wetting/section-area.ts';
-import { dryOutSeconds, filmSeconds, heldLiquid } from '../wetting/wet-window.ts';
-import type { Lie } from '../wetting/wet-window.ts';
-
-/** How long one application stays wet on this face in this weather. */
-export interface WetClocks {
-  readonly lie: Lie;
-  readonly evaporationMillimetresPerHour: number;
-  readonly heldKilogramsPerSquareMetre: number;
-  readonly filmMinutes: number;
-  readonly dryOutMinutes: number;
-}
+import { wetClocks } from './wet-clocks.ts';
+import type { WetClocks } from './wet-clocks.ts';
 
 export interface MistPlan {
   readonly intervalMinutes: number;
@@ -68,8 +57,6 @@ const HANDS_ON_SLACK_MINUTES = 0.5;
 const PER_HOUR = 60;
 /** Lags are whole seconds: a bridge that fits to the last of them is planned with one pass more. */
 const ROUNDING_MINUTES = 0.1;
-/** A clock that runs longer than a day is not told apart. */
-const LONGEST_MINUTES = 1440;
 
 export interface CycleInput {
   readonly surface: Surface;
@@ -78,47 +65,6 @@ export interface CycleInput {
   readonly alone: boolean;
   /** 1 for the greatest sections, less for smaller ones. */
   readonly sectionFactor: number;
-}
-
-/** How a face lies, for what it holds. Tilts under 20° hold as floors, over 120° as overheads. */
-export function lieOf(surface: Surface, clings: boolean): Lie {
-  if (surface.tiltDegrees < 20) return 'floor';
-  if (surface.tiltDegrees > 120) return 'overhead';
-  if (materialById(surface.material).rough) return 'rough-wall';
-  return clings ? 'smooth-wall-clinging' : 'smooth-wall';
-}
-
-/** Both clocks of one application; the film's starts after the pre-wet. */
-export function wetClocks(
-  surface: Surface,
-  apply: ApplyDetail,
-  preWetMinutes: number,
-  weather: JobWeather,
-): WetClocks {
-  const lie = lieOf(surface, apply.clings);
-  const mmPerHour = evaporation({
-    airTemperatureC: weather.temperatureC,
-    humidity: weather.humidity,
-    windMetresPerSecond: weather.windMetresPerSecond,
-    netRadiationWattsPerSquareMetre: weather.netRadiationWattsPerSquareMetre,
-  });
-  const face = {
-    heldKilogramsPerSquareMetre: heldLiquid(apply.litresPerSquareMetre, lie),
-    evaporation: mmPerHour,
-    sorptivity: materialById(surface.material).sorptivity[surface.finish],
-    preWetSeconds: preWetMinutes * 60,
-  };
-  // Under a cover nothing leaves into the air, and a gel gives little to the pores.
-  const covered = apply.covered ? { filmMinutes: LONGEST_MINUTES, dryOutMinutes: LONGEST_MINUTES } : {};
-  const minutes = (seconds: number) => Math.min(LONGEST_MINUTES, Math.round(seconds / 6) / 10);
-  return {
-    lie,
-    evaporationMillimetresPerHour: Math.round(mmPerHour * 1000) / 1000,
-    heldKilogramsPerSquareMetre: face.heldKilogramsPerSquareMetre,
-    filmMinutes: minutes(filmSeconds(face)),
-    dryOutMinutes: minutes(dryOutSeconds(face)),
-    ...covered,
-  };
 }
 
 /**

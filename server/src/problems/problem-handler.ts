@@ -30,18 +30,37 @@ function isDatabaseDown(error: unknown): boolean {
   );
 }
 
-function isBodyError(error: unknown): error is { type: string; status: number; limit?: number } {
-  return (
-    typeof error === 'object' &&
-    error !== null &&
-    typeof (error as { type?: unknown }).type === 'string' &&
-    'status' in error
-  );
+/** Errors that Express and its parsers make: they carry the status that they mean. */
+interface HttpError {
+  readonly status: number;
+  readonly type?: string;
+  readonly limit?: number;
+}
+
+function isHttpError(error: unknown): error is HttpError {
+  const status = typeof error === 'object' && error !== null ? (error as { status?: unknown }).status : null;
+  return typeof status === 'number' && status >= 400 && status < 500;
+}
+
+function problemOfHttp({ status, type, limit }: HttpError): Problem {
+  if (status === 404) return notFound('file');
+  if (type === 'entity.too.large') {
+    return new Problem(
+      413,
+      'too-large',
+      'Too large',
+      `The request is larger than the limit of ${String(limit ?? 0)} bytes: send it in parts.`,
+    );
+  }
+  if (type === 'entity.parse.failed')
+    return new Problem(400, 'not-json', 'Not JSON', 'The body of the request is not JSON.');
+  return new Problem(status, 'bad-request', 'Bad request', 'The request could not be read.');
 }
 
 /** What any error means to the client. Nothing of an unexpected error leaves the server but its number. */
 export function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
+  if (isHttpError(error)) return problemOfHttp(error);
   if (isDatabaseDown(error)) {
     return new Problem(
       503,
@@ -49,18 +68,6 @@ export function problemOf(error: unknown): Problem {
       'The database does not answer',
       'Nothing was saved. It is tried again by itself; keep the page open.',
     );
-  }
-  if (isBodyError(error)) {
-    if (error.type === 'entity.too.large')
-      return new Problem(
-        413,
-        'too-large',
-        'Too large',
-        `The request is larger than the limit of ${String(error.limit ?? 0)} bytes: send it in parts.`,
-      );
-    if (error.type === 'entity.parse.failed')
-      return new Problem(400, 'not-json', 'Not JSON', 'The body of the request is not JSON.');
-    return new Problem(error.status, 'bad-request', 'Bad request', 'The request could not be read.');
   }
   return new Problem(
     500,

@@ -1,0 +1,224 @@
+import { agentById, toolById } from '../catalogue/catalogue.ts';
+import type { Plan } from '../plan/plan.ts';
+import type { PlannedOperation } from '../plan/work-builder.ts';
+import { formatArea } from '../quantity/area.ts';
+import { clockTime } from '../quantity/duration.ts';
+import { formatStandOff } from '../quantity/length.ts';
+import { formatJetPressure } from '../quantity/pressure.ts';
+import type { Survey } from '../survey/survey.ts';
+import type { Stage } from '../treatment/stage.ts';
+
+/** One thing that one person does, with everything needed beside it. */
+export interface OrderEntry {
+  readonly operation: string;
+  /** hh:mm */
+  readonly start: string;
+  readonly finish: string;
+  readonly task: PlannedOperation['task'];
+  readonly title: string;
+  readonly place: string;
+  readonly section: string | null;
+  readonly area: string | null;
+  /** "Mix 3", null where nothing is applied. */
+  readonly mix: string | null;
+  /** hh:mm of the earlier entry of this person that says how; then nothing of it is repeated here. */
+  readonly sameAs: string | null;
+  readonly how: readonly string[];
+  /** When the rinse of what is applied here is due. */
+  readonly rinse: { readonly from: string; readonly latest: string; readonly by: string } | null;
+  readonly checks: readonly string[];
+  readonly stopWhen: string | null;
+  readonly ifNotEnough: string | null;
+  /** Beyond those of the agent, which stand with the mix: rules set aside, opposed chemistries. */
+  readonly cautions: readonly string[];
+}
+
+/** Each text once, in order of first appearance. */
+export const unique = (texts: readonly string[]) => [...new Set(texts)];
+
+export function mixName(index: number): string {
+  return `Mix ${String(index + 1)}`;
+}
+
+export function shortTime(seconds: number): string {
+  return clockTime(seconds).slice(0, 5);
+}
+
+/** How something is done is said where a person does it first; later entries point there. */
+export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] {
+  const said = new Map<string, string>();
+  return entries.map((entry) => {
+    const { how, checks, stopWhen, ifNotEnough, cautions } = entry;
+    const words = JSON.stringify([entry.place, how, checks, stopWhen, ifNotEnough, cautions]);
+    const before = said.get(words);
+    if (how.length + checks.length < 2 || before === undefined) {
+      said.set(words, entry.start);
+      return entry;
+    }
+    return { ...entry, sameAs: before, how: [], checks: [], stopWhen: null, ifNotEnough: null, cautions: [] };
+  });
+}
+
+const TASK_TITLES: Readonly<Record<PlannedOperation['task'], string>> = {
+  'set-out': 'Set out',
+  mix: 'Mix',
+  'pre-wet': 'Pre-wet',
+  apply: 'Apply',
+  mist: 'Mist again',
+  finish: 'Rinse',
+  'hands-on': 'Work through',
+  work: 'Work',
+  'foot-rinse': 'Rinse the wall foot',
+  'clear-up': 'Clear up',
+};
+
+const STAGE_TITLES: Readonly<Record<Stage['kind'], string>> = {
+  clear: 'Clear off loose dirt',
+  'pre-wet': 'Pre-wet',
+  apply: 'Apply',
+  agitate: 'Scrub',
+  wash: 'Wash',
+  rinse: 'Rinse',
+  neutralise: 'Neutralise',
+  reading: 'Take a reading',
+};
+
+/** Writes what one operation means to the person who does it. */
+export class EntryWriter {
+  private readonly plan: Plan;
+  private readonly survey: Survey;
+  private readonly dayStart: number;
+  private readonly planned: ReadonlyMap<string, PlannedOperation>;
+  private readonly stages: ReadonlyMap<string, Stage>;
+
+  constructor(plan: Plan, survey: Survey, dayStart: number) {
+    this.plan = plan;
+    this.survey = survey;
+    this.dayStart = dayStart;
+    this.planned = new Map(plan.work.planned.map((p) => [p.id, p]));
+    this.stages = new Map(
+      plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)),
+    );
+  }
+
+  placeName(surface: string | null): string {
+    if (surface === null) return 'Whole site';
+    return this.survey.surfaces.find((s) => s.id === surface)?.name ?? surface;
+  }
+
+  entry(operation: string): OrderEntry {
+    const planned = this.planned.get(operation);
+    const placement = this.plan.visit?.schedule.placements.find((p) => p.operation === operation);
+    if (!planned || !placement) throw new RangeError(`the plan has no operation "${operation}"`);
+    const stages = planned.stages.flatMap((id) => this.stages.get(id) ?? []);
+    const apply = stages.find((s) => s.apply);
+    const mixIndex = apply ? this.plan.mixes.findIndex((m) => m.stage === apply.id) : -1;
+    return {
+      operation,
+      start: shortTime(this.dayStart + placement.start),
+      finish: shortTime(this.dayStart + placement.finish),
+      task: planned.task,
+      title: this.title(planned, stages),
+      place: this.placeName(planned.surface),
+      section: planned.section,
+      area:
+        planned.areaSquareMetres === null
+          ? null
+          : formatArea(planned.areaSquareMetres, this.survey.job.units),
+      mix: mixIndex >= 0 ? mixName(mixIndex) : null,
+      sameAs: null,
+      how: this.how(planned, stages),
+      rinse: this.rinseDue(planned, placement.start),
+      checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),
+      stopWhen:
+        planned.task === 'apply' || planned.task === 'hands-on' ? (apply?.apply?.stopWhen ?? null) : null,
+      ifNotEnough:
+        planned.task === 'apply' || planned.task === 'hands-on' ? (apply?.apply?.ifNotEnough ?? null) : null,
+      cautions:
+        planned.task === 'mist' || planned.task === 'pre-wet'
+          ? []
+          : unique(
+              stages.flatMap((s) =>
+                s.cautions.filter((c) => !c.rule.startsWith('agent-')).map((c) => c.text),
+              ),
+            ),
+    };
+  }
+
+  private title(planned: PlannedOperation, stages: readonly Stage[]): string {
+    if (planned.task === 'set-out') return 'Set out: water and rinse gear laid and charged, protections on';
+    if (planned.task === 'clear-up') return 'Clear up: uncover, rinse plants, walk round with the customer';
+    if (planned.task === 'foot-rinse') return 'Rinse the wall foot: washing the floor splashed it';
+    const apply = stages.find((s) => s.apply);
+    const agent = apply?.apply ? agentById(apply.apply.agent).name : '';
+    if (planned.task === 'mix' || planned.task === 'apply')
+      return `${TASK_TITLES[planned.task]} ${lowerFirst(agent)}`;
+    if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, nothing may dry`;
+    const names = stages.map((s) =>
+      s.kind === 'apply' || s.kind === 'neutralise'
+        ? `${STAGE_TITLES[s.kind]} ${lowerFirst(agent)}`
+        : STAGE_TITLES[s.kind],
+    );
+    return names.map((name, i) => (i === 0 ? name : lowerFirst(name))).join(', then ');
+  }
+
+  private how(planned: PlannedOperation, stages: readonly Stage[]): readonly string[] {
+    if (planned.task === 'set-out')
+      return this.plan.protections
+        .filter((p) => p.when === 'before')
+        .map((p) => `${p.featureName}: ${p.act}`);
+    if (planned.task === 'clear-up') {
+      return [
+        ...this.plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
+        'Photograph every surface after. Flush tools, label what is left in containers.',
+      ];
+    }
+    if (planned.task === 'foot-rinse')
+      return ['Garden hose with fan, plain water, one metre high, glass and doors too.'];
+    if (planned.task === 'mix') return ['Protection on before mixing; see the mix card.'];
+    return stages.flatMap((stage) => this.stageHow(stage));
+  }
+
+  private stageHow(stage: Stage): readonly string[] {
+    const { units } = this.survey.job;
+    const lines: string[] = [];
+    if (stage.tool !== null) {
+      const tool = toolById(stage.tool);
+      const stop = tool.jet ? `, no closer than ${formatStandOff(tool.jet.standOffMetres, units)}` : '';
+      lines.push(
+        `${STAGE_TITLES[stage.kind]} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
+      );
+    }
+    const limit = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.jetLimitKilopascal;
+    if (stage.maxSurfacePressureKilopascal !== null && limit !== undefined) {
+      lines.push(
+        `Force limit here ${formatJetPressure(limit, units)} on the surface; this tool gives ${formatJetPressure(stage.maxSurfacePressureKilopascal, units)}.`,
+      );
+    }
+    if (stage.apply?.dwell)
+      lines.push(
+        `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min. Never let it dry.`,
+      );
+    if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
+    if (stage.kind === 'pre-wet' && stage.minutes !== null)
+      lines.push(`Soak for ${String(stage.minutes)} min, until it takes no more.`);
+    return lines;
+  }
+
+  private rinseDue(planned: PlannedOperation, start: number): OrderEntry['rinse'] {
+    if (planned.task !== 'apply') return null;
+    const lag = this.plan.work.problem.lags.find((l) => l.from === planned.id && l.rule === 'dwell');
+    const rinse = this.plan.visit?.schedule.placements.find((p) => p.operation === lag?.to);
+    if (!lag || !rinse) return null;
+    const name = this.survey.job.house.crew.find((c) => c.id === rinse.person)?.name ?? rinse.person;
+    return {
+      from: shortTime(this.dayStart + rinse.start),
+      latest: shortTime(this.dayStart + start + (lag.maxSeconds ?? lag.minSeconds)),
+      by: name,
+    };
+  }
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,0 +1,73 @@
+import { describe, expect, it } from '@jest/globals';
+import { readJobFile } from '../interchange/job-file.ts';
+import { plan } from './plan.ts';
+
+const algae = [{ contaminant: 'green-algae', severity: 2 }];
+const planOf = (more: Record<string, unknown>) => {
+  const reading = readJobFile({
+    format: 'etappe-job',
+    version: 1,
+    surfaces: [{ id: 'wall', material: 'concrete', size: '6x2', findings: algae }],
+    ...more,
+  });
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  return plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
+};
+const site = (features: readonly Record<string, unknown>[], more: Record<string, unknown> = {}) => ({
+  site: { features, ...more },
+  surfaces: [
+    {
+      id: 'wall',
+      material: 'concrete',
+      size: '6x2',
+      findings: algae,
+      drainsOnto: features.map((f) => f['id']),
+    },
+  ],
+});
+
+describe('open questions', () => {
+  it('ask for water, for where drains lead and for electrics, until they are answered', () => {
+    const asked = (more: Record<string, unknown>) => planOf(more).questions.map((q) => q.rule);
+    const features = [{ id: 'drain', kind: 'drain' }, { id: 'sockets', kind: 'electrics' }]; // prettier-ignore
+    expect(asked(site(features))).toEqual(['water-point', 'drain-destination', 'electrics-weatherproof']);
+    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics' }], { waterPoints: [{ id: 'tap' }], answers: { 'electrics-weatherproof': 'yes' } }); // prettier-ignore
+    expect(asked(answered)).toEqual([]);
+  });
+});
+
+describe('protections', () => {
+  it('come before and after for what treated surfaces touch, and for nothing else', () => {
+    const made = planOf({ ...site([{ id: 'roses', kind: 'plant-bed' }]), site: { features: [{ id: 'roses', kind: 'plant-bed' }, { id: 'far-pond', kind: 'pond' }] } }); // prettier-ignore
+    expect(made.protections.map((p) => [p.feature, p.when])).toEqual([['roses', 'before'], ['roses', 'after']]); // prettier-ignore
+  });
+});
+
+describe('the weather', () => {
+  it.each([
+    [{ windMetresPerSecond: 4 }, []],
+    [{ windMetresPerSecond: 6 }, ['warn']],
+    [{ windMetresPerSecond: 9 }, ['stop']],
+  ])('with %j gives %j for drift', (weather, severities) => {
+    expect(
+      planOf({ weather })
+        .warnings.filter((w) => w.rule === 'spray-drift')
+        .map((w) => w.severity),
+    ).toEqual(severities);
+  });
+
+  it('below 5 °C is warned of', () => {
+    expect(planOf({ weather: { temperatureC: 3 } }).warnings.map((w) => w.rule)).toContain('cold');
+  });
+});
+
+describe('a surface left out', () => {
+  it('is noted with its reason and gets no work', () => {
+    const made = planOf({ surfaces: [{ id: 'wall', material: 'concrete', size: '6x2', findings: algae }, { id: 'sill', material: 'concrete', size: '1x1', findings: algae, inScope: false, scopeReason: 'water creeps in' }] }); // prettier-ignore
+    expect(made.warnings.find((w) => w.surface === 'sill')).toMatchObject({
+      severity: 'note',
+      text: 'Sill: left out: water creeps in.',
+    });
+    expect(made.work.planned.some((o) => o.surface === 'sill')).toBe(false);
+  });
+});

@@ -1,0 +1,108 @@
+import { describe, expect, it } from '@jest/globals';
+import { methodById } from '../catalogue/catalogue.ts';
+import { DEFAULT_WEATHER } from '../survey/job-detail.ts';
+import type { JobWeather } from '../survey/job-detail.ts';
+import type { Surface } from '../survey/surface.ts';
+import { chainStages } from '../treatment/chain.ts';
+import { lieOf } from './wet-clocks.ts';
+import { wetCyclePlan } from './wet-cycle-plan.ts';
+
+const surface = (material: string, more: Partial<Surface> = {}): Surface => ({
+  id: 'wall', position: 0, name: 'Wall', side: null, band: 'wall', material, finish: 'bare', conditions: [], size: '10x4',
+  footMetres: 0, topMetres: 2, tiltDegrees: 90, drainsOnto: [], beside: [], inScope: true, scopeReason: '', ...more,
+}); // prettier-ignore
+const cycle = (
+  method: string,
+  on: Surface,
+  more: { weather?: Partial<JobWeather>; alone?: boolean; sectionFactor?: number; area?: number } = {},
+) => {
+  const stages = chainStages(
+    [{ method: methodById(method), severity: 2, areaSquareMetres: more.area ?? 40, cautions: [] }],
+    { surface: on, shaded: false, preWet: 'thirsty-only' },
+  );
+  return wetCyclePlan({
+    surface: on,
+    stages: stages.filter((s) => s.cycle === 1),
+    weather: { ...DEFAULT_WEATHER, ...more.weather },
+    alone: more.alone ?? false,
+    sectionFactor: more.sectionFactor ?? 1,
+  });
+};
+const paint = surface('painted-aluminium', { finish: 'painted' });
+const hot = { temperatureC: 34, humidity: 0.2, windMetresPerSecond: 4, netRadiationWattsPerSquareMetre: 700 };
+
+describe('how a face lies', () => {
+  it.each([
+    ['painted-aluminium', 90, true, 'smooth-wall-clinging'],
+    ['painted-aluminium', 90, false, 'smooth-wall'],
+    ['concrete', 0, true, 'floor'],
+    ['limestone', 90, false, 'rough-wall'],
+    ['painted-render', 170, false, 'overhead'],
+  ])('%s at %p°, clinging %p: %s', (material, tiltDegrees, clings, lie) => {
+    expect(lieOf(surface(material, { tiltDegrees }), clings)).toBe(lie);
+  });
+});
+
+describe('the sections of a wet cycle', () => {
+  it('are whole pieces of the surface', () => {
+    const plan = cycle('soft-wash-hypochlorite', paint);
+    expect(plan.sectionCount * plan.sectionSquareMetres).toBeCloseTo(40, 6);
+  });
+
+  it('need mist passes where the sun stands on the wall and none in mild weather', () => {
+    expect(cycle('soft-wash-hypochlorite', paint).mist).toBeNull();
+    const sunny = cycle('soft-wash-hypochlorite', paint, { weather: hot });
+    expect(sunny.mist?.passes).toBeGreaterThan(0);
+    expect(sunny.mist?.intervalMinutes).toBeLessThan(sunny.clocks.dryOutMinutes);
+  });
+
+  it('are kept wet with mist passes where the film ends before the dwell', () => {
+    const plan = cycle('oxygen-wash-wood', surface('larch-boards'));
+    expect(plan.mist?.passes).toBeGreaterThan(0);
+    expect(plan.mist?.intervalMinutes).toBeLessThan(plan.clocks.filmMinutes);
+  });
+
+  it('of stone that drinks are small and hands-on throughout', () => {
+    const plan = cycle('neutral-soak-stone', surface('limestone'));
+    expect(plan.mode).toBe('hands-on');
+    expect(plan.sectionSquareMetres).toBeLessThan(8);
+    expect(plan.clocks.filmMinutes).toBeCloseTo(1.2, 1);
+  });
+
+  it('under a film do not dry, whatever the sun does', () => {
+    expect(cycle('rust-citrate-gel', surface('limestone'), { weather: hot, area: 4 })).toMatchObject({
+      mist: null,
+      unworkable: null,
+      clocks: { dryOutMinutes: 1440 },
+    });
+  });
+
+  it('of a leave-on have no end of dwell', () => {
+    expect(cycle('leave-on-biocide', surface('granite'))).toMatchObject({
+      mode: 'leave-on',
+      dwell: null,
+      window: null,
+    });
+  });
+
+  it('are one where the surface is smaller than the greatest section', () => {
+    expect(cycle('soft-wash-hypochlorite', paint, { area: 2 }).sectionCount).toBe(1);
+  });
+
+  it('are taken smaller by a factor', () => {
+    expect(cycle('soft-wash-hypochlorite', paint, { sectionFactor: 0.5 }).sectionCount).toBeGreaterThan(
+      cycle('soft-wash-hypochlorite', paint).sectionCount,
+    );
+  });
+
+  it('for one person alone never ask to rinse while applying', () => {
+    const plan = cycle('rust-oxalic', surface('painted-render', { finish: 'painted' }), { alone: true });
+    expect(plan.window?.earliest ?? 0).toBeGreaterThanOrEqual(plan.applyMinutes - 1e-6);
+  });
+
+  it('open to their sum', () => {
+    const { sum } = cycle('soft-wash-hypochlorite', paint);
+    expect(sum.join('\n')).toMatch(/evaporation 0\.29 mm\/h.*film 18.*dry-out 18\.7/);
+    expect(sum.at(-1)).toMatch(/greatest section .* m²: 40 m² in \d+ × /);
+  });
+});

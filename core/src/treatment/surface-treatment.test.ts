@@ -1,0 +1,169 @@
+import { describe, expect, it } from '@jest/globals';
+import { methodById } from '../catalogue/catalogue.ts';
+import type { Finding } from '../survey/finding.ts';
+import type { Surface } from '../survey/surface.ts';
+import { chainStages } from './chain.ts';
+import { inRankOrder, rankedMethod } from './method-ranking.ts';
+import { surfaceState } from './surface-state.ts';
+import { surfaceTreatment } from './surface-treatment.ts';
+import type { TreatmentInput } from './surface-treatment.ts';
+
+const surface = (material: string, more: Partial<Surface> = {}): Surface => ({
+  id: 'wall', position: 0, name: 'Wall', side: null, band: 'wall', material, finish: 'bare', conditions: [], size: '10x4',
+  footMetres: 0, topMetres: 2, tiltDegrees: 90, drainsOnto: [], beside: [], inScope: true, scopeReason: '', ...more,
+}); // prettier-ignore
+const finding = (contaminant: string, severity: Finding['severity'] = 2, share = 1): Finding => ({
+  id: contaminant,
+  position: 0,
+  surface: 'wall',
+  contaminant,
+  severity,
+  share,
+});
+const treat = (on: Surface, findings: readonly Finding[], more: Partial<TreatmentInput> = {}) =>
+  surfaceTreatment({
+    surface: on,
+    areaSquareMetres: 40,
+    findings,
+    choices: [],
+    state: surfaceState(on, { surfaces: [on], features: [] }),
+    schools: {},
+    shaded: false,
+    preWet: 'thirsty-only',
+    ...more,
+  });
+const chosen = (t: ReturnType<typeof treat>) => t.proposals.map((p) => p.chosen?.method.id);
+
+describe('the treatment of a surface', () => {
+  it('is empty for a clean one', () => {
+    expect(treat(surface('concrete'), [])).toMatchObject({ proposals: [], stages: [], expectations: [] });
+  });
+
+  it('orders a chain growth, alkali, acid, whatever the order in which things were found', () => {
+    const t = treat(surface('concrete'), [
+      finding('surface-rust'),
+      finding('mineral-oil'),
+      finding('green-algae'),
+    ]);
+    const agents = t.stages.flatMap((s) => (s.kind === 'apply' && s.apply ? [s.apply.agent] : []));
+    expect(agents).toEqual(['hypochlorite', 'caustic', 'oxalic-acid']);
+  });
+
+  it('brings every opposed agent to rest before the acid: chlorine by ascorbate, caustic by citric acid', () => {
+    const t = treat(surface('concrete'), [
+      finding('surface-rust'),
+      finding('mineral-oil'),
+      finding('green-algae'),
+    ]);
+    const resting = t.stages.flatMap((s) => (s.kind === 'neutralise' && s.apply ? [s.apply.agent] : []));
+    expect(resting).toEqual(['sodium-ascorbate', 'citric-acid', 'sodium-bicarbonate']);
+    // Citric acid is an acid too: it only comes when the chlorine is gone.
+    expect(resting.indexOf('sodium-ascorbate')).toBeLessThan(resting.indexOf('citric-acid'));
+  });
+
+  it('serves two findings by one application where that is best, at the worse severity and larger share', () => {
+    const t = treat(surface('limestone'), [finding('green-algae', 1, 0.9), finding('lichen', 4, 0.3)]);
+    expect(chosen(t)).toEqual(['neutral-soak-stone', 'neutral-soak-stone']);
+    const applies = t.stages.filter((s) => s.kind === 'apply');
+    expect(applies).toHaveLength(1);
+    expect(applies[0]?.areaSquareMetres).toBe(36);
+  });
+
+  it('never mixes a leave-on with a wet chain, and says why it is refused', () => {
+    const t = treat(surface('concrete'), [finding('lichen'), finding('green-algae')]);
+    const wet = t.stages.some((s) => s.kind === 'rinse');
+    expect(wet && t.stages.some((s) => s.apply?.leaveOn)).toBe(false);
+    expect(t.proposals.flatMap((p) => p.refused.flatMap((r) => r.refusals.map((x) => x.rule)))).toContain(
+      'leave-on-needs-dry-face',
+    );
+  });
+
+  it('grows stronger with severity', () => {
+    const strength = (severity: Finding['severity']) =>
+      treat(surface('concrete'), [finding('green-algae', severity)]).stages.find((s) => s.kind === 'apply')
+        ?.apply?.strengthGramsPerLitre ?? 0;
+    expect([strength(1), strength(2), strength(3), strength(4)]).toEqual([15, 20, 25, 30]);
+  });
+
+  it('says what to expect once for each thing', () => {
+    const t = treat(surface('granite'), [finding('green-algae'), finding('lichen')]);
+    const rules = t.expectations.map((e) => e.rule);
+    expect(new Set(rules).size).toBe(rules.length);
+    expect(rules).toContain('expect-green-algae');
+  });
+
+  it('heeds the house that prefers oxygen and neutral cleaners', () => {
+    const on = surface('granite');
+    expect(chosen(treat(on, [finding('green-algae')]))).toEqual(['soft-wash-hypochlorite']);
+    expect(
+      chosen(treat(on, [finding('green-algae')], { schools: { 'growth-chemistry': 'oxygen-or-neutral' } })),
+    ).not.toContain('soft-wash-hypochlorite');
+  });
+});
+
+describe('pre-wetting', () => {
+  const kinds = (on: Surface, preWet: string) =>
+    treat(on, [finding('surface-rust')], { preWet }).stages.map((s) => s.kind);
+  it('is for thirsty faces by default', () => {
+    expect(kinds(surface('concrete'), 'thirsty-only')).toContain('pre-wet');
+    expect(kinds(surface('painted-render', { finish: 'painted' }), 'thirsty-only')).not.toContain('pre-wet');
+  });
+  it('follows the school of the house', () => {
+    expect(kinds(surface('concrete'), 'never')).not.toContain('pre-wet');
+    expect(kinds(surface('painted-render', { finish: 'painted' }), 'always')).toContain('pre-wet');
+  });
+  it('opens the cycle of the application that follows it', () => {
+    const stages = treat(surface('concrete'), [finding('surface-rust')]).stages;
+    const preWet = stages.find((s) => s.kind === 'pre-wet');
+    expect(preWet?.cycle).toBe(stages.find((s) => s.kind === 'apply')?.cycle);
+  });
+});
+
+describe('a chain of stages', () => {
+  it('ties an application to what ends its dwell and to nothing after', () => {
+    const on = surface('larch-boards');
+    const stages = chainStages(
+      [{ method: methodById('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
+      { surface: on, shaded: false, preWet: 'thirsty-only' },
+    );
+    expect(stages.map((s) => [s.kind, s.cycle])).toEqual([
+      ['clear', null], ['apply', 1], ['wash', 1], ['rinse', null], ['apply', 2], ['rinse', 2],
+    ]); // prettier-ignore
+  });
+
+  it('gives every stage an id of its own', () => {
+    const t = treat(surface('concrete'), [
+      finding('surface-rust'),
+      finding('mineral-oil'),
+      finding('green-algae'),
+    ]);
+    const ids = t.stages.map((s) => s.id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+});
+
+describe('ranking', () => {
+  const on = surface('granite');
+  const dry = surfaceState(on, { surfaces: [on], features: [] });
+  it('counts harm around double where run-off reaches water', () => {
+    const method = methodById('soft-wash-hypochlorite');
+    const points = (drainsToWater: boolean) =>
+      rankedMethod(method, 'green-algae', { ...dry, drainsToWater }, {}).points;
+    expect(points(false) - points(true)).toBe(method.harmAround);
+  });
+
+  it('does not depend on the order of the catalogue', () => {
+    const ranked = ['leave-on-biocide', 'neutral-soak-stone', 'soft-wash-hypochlorite'].map((id) =>
+      rankedMethod(methodById(id), 'lichen', dry, {}),
+    );
+    expect(inRankOrder([...ranked].reverse())).toEqual(inRankOrder(ranked));
+  });
+
+  it('opens its points to their sum', () => {
+    expect(
+      rankedMethod(methodById('soft-wash-hypochlorite'), 'green-algae', dry, {})
+        .because.map((b) => b.text)
+        .join(' '),
+    ).toContain('8 points: result 5 of 5 (×3)');
+  });
+});

@@ -1,0 +1,85 @@
+import { describe, expect, it } from '@jest/globals';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import type { JobSummary } from '../server-connection.ts';
+import { standInServer, stateOfFile } from '../test/in-session.tsx';
+import { faultAt, timeZones } from './job-fields.ts';
+import { JobsPage } from './jobs-page.tsx';
+
+const job = (id: string, name: string, customer: string, updatedAt: string): JobSummary => ({
+  id,
+  name,
+  customer,
+  start: null,
+  surfaces: 2,
+  lastOrder: id === 'b' ? 4 : null,
+  updatedAt,
+});
+const JOBS = [
+  job('a', 'Mill', 'Zoe', '2026-05-01T08:00:00Z'),
+  job('b', 'Barn', 'Yan', '2026-05-02T08:00:00Z'),
+];
+const state = stateOfFile({ surfaces: [{ id: 'w', material: 'concrete', size: '1x1', findings: [] }] });
+
+function show(jobs: readonly JobSummary[], address = '/jobs') {
+  const asked = standInServer(state, (request) => (request.method === 'DELETE' ? {} : { jobs }));
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter initialEntries={[address]}>
+        <JobsPage />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return asked;
+}
+const names = () => screen.getAllByRole('link').map((l) => l.textContent);
+
+describe('the jobs page', () => {
+  it('lists the job edited last first, with its last order', async () => {
+    show(JOBS);
+    expect(await screen.findByText('No. 4')).toBeInTheDocument();
+    expect(names()).toEqual(['Barn', 'Mill']);
+  });
+
+  it('sorts by a column and finds by name or customer, from the address', async () => {
+    show(JOBS, '/jobs?sort=customer&find=z');
+    expect(await screen.findByText('Mill')).toBeInTheDocument();
+    expect(names()).toEqual(['Mill']);
+    await userEvent.clear(screen.getByRole('searchbox'));
+    await waitFor(() => {
+      expect(names()).toEqual(['Barn', 'Mill']);
+    });
+  });
+
+  it('says what to do where there are none, and where none matches', async () => {
+    show([], '/jobs?find=x');
+    expect(await screen.findByText('No job matches “x”')).toBeInTheDocument();
+    await userEvent.clear(screen.getByRole('searchbox'));
+    expect(await screen.findByText('No jobs yet')).toBeInTheDocument();
+  });
+
+  it('asks before it deletes', async () => {
+    const asked = show(JOBS);
+    await userEvent.click(await screen.findByRole('button', { name: 'Delete Mill' }));
+    expect(asked.some((a) => a.method === 'DELETE')).toBe(false);
+    await userEvent.click(screen.getByRole('button', { name: 'Delete job' }));
+    await waitFor(() => {
+      expect(asked.find((a) => a.method === 'DELETE')?.path).toBe('/jobs/a');
+    });
+  });
+});
+
+describe('fields of a job', () => {
+  it('find their own fault', () => {
+    const faults = [{ path: 'place.latitude', message: 'too far north' }];
+    expect(faultAt(faults, 'place.latitude')).toBe('too far north');
+    expect(faultAt(faults, 'name')).toBeNull();
+  });
+
+  it('offer the time zone of the job even where the device does not know it', () => {
+    expect(timeZones('Moon/Base')[0]).toBe('Moon/Base');
+    expect(timeZones('Europe/Zurich')).toContain('Europe/Zurich');
+  });
+});

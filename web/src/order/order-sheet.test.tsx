@@ -1,0 +1,54 @@
+import { describe, expect, it } from '@jest/globals';
+import type { CrewOrder, OrderEntry } from '@etappe/core';
+import { render, screen, within } from '@testing-library/react';
+import { OrderSheet } from './order-sheet.tsx';
+
+const entry = (more: Partial<OrderEntry>): OrderEntry => ({
+  operation: 'x', start: '08:00', finish: '08:10', task: 'apply', title: 'Apply oxalic acid', place: 'Yard', section: '1 of 2', area: '7 m²', mix: 'Mix 1',
+  sameAs: null, how: ['Dwell 3 to 10 min.'], rinse: { from: '08:13', latest: '08:15', by: 'Bo' }, checks: ['Brown goes.'], stopWhen: 'It is gone.', ifNotEnough: 'Repeat.', cautions: [], ...more,
+}); // prettier-ignore
+const order: CrewOrder = {
+  jobName: 'Mill', customer: 'Miller', date: '2026-05-04', units: 'metric', start: '08:00', finish: '09:00',
+  people: [{ id: 'a', name: 'Ada', entries: [entry({}), entry({ operation: 'y', start: '08:20', sameAs: '08:00', how: [], checks: [], stopWhen: null, ifNotEnough: null })] }],
+  mixes: [], products: [{ product: 'oxalic-acid', name: 'Oxalic acid', unit: 'kg', amount: 0.3, containers: [{ size: 1, count: 1 }], leftOver: 0.7 }],
+  machines: ['Sprayer'], protection: ['goggles'], before: [], after: [], cautions: ['Oxalic acid: Poisonous.'],
+  setAside: ['Yard: Ada set the rule aside.'], expectations: [], questions: ['Where does the drain lead?'], safetyFloor: ['Label first.'],
+}; // prettier-ignore
+
+describe('the order sheet', () => {
+  it('shows the safety floor and what was set aside before anything else', () => {
+    render(<OrderSheet order={order} heading="Order No. 7" />);
+    const headings = screen.getAllByRole('heading').map((h) => h.textContent);
+    expect(headings.slice(0, 3)).toEqual(['Mill', 'Always', 'Rules set aside']);
+    expect(screen.getByText('Label first.')).toBeInTheDocument();
+    expect(screen.getByText('Order No. 7')).toBeInTheDocument();
+  });
+
+  it('gives each application its mix, its rinse with the latest moment, and what to look for', () => {
+    render(<OrderSheet order={order} heading="" />);
+    const [, first] = screen.getAllByRole('row');
+    if (!first) throw new Error('there is a row');
+    for (const text of [
+      'Mix 1',
+      'Rinse begins 08:13, no later than 08:15 (Bo)',
+      'Brown goes.',
+      'Stop when: It is gone.',
+      'Not enough: Repeat.',
+    ]) {
+      expect(within(first).getByText(text)).toBeInTheDocument();
+    }
+  });
+
+  it('points back where the same was said before, but never leaves out when the rinse is due', () => {
+    render(<OrderSheet order={order} heading="" />);
+    const [, , second] = screen.getAllByRole('row');
+    if (!second) throw new Error('there is a second row');
+    expect(within(second).getByText('As at 08:00.')).toBeInTheDocument();
+    expect(within(second).getByText(/no later than 08:15/)).toBeInTheDocument();
+  });
+
+  it('loads products in whole containers', () => {
+    render(<OrderSheet order={order} heading="" />);
+    expect(screen.getByText('Oxalic acid: 1 × 1 kg')).toBeInTheDocument();
+  });
+});
