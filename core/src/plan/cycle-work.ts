@@ -1,13 +1,8 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { toolById } from '../catalogue/catalogue.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 import type { Group, PlannedOperation, WorkBuilder } from './work-builder.ts';
-
-const MIX_SECONDS = 300;
-/** Untied work is cut so that a person is free again within half an hour, hands-on cycles within forty minutes. */
-const LONGEST_PIECE_SECONDS = 1800;
-const LONGEST_HANDS_ON_SECONDS = 2400;
-const PRE_WET_TO_APPLY_SECONDS = 300;
 
 function machinesOf(stages: readonly Stage[]): readonly string[] {
   return [...new Set(stages.flatMap((s) => (s.tool === null ? [] : toolById(s.tool).machines)))];
@@ -18,7 +13,7 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
   const seconds = stage.rate
     ? (3600 * stage.areaSquareMetres) / stage.rate.squareMetresPerHour
     : 60 * (stage.minutes ?? 1);
-  const pieces = Math.max(1, Math.ceil(seconds / LONGEST_PIECE_SECONDS));
+  const pieces = Math.max(1, Math.ceil(seconds / TRADE_DEFAULTS.longestPieceSeconds));
   const ids = Array.from({ length: pieces }, (_, i) =>
     builder.add(
       {
@@ -45,7 +40,13 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
 /** A wet cycle, section by section, with the mix before it. */
 export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Group {
   const mix = builder.add(
-    { id: `${cycle.id}.mix`, cluster: `${cycle.id}.mix`, seconds: MIX_SECONDS, zone, place: cycle.surface },
+    {
+      id: `${cycle.id}.mix`,
+      cluster: `${cycle.id}.mix`,
+      seconds: TRADE_DEFAULTS.mixSeconds,
+      zone,
+      place: cycle.surface,
+    },
     {
       task: 'mix',
       surface: cycle.surface,
@@ -67,9 +68,11 @@ function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
   const one = leaveOn
     ? 60 * cycle.applyMinutes
     : preWetSeconds(cycle) + 60 * ((cycle.window?.earliest ?? 0) + cycle.finishMinutes);
-  const pieces = leaveOn ? Math.max(1, Math.ceil(one / LONGEST_PIECE_SECONDS)) : cycle.sectionCount;
+  const pieces = leaveOn
+    ? Math.max(1, Math.ceil(one / TRADE_DEFAULTS.longestPieceSeconds))
+    : cycle.sectionCount;
   const seconds = leaveOn ? one / pieces : one;
-  const perOperation = Math.max(1, Math.floor(LONGEST_HANDS_ON_SECONDS / seconds));
+  const perOperation = Math.max(1, Math.floor(TRADE_DEFAULTS.longestHandsOnSeconds / seconds));
   const ids: string[] = [];
   for (let from = 1; from <= pieces; from += perOperation) {
     const to = Math.min(pieces, from + perOperation - 1);
@@ -135,7 +138,7 @@ function watchedSections(builder: WorkBuilder, cycle: WetCyclePlan, zone: string
         anchor: 'finish',
         to: apply,
         minSeconds: 0,
-        maxSeconds: PRE_WET_TO_APPLY_SECONDS,
+        maxSeconds: TRADE_DEFAULTS.preWetToApplySeconds,
         rule: 'apply-onto-wet',
       });
     const mists = mistOperations(builder, cycle, cluster, common, about);

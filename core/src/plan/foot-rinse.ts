@@ -1,20 +1,20 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { toolById } from '../catalogue/catalogue.ts';
+import { plannedRate } from '../rates/stage-duration.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import type { WorkBuilder } from './work-builder.ts';
 
-/** A wall whose foot is no higher than this above the floor is splashed when the floor is washed, m. Trade default. */
-const SPLASH_METRES = 1;
-/** How high the foot is rinsed, m. */
-const FOOT_METRES = 1;
-const RINSE_SQUARE_METRES_PER_HOUR = 194;
 const HOSE = 'garden-hose';
+/** A foot stands on the ground and is only wetted. */
+const PLAIN = { severity: 1, shaded: false, topMetres: 0, dependsOnDirt: false } as const;
 
 /** Whether washing the lower surface splashes the foot of the upper, and a plain rinse may follow on it. */
 export function splashesUp(upper: PlannedSurface, lower: PlannedSurface): boolean {
   const washed = lower.treatment?.stages.some((s) => s.kind === 'wash') ?? false;
   const floor = lower.surface.tiltDegrees < 20;
   const wall =
-    upper.surface.tiltDegrees >= 60 && upper.surface.footMetres - lower.surface.topMetres <= SPLASH_METRES;
+    upper.surface.tiltDegrees >= 60 &&
+    upper.surface.footMetres - lower.surface.topMetres <= TRADE_DEFAULTS.splashMetres;
   const leftOn = upper.treatment?.stages.some((s) => s.apply?.leaveOn) ?? false;
   return washed && floor && wall && !leftOn && upper.takeOff.ok;
 }
@@ -23,14 +23,14 @@ export function splashesUp(upper: PlannedSurface, lower: PlannedSurface): boolea
 export function footRinse(builder: WorkBuilder, wall: PlannedSurface, afterFloor: readonly string[]): string {
   const { surface, takeOff } = wall;
   const area = takeOff.ok ? takeOff.squareMetres : 0;
-  const height = Math.max(FOOT_METRES, surface.topMetres - surface.footMetres);
-  const foot = (area / height) * FOOT_METRES;
+  const height = Math.max(TRADE_DEFAULTS.footRinseMetres, surface.topMetres - surface.footMetres);
+  const foot = (area / height) * TRADE_DEFAULTS.footRinseMetres;
   const id = `${surface.id}.foot-rinse.${String(builder.operations.length)}`;
   builder.add(
     {
       id,
       cluster: id,
-      seconds: (3600 * foot) / RINSE_SQUARE_METRES_PER_HOUR,
+      seconds: (3600 * foot) / plannedRate(TRADE_DEFAULTS.plainRinse, PLAIN).squareMetresPerHour,
       machines: toolById(HOSE).machines,
       zone: surface.side ?? `site.${surface.id}`,
       place: surface.id,

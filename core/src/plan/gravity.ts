@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { BANDS } from '../survey/surface.ts';
 import type { Surface } from '../survey/surface.ts';
 
@@ -8,9 +9,6 @@ export interface Above {
   /** Work on the upper is overhead for whoever stands at the lower. */
   readonly overhead: boolean;
 }
-
-/** Work from this height above a lower surface on is overhead, m. */
-const OVERHEAD_METRES = 3;
 
 /**
  * Which surface stands above which: along run-off over any number of surfaces, and by height band on one side where a
@@ -35,7 +33,7 @@ export function surfacesAbove(surfaces: readonly Surface[]): readonly Above[] {
       return {
         upper: upper.id,
         lower: lowerId,
-        overhead: upper.topMetres - (lower?.topMetres ?? 0) > OVERHEAD_METRES,
+        overhead: upper.topMetres - (lower?.topMetres ?? 0) > TRADE_DEFAULTS.overheadMetres,
       };
     }),
   );

@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { agentById } from '../catalogue/catalogue.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
@@ -14,12 +15,6 @@ export interface VisitWork {
   readonly planned: readonly PlannedOperation[];
 }
 
-/** Dwelling sections that one person keeps an eye on. Trade default. */
-export const WATCHES_PER_PERSON = 2;
-const SET_OUT_SECONDS = 900;
-const PROTECT_SECONDS = 180;
-const CLEAR_UP_SECONDS = 900;
-const NEUTRALISER_WORKS_SECONDS = 60;
 const SITE = 'site';
 
 /** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
@@ -47,7 +42,7 @@ export function visitWork(
       apart,
       people,
       machines: machineCounts(house),
-      watchesPerPerson: WATCHES_PER_PERSON,
+      watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,
     },
   };
 }
@@ -59,7 +54,8 @@ function frameVisit(
   footRinses: readonly string[],
   protectedFeatures: number,
 ): void {
-  const seconds = SET_OUT_SECONDS + (PROTECT_SECONDS * protectedFeatures) / people.length;
+  const seconds =
+    TRADE_DEFAULTS.setOutSeconds + (TRADE_DEFAULTS.protectFeatureSeconds * protectedFeatures) / people.length;
   const all = [...groups.values()].flat();
   const planned = { surface: null, stages: [], cycle: null, section: null, areaSquareMetres: null };
   const setOut = people.map((person) =>
@@ -78,7 +74,7 @@ function frameVisit(
       {
         id: `clear-up.${person}`,
         cluster: `clear-up.${person}`,
-        seconds: CLEAR_UP_SECONDS,
+        seconds: TRADE_DEFAULTS.clearUpSeconds,
         zone: SITE,
         place: SITE,
         person,
@@ -111,7 +107,7 @@ function surfaceGroups(builder: WorkBuilder, planned: PlannedSurface): readonly 
         now.first,
         before.last,
         'chain-order',
-        stage.kind === 'reading' ? NEUTRALISER_WORKS_SECONDS : 0,
+        stage.kind === 'reading' ? TRADE_DEFAULTS.neutraliserWorksSeconds : 0,
       );
   }
   return groups;

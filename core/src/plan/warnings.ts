@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -18,10 +19,6 @@ export interface Question {
   readonly text: string;
   readonly blocking: boolean;
 }
-
-const DRIFT_WARNED_METRES_PER_SECOND = 5;
-const DRIFT_STOPPED_METRES_PER_SECOND = 8;
-const COLD_CELSIUS = 5;
 
 /** Everything about one surface that a person must see before it goes on an order. */
 export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
@@ -79,24 +76,24 @@ export function visitWarnings(survey: Survey, surfaces: readonly TreatedSurface[
     warnings.push({ rule, severity, text, surface: null });
   const sprays = surfaces.some((p) => p.treatment?.stages.some((s) => s.kind === 'apply'));
   const { windMetresPerSecond: wind, temperatureC } = survey.job.weather;
-  if (sprays && wind > DRIFT_STOPPED_METRES_PER_SECOND) {
+  if (sprays && wind > TRADE_DEFAULTS.driftStoppedMetresPerSecond) {
     say(
       'spray-drift',
       'stop',
-      `Wind ${decimal(wind, 1)} m/s: above ${String(DRIFT_STOPPED_METRES_PER_SECOND)} m/s nothing is sprayed. Wait for a calmer hour.`,
+      `Wind ${decimal(wind, 1)} m/s: above ${String(TRADE_DEFAULTS.driftStoppedMetresPerSecond)} m/s nothing is sprayed. Wait for a calmer hour.`,
     );
-  } else if (sprays && wind > DRIFT_WARNED_METRES_PER_SECOND) {
+  } else if (sprays && wind > TRADE_DEFAULTS.driftWarnedMetresPerSecond) {
     say(
       'spray-drift',
       'warn',
       `Wind ${decimal(wind, 1)} m/s carries spray: coarse drops, close to the face, people and cars away.`,
     );
   }
-  if (sprays && temperatureC < COLD_CELSIUS)
+  if (sprays && temperatureC < TRADE_DEFAULTS.coldCelsius)
     say(
       'cold',
       'warn',
-      `${decimal(temperatureC, 1)} °C: agents work slowly below ${String(COLD_CELSIUS)} °C and wet ground may freeze.`,
+      `${decimal(temperatureC, 1)} °C: agents work slowly below ${String(TRADE_DEFAULTS.coldCelsius)} °C and wet ground may freeze.`,
     );
   const loop = drainLoop(survey);
   if (loop)

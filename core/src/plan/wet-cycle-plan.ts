@@ -1,13 +1,9 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import {
-  DEFAULT_SLACK_MINUTES,
-  STRIP_SQUARE_METRES,
-  rinseWindow,
-  sectionArea,
-} from '../wetting/section-area.ts';
+import { rinseWindow, sectionArea } from '../wetting/section-area.ts';
 import type { RinseWindow, WetCycle } from '../wetting/section-area.ts';
 import { wetClocks } from './wet-clocks.ts';
 import type { WetClocks } from './wet-clocks.ts';
@@ -43,17 +39,6 @@ export interface WetCyclePlan {
   readonly unworkable: string | null;
 }
 
-/** Mist passes come this share of the wet window before its end. Trade default. */
-const MIST_MARGIN = 0.8;
-/** Spreading a mist over what is wet goes faster than a coat. Trade default. */
-const MIST_SPEED_FACTOR = 1.5;
-/** Below this interval one person does nothing but keep it wet. */
-const HANDS_ON_MIST_MINUTES = 4;
-/** A whole cycle under it is one continuous operation. */
-const HANDS_ON_CYCLE_MINUTES = 10;
-const SHORTEST_MIST_INTERVAL_MINUTES = 1 / 3;
-const SMALLEST_SECTION_SQUARE_METRES = 0.5;
-const HANDS_ON_SLACK_MINUTES = 0.5;
 const PER_HOUR = 60;
 /** Lags are whole seconds: a bridge that fits to the last of them is planned with one pass more. */
 const ROUNDING_MINUTES = 0.1;
@@ -102,13 +87,18 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
     clocks,
     needs: apply.apply.needs,
     alone: input.alone,
+    areaSquareMetres: base.areaSquareMetres,
   });
   const greatest = Math.min(rhythm.greatest, base.areaSquareMetres);
-  const wanted = Math.max(Math.min(greatest, SMALLEST_SECTION_SQUARE_METRES), greatest * input.sectionFactor);
+  const wanted = Math.max(
+    Math.min(greatest, TRADE_DEFAULTS.smallestSectionSquareMetres),
+    greatest * input.sectionFactor,
+  );
   const sectionCount = Math.max(1, Math.ceil(base.areaSquareMetres / Math.max(wanted, 0.01) - 1e-6));
   const sectionSquareMetres = base.areaSquareMetres / sectionCount;
   const window = rinseWindow(rhythm.cycle, sectionSquareMetres);
-  const tooSmall = rhythm.greatest < Math.min(SMALLEST_SECTION_SQUARE_METRES, base.areaSquareMetres);
+  const tooSmall =
+    rhythm.greatest < Math.min(TRADE_DEFAULTS.smallestSectionSquareMetres, base.areaSquareMetres);
   const unworkable = tooSmall || !window ? unworkableText(rhythm, dwell, clocks) : null;
   const finishMinutes = sectionSquareMetres / finishRate;
   return {
@@ -124,7 +114,7 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
           }
         : null,
     mode:
-      rhythm.handsOn || (window && window.earliest + finishMinutes <= HANDS_ON_CYCLE_MINUTES)
+      rhythm.handsOn || (window && window.earliest + finishMinutes <= TRADE_DEFAULTS.handsOnCycleMinutes)
         ? 'hands-on'
         : 'watched',
     window,
@@ -150,46 +140,34 @@ interface Rhythm {
   readonly needs: 'film' | 'not-dry';
 }
 
+interface RhythmInput {
+  readonly applyRate: number;
+  readonly finishRate: number;
+  readonly dwell: { readonly fromMinutes: number; readonly toMinutes: number };
+  readonly clocks: WetClocks;
+  readonly needs: 'film' | 'not-dry';
+  readonly alone: boolean;
+  readonly areaSquareMetres: number;
+}
+
 /** Without mist where that leaves at least a strip; with mist passes where they give a larger section. */
-function chosenRhythm(given: {
-  applyRate: number;
-  finishRate: number;
-  dwell: { fromMinutes: number; toMinutes: number };
-  clocks: WetClocks;
-  needs: 'film' | 'not-dry';
-  alone: boolean;
-}): Rhythm {
+function chosenRhythm(given: RhythmInput): Rhythm {
   const wet = given.needs === 'film' ? given.clocks.filmMinutes : given.clocks.dryOutMinutes;
-  const cycle = (latest: number, slack: number): WetCycle => ({
-    applyRate: given.applyRate,
-    rinseRate: given.finishRate,
-    dwellFrom: given.dwell.fromMinutes,
-    latest,
-    stripArea: STRIP_SQUARE_METRES,
-    slack,
-  });
-  const slackFor = (latest: number) =>
-    latest - given.dwell.fromMinutes < 2 * DEFAULT_SLACK_MINUTES
-      ? HANDS_ON_SLACK_MINUTES
-      : DEFAULT_SLACK_MINUTES;
-  const dryLatest = Math.min(given.dwell.toMinutes, wet);
-  const dry = cycle(dryLatest, slackFor(dryLatest));
+  const dry = pacedCycle(given, Math.min(given.dwell.toMinutes, wet));
   const dryArea = sectionArea(dry, given.alone);
   const plain: Rhythm = { cycle: dry, greatest: dryArea, mist: null, handsOn: false, needs: given.needs };
-  if (wet >= given.dwell.toMinutes || dryArea >= STRIP_SQUARE_METRES) return plain;
+  if (wet >= given.dwell.toMinutes || dryArea >= TRADE_DEFAULTS.stripSquareMetres) return plain;
 
-  const interval = wet * MIST_MARGIN;
-  const rate = given.applyRate * MIST_SPEED_FACTOR;
-  const handsOn = interval < HANDS_ON_MIST_MINUTES;
-  if (interval < SHORTEST_MIST_INTERVAL_MINUTES) return plain;
-  const misted: WetCycle = {
-    ...cycle(given.dwell.toMinutes, slackFor(given.dwell.toMinutes)),
-    mist: { interval, rate },
-  };
+  const interval = wet * TRADE_DEFAULTS.mistMargin;
+  const rate = given.applyRate * TRADE_DEFAULTS.mistSpeedFactor;
+  const handsOn = interval < TRADE_DEFAULTS.handsOnMistMinutes;
+  if (interval < TRADE_DEFAULTS.shortestMistIntervalMinutes) return plain;
+  const misted: WetCycle = { ...pacedCycle(given, given.dwell.toMinutes), mist: { interval, rate } };
   // The first mist follows the application, and the last strip is rinsed before the last mist dries; whoever stays with
   // the section mists on while scrubbing.
   const betweenMists =
-    MIST_MARGIN * Math.min(given.applyRate * interval, interval / (1 / rate + 1 / given.finishRate));
+    TRADE_DEFAULTS.mistMargin *
+    Math.min(given.applyRate * interval, interval / (1 / rate + 1 / given.finishRate));
   const area = Math.min(sectionArea(misted, given.alone || handsOn), handsOn ? Infinity : betweenMists);
   if (area <= dryArea) return plain;
   return {
@@ -199,6 +177,26 @@ function chosenRhythm(given: {
     handsOn,
     needs: given.needs,
   };
+}
+
+/**
+ * The cycle with its slack: the full one where the crew leaves a section to dwell; little where somebody stays with it,
+ * which is where the whole of a section so sized is over within minutes.
+ */
+function pacedCycle(given: RhythmInput, latest: number): WetCycle {
+  const withSlack = (slack: number): WetCycle => ({
+    applyRate: given.applyRate,
+    rinseRate: given.finishRate,
+    dwellFrom: given.dwell.fromMinutes,
+    latest,
+    stripArea: TRADE_DEFAULTS.stripSquareMetres,
+    slack,
+  });
+  const close = withSlack(TRADE_DEFAULTS.handsOnSlackMinutes);
+  const area = Math.min(given.areaSquareMetres, sectionArea(close, true));
+  const window = area > 0 ? rinseWindow(close, area) : null;
+  const over = window ? window.earliest + area / given.finishRate : Infinity;
+  return over <= TRADE_DEFAULTS.handsOnCycleMinutes ? close : withSlack(TRADE_DEFAULTS.slackMinutes);
 }
 
 function mistPasses(interval: number, window: RinseWindow, finishMinutes: number, handsOn: boolean): number {

@@ -1,11 +1,6 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { RateRange } from '../catalogue/method.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
-
-/** Factors on the *time* by severity. Trade default. */
-export const SEVERITY_TIME_FACTOR: Readonly<Record<Severity, number>> = { 1: 0.6, 2: 1, 3: 1.4, 4: 2 };
-const SHADED_TIME_FACTOR = 1.25;
-const HIGH_TIME_FACTOR = 1.2;
-const HIGH_ABOVE_METRES = 3;
 
 export interface RateConditions {
   readonly severity: Severity;
@@ -33,11 +28,13 @@ export function plannedRate(range: RateRange, conditions: RateConditions): Plann
   if (conditions.dependsOnDirt) {
     factors.push({
       name: `severity ${String(conditions.severity)}`,
-      factor: SEVERITY_TIME_FACTOR[conditions.severity],
+      factor: TRADE_DEFAULTS.severityTimeFactor[conditions.severity],
     });
-    if (conditions.shaded) factors.push({ name: 'shady, damp side', factor: SHADED_TIME_FACTOR });
+    if (conditions.shaded)
+      factors.push({ name: 'shady, damp side', factor: TRADE_DEFAULTS.shadedTimeFactor });
   }
-  if (conditions.topMetres > HIGH_ABOVE_METRES) factors.push({ name: 'above 3 m', factor: HIGH_TIME_FACTOR });
+  if (conditions.topMetres > TRADE_DEFAULTS.highAboveMetres)
+    factors.push({ name: 'above 3 m', factor: TRADE_DEFAULTS.highTimeFactor });
   const factor = factors.reduce((product, f) => product * f.factor, 1);
   return { squareMetresPerHour: median / factor, medianSquareMetresPerHour: median, factors };
 }

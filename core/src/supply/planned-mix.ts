@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { agentById } from '../catalogue/catalogue.ts';
 import { mixCard } from '../mixing/mix-card.ts';
 import type { MixCard } from '../mixing/mix-card.ts';
@@ -23,18 +24,17 @@ export interface MixInput {
   readonly units: UnitSystem;
 }
 
-/** A mist lays on less than a coat. Trade default, L/m². */
-const MIST_LITRES_PER_SQUARE_METRE = 0.06;
-const SMALLEST_MIX_LITRES = 1;
-
 /** The mix of one apply or neutralise stage; null for stages without an agent. */
 export function plannedMix(input: MixInput): PlannedMix | null {
   const { stage, mistPasses, wasteShare, sprayerLitres, units } = input;
   if (!stage.apply) return null;
   const { apply } = stage;
   const coats = stage.areaSquareMetres * apply.litresPerSquareMetre * apply.coats;
-  const mists = stage.areaSquareMetres * MIST_LITRES_PER_SQUARE_METRE * mistPasses;
-  const litres = Math.max(SMALLEST_MIX_LITRES, roundUpToStep((coats + mists) * (1 + wasteShare), 0.1));
+  const mists = stage.areaSquareMetres * TRADE_DEFAULTS.mistLitresPerSquareMetre * mistPasses;
+  const litres = Math.max(
+    TRADE_DEFAULTS.smallestMixLitres,
+    roundUpToStep((coats + mists) * (1 + wasteShare), 0.1),
+  );
   const agent = agentById(apply.agent);
   const full = Math.floor(litres / sprayerLitres + 1e-9);
   const rest = litres - full * sprayerLitres;
@@ -45,7 +45,9 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     ...(rest > 1e-6 ? [{ count: 1, card: mixCard(agent, rest, apply.strengthGramsPerLitre, units) }] : []),
   ];
   const mistText =
-    mistPasses > 0 ? ` + ${String(mistPasses)} mists × ${decimal(MIST_LITRES_PER_SQUARE_METRE, 2)} L/m²` : '';
+    mistPasses > 0
+      ? ` + ${String(mistPasses)} mists × ${decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2)} L/m²`
+      : '';
   return {
     stage: stage.id,
     surface: stage.surface,

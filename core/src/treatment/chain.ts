@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { agentById, materialById } from '../catalogue/catalogue.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
@@ -28,11 +29,6 @@ export interface ChainSurroundings {
 }
 
 const CHAIN_ORDER = ['growth', 'alkali', 'acid', 'leave-on'] as const;
-const READING_MINUTES = 2;
-const NEUTRALISER_LITRES_PER_SQUARE_METRE = 0.3;
-/** Spread of rinse water and neutraliser by low-pressure sprayer. Trade default. */
-const SPRAY = { lowSquareMetresPerHour: 250, highSquareMetresPerHour: 400 } as const;
-const RINSE = { lowSquareMetresPerHour: 150, highSquareMetresPerHour: 250 } as const;
 
 /** Growth before alkali before acid before leave-on; ties by method id. */
 export function inChainOrder(links: readonly ChainLink[]): readonly ChainLink[] {
@@ -184,10 +180,10 @@ function neutraliserDetail(of: Agent, neutraliser: string, strengthGramsPerLitre
     agentClass: agent.class,
     strengthGramsPerLitre: Math.max(
       1,
-      roundToStep(gramsPerSquareMetre / NEUTRALISER_LITRES_PER_SQUARE_METRE, 0.1),
+      roundToStep(gramsPerSquareMetre / TRADE_DEFAULTS.neutraliserLitresPerSquareMetre, 0.1),
     ),
     basis: agent.basis,
-    litresPerSquareMetre: NEUTRALISER_LITRES_PER_SQUARE_METRE,
+    litresPerSquareMetre: TRADE_DEFAULTS.neutraliserLitresPerSquareMetre,
     coats: 1,
     dwell: null,
     leaveOn: false,
@@ -227,7 +223,7 @@ function bare(link: ChainLink, around: ChainSurroundings, name: string): Stage {
 function readingStage(reading: string, link: ChainLink, around: ChainSurroundings, name: string): Stage {
   return {
     ...bare(link, around, name),
-    minutes: READING_MINUTES,
+    minutes: TRADE_DEFAULTS.readingMinutes,
     reading,
     checks: [`${reading}; write the reading down.`],
   };
@@ -253,7 +249,7 @@ function restingStages(
       ...bare(link, around, name('neutralise')),
       kind: 'neutralise',
       tool: 'low-pressure-sprayer',
-      rate: plannedRate(SPRAY, rateConditions(link, around, false)),
+      rate: plannedRate(TRADE_DEFAULTS.spray, rateConditions(link, around, false)),
       direction: 'top-down',
       cautions: [why, ...agentCautions(earlier.agent.neutraliser.agent)],
       apply: neutraliserDetail(earlier.agent, earlier.agent.neutraliser.agent, earlier.strength),
@@ -264,7 +260,7 @@ function restingStages(
       ...bare(link, around, name('rinse')),
       kind: 'rinse',
       tool: 'garden-hose',
-      rate: plannedRate(RINSE, rateConditions(link, around, false)),
+      rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, false)),
       direction: 'top-down',
       maxSurfacePressureKilopascal: toolPressure('garden-hose'),
       checks: ['Full rinse, joints and sills too.'],

@@ -1,14 +1,8 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { agentById } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Reason } from './reason.ts';
 import type { SurfaceState } from './surface-state.ts';
-
-/** Weights of the ranking. Trade default: the result first, then the surface, then what is around, then time. */
-const WEIGHTS = { result: 3, surfaceRisk: 2, harmAround: 1, slowness: 1 } as const;
-/** Run-off that reaches water doubles the weight of harm around. */
-const WATER_FACTOR = 2;
-/** What a house preference against an agent class costs a method. */
-const SCHOOL_MALUS = 6;
 
 /** A method that treats one contaminant, with the sum of its points. */
 export interface RankedMethod {
@@ -25,23 +19,24 @@ export function rankedMethod(
   schools: Readonly<Record<string, string>>,
 ): RankedMethod {
   const result = method.treats[contaminant] ?? 0;
-  const harmWeight = WEIGHTS.harmAround * (state.drainsToWater ? WATER_FACTOR : 1);
+  const harmWeight =
+    TRADE_DEFAULTS.harmAroundWeight * (state.drainsToWater ? TRADE_DEFAULTS.waterHarmFactor : 1);
   const disliked = schools['growth-chemistry'] === 'oxygen-or-neutral' && usesHypochlorite(method);
   const points =
-    WEIGHTS.result * result -
-    WEIGHTS.surfaceRisk * method.surfaceRisk -
+    TRADE_DEFAULTS.resultWeight * result -
+    TRADE_DEFAULTS.surfaceRiskWeight * method.surfaceRisk -
     harmWeight * method.harmAround -
-    WEIGHTS.slowness * method.slowness -
-    (disliked ? SCHOOL_MALUS : 0);
+    TRADE_DEFAULTS.slownessWeight * method.slowness -
+    (disliked ? TRADE_DEFAULTS.schoolMalus : 0);
   const because: Reason[] = [
     { rule: 'method', text: method.why, source: method.source },
     {
       rule: 'ranking',
       text:
-        `${String(points)} ${Math.abs(points) === 1 ? 'point' : 'points'}: result ${String(result)} of 5 (×${String(WEIGHTS.result)}), ` +
-        `risk to the surface ${String(method.surfaceRisk)} (×−${String(WEIGHTS.surfaceRisk)}), ` +
-        `harm around ${String(method.harmAround)} (×−${String(harmWeight)}), slowness ${String(method.slowness)} (×−${String(WEIGHTS.slowness)})` +
-        `${disliked ? `, house preference −${String(SCHOOL_MALUS)}` : ''}.`,
+        `${String(points)} ${Math.abs(points) === 1 ? 'point' : 'points'}: result ${String(result)} of 5 (×${String(TRADE_DEFAULTS.resultWeight)}), ` +
+        `risk to the surface ${String(method.surfaceRisk)} (×−${String(TRADE_DEFAULTS.surfaceRiskWeight)}), ` +
+        `harm around ${String(method.harmAround)} (×−${String(harmWeight)}), slowness ${String(method.slowness)} (×−${String(TRADE_DEFAULTS.slownessWeight)})` +
+        `${disliked ? `, house preference −${String(TRADE_DEFAULTS.schoolMalus)}` : ''}.`,
       source: 'trade default weights',
     },
   ];

@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { conditionById, materialById } from '../catalogue/catalogue.ts';
 import type { LimitFacts } from '../catalogue/limit.ts';
 import { isOpenWater } from '../survey/site.ts';
@@ -6,9 +7,6 @@ import type { Surface } from '../survey/surface.ts';
 
 /** What the limits need to know of a surface, whatever is done on it. */
 export type SurfaceState = Omit<LimitFacts, 'agent' | 'agentClass' | 'jetKilopascal' | 'hot' | 'abrasive'>;
-
-/** Faces from this sorptivity on drink: pre-wetting pays. kg/(m²·√s), trade default between timber and render. */
-export const THIRSTY_SORPTIVITY = 0.008;
 
 /** A surface as the limits see it: the material, changed by finish and conditions, and where its run-off ends. */
 export function surfaceState(surface: Surface, survey: Pick<Survey, 'surfaces' | 'features'>): SurfaceState {
@@ -43,5 +41,5 @@ function reachesOpenWater(surface: Surface, survey: Pick<Survey, 'surfaces' | 'f
 }
 
 export function isThirsty(surface: Surface): boolean {
-  return materialById(surface.material).sorptivity[surface.finish] >= THIRSTY_SORPTIVITY;
+  return materialById(surface.material).sorptivity[surface.finish] >= TRADE_DEFAULTS.thirstySorptivity;
 }

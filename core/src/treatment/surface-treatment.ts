@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
@@ -50,8 +51,6 @@ export interface TreatmentInput extends ChainSurroundings {
   readonly schools: Readonly<Record<string, string>>;
 }
 
-/** One application that serves two findings saves a cycle: points for each finding that shares. */
-const SHARED_METHOD_BONUS = 3;
 /** Areas are decided in steps of 0.01 m². */
 const AREA_STEP = 0.01;
 const LEAVE_ON_NEEDS_DRY: Refusal = {
@@ -158,7 +157,7 @@ function combinationPoints(combination: readonly (RankedMethod | null)[]): numbe
   const clash = leaveOns > 0 && leaveOns < methods.length;
   return (
     methods.reduce((sum, ranked) => sum + ranked.points, 0) +
-    SHARED_METHOD_BONUS * (methods.length - distinct) -
+    TRADE_DEFAULTS.sharedMethodBonus * (methods.length - distinct) -
     (clash ? CLASH_POINTS : 0)
   );
 }

@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 /** The rhythm of one wet cycle. Areas in m², rates in m²/min, times in min. */
 export interface WetCycle {
   readonly applyRate: number;
@@ -13,13 +14,6 @@ export interface WetCycle {
   /** Interval and rate of mist passes where they are planned. */
   readonly mist?: { readonly interval: number; readonly rate: number };
 }
-
-/** Slack taken off the window, min. Trade default. */
-export const DEFAULT_SLACK_MINUTES = 3;
-/** Nobody keeps an eye on more than this at once, m². Trade default. */
-export const GREATEST_SECTION_SQUARE_METRES = 200;
-/** One reach wide, m². Trade default. */
-export const STRIP_SQUARE_METRES = 3;
 
 /**
  * The greatest area that can be applied, watched and rinsed inside its wet window.
@@ -42,7 +36,7 @@ export function sectionArea(cycle: WetCycle, alone: boolean): number {
   const bounds = [Math.max(byStrips >= cycle.stripArea ? byStrips : 0, asOneStrip)];
   if (alone) bounds.push(cycle.applyRate * cycle.dwellFrom + Math.min(cycle.stripArea, asOneStrip));
   if (cycle.mist) bounds.push(cycle.mist.rate * cycle.mist.interval);
-  return Math.min(GREATEST_SECTION_SQUARE_METRES, ...bounds);
+  return Math.min(TRADE_DEFAULTS.greatestSectionSquareMetres, ...bounds);
 }
 
 /** Earliest and latest start of the rinse, counted from the start of the application, min. */

@@ -1,0 +1,77 @@
+import type { Severity } from '../contaminant.ts';
+import type { RateRange } from '../method.ts';
+
+const severityTimeFactor: Readonly<Record<Severity, number>> = { 1: 0.6, 2: 1, 3: 1.4, 4: 2 };
+const spray: RateRange = { lowSquareMetresPerHour: 250, highSquareMetresPerHour: 400 };
+const plainRinse: RateRange = { lowSquareMetresPerHour: 150, highSquareMetresPerHour: 250 };
+
+/** Figures of the trade that belong to no single entry; each will be a setting of the house. Source: trade default. */
+export const TRADE_DEFAULTS = {
+  // Ranking: the result first, then the surface, then what is around, then time.
+  resultWeight: 3,
+  surfaceRiskWeight: 2,
+  harmAroundWeight: 1,
+  slownessWeight: 1,
+  /** Run-off that reaches water multiplies the weight of harm around. */
+  waterHarmFactor: 2,
+  /** What a house preference against an agent class costs a method. */
+  schoolMalus: 6,
+  /** One application that serves two findings saves a cycle. */
+  sharedMethodBonus: 3,
+
+  // Production. Factors are on the time.
+  severityTimeFactor,
+  shadedTimeFactor: 1.25,
+  highTimeFactor: 1.2,
+  highAboveMetres: 3,
+  spray,
+  plainRinse,
+
+  // Chains.
+  /** Faces from this sorptivity on drink, kg/(m²·√s): pre-wetting pays. */
+  thirstySorptivity: 0.008,
+  readingMinutes: 2,
+  neutraliserLitresPerSquareMetre: 0.3,
+  neutraliserWorksSeconds: 60,
+
+  // Wet windows and sections.
+  slackMinutes: 3,
+  handsOnSlackMinutes: 0.5,
+  /** One reach wide. */
+  stripSquareMetres: 3,
+  smallestSectionSquareMetres: 0.5,
+  /** Nobody keeps an eye on more than this at once. */
+  greatestSectionSquareMetres: 200,
+  /** Mist passes come at this share of the wet window. */
+  mistMargin: 0.8,
+  /** Spreading a mist over what is wet goes faster than a coat. */
+  mistSpeedFactor: 1.5,
+  mistLitresPerSquareMetre: 0.06,
+  shortestMistIntervalMinutes: 1 / 3,
+  /** Below this interval one person does nothing but keep it wet. */
+  handsOnMistMinutes: 4,
+  /** A whole cycle under it is one continuous operation. */
+  handsOnCycleMinutes: 10,
+
+  // The visit.
+  watchesPerPerson: 2,
+  setOutSeconds: 900,
+  protectFeatureSeconds: 180,
+  clearUpSeconds: 900,
+  mixSeconds: 300,
+  preWetToApplySeconds: 300,
+  /** Untied work is cut so that a person is free again within half an hour, hands-on cycles within forty minutes. */
+  longestPieceSeconds: 1800,
+  longestHandsOnSeconds: 2400,
+  /** Work from this height above a lower surface on is overhead. */
+  overheadMetres: 3,
+  /** A wall whose foot is no higher than this above a floor is splashed when the floor is washed. */
+  splashMetres: 1,
+  footRinseMetres: 1,
+  smallestMixLitres: 1,
+
+  // Weather.
+  driftWarnedMetresPerSecond: 5,
+  driftStoppedMetresPerSecond: 8,
+  coldCelsius: 5,
+} as const;
