@@ -102,13 +102,11 @@ interface Fixtures {
 }
 
 export const test = base.extend<Fixtures>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright reads the pattern
-  etappe: async ({}, use) => {
-    await withServer(true, use);
+  etappe: async ({ page }, use) => {
+    await withServer(true, page, use);
   },
-  // eslint-disable-next-line no-empty-pattern -- Playwright reads the pattern
-  emptyEtappe: async ({}, use) => {
-    await withServer(false, use);
+  emptyEtappe: async ({ page }, use) => {
+    await withServer(false, page, use);
   },
   complaints: [
     async ({ page }, use) => {
@@ -124,10 +122,12 @@ export const test = base.extend<Fixtures>({
   ],
 });
 
-async function withServer(demo: boolean, use: (etappe: Etappe) => Promise<void>): Promise<void> {
+async function withServer(demo: boolean, page: Page, use: (etappe: Etappe) => Promise<void>): Promise<void> {
   const etappe = new Etappe(demo);
   await etappe.create();
   await use(etappe);
+  // Pages first: one that still asks a server that is gone would complain of it.
+  for (const open of page.context().pages()) await open.close();
   await etappe.stop();
 }
 

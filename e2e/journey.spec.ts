@@ -56,6 +56,7 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await saved(page);
 
   await page.getByRole('link', { name: /^Treat/ }).click();
+  await expect(page.getByRole('complementary', { name: 'Reasons' })).toBeVisible();
   await page.locator('.strip-tile', { hasText: 'Slipway' }).click();
   await expect(
     page.getByRole('heading', { name: 'Hypochlorite pre-treatment and surface cleaner', exact: true }),

@@ -28,6 +28,7 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
   await choose(page, 'Material', 'Limestone');
   await saved(page);
   await page.getByRole('link', { name: /^Treat/ }).click();
+  await expect(page.getByRole('complementary', { name: 'Reasons' })).toBeVisible();
   await page.locator('.strip-tile', { hasText: 'Drum wall, north' }).click();
   await expect(page.getByText('No acid on calcareous stone: acid dissolves it.').first()).toBeVisible();
   await expect(page.getByText('acid: no')).toBeVisible();
@@ -68,6 +69,7 @@ test('a rule is set aside with reason and name, and stays visible down to the or
   await page.goBack();
   await page.getByRole('button', { name: 'Back to the proposal' }).click();
   await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener', exact: true })).toBeVisible();
+  await saved(page);
 });
 
 test('another permitted method is picked and the floor stays refused', async ({ page, etappe }) => {
@@ -76,4 +78,5 @@ test('another permitted method is picked and the floor stays refused', async ({ 
   await expect(page.getByText('stays refused').first()).toBeVisible();
   await page.getByRole('button', { name: 'Use Mild alkaline wash by brush against Green algae' }).click();
   await expect(page.getByText('Picked by Office')).toBeVisible();
+  await saved(page);
 });
