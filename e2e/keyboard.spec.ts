@@ -7,7 +7,7 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
     await page.keyboard.press('Tab');
     const label = await page.evaluate(() => {
       const element = document.activeElement;
-      if (!element || element === document.body) return '';
+      if (!element || element === document.body || element.tagName === 'MAIN') return '';
       const labelled = element instanceof HTMLInputElement ? (element.labels?.[0]?.textContent ?? '') : '';
       return `${element.getAttribute('aria-label') ?? ''} ${labelled} ${element.textContent}`.trim();
     });

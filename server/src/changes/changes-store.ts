@@ -26,6 +26,15 @@ export function changesStore(database: Knex): ChangesStore {
       return JobRecord.transaction(database, async (trx) => {
         const open = await openIn(trx, context, jobId, true);
         const known = await ChangeRecord.query(trx).findByIds(changes.map((c) => c.id));
+        const foreign = known.find((record) => record.job_id !== jobId);
+        if (foreign)
+          throw invalid([
+            {
+              path: 'changes',
+              message: `the id ${foreign.id} was used by another job: make a new one`,
+              value: foreign.id,
+            },
+          ]);
         const seen = new Set(known.map((record) => record.id));
         const fresh = changes.filter((change) => !seen.has(change.id));
         const { state, log } = appliedAll(open.state, fresh);

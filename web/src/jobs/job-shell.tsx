@@ -68,7 +68,8 @@ function OpenShell() {
             />
             <PropertyStrip folded={!stripOpen} station={match?.params.station ?? 'walk'} />
           </aside>
-          <main className="shell-main">
+          {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reached by keyboard (axe: scrollable-region-focusable) */}
+          <main className="shell-main" tabIndex={0}>
             <Outlet />
           </main>
         </div>

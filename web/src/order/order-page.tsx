@@ -115,7 +115,7 @@ function NextOrder() {
 }
 
 function Issued({ number }: { readonly number: string }) {
-  const { jobId, orders } = useSurveySession();
+  const { jobId, orders, survey } = useSurveySession();
   const { plan } = usePlan();
   const order = useQuery({
     queryKey: queryKeys.order(jobId, number),
@@ -165,7 +165,7 @@ function Issued({ number }: { readonly number: string }) {
       )}
       <OrderSheet
         order={order.data.document}
-        heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })} by ${order.data.issuedBy}`}
+        heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short', timeZone: survey.job.place.timeZone })} by ${order.data.issuedBy}`}
       />
     </div>
   );

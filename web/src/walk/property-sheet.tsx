@@ -228,6 +228,9 @@ function JobPart() {
               { value: 'us', label: 'US' },
             ]}
           />
+          <div className="field-hint">
+            Changing it reads every bare number anew: 7.5x4 becomes feet instead of metres.
+          </div>
         </div>
       </div>
     </div>

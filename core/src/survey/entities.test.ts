@@ -1,0 +1,85 @@
+import { describe, expect, it } from '@jest/globals';
+import { CATALOGUE, agentById, materialById } from '../catalogue/catalogue.ts';
+import { DEFAULT_HOUSE, machineCounts } from './job-detail.ts';
+import { aspectName, isShadySide } from './side.ts';
+import type { Side } from './side.ts';
+import { isOpenWater } from './site.ts';
+import type { Feature } from './site.ts';
+import { BANDS, usualTilt } from './surface.ts';
+
+const side = (aspectDegrees: number | null, shade: Side['shade'] = 'open'): Side => ({
+  id: 's',
+  position: 0,
+  name: 'S',
+  aspectDegrees,
+  shade,
+});
+const feature = (kind: Feature['kind'], leadsTo: Feature['leadsTo'] = null): Feature => ({
+  id: 'f',
+  position: 0,
+  name: 'F',
+  kind,
+  leadsTo,
+});
+
+describe('a side', () => {
+  it.each([
+    [0, 'N'], [44, 'NE'], [90, 'E'], [180, 'S'], [225, 'SW'], [350, 'N'], [null, 'aspect open'],
+  ])('that faces %p° is %s', (degrees, name) => {
+    expect(aspectName(degrees)).toBe(name);
+  }); // prettier-ignore
+
+  it.each<[Side, boolean]>([
+    [side(0), true],
+    [side(330), true],
+    [side(90), false],
+    [side(180), false],
+    [side(180, 'trees'), true],
+    [side(180, 'part'), false],
+    [side(null), false],
+  ])('%j is shady: %p', (given, shady) => {
+    expect(isShadySide(given)).toBe(shady);
+  });
+});
+
+describe('open water', () => {
+  it.each<[Feature, boolean]>([
+    [feature('pond'), true],
+    [feature('stream'), true],
+    [feature('drain', 'watercourse'), true],
+    [feature('drain', 'storm-drain'), true],
+    [feature('drain', 'foul-sewer'), false],
+    [feature('drain', 'unknown'), false],
+    [feature('lawn'), false],
+  ])('%j: %p', (given, water) => {
+    expect(isOpenWater(given)).toBe(water);
+  });
+});
+
+describe('a band', () => {
+  it('tilts as faces of its height usually do', () => {
+    expect(BANDS.map(usualTilt)).toEqual([30, 90, 90, 90, 0]);
+  });
+});
+
+describe('the machines of a house', () => {
+  it('are counted by kind, none where none is listed', () => {
+    expect(
+      machineCounts({
+        ...DEFAULT_HOUSE,
+        machines: [{ kind: 'hose', count: 2, flowLitresPerMinute: null, pressureBar: null }],
+      }),
+    ).toMatchObject({ hose: 2, sprayer: 0 });
+  });
+});
+
+describe('the catalogue by id', () => {
+  it('names what it does not have', () => {
+    expect(() => materialById('cheese')).toThrow('the catalogue has no material "cheese"');
+    expect(() => agentById('vinegar')).toThrow('the catalogue has no agent "vinegar"');
+  });
+
+  it('gives the entry that is listed', () => {
+    for (const material of CATALOGUE.materials) expect(materialById(material.id)).toBe(material);
+  });
+});
