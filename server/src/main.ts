@@ -41,5 +41,7 @@ function stop(): void {
   });
   server.closeIdleConnections();
 }
+// The start command is gone, however it went: nothing of it stays behind.
+process.on('disconnect', stop);
 process.on('SIGTERM', stop);
 process.on('SIGINT', stop);

@@ -12,7 +12,8 @@ export interface PlanState {
   readonly failed: string | null;
 }
 
-const PlanContext = createContext<PlanState>({ plan: null, working: true, failed: null });
+/** Handed down by PlanProvider; tests hand down a plan of their own. */
+export const PlanContext = createContext<PlanState>({ plan: null, working: true, failed: null });
 
 /** The plan of the survey that is open, derived in a worker while one edits. */
 export function usePlan(): PlanState {

@@ -1,0 +1,131 @@
+import { beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
+import { plan, surveyOf } from '@etappe/core';
+import type { Plan, SurveyChange } from '@etappe/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { PlanContext } from '../planning/use-plan.tsx';
+import { SupplyPage } from '../supply/supply-page.tsx';
+import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import type { Asked } from '../test/in-session.tsx';
+import { SequencePage } from './sequence-page.tsx';
+
+const state = stateOfFile({
+  surfaces: [
+    {
+      id: 'wall',
+      name: 'Mill wall',
+      material: 'painted-render',
+      size: '8x3',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    },
+  ],
+});
+let made: Plan;
+let asked: Asked[];
+beforeAll(() => {
+  made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
+});
+beforeEach(() => {
+  asked = standInServer(state);
+});
+const show = (page: 'sequence' | 'supply', shown: Plan = made) =>
+  renderInSession(
+    <PlanContext value={{ plan: shown, working: false, failed: null }}>
+      {page === 'sequence' ? <SequencePage /> : <SupplyPage />}
+    </PlanContext>,
+    page,
+  );
+const lastHouse = () => {
+  const sent = asked
+    .filter((a) => a.path.endsWith('/changes'))
+    .flatMap((a) => (a.body as { changes: SurveyChange[] }).changes);
+  return sent.at(-1)?.fields['house'];
+};
+
+describe('the sequence station', () => {
+  it('shows how long the visit takes, what is paid, and the least it could take with the reason', async () => {
+    show('sequence');
+    expect(await screen.findByText('Takes')).toBeInTheDocument();
+    expect(screen.getByText(/\(2 people\)/)).toBeInTheDocument();
+    expect(screen.getByText(/^Least time: /)).toBeInTheDocument();
+    expect(screen.getByText(/gap \d+ %/)).toBeInTheDocument();
+  });
+
+  it('opens the section size to its sum', async () => {
+    show('sequence');
+    const row = await screen.findByRole('row', { name: /Mill wall, hypochlorite/ });
+    expect(within(row).getByText(/greatest section/)).toBeInTheDocument();
+    expect(within(row).getByText(/evaporation 0.29 mm\/h/)).toBeInTheDocument();
+  });
+
+  it('takes another crew, each with a name', async () => {
+    show('sequence');
+    const people = await screen.findByLabelText('People');
+    await userEvent.clear(people);
+    await userEvent.type(people, '3{Enter}');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ crew: [{ id: 'a' }, { id: 'b' }, { id: 'c', name: 'Person C' }] });
+    });
+  });
+
+  it('takes a count of machines and keeps the others', async () => {
+    show('sequence');
+    const washers = await screen.findByLabelText('Pressure washer');
+    await userEvent.clear(washers);
+    await userEvent.type(washers, '2{Enter}');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({
+        machines: expect.arrayContaining([
+          expect.objectContaining({ kind: 'pressure-washer', count: 2 }),
+          expect.objectContaining({ kind: 'hose', count: 2 }),
+        ]) as unknown,
+      });
+    });
+  });
+
+  it('says at the field what an hour of the day looks like', async () => {
+    show('sequence');
+    const start = await screen.findByLabelText('Day starts');
+    await userEvent.clear(start);
+    await userEvent.type(start, '8am');
+    expect(screen.getByRole('alert')).toHaveTextContent(/hh:mm/);
+    expect(start).toHaveValue('8am');
+  });
+
+  it('says why nothing can be sequenced', async () => {
+    const stop = {
+      rule: 'no-sequence',
+      severity: 'stop' as const,
+      text: 'No sequence: there is no hose.',
+      surface: null,
+    };
+    show('sequence', { ...made, visit: null, warnings: [stop] });
+    expect(await screen.findByText('No sequence: there is no hose.')).toBeInTheDocument();
+  });
+});
+
+describe('the supply station', () => {
+  it('brings products in whole containers and shows each mix with its vessel, strength and sum', async () => {
+    show('supply');
+    const row = await screen.findByRole('row', { name: /Sodium hypochlorite/ });
+    expect(row).toHaveTextContent('1 × 5 L');
+    expect(screen.getByText('for Mill wall')).toBeInTheDocument();
+    expect(screen.getByRole('img', { name: /^In this order: Water/ })).toBeInTheDocument();
+    expect(screen.getByText(/24 m² × \(1 × 0.2 L\/m²\) \+ 10 % waste = 5.3 L/)).toBeInTheDocument();
+  });
+
+  it('leads back to the walk where there is nothing to mix', async () => {
+    show('supply', { ...made, mixes: [], products: [] });
+    expect(await screen.findByRole('heading', { name: 'Nothing to mix yet' })).toBeInTheDocument();
+  });
+
+  it('takes another share of waste', async () => {
+    show('supply');
+    const waste = await screen.findByLabelText('Waste added');
+    await userEvent.clear(waste);
+    await userEvent.type(waste, '20');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ wasteShare: 0.2 });
+    });
+  });
+});
