@@ -7,6 +7,8 @@ export interface Cluster {
   readonly operations: readonly Operation[];
   /** Clusters that must stand before it. */
   readonly after: ReadonlySet<string>;
+  /** Shortest time in seconds from its start to its end, by its own least lags. */
+  readonly length: number;
   /** Longest way in seconds from its start to the end of the visit, by least lags. */
   readonly tail: number;
 }
@@ -50,6 +52,7 @@ export function clustersOf(problem: SequenceProblem): readonly Cluster[] {
     id,
     operations: members.get(id) ?? [],
     after: after.get(id) ?? new Set(),
+    length: own.get(id) ?? 0,
     tail: tails.get(id) ?? 0,
   }));
 }

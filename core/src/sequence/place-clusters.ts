@@ -36,7 +36,7 @@ export function placeClusters(index: ProblemIndex, order: readonly Cluster[]): S
   for (const cluster of order) {
     let best: readonly Placement[] | null = null;
     for (const person of firstPeople(index.problem, cluster, timelines)) {
-      const tried = earliest(index, cluster, person, timelines, placed);
+      const tried = earliest(index, cluster, person, timelines, placed, best ? finishOf(best) : Infinity);
       if (tried && (!best || finishOf(tried) < finishOf(best))) best = tried;
     }
     if (!best) throw new NoPlace(cluster.id, missing(index.problem, cluster));
@@ -104,20 +104,21 @@ function windowOf(
   return { from, until };
 }
 
-/** The earliest placement of a whole cluster whose first operation the person does; null when there is none. */
+/** The earliest placement of a whole cluster whose first operation the person does; null when none ends before `limit`. */
 function earliest(
   index: ProblemIndex,
   cluster: Cluster,
   person: string,
   timelines: Timelines,
   placed: ReadonlyMap<string, Placement>,
+  limit: number,
 ): readonly Placement[] | null {
   const [first] = cluster.operations;
   if (!first) return [];
   let start = windowOf(first, index, placed, new Map()).from;
   for (let jump = 0; jump < MOST_JUMPS; jump += 1) {
     const free = timelines.firstStart(person, first, start);
-    if (free === null) return null;
+    if (free === null || free + cluster.length >= limit) return null;
     const tried = tryAt(index, cluster, person, free, timelines, placed);
     if (tried.placements) return tried.placements;
     if (tried.later === null) return null;
