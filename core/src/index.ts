@@ -1,3 +1,4 @@
+export { isReadyToUse } from './catalogue/agent.ts';
 export {
   CATALOGUE,
   CATALOGUE_VERSION,
@@ -50,7 +51,7 @@ export { SHADES, aspectName } from './survey/side.ts';
 export type { Shade, Side } from './survey/side.ts';
 export { FEATURE_KINDS, LEADS_TO, WATER_POINT_KINDS } from './survey/site.ts';
 export type { Feature, FeatureKind, LeadsTo, WaterPoint } from './survey/site.ts';
-export { BANDS, BAND_NAMES, usualTilt } from './survey/surface.ts';
+export { BANDS, BAND_NAMES, usualTilt, usualTop } from './survey/surface.ts';
 export type { Band, Surface } from './survey/surface.ts';
 export { ENTITY_KINDS, JOB_KIND, checkedDetail } from './survey/survey.ts';
 export type { EntityKind, Survey, SurveyFault } from './survey/survey.ts';

@@ -47,3 +47,8 @@ export interface Agent {
   readonly keepsToNextVisit: boolean;
   readonly source: string;
 }
+
+/** Whether an agent is used as it is sold, so that a strength in g/L says nothing. */
+export function isReadyToUse(agent: Agent): boolean {
+  return agent.stock.form === 'ready';
+}

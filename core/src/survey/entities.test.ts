@@ -1,11 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
+import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE, agentById, materialById } from '../catalogue/catalogue.ts';
 import { DEFAULT_HOUSE, machineCounts } from './job-detail.ts';
 import { aspectName, isShadySide } from './side.ts';
 import type { Side } from './side.ts';
 import { isOpenWater } from './site.ts';
 import type { Feature } from './site.ts';
-import { BANDS, usualTilt } from './surface.ts';
+import { BANDS, usualTilt, usualTop } from './surface.ts';
 
 const side = (aspectDegrees: number | null, shade: Side['shade'] = 'open'): Side => ({
   id: 's',
@@ -60,6 +61,10 @@ describe('a band', () => {
   it('tilts as faces of its height usually do', () => {
     expect(BANDS.map(usualTilt)).toEqual([30, 90, 90, 90, 0]);
   });
+
+  it('is a storey high until it is measured, a floor on the ground', () => {
+    expect(BANDS.map(usualTop)).toEqual([2.5, 2.5, 2.5, 2.5, 0]);
+  });
 });
 
 describe('the machines of a house', () => {
@@ -74,6 +79,14 @@ describe('the machines of a house', () => {
 });
 
 describe('the catalogue by id', () => {
+  it('tells what is used as sold', () => {
+    expect(CATALOGUE.agents.filter(isReadyToUse).map((a) => a.id)).toEqual([
+      'neutral-biocidal',
+      'citrate-gel',
+    ]);
+    expect(isReadyToUse(agentById('hypochlorite'))).toBe(false);
+  });
+
   it('names what it does not have', () => {
     expect(() => materialById('cheese')).toThrow('the catalogue has no material "cheese"');
     expect(() => agentById('vinegar')).toThrow('the catalogue has no agent "vinegar"');

@@ -67,3 +67,10 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
 export function usualTilt(band: Band): number {
   return band === 'floor' ? 0 : band === 'roof' ? 30 : 90;
 }
+
+const USUAL_TOP_METRES = 2.5;
+
+/** Height of the top that a new surface of a band is given until it is measured, m: the ground, or one storey. */
+export function usualTop(band: Band): number {
+  return band === 'floor' ? 0 : USUAL_TOP_METRES;
+}

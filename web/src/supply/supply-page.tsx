@@ -1,4 +1,4 @@
-import { agentById, decimal, formatVolume } from '@etappe/core';
+import { agentById, decimal, formatVolume, isReadyToUse } from '@etappe/core';
 import type { PlannedMix } from '@etappe/core';
 import { Link } from 'react-router';
 import { MixVessel } from '../drawing/mix-vessel.tsx';
@@ -118,7 +118,7 @@ function MixCardView({
               {count} × {formatVolume(card.litres, units)}
             </strong>
             <div className="quiet">
-              {agent.stock.form === 'ready'
+              {isReadyToUse(agent)
                 ? 'used as sold'
                 : `${decimal(card.strengthGramsPerLitre, 1)} g/L ${agent.basis} after rounding (wanted ${decimal(card.targetGramsPerLitre, 1)})`}
             </div>

@@ -5,6 +5,7 @@ import {
   formatAreaRate,
   formatGramsPerLitre,
   formatJetPressure,
+  isReadyToUse,
   toolById,
 } from '@etappe/core';
 import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
@@ -67,7 +68,7 @@ function StageFacts({
         <div>
           <strong>{agentById(apply.agent).name}</strong>{' '}
           <span className="figure">
-            {apply.strengthGramsPerLitre >= 1000
+            {isReadyToUse(agentById(apply.agent))
               ? 'as sold'
               : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}
           </span>

@@ -1,4 +1,4 @@
-import { materialById, usualTilt } from '@etappe/core';
+import { materialById, usualTilt, usualTop } from '@etappe/core';
 import type { Band } from '@etappe/core';
 import { Alert, Input, Modal } from 'antd';
 import type { InputRef } from 'antd';
@@ -46,7 +46,7 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
       finish: materialById(material).finishes[0],
       size,
       tiltDegrees: usualTilt(band),
-      topMetres: band === 'floor' ? 0 : 2.5,
+      topMetres: usualTop(band),
       footMetres: 0,
       position: Math.max(0, ...survey.surfaces.map((s) => s.position)) + 1,
     };
