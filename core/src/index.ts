@@ -16,6 +16,19 @@ export type { Finish, MaterialFamily } from './catalogue/material.ts';
 export { MACHINE_KINDS, MACHINE_NAMES } from './catalogue/tool.ts';
 export type { MachineKind } from './catalogue/tool.ts';
 export { jobFileOf, readJobFile } from './interchange/job-file.ts';
+export { jobFileSchema } from './interchange/job-file-schema.ts';
+export {
+  NEEDED_COLUMNS,
+  SURFACE_COLUMNS,
+  hasDecimalComma,
+  proposedMapping,
+} from './interchange/surface-columns.ts';
+export type { ColumnMapping, SurfaceColumnKey } from './interchange/surface-columns.ts';
+export { surfaceRows } from './interchange/surface-rows.ts';
+export { surfacesOfRows } from './interchange/surfaces-of-rows.ts';
+export type { RowFault } from './interchange/row-cells.ts';
+export type { RowsReading } from './interchange/surfaces-of-rows.ts';
+export { questionsOn } from './plan/open-questions.ts';
 export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';
 export { catalogueEntriesOf, crewOrder } from './order/crew-order.ts';
@@ -31,33 +44,69 @@ export type { PlannedOperation, Task } from './plan/work-builder.ts';
 export { formatArea, formatAreaRate } from './quantity/area.ts';
 export { formatGramsPerLitre } from './quantity/concentration.ts';
 export { clockTime, formatDuration, secondOfDay } from './quantity/duration.ts';
-export { METRES_PER, formatLength } from './quantity/length.ts';
+export { METRES_PER, formatLength, lengthUnitOf } from './quantity/length.ts';
 export { formatMass } from './quantity/mass.ts';
-export { formatJetPressure } from './quantity/pressure.ts';
+export { PASCALS_PER_PSI, formatJetPressure } from './quantity/pressure.ts';
 export { decimal, roundToStep } from './quantity/rounding.ts';
 export type { UnitSystem } from './quantity/unit-system.ts';
-export { formatVolume } from './quantity/volume.ts';
+export { LITRES_PER_US_GALLON, formatFlow, formatVolume } from './quantity/volume.ts';
 export type { PlannedMix } from './supply/planned-mix.ts';
 export type { ProductAmount } from './supply/product-amounts.ts';
-export { applyChange, stateOf, surveyChangeSchema, surveyOf } from './survey/change.ts';
-export type { FieldConflict, SurveyChange, SurveyState, VersionedEntity } from './survey/change.ts';
+export { duplicateOf, templateOf } from './survey/carried-over.ts';
+export { WHOLE_ENTITY, applyChanges, surveyChangeSchema } from './survey/change.ts';
+export type { AppliedChange, DraftChange, FieldConflict, SurveyChange } from './survey/change.ts';
+export type { Damage } from './survey/damage.ts';
 export { deletionOf } from './survey/deletion.ts';
-export type { DraftChange } from './survey/deletion.ts';
+export { YES_NO_UNKNOWN } from './survey/detail-limits.ts';
+export type { HourSpan } from './survey/detail-limits.ts';
+export { faced, facesOf } from './survey/face.ts';
+export type { Face } from './survey/face.ts';
+export {
+  DRAIN_STATES,
+  FEATURE_DETAILS,
+  FEATURE_KINDS,
+  FEATURE_NAMES,
+  LEADS_TO,
+  detailSettings,
+} from './survey/feature.ts';
+export type { Feature, FeatureDetailKey, FeatureKind } from './survey/feature.ts';
 export type { Finding } from './survey/finding.ts';
 export { DEFAULT_HOUSE, DEFAULT_WEATHER, SCHOOLS, machineCounts } from './survey/job-detail.ts';
 export type { CrewMember, JobDetail, JobHouse, JobWeather, Machine } from './survey/job-detail.ts';
-export { referenceFaults } from './survey/references.ts';
+export { ASSET_PARTS, ASSET_PART_NAMES, stretchInWords, stretchSize } from './survey/long-asset.ts';
+export type { AssetPartKind, LongAsset } from './survey/long-asset.ts';
+export { PAST_ACTS, PAST_ACT_NAMES, RECURRENCES, RECURRENCE_NAMES } from './survey/past.ts';
+export type { PastAct, PastTreatment, Recurrence } from './survey/past.ts';
+export type { Precondition } from './survey/precondition.ts';
+export { PROPERTY_ID } from './survey/property.ts';
+export type { Property } from './survey/property.ts';
+export { copiedToSides, movedSide, movedSurface } from './survey/rearrange.ts';
+export { rebased } from './survey/rebase.ts';
+export type { Acknowledgement } from './survey/rebase.ts';
+export { referenceFaults } from './survey/reference-faults.ts';
+export type { Scope } from './survey/scope.ts';
 export { SHADES, aspectName } from './survey/side.ts';
 export type { Shade, Side } from './survey/side.ts';
-export { FEATURE_KINDS, LEADS_TO, WATER_POINT_KINDS } from './survey/site.ts';
-export type { Feature, FeatureKind, LeadsTo, WaterPoint } from './survey/site.ts';
-export { BANDS, BAND_NAMES, usualTilt, usualTop } from './survey/surface.ts';
+export { BANDS, BAND_NAMES, ofMaterial, usualTilt, usualTop } from './survey/surface.ts';
 export type { Band, Surface } from './survey/surface.ts';
-export { ENTITY_KINDS, JOB_KIND, checkedDetail } from './survey/survey.ts';
-export type { EntityKind, Survey, SurveyFault } from './survey/survey.ts';
-export { takeOffArea, takeOffLength } from './takeoff/take-off.ts';
+export type { EntityId } from './survey/entity-id.ts';
+export { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND, checkedDetail, lastsWithProperty } from './survey/survey.ts';
+export type { EntityKind, RecordKind, Survey, SurveyFault } from './survey/survey.ts';
+export { entityIn, freshEntities, freshRecord, stateOf, surveyOf } from './survey/survey-state.ts';
+export type { SurveyState, VersionedEntity } from './survey/survey-state.ts';
+export { changedSince, inverseOf } from './survey/undo.ts';
+export { PERMISSIONS, WATER_POINT_KINDS, waterFlow } from './survey/water-point.ts';
+export type { TimedBucket, WaterPoint } from './survey/water-point.ts';
+export { walkSummary } from './survey/walk-summary.ts';
+export type { SideSum, WalkSummary, WorstSeverity } from './survey/walk-summary.ts';
+export { ZONE_PLACES, ZONE_PLACE_NAMES } from './survey/zone.ts';
+export type { Zone } from './survey/zone.ts';
+export { takeOffArea, takeOffFace, takeOffLength } from './takeoff/take-off.ts';
 export type { TakeOff } from './takeoff/take-off.ts';
 export type { ContaminantProposal, RefusedMethod, SurfaceTreatment } from './treatment/surface-treatment.ts';
 export type { Stage } from './treatment/stage.ts';
 export type { Reason } from './treatment/reason.ts';
 export type { Tolerance } from './treatment/tolerances.ts';
+export { LONGEST_QUICK_LINE, readQuickLine, withQuickEdit } from './quick-line/quick-line.ts';
+export type { QuickReading, QuickSurface } from './quick-line/quick-line.ts';
+export type { QuickEdit, QuickPart } from './quick-line/quick-part.ts';

@@ -27,7 +27,13 @@ const material = Joi.object({
   thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
   conditions: Joi.array().items(Joi.string()).required(),
 }); // prettier-ignore
-const condition = Joi.object({ id, name: text, cue: text, jetLimitKilopascal: positive.max(1000) });
+const condition = Joi.object({
+  id,
+  name: text,
+  synonyms: texts,
+  cue: text,
+  jetLimitKilopascal: positive.max(1000),
+});
 const contaminant = Joi.object({
   id, name: text, synonyms: texts, family: Joi.valid(...CONTAMINANT_FAMILIES).required(),
   cues: Joi.array().items(text).length(4).required(), expectation: text,

@@ -33,6 +33,7 @@ export interface Material {
 export interface Condition {
   readonly id: string;
   readonly name: string;
+  readonly synonyms: readonly string[];
   readonly cue: string;
   /** Lowers the jet limit to this, kPa. */
   readonly jetLimitKilopascal?: number;

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { describe, expect, it } from '@jest/globals';
 import { plan } from '../plan/plan.ts';
+import { upgradedFile } from './file-upgrades.ts';
 import { jobFileOf, readJobFile } from './job-file.ts';
+import { jobFileSchema } from './job-file-schema.ts';
 import { planFileOf } from './plan-file.ts';
 
 const read = (path: string): unknown =>
@@ -51,6 +53,98 @@ describe.each(DEMOS)('%s', (path) => {
   });
 });
 
+describe('the published schema', () => {
+  it('is the one that the checks make: npm run formats writes it anew', () => {
+    expect(read('docs/formats/job-file.schema.json')).toEqual(jobFileSchema());
+  });
+});
+
+describe('a file of another version', () => {
+  const upgrades = {
+    1: ({ title, ...file }: Record<string, unknown>) => ({ ...file, name: title }),
+    2: (file: Record<string, unknown>) => ({ ...file, units: 'metric' }),
+  };
+
+  it('that is older is brought up step by step', () => {
+    expect(upgradedFile({ format: 'etappe-job', version: 1, title: 'Mill' }, upgrades, 3)).toEqual({
+      ok: true,
+      file: { format: 'etappe-job', version: 3, name: 'Mill', units: 'metric' },
+    });
+  });
+
+  it('that is newer is refused with the way out', () => {
+    expect(readJobFile({ ...minimal, version: 7 })).toMatchObject({
+      ok: false,
+      faults: [{ path: 'version', value: 7, message: expect.stringContaining('update Etappe') as unknown }],
+    });
+  });
+
+  it('that never was is refused', () => {
+    expect(upgradedFile({ ...minimal, version: 0.5 }, upgrades, 3)).toMatchObject({ ok: false });
+  });
+});
+
+/** Every field of the model at once. */
+const full = {
+  ...minimal,
+  name: 'Mill', customer: 'Mill Trust', event: 'Open day', eventDate: '2026-05-09', peoplePresent: 'School class on Tuesdays',
+  property: { name: 'The mill', address: '1 Mill Lane', access: 'Gate code at the lodge', vehicleStand: 'Yard', power: '16 A at the pump house',
+    hours: { from: '07:00', to: '18:00' }, quietHours: [{ from: '12:00', to: '13:30' }] },
+  site: {
+    waterPoints: [{ id: 'hydrant', kind: 'hydrant', buckets: [{ litres: 10, seconds: 20 }], pressureBar: 4, distanceMetres: 60, permission: 'asked', backflow: 'yes' }],
+    features: [{ id: 'cellar-drain', kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'slow', owner: 'the mill' }, { id: 'door', kind: 'door', behind: 'flour store' }],
+    longAssets: [{ id: 'dock', zeroAt: 'the lock gate', lengthMetres: 120 }],
+    damages: [{ id: 'chip', surface: 'wall', what: 'Chipped corner', where: 'left of the door', foundOn: '2026-04-01', shownOn: '2026-04-02', shownTo: 'the caretaker' }],
+    preconditions: [{ id: 'cars', what: 'Cars away', who: 'the caretaker', by: '2026-05-03', met: false }],
+    answers: { 'electrics-weatherproof': 'yes' },
+  },
+  sides: [{ id: 'north', aspectDegrees: 0, shade: 'trees', routeMetres: 35 }],
+  surfaces: [
+    {
+      id: 'wall', side: 'north', material: 'concrete', unsureBetween: ['limestone'], newSince: '2026-04-20', size: '24m', girth: '0.5', reliefFactor: 1.2, thinMember: true,
+      asset: { asset: 'dock', part: 'left', fromMetres: 0, toMetres: 24 }, below: ['cellar-drain'], behind: ['door'],
+      past: [{ act: 'cleaned', date: '2024-05-01', how: 'soft wash' }], recurring: 'tags', note: 'soft corner', inScope: false, scopeReason: 'water creeps in',
+      zones: [{ id: 'foot', lies: 'foot', size: '2m2', conditions: [], findings: [{ contaminant: 'lichen', severity: 2, confidence: 0.6, note: 'discs' }] }],
+      findings: [{ id: 'growth', contaminant: 'green-algae', severity: 1 }],
+    },
+  ],
+}; // prettier-ignore
+
+describe('a file with everything in it', () => {
+  const reading = readJobFile(full);
+
+  it('is a job file by the schema, and reads back the same after writing', () => {
+    expect([jobSchema(full), jobSchema.errors]).toEqual([true, null]);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+    const written = jobFileOf(reading.survey);
+    expect([jobSchema(written), jobSchema.errors]).toEqual([true, null]);
+    const again = readJobFile(JSON.parse(JSON.stringify(written)));
+    expect(again.ok && again.survey).toEqual(reading.survey);
+    expect(again.ok && again.assumed).toEqual([]);
+  });
+
+  it('keeps what stands in zones with their surface', () => {
+    expect(reading.ok && reading.survey.findings.map((f) => [f.id, f.surface, f.zone])).toEqual([
+      ['growth', 'wall', null],
+      ['foot-lichen', 'wall', 'foot'],
+    ]);
+    expect(reading.ok && reading.survey.scopes).toMatchObject([{ surface: 'wall', inScope: false }]);
+  });
+
+  it('tells a fault in a zone at its place', () => {
+    const [wall] = full.surfaces;
+    const broken = {
+      ...wall,
+      zones: [{ id: 'foot', size: '2', findings: [{ contaminant: 'cheese', severity: 2 }] }],
+    };
+    expect(faultsOf({ ...full, surfaces: [broken] })).toEqual([
+      'surfaces[0].zones[0].findings[0].contaminant',
+    ]);
+    const unmeasured = { ...wall, zones: [{ id: 'foot', size: '2', findings: [] }] };
+    expect(faultsOf({ ...full, surfaces: [unmeasured] })).toEqual(['surfaces[0].zones[0].size']);
+  });
+});
+
 describe('a minimal job file', () => {
   it('is completed, and everything assumed is listed', () => {
     const reading = readJobFile(minimal);
@@ -83,7 +177,7 @@ describe('a faulty job file is refused whole, every fault with its path', () => 
     ['no object', 3, ['(file)']],
     ['a newer version', { ...minimal, version: 2 }, ['version']],
     ['another format', { ...minimal, format: 'other' }, ['format']],
-    ['no surfaces', { ...minimal, surfaces: [] }, ['surfaces']],
+    ['no list of surfaces', { format: 'etappe-job', version: 1 }, ['surfaces']],
     ['an unknown key', { ...minimal, colour: 'red' }, ['colour']],
     [
       'an unknown key in a surface',

@@ -1,228 +1,202 @@
-import Joi from 'joi';
-import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { CONTAMINANTS } from '../catalogue/data/contaminants.ts';
-import type { Survey, SurveyFault, EntityKind } from '../survey/survey.ts';
-import { ENTITY_KINDS, checkedDetail } from '../survey/survey.ts';
-import { DEFAULT_HOUSE } from '../survey/job-detail.ts';
-import { referenceFaults } from '../survey/references.ts';
-import { BANDS, usualTilt } from '../survey/surface.ts';
-import type { Band } from '../survey/surface.ts';
-import { entityIdSchema } from '../survey/entity-id.ts';
-import { takeOffArea } from '../takeoff/take-off.ts';
+import type { Survey, SurveyFault } from '../survey/survey.ts';
+import { ENTITY_KINDS } from '../survey/survey.ts';
+import { referenceFaults } from '../survey/reference-faults.ts';
+import { takeOffFace } from '../takeoff/take-off.ts';
 import { assumedValues } from './assumed-values.ts';
 import type { AssumedValue } from './assumed-values.ts';
-
-export const JOB_FORMAT = 'etappe-job';
-export const JOB_FORMAT_VERSION = 1;
+import { checkedEnvelope } from './job-file-envelope.ts';
+import { FileEntities } from './file-entities.ts';
+import type { Raw } from './file-entities.ts';
+import { completedFinding, completedJob, completedSurface, named } from './file-defaults.ts';
+import { upgradedFile } from './file-upgrades.ts';
+import { JOB_FORMAT, JOB_FORMAT_VERSION } from './job-file-envelope.ts';
 
 export type JobFileReading =
   | { readonly ok: true; readonly survey: Survey; readonly assumed: readonly AssumedValue[] }
   | { readonly ok: false; readonly faults: readonly SurveyFault[] };
 
-type Raw = Readonly<Record<string, unknown>>;
-
-const list = Joi.array().items(Joi.object().unknown()).max(5000).default([]);
-const envelope = Joi.object({
-  format: Joi.valid(JOB_FORMAT).required(),
-  version: Joi.valid(JOB_FORMAT_VERSION).required(),
-  units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), eventDate: Joi.any(), weather: Joi.any(),
-  site: Joi.object({ waterPoints: list, features: list, answers: Joi.any() }).default({ waterPoints: [], features: [] }),
-  sides: list,
-  surfaces: Joi.array().items(Joi.object({ findings: Joi.array().items(Joi.object().unknown()).max(100).required() }).unknown()).min(1).max(5000).required(),
-  house: Joi.object({ crew: Joi.any(), machines: Joi.any(), schools: Joi.any(), dayStart: Joi.any(), dayHours: Joi.any(), wasteShare: Joi.any(), sprayerLitres: Joi.any() }).default({}),
-  choices: list,
-}).prefs({ abortEarly: false, convert: false, errors: { wrap: { label: false } } }); // prettier-ignore
+/** Keys of the property that stand at the top of a file. */
+const OUTER_KEYS = ['customer', 'place'] as const;
 
 /**
  * A job file read whole, or every fault in it with its path; never half.
- * @param value parsed JSON
+ * @param value parsed JSON, of this version or an older one
  */
 export function readJobFile(value: unknown): JobFileReading {
-  const checked = envelope.validate(value) as { value: Raw; error?: Joi.ValidationError };
-  if (checked.error)
-    return {
-      ok: false,
-      faults: checked.error.details.map((d) => ({
-        path: d.path.join('.') || '(file)',
-        message: d.message,
-        value: d.context?.value as unknown,
-      })),
-    };
-  const file = checked.value as Raw & { site: Raw; house: Raw; surfaces: readonly Raw[] };
-  const faults: SurveyFault[] = [];
-  const job = detailOf('job', jobDetail(file), '', faults);
-  const entities = (kind: EntityKind, raws: readonly Raw[], path: string) =>
-    raws.map((raw, i) => entityOf(kind, raw, i, `${path}[${String(i)}]`, faults));
-  const surfaces = file.surfaces.map((raw, i) => {
-    const { findings: _, ...own } = raw;
-    return entityOf('surface', withSurfaceDefaults(own), i, `surfaces[${String(i)}]`, faults);
-  });
-  const findings = file.surfaces.flatMap((surface, i) =>
-    (surface['findings'] as readonly Raw[]).map((raw, k) =>
-      entityOf(
-        'finding',
-        findingDetail(raw, surface['id']),
-        k,
-        `surfaces[${String(i)}].findings[${String(k)}]`,
-        faults,
-      ),
-    ),
+  const upgraded = upgradedFile(value);
+  if (!upgraded.ok) return upgraded;
+  const checked = checkedEnvelope(upgraded.file);
+  if (!checked.ok) return checked;
+  const { file } = checked;
+  const entities = new FileEntities();
+  const job = entities.single('job', completedJob(file), '');
+  const property = entities.single('property', propertyOf(file), 'property', (path) =>
+    OUTER_KEYS.some((key) => path.startsWith(`property.${key}`) && file.property[key] === undefined)
+      ? path.slice('property.'.length)
+      : path,
   );
-  const findingPaths = file.surfaces.flatMap((surface, i) =>
-    (surface['findings'] as readonly Raw[]).map((_, k) => `surfaces[${String(i)}].findings[${String(k)}]`),
-  );
-  const survey = {
+  const { site } = file;
+  const survey: Survey = {
     job,
-    sides: entities('side', (file['sides'] as readonly Raw[]).map(named), 'sides'),
-    surfaces,
-    features: entities('feature', (file.site['features'] as readonly Raw[]).map(named), 'site.features'),
-    waterPoints: entities(
-      'water-point',
-      (file.site['waterPoints'] as readonly Raw[]).map(named),
-      'site.waterPoints',
+    property,
+    sides: entities.list('side', file.sides.map(named), 'sides'),
+    longAssets: entities.list('long-asset', site.longAssets.map(named), 'site.longAssets'),
+    features: entities.list('feature', site.features.map(named), 'site.features'),
+    waterPoints: entities.list('water-point', site.waterPoints.map(named), 'site.waterPoints'),
+    damages: entities.list('damage', site.damages, 'site.damages'),
+    preconditions: entities.list('precondition', site.preconditions, 'site.preconditions'),
+    ...surfacesOf(file.surfaces, entities),
+    choices: entities.list(
+      'choice',
+      file.choices.map((raw, i) => ({ id: `choice-${String(i + 1)}`, ...raw })),
+      'choices',
     ),
-    findings,
-    choices: (file['choices'] as readonly Raw[]).map((raw, i) =>
-      entityOf('choice', { id: `choice-${String(i + 1)}`, ...raw }, i, `choices[${String(i)}]`, faults),
-    ),
-  } as unknown as Survey;
+  };
+  const { faults } = entities;
   if (faults.length === 0)
     faults.push(
-      ...duplicateIds(survey),
-      ...referenceFaults(survey).map((fault) => inFile(fault, findingPaths)),
-      ...sizeFaults(survey),
+      ...entities.duplicateIds(survey),
+      ...referenceFaults(survey).map((fault) => entities.inFile(fault)),
+      ...sizeFaults(survey, entities),
     );
   if (faults.length > 0) return { ok: false, faults };
   return { ok: true, survey, assumed: assumedValues(value, jobFileOf(survey)) };
 }
 
+/** Surfaces stand in the file with their zones, findings and scope; in a survey each has a list of its own. */
+function surfacesOf(
+  raws: readonly Raw[],
+  entities: FileEntities,
+): Pick<Survey, 'surfaces' | 'zones' | 'findings' | 'scopes'> {
+  const zoned = raws.flatMap((raw, i) =>
+    listIn(raw, 'zones').map((zone, k) => ({
+      zone,
+      surface: raw['id'],
+      at: `surfaces[${String(i)}].zones[${String(k)}]`,
+    })),
+  );
+  const found = [
+    ...raws.flatMap((raw, i) =>
+      listIn(raw, 'findings').map((finding, k) => ({
+        detail: completedFinding(finding, raw['id'], null),
+        at: `surfaces[${String(i)}].findings[${String(k)}]`,
+      })),
+    ),
+    ...zoned.flatMap(({ zone, surface, at }) =>
+      listIn(zone, 'findings').map((finding, k) => ({
+        detail: completedFinding(finding, surface, zone['id']),
+        at: `${at}.findings[${String(k)}]`,
+      })),
+    ),
+  ];
+  const scoped = raws.flatMap((raw, i) => {
+    const { inScope, scopeReason, nothingFound, id } = raw;
+    const fields = Object.fromEntries(
+      Object.entries({ inScope, scopeReason, nothingFound }).filter(([, v]) => v !== undefined),
+    );
+    const usual =
+      (inScope ?? true) === true && (scopeReason ?? '') === '' && (nothingFound ?? false) === false;
+    return usual
+      ? []
+      : [{ detail: { id: scopeId(id), surface: id, ...fields }, at: `surfaces[${String(i)}]` }];
+  });
+  return {
+    surfaces: raws.map((raw, i) =>
+      entities.entity('surface', completedSurface(raw), i, `surfaces[${String(i)}]`),
+    ),
+    zones: zoned.map(({ zone: { findings: _, ...own }, surface, at }, i) =>
+      entities.entity('zone', { ...named(own), surface }, i, at),
+    ),
+    findings: found.map(({ detail, at }, i) => entities.entity('finding', detail, i, at)),
+    scopes: scoped.map(({ detail, at }, i) => entities.entity('scope', detail, i, at)),
+  };
+}
+
+function listIn(raw: Raw, key: string): readonly Raw[] {
+  return (raw[key] ?? []) as readonly Raw[];
+}
+
+/** Findings and scopes need ids of their own in a survey; what the surface's id leaves room for. */
+function scopeId(surface: unknown): string {
+  return `scope-${String(surface)}`.slice(0, 100);
+}
+
+function propertyOf(file: { readonly property: Raw } & Raw): Raw {
+  const { customer, place } = file;
+  return {
+    ...(customer === undefined ? {} : { customer }),
+    ...(place === undefined ? {} : { place }),
+    ...file.property,
+  };
+}
+
 /** The job file of a survey; reading it gives the survey again. */
 export function jobFileOf(survey: Survey): Raw {
   const { weather, house, answers, ...job } = survey.job;
-  const bare = <T extends { readonly position: number }>({ position: _, ...rest }: T) => rest;
+  const { customer, place, ...property } = survey.property;
   return {
     format: JOB_FORMAT,
     version: JOB_FORMAT_VERSION,
     ...job,
-    site: { waterPoints: survey.waterPoints.map(bare), features: survey.features.map(bare), answers },
+    customer,
+    place,
+    property,
+    site: {
+      waterPoints: survey.waterPoints.map(bare),
+      features: survey.features.map(bare),
+      longAssets: survey.longAssets.map(bare),
+      damages: survey.damages.map(bare),
+      preconditions: survey.preconditions.map(bare),
+      answers,
+    },
     sides: survey.sides.map(bare),
-    surfaces: survey.surfaces.map((surface) => ({
-      ...bare(surface),
-      findings: survey.findings
-        .filter((f) => f.surface === surface.id)
-        .map(({ contaminant, severity, share }) => ({ contaminant, severity, share })),
-    })),
+    surfaces: survey.surfaces.map((surface) => surfaceInFile(surface, survey)),
     house,
     weather,
-    choices: survey.choices.map(({ id: _id, position: _position, ...choice }) => choice),
+    choices: survey.choices.map(bare),
   };
 }
 
-function jobDetail(file: Raw & { readonly site: Raw; readonly house: Raw }): Raw {
-  const { format: _f, version: _v, site, sides: _s, surfaces: _u, choices: _c, ...job } = file;
-  const machines = file.house['machines'];
-  // A listed machine stands for its kind; kinds that are not listed keep their usual count.
-  const kinds = Array.isArray(machines) ? machines.map((m: unknown) => (m as Raw | null)?.['kind']) : [];
-  const house = Array.isArray(machines)
-    ? {
-        ...file.house,
-        machines: [
-          ...(machines as unknown[]),
-          ...DEFAULT_HOUSE.machines.filter((m) => !kinds.includes(m.kind)),
-        ],
-      }
-    : file.house;
+function surfaceInFile(surface: Survey['surfaces'][number], survey: Survey): Raw {
+  const scope = survey.scopes.find((s) => s.surface === surface.id);
+  const findings = (zone: string | null) =>
+    survey.findings
+      .filter((f) => f.surface === surface.id && f.zone === zone)
+      .map(({ surface: _s, zone: _z, position: _p, ...own }) => own);
   return {
-    name: 'Unnamed job',
-    ...job,
-    house,
-    ...(site['answers'] === undefined ? {} : { answers: site['answers'] }),
+    ...bare(surface),
+    inScope: scope?.inScope ?? true,
+    scopeReason: scope?.scopeReason ?? '',
+    nothingFound: scope?.nothingFound ?? false,
+    zones: survey.zones
+      .filter((z) => z.surface === surface.id)
+      .map((zone) => {
+        const { surface: _, ...own } = bare(zone);
+        return { ...own, findings: findings(zone.id) };
+      }),
+    findings: findings(null),
   };
 }
 
-function withSurfaceDefaults(raw: Raw): Raw {
-  const band = BANDS.includes(raw['band'] as Band) ? (raw['band'] as Band) : 'wall';
-  const material = CATALOGUE.materials.find(
-    (m) => m.id === raw['material'] || m.synonyms.includes(String(raw['material'])),
-  );
-  return {
-    tiltDegrees: usualTilt(band),
-    ...(material ? { finish: material.finishes[0] } : {}),
-    ...named(raw),
-    ...(material ? { material: material.id } : {}),
-  };
+function bare<T extends { readonly position: number }>({ position: _, ...rest }: T): Omit<T, 'position'> {
+  return rest;
 }
 
-function findingDetail(raw: Raw, surface: unknown): Raw {
-  const contaminant =
-    CONTAMINANTS.find((c) => c.id === raw['contaminant'] || c.synonyms.includes(String(raw['contaminant'])))
-      ?.id ?? raw['contaminant'];
-  return { ...raw, id: `${String(surface)}-${String(contaminant)}`, surface, contaminant };
-}
-
-function named(raw: Raw): Raw {
-  const id = typeof raw['id'] === 'string' && raw['id'] !== '' ? raw['id'] : 'unnamed';
-  return { name: (id.charAt(0).toUpperCase() + id.slice(1)).replaceAll('-', ' '), ...raw };
-}
-
-function detailOf(kind: EntityKind | 'job', detail: Raw, path: string, faults: SurveyFault[]): Raw {
-  const checked = checkedDetail(kind, detail);
-  if (checked.ok) return checked.detail;
-  for (const fault of checked.faults)
-    faults.push({ ...fault, path: path === '' ? fault.path : `${path}.${fault.path}` });
-  return {};
-}
-
-function entityOf(kind: EntityKind, raw: Raw, position: number, path: string, faults: SurveyFault[]): Raw {
-  const { id, ...detail } = raw;
-  const { error } = entityIdSchema.required().validate(id);
-  if (error)
-    faults.push({
-      path: `${path}.id`,
-      message: 'an id is lower-case words with hyphens, at most 100 characters',
-      value: id,
-    });
-  return { id, position, ...detailOf(kind, detail, path, faults) };
-}
-
-/** Findings stand below their surface in the file, in a list of their own in the survey. */
-function inFile(fault: SurveyFault, findingPaths: readonly string[]): SurveyFault {
-  const path = fault.path.replace(
-    /^findings\[(\d+)\]/,
-    (whole, index: string) => findingPaths[Number(index)] ?? whole,
-  );
-  return { ...fault, path };
-}
-
-function duplicateIds(survey: Survey): readonly SurveyFault[] {
-  const seen = new Set<string>();
-  const faults: SurveyFault[] = [];
-  for (const { list: name } of Object.values(ENTITY_KINDS)) {
-    if (name === 'findings' || name === 'choices') continue;
-    survey[name].forEach(({ id }, index) => {
-      if (seen.has(id))
-        faults.push({
-          path: `${name}[${String(index)}].id`,
-          message: `the id "${id}" is used twice in the file`,
-          value: id,
-        });
-      seen.add(id);
-    });
-  }
-  return faults;
-}
-
-function sizeFaults(survey: Survey): readonly SurveyFault[] {
-  return survey.surfaces.flatMap((surface, index) => {
-    const measured = takeOffArea(surface.size, survey.job.units);
-    if (measured.ok) return [];
-    const { message, position } = measured.fault;
-    return [
-      {
-        path: `surfaces[${String(index)}].size`,
-        message: `${message} (at character ${String(position + 1)})`,
-        value: surface.size,
-      },
-    ];
+function sizeFaults(survey: Survey, entities: FileEntities): readonly SurveyFault[] {
+  const { units } = survey.job;
+  const measured = [
+    ...survey.surfaces.map((s, i) => ({ path: `surfaces[${String(i)}].size`, face: s })),
+    ...survey.zones.map((z, i) => ({
+      path: entities.inFile({ path: `${ENTITY_KINDS.zone.list}[${String(i)}].size`, message: '' }).path,
+      face: { size: z.size, girth: '', reliefFactor: 1 },
+    })),
+  ];
+  return measured.flatMap(({ path, face }) => {
+    // Not measured yet: the plan says so.
+    if (face.size === '') return [];
+    const takeOff = takeOffFace(face, units);
+    if (takeOff.ok) return [];
+    const { message, position } = takeOff.fault;
+    return [{ path, message: `${message} (at character ${String(position + 1)})`, value: face.size }];
   });
 }

@@ -9,6 +9,8 @@ import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
 import { EntryWriter, mixName, saidOnce, shortTime, unique } from './order-entry.ts';
 import type { OrderEntry } from './order-entry.ts';
+import { siteNotes } from './site-notes.ts';
+import type { SiteNote } from './site-notes.ts';
 
 export interface OrderMix {
   readonly name: string;
@@ -28,6 +30,8 @@ export interface CrewOrder {
   readonly units: Survey['job']['units'];
   readonly start: string;
   readonly finish: string;
+  /** What the crew must know of the place. */
+  readonly site: readonly SiteNote[];
   readonly people: readonly {
     readonly id: string;
     readonly name: string;
@@ -54,17 +58,19 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   if (!plan.visit) throw new RangeError('a plan without a visit cannot be ordered: see its warnings');
   const { placements, makespan } = plan.visit.schedule;
   const dayStart = secondOfDay(survey.job.house.dayStart);
+  const day = { from: shortTime(dayStart), to: shortTime(dayStart + makespan) };
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(agentById);
   const writer = new EntryWriter(plan, survey, dayStart);
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
     jobName: survey.job.name,
-    customer: survey.job.customer,
+    customer: survey.property.customer,
     date: survey.job.start ?? '',
     units: survey.job.units,
-    start: shortTime(dayStart),
-    finish: shortTime(dayStart + makespan),
+    start: day.from,
+    finish: day.to,
+    site: siteNotes(survey, day),
     people: survey.job.house.crew.map(({ id, name }) => ({
       id,
       name,

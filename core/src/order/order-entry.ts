@@ -103,7 +103,7 @@ export class EntryWriter {
 
   placeName(surface: string | null): string {
     if (surface === null) return 'Whole site';
-    return this.survey.surfaces.find((s) => s.id === surface)?.name ?? surface;
+    return this.plan.surfaces.find((p) => p.surface.id === surface)?.surface.name ?? surface;
   }
 
   entry(operation: string): OrderEntry {

@@ -2,18 +2,28 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import stringify from 'fast-json-stable-stringify';
 import { CATALOGUE_VERSION } from '../catalogue/catalogue.ts';
+import { faced } from '../survey/face.ts';
+import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.1.0';
+export const ENGINE_VERSION = '0.2.0';
 
 /** Hex SHA-256 of a value written canonically (keys in order). */
 export function canonicalHash(value: unknown): string {
   return bytesToHex(sha256(utf8ToBytes(stringify(value))));
 }
 
-/** What a plan was made from: canonical survey, engine and catalogue. Two plans with one hash are the same plan. */
+/**
+ * What a plan was made from: canonical faces with all that bears on them (not the record of earlier damage), engine and
+ * catalogue. Two plans with one hash are the same plan.
+ */
 export function inputsHash(survey: Survey): string {
+  return facedHash(faced(survey));
+}
+
+/** The same for a survey whose zones were made faces already. */
+export function facedHash(survey: FacedSurvey): string {
   const byId = <T extends { readonly id: string }>(list: readonly T[]) =>
     [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   return canonicalHash({
@@ -21,11 +31,13 @@ export function inputsHash(survey: Survey): string {
     catalogue: CATALOGUE_VERSION,
     survey: {
       job: survey.job,
+      property: survey.property,
       sides: byId(survey.sides),
       surfaces: byId(survey.surfaces),
       features: byId(survey.features),
       waterPoints: byId(survey.waterPoints),
       findings: byId(survey.findings),
+      preconditions: byId(survey.preconditions),
       choices: byId(survey.choices),
     },
   });

@@ -10,16 +10,20 @@ import { NoPlace } from '../sequence/place-clusters.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import { solve } from '../sequence/solve.ts';
 import { formatDuration } from '../quantity/duration.ts';
+import { faced } from '../survey/face.ts';
+import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
-import { ENGINE_VERSION, inputsHash } from './inputs-hash.ts';
+import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { plannedSurface, treatedSurface } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { protectionsFor } from './protections.ts';
 import type { Protection } from './protections.ts';
 import { visitWork } from './visit-work.ts';
 import type { VisitWork } from './visit-work.ts';
-import { openQuestions, surfaceWarnings, visitWarnings } from './warnings.ts';
-import type { Question, Warning } from './warnings.ts';
+import { openQuestions } from './open-questions.ts';
+import type { Question } from './open-questions.ts';
+import { surfaceWarnings, visitWarnings } from './warnings.ts';
+import type { Warning } from './warnings.ts';
 
 /** Everything that is derived from a survey; nothing in it was decided by search. */
 export interface Derivation {
@@ -58,19 +62,19 @@ export interface PlanOptions {
 const SECTION_FACTORS = [1, 0.7] as const;
 
 /**
- * Survey → everything derived from it, for one section size.
+ * Survey of faces → everything derived from it, for one section size.
  * Each line is a pure step; later ones need only what stands above them.
  */
-export function derive(survey: Survey, sectionFactor: number): Derivation {
+function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
   return sectioned(treated(survey), survey, sectionFactor);
 }
 
 /** The steps that no section size changes. */
-function treated(survey: Survey) {
+function treated(survey: FacedSurvey) {
   const surfaces = survey.surfaces.map((surface) => treatedSurface(surface, survey));
   return {
     engine: ENGINE_VERSION,
-    inputsHash: inputsHash(survey),
+    inputsHash: facedHash(survey),
     surfaces,
     protections: protectionsFor(survey, surfaces),
     questions: openQuestions(survey),
@@ -78,7 +82,11 @@ function treated(survey: Survey) {
   };
 }
 
-function sectioned(before: ReturnType<typeof treated>, survey: Survey, sectionFactor: number): Derivation {
+function sectioned(
+  before: ReturnType<typeof treated>,
+  survey: FacedSurvey,
+  sectionFactor: number,
+): Derivation {
   const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
   const mixes = mixesOf(surfaces, survey);
   return {
@@ -98,10 +106,11 @@ function sectioned(before: ReturnType<typeof treated>, survey: Survey, sectionFa
  * A survey that has nothing to order, or cannot be ordered, gives one plan without a visit.
  */
 export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan | null, void> {
-  const before = treated(survey);
+  const faces = faced(survey);
+  const before = treated(faces);
   let shortest = Infinity;
   for (const factor of SECTION_FACTORS) {
-    for (const candidate of plansFor(sectioned(before, survey, factor), survey, options)) {
+    for (const candidate of plansFor(sectioned(before, faces, factor), faces, options)) {
       const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
       const better = candidate && (makespan < shortest || !candidate.visit);
       yield better ? candidate : null;
@@ -120,7 +129,7 @@ export function plan(survey: Survey, options: PlanOptions): Plan {
 
 function* plansFor(
   derivation: Derivation,
-  survey: Survey,
+  survey: FacedSurvey,
   options: PlanOptions,
 ): Generator<Plan | null, void> {
   if (
@@ -153,7 +162,7 @@ function withSchedule(
   derivation: Derivation,
   decided: DecidedVisit,
   bound: LowerBound,
-  survey: Survey,
+  survey: FacedSurvey,
 ): Plan {
   const { makespan } = decided.schedule;
   const day = survey.job.house.dayHours * 3600;
@@ -183,12 +192,13 @@ export function planAround(
   survey: Survey,
   decided: DecidedVisit,
 ): { readonly plan: Plan; readonly violations: readonly { readonly rule: string; readonly text: string }[] } {
-  const derivation = derive(survey, decided.sectionFactor);
+  const faces = faced(survey);
+  const derivation = derived(faces, decided.sectionFactor);
   const violations = scheduleViolations(derivation.work.problem, decided.schedule);
-  return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), survey), violations };
+  return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), faces), violations };
 }
 
-function mixesOf(surfaces: readonly PlannedSurface[], survey: Survey): readonly PlannedMix[] {
+function mixesOf(surfaces: readonly PlannedSurface[], survey: FacedSurvey): readonly PlannedMix[] {
   const { wasteShare, sprayerLitres } = survey.job.house;
   return surfaces.flatMap((planned) =>
     (planned.treatment?.stages ?? []).flatMap((stage) => {

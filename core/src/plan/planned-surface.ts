@@ -1,19 +1,17 @@
 import { isShadySide } from '../survey/side.ts';
-import type { Surface } from '../survey/surface.ts';
-import type { Survey } from '../survey/survey.ts';
-import { takeOffArea } from '../takeoff/take-off.ts';
+import type { Face, FacedSurvey } from '../survey/face.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
-import { surfaceState } from '../treatment/surface-state.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
-import { tolerancesOf } from '../treatment/tolerances.ts';
+import { strictestTolerances } from '../treatment/tolerances.ts';
 import type { Tolerance } from '../treatment/tolerances.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
 /** One surface measured and treated. */
 export interface TreatedSurface {
-  readonly surface: Surface;
+  readonly surface: Face;
   readonly takeOff: TakeOff;
   /** Null while it is unmeasured or out of scope. */
   readonly treatment: SurfaceTreatment | null;
@@ -27,14 +25,15 @@ export interface PlannedSurface extends TreatedSurface {
 }
 
 /** A surface measured, and treated as ranked or chosen. */
-export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface {
-  const takeOff = takeOffArea(surface.size, survey.job.units);
-  const state = surfaceState(surface, survey);
+export function treatedSurface(surface: Face, survey: FacedSurvey): TreatedSurface {
+  const { takeOff } = surface;
+  const states = plausibleStates(surface, survey);
+  const [state] = states;
   const measured = {
     surface,
     takeOff,
-    jetLimitKilopascal: state.jetLimitKilopascal,
-    tolerances: tolerancesOf(state),
+    jetLimitKilopascal: Math.min(...states.map((s) => s.jetLimitKilopascal)),
+    tolerances: strictestTolerances(states),
   };
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const side = survey.sides.find((s) => s.id === surface.side);
@@ -47,6 +46,7 @@ export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface
     findings: survey.findings.filter((f) => f.surface === surface.id),
     choices: survey.choices.filter((c) => c.surface === surface.id),
     state,
+    otherStates: states.slice(1),
     schools,
   });
   return { ...measured, treatment };
@@ -55,7 +55,7 @@ export function treatedSurface(surface: Surface, survey: Survey): TreatedSurface
 /** The wet cycles of a treated surface, cut into sections of a share of the greatest that the wet window allows. */
 export function plannedSurface(
   treated: TreatedSurface,
-  survey: Survey,
+  survey: FacedSurvey,
   sectionFactor: number,
 ): PlannedSurface {
   const stages = treated.treatment?.stages ?? [];

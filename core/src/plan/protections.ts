@@ -1,5 +1,6 @@
 import { PROTECTION_ACTS } from '../catalogue/data/protections.ts';
-import type { Survey } from '../survey/survey.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { TreatedSurface } from './planned-surface.ts';
 
 /** One act for a feature, before the wet work or after it. */
@@ -10,10 +11,13 @@ export interface Protection {
   readonly when: 'before' | 'after';
 }
 
-/** Acts for the features that treated surfaces drain onto or stand beside, before and after. */
-export function protectionsFor(survey: Survey, surfaces: readonly TreatedSurface[]): readonly Protection[] {
+/** Acts for the features that treated surfaces drain onto, stand beside, or have below or behind them, before and after. */
+export function protectionsFor(
+  survey: FacedSurvey,
+  surfaces: readonly TreatedSurface[],
+): readonly Protection[] {
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
-  const touched = new Set(treated.flatMap((p) => [...p.surface.drainsOnto, ...p.surface.beside]));
+  const touched = new Set(treated.flatMap((p) => SURROUNDING_FIELDS.flatMap((field) => p.surface[field])));
   return survey.features
     .filter((feature) => touched.has(feature.id))
     .flatMap((feature): Protection[] => {

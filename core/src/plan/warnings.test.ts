@@ -31,7 +31,7 @@ describe('open questions', () => {
     const asked = (more: Record<string, unknown>) => planOf(more).questions.map((q) => q.rule);
     const features = [{ id: 'drain', kind: 'drain' }, { id: 'sockets', kind: 'electrics' }]; // prettier-ignore
     expect(asked(site(features))).toEqual(['water-point', 'drain-destination', 'electrics-weatherproof']);
-    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics' }], { waterPoints: [{ id: 'tap' }], answers: { 'electrics-weatherproof': 'yes' } }); // prettier-ignore
+    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics' }], { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { 'electrics-weatherproof': 'yes' } }); // prettier-ignore
     expect(asked(answered)).toEqual([]);
   });
 });

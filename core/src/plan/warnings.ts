@@ -1,8 +1,8 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
-import type { Survey } from '../survey/survey.ts';
-import { drainLoop } from '../survey/references.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { drainLoop } from '../survey/reference-faults.ts';
 import type { PlannedSurface, TreatedSurface } from './planned-surface.ts';
 
 /** A plan with a "stop" cannot be issued as an order. */
@@ -11,13 +11,6 @@ export interface Warning {
   readonly severity: 'note' | 'warn' | 'stop';
   readonly text: string;
   readonly surface: string | null;
-}
-
-/** An open question to the customer or to the site. */
-export interface Question {
-  readonly rule: string;
-  readonly text: string;
-  readonly blocking: boolean;
 }
 
 /** Everything about one surface that a person must see before it goes on an order. */
@@ -34,8 +27,11 @@ export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
       warn('out-of-scope', 'note', `left out${surface.scopeReason ? `: ${surface.scopeReason}` : ''}.`),
     ];
   if (!takeOff.ok) return [warn('unmeasured', 'stop', `${takeOff.fault.message}.`)];
-  if (!treatment || treatment.proposals.length === 0)
-    return [warn('nothing-found', 'note', 'nothing found on it, so nothing is planned.')];
+  if (!treatment || treatment.proposals.length === 0) {
+    return surface.nothingFound || surface.zoneOf !== null
+      ? [warn('nothing-found', 'note', 'nothing found on it, so nothing is planned.')]
+      : [warn('not-looked-at', 'note', 'not looked at in this job yet, so nothing is planned.')];
+  }
   const warnings: Warning[] = [];
   for (const p of treatment.proposals) {
     if (!p.chosen) {
@@ -70,7 +66,7 @@ export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
 }
 
 /** What the weather, the run-off and the crew say about the visit as a whole. */
-export function visitWarnings(survey: Survey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
+export function visitWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
   const warnings: Warning[] = [];
   const say = (rule: string, severity: Warning['severity'], text: string) =>
     warnings.push({ rule, severity, text, surface: null });
@@ -106,32 +102,4 @@ export function visitWarnings(survey: Survey, surfaces: readonly TreatedSurface[
     say('nothing-to-do', 'stop', 'There is no work to order yet: add a surface with what is on it.');
   }
   return warnings;
-}
-
-/** Questions that the survey leaves open. */
-export function openQuestions(survey: Survey): readonly Question[] {
-  const questions: Question[] = [];
-  if (survey.waterPoints.length === 0)
-    questions.push({
-      rule: 'water-point',
-      text: 'Where is water drawn, and how many litres a minute does it give?',
-      blocking: false,
-    });
-  for (const feature of survey.features) {
-    if (feature.kind === 'drain' && (feature.leadsTo === null || feature.leadsTo === 'unknown')) {
-      questions.push({
-        rule: 'drain-destination',
-        text: `Where does ${feature.name} lead, and who owns it?`,
-        blocking: false,
-      });
-    }
-    if (feature.kind === 'electrics' && survey.job.answers['electrics-weatherproof'] !== 'yes') {
-      questions.push({
-        rule: 'electrics-weatherproof',
-        text: `Is ${feature.name} weatherproof and can it be isolated?`,
-        blocking: false,
-      });
-    }
-  }
-  return questions;
 }

@@ -3,14 +3,13 @@ import { methodById } from '../catalogue/catalogue.ts';
 import { DEFAULT_WEATHER } from '../survey/job-detail.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
+import { testSurface } from '../test/entities.ts';
 import { chainStages } from '../treatment/chain.ts';
 import { lieOf } from './wet-clocks.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 
-const surface = (material: string, more: Partial<Surface> = {}): Surface => ({
-  id: 'wall', position: 0, name: 'Wall', side: null, band: 'wall', material, finish: 'bare', conditions: [], size: '10x4',
-  footMetres: 0, topMetres: 2, tiltDegrees: 90, drainsOnto: [], beside: [], inScope: true, scopeReason: '', ...more,
-}); // prettier-ignore
+const surface = (material: string, more: Partial<Surface> = {}) =>
+  testSurface(material, { size: '10x4', ...more });
 const cycle = (
   method: string,
   on: Surface,

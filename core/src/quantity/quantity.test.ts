@@ -7,7 +7,7 @@ import { formatLength, formatStandOff, lengthUnitOf } from './length.ts';
 import { formatMass } from './mass.ts';
 import { formatJetPressure } from './pressure.ts';
 import { decimal, roundToStep, roundUpToStep } from './rounding.ts';
-import { formatVolume } from './volume.ts';
+import { formatFlow, formatVolume } from './volume.ts';
 
 describe('figures are shown with their unit', () => {
   it.each([
@@ -22,6 +22,8 @@ describe('figures are shown with their unit', () => {
     [formatVolume(0.031, 'metric'), '31 mL'],
     [formatVolume(20, 'us'), '5.28 US gal'],
     [formatVolume(0.12, 'us'), '4 US fl oz'],
+    [formatFlow(14, 'metric'), '14 L/min'],
+    [formatFlow(14, 'us'), '3.7 US gal/min'],
     [formatMass(990, 'metric'), '990 g'],
     [formatMass(1250, 'metric'), '1.25 kg'],
     [formatMass(990, 'us'), '2.18 lb'],

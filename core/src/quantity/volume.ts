@@ -5,6 +5,13 @@ import type { UnitSystem } from './unit-system.ts';
 export const LITRES_PER_US_GALLON = 3.785411784;
 export const LITRES_PER_US_FLUID_OUNCE = LITRES_PER_US_GALLON / 128;
 
+/** A flow. @example formatFlow(14, 'us') // "3.7 US gal/min" */
+export function formatFlow(litresPerMinute: number, units: UnitSystem): string {
+  return units === 'us'
+    ? `${decimal(litresPerMinute / LITRES_PER_US_GALLON, 2)} US gal/min`
+    : `${decimal(litresPerMinute, 1)} L/min`;
+}
+
 /** @example formatVolume(4.8, 'metric') // "4.8 L" */
 export function formatVolume(litres: number, units: UnitSystem): string {
   if (units === 'us') {

@@ -41,6 +41,10 @@ describe('whole containers', () => {
     expect(wholeContainers(0, [5])).toEqual({ containers: [], leftOver: 0 });
   });
 
+  it('that are almost all left over do not read as one too many', () => {
+    expect(wholeContainers(5.0003, [1])).toEqual({ containers: [{ size: 1, count: 6 }], leftOver: 0.999 });
+  });
+
   it('always suffice and never leave a whole smallest container over', () => {
     fc.assert(
       fc.property(

@@ -44,6 +44,7 @@ export function wholeContainers(needed: number, sizes: readonly number[]): Conta
   }));
   return {
     containers: chosen.filter((c) => c.count > 0).reverse(),
-    leftOver: Math.round((found?.over ?? 0) * 1000) / 1000,
+    // Down to a thousandth: rounded up, almost a whole container would read as one that need not be bought.
+    leftOver: Math.floor((found?.over ?? 0) * 1000 + 1e-6) / 1000,
   };
 }

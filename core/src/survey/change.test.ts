@@ -1,14 +1,21 @@
 import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
-import { applyChange, stateOf, surveyOf } from './change.ts';
-import type { SurveyChange, SurveyState } from './change.ts';
+import { applyChanges } from './change.ts';
+import type { SurveyChange } from './change.ts';
 import { deletionOf } from './deletion.ts';
-import { referenceFaults } from './references.ts';
+import { referenceFaults } from './reference-faults.ts';
+import { stateOf, surveyOf } from './survey-state.ts';
+import type { SurveyState } from './survey-state.ts';
 
 const reading = readJobFile({
   format: 'etappe-job', version: 1, sides: [{ id: 'north' }],
+  site: { features: [{ id: 'pond', kind: 'pond' }], longAssets: [{ id: 'dock', lengthMetres: 40 }], damages: [{ id: 'chip', surface: 'wall', what: 'Chipped corner' }],
+    preconditions: [{ id: 'cars', surface: 'yard', what: 'Cars away' }] },
   surfaces: [
-    { id: 'wall', side: 'north', material: 'concrete', size: '3x2', drainsOnto: ['yard'], findings: [{ contaminant: 'lichen', severity: 2 }] },
+    { id: 'wall', side: 'north', material: 'concrete', size: '3x2', drainsOnto: ['yard', 'pond'], below: ['pond'], inScope: false,
+      asset: { asset: 'dock', part: 'left', fromMetres: 0, toMetres: 3 },
+      zones: [{ id: 'foot', lies: 'foot', size: '3x0.3', findings: [{ contaminant: 'green-algae', severity: 4 }] }],
+      findings: [{ contaminant: 'lichen', severity: 2 }] },
     { id: 'yard', material: 'concrete', size: '4x4', findings: [{ contaminant: 'green-algae', severity: 1 }] },
   ],
 }); // prettier-ignore
@@ -27,8 +34,9 @@ const change = (more: Partial<SurveyChange>): SurveyChange => {
     ...more,
   };
 };
-const after = (state: SurveyState, c: SurveyChange): SurveyState => {
-  const outcome = applyChange(state, c);
+const applyChange = (state: SurveyState, c: SurveyChange) => applyChanges(state, [c]);
+const after = (state: SurveyState, ...changes: readonly SurveyChange[]): SurveyState => {
+  const outcome = applyChanges(state, changes);
   if (!outcome.ok) throw new Error(JSON.stringify(outcome));
   return outcome.state;
 };
@@ -65,9 +73,11 @@ describe('a change', () => {
 
   it.each<[string, Partial<SurveyChange>, RegExp]>([
     ['creates what is there', { op: 'create', fields: {} }, /there already/],
-    ['patches what is gone', { entity: 'gone', fields: { name: 'x' } }, /deleted by someone else/],
     ['calls a surface a side', { kind: 'side', fields: { name: 'x' } }, /is a surface/],
     ['deletes the job', { kind: 'job', entity: 'job-1', op: 'delete' }, /own address/],
+    ['deletes the property', { kind: 'property', entity: 'property', op: 'delete' }, /own address/],
+    ['calls a side the property', { kind: 'side', entity: 'property', op: 'create' }, /property itself/],
+    ['patches another job', { kind: 'job', entity: 'job-2', fields: { name: 'x' } }, /another job/],
     ['gives a position that is none', { fields: { position: 'first' } }, /position is a number/],
   ])('that %s is refused', (_, more, message) => {
     const outcome = applyChange(start, change(more));
@@ -77,6 +87,42 @@ describe('a change', () => {
   it('that deletes twice is harmless', () => {
     const gone = after(start, change({ op: 'delete' }));
     expect(applyChange(gone, change({ op: 'delete' })).ok).toBe(true);
+  });
+
+  it('of the property stays with it', () => {
+    const one = after(
+      start,
+      change({ kind: 'property', entity: 'property', fields: { access: 'Gate code at the lodge' } }),
+    );
+    expect(surveyOf(one).property.access).toBe('Gate code at the lodge');
+  });
+
+  it('of what another deleted meets nothing: a person decides', () => {
+    const gone = after(start, change({ kind: 'finding', entity: 'wall-lichen', op: 'delete' }));
+    expect(
+      applyChange(gone, change({ kind: 'finding', entity: 'wall-lichen', fields: { severity: 3 } })),
+    ).toMatchObject({
+      conflicts: [{ entity: 'wall-lichen', field: '*', yours: { severity: 3 }, theirs: null }],
+    });
+  });
+
+  it('that deletes what another has edited since conflicts with what he wrote', () => {
+    const one = after(start, change({ fields: { name: 'Front wall' } }));
+    expect(applyChange(one, change({ op: 'delete' }))).toMatchObject({
+      conflicts: [{ entity: 'wall', field: '*', yours: null, theirs: { name: 'Front wall', size: '3x2' } }],
+    });
+    expect(applyChange(one, change({ op: 'delete', base: 2 })).ok).toBe(true);
+  });
+
+  it('that creates again what was deleted goes on counting, so that older edits meet it', () => {
+    const { position, detail } = start.entities.get('wall') ?? { position: 0, detail: {} };
+    const again = after(
+      start,
+      change({ op: 'delete' }),
+      change({ op: 'create', base: 1, fields: { ...detail, position } }),
+    );
+    expect(again.entities.get('wall')).toMatchObject({ revision: 2, fieldRevisions: { size: 2 }, detail });
+    expect(applyChange(again, change({ fields: { size: '9x9' } })).ok).toBe(false);
   });
 
   it('creates with defaults, in order of position', () => {
@@ -93,23 +139,58 @@ describe('a change', () => {
   });
 });
 
+describe('a batch', () => {
+  it('is applied whole or not at all, with every fault in it', () => {
+    const outcome = applyChanges(start, [
+      change({ fields: { size: '5x2' } }),
+      change({ fields: { topMetres: -3 } }),
+      change({ entity: 'yard', fields: { reliefFactor: 40 } }),
+    ]);
+    expect(outcome).toMatchObject({
+      ok: false,
+      faults: [{ path: 'wall.topMetres' }, { path: 'yard.reliefFactor' }],
+    });
+    expect(start.entities.get('wall')?.detail['size']).toBe('3x2');
+  });
+
+  it('tells what each of its changes did', () => {
+    const outcome = applyChanges(start, [
+      change({ fields: { size: '5x2' } }),
+      change({ base: 2, fields: { size: '6x2' } }),
+    ]);
+    expect(outcome.ok && outcome.applied.map((a) => [a.before?.revision, a.after?.revision])).toEqual([
+      [1, 2],
+      [2, 3],
+    ]);
+  });
+});
+
 describe('a deletion', () => {
-  it.each(['wall', 'yard', 'north'])(
+  it.each(['wall', 'yard', 'north', 'pond', 'dock', 'foot'])(
     'of %s takes all that hangs on it, so that no reference is left',
     (id) => {
-      const state = deletionOf(start, id).reduce(
-        (s, draft) => after(s, { ...draft, id: change({}).id }),
+      const state = after(
         start,
+        ...deletionOf(start, id).map((draft) => ({ ...draft, base: 1, id: change({}).id })),
       );
       const survey = surveyOf(state);
       expect(state.entities.has(id)).toBe(false);
       expect(referenceFaults(survey)).toEqual([]);
-      expect(survey.findings.some((f) => f.surface === id)).toBe(false);
+      expect(survey.findings.some((f) => f.surface === id || f.zone === id)).toBe(false);
     },
   );
 
-  it('of nothing is nothing', () => {
+  it('of a surface keeps the record of its damage', () => {
+    const state = after(
+      start,
+      ...deletionOf(start, 'wall').map((draft) => ({ ...draft, base: 1, id: change({}).id })),
+    );
+    expect(surveyOf(state).damages).toMatchObject([{ id: 'chip', surface: null }]);
+  });
+
+  it('of nothing, or of the property, is nothing', () => {
     expect(deletionOf(start, 'nowhere')).toEqual([]);
+    expect(deletionOf(start, 'property')).toEqual([]);
   });
 });
 

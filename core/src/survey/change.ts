@@ -1,54 +1,59 @@
 import Joi from 'joi';
 import { entityIdSchema } from './entity-id.ts';
-import { ENTITY_KINDS, JOB_KIND, checkedDetail } from './survey.ts';
-import type { EntityKind, Survey, SurveyFault } from './survey.ts';
+import { PROPERTY_ID } from './property.ts';
+import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND, checkedDetail } from './survey.ts';
+import type { RecordKind, SurveyFault } from './survey.ts';
+import { entityIn } from './survey-state.ts';
+import type { SurveyState, VersionedEntity } from './survey-state.ts';
 
 /** One edit of a survey, made by a client: small, with an id of its own so that a repeat is harmless. */
 export interface SurveyChange {
   /** UUIDv7. */
   readonly id: string;
-  readonly kind: EntityKind | typeof JOB_KIND;
+  readonly kind: RecordKind;
   readonly entity: string;
   readonly op: 'create' | 'patch' | 'delete';
-  /** Revision of the entity that the edit was made on; 0 for a create. */
+  /** Revision of the entity that the edit was made on; 0 for a create of what never was. */
   readonly base: number;
   /** Fields with their new values; `position` is one of them. Empty for a delete. */
   readonly fields: Readonly<Record<string, unknown>>;
 }
 
-/** An entity with what merging needs: its revision and the revision that last set each field. */
-export interface VersionedEntity {
-  readonly kind: EntityKind | typeof JOB_KIND;
-  readonly id: string;
-  readonly revision: number;
-  readonly fieldRevisions: Readonly<Record<string, number>>;
-  readonly position: number;
-  readonly detail: Readonly<Record<string, unknown>>;
-}
+/** A change before its sender gives it an id and the revision that it rests on. */
+export type DraftChange = Omit<SurveyChange, 'id' | 'base'>;
 
-/** A survey as it is stored and edited: the job and its entities by id. */
-export interface SurveyState {
-  readonly job: VersionedEntity;
-  readonly entities: ReadonlyMap<string, VersionedEntity>;
-}
+/** Stands for a whole entity in a conflict about its deletion. */
+export const WHOLE_ENTITY = '*';
 
 /** The same field was set on both sides: both values, for a person to choose. */
 export interface FieldConflict {
   readonly change: string;
+  readonly kind: RecordKind;
   readonly entity: string;
+  /** {@link WHOLE_ENTITY} where one side deleted what the other edited; the deleting side's value is null. */
   readonly field: string;
   readonly yours: unknown;
   readonly theirs: unknown;
   readonly revision: number;
 }
 
-export type ChangeOutcome =
+/** What one change did: the entity before and after, null where there is none. */
+export interface AppliedChange {
+  readonly change: SurveyChange;
+  readonly before: VersionedEntity | null;
+  readonly after: VersionedEntity | null;
+}
+
+export type BatchOutcome =
+  | { readonly ok: true; readonly state: SurveyState; readonly applied: readonly AppliedChange[] }
   | {
-      readonly ok: true;
-      readonly state: SurveyState;
-      readonly before: VersionedEntity | null;
-      readonly after: VersionedEntity | null;
-    }
+      readonly ok: false;
+      readonly conflicts: readonly FieldConflict[];
+      readonly faults: readonly SurveyFault[];
+    };
+
+type Outcome =
+  | { readonly ok: true; readonly before: VersionedEntity | null; readonly after: VersionedEntity | null }
   | {
       readonly ok: false;
       readonly conflicts: readonly FieldConflict[];
@@ -57,7 +62,7 @@ export type ChangeOutcome =
 
 export const surveyChangeSchema = Joi.object<SurveyChange>({
   id: Joi.string().guid().required(),
-  kind: Joi.valid(JOB_KIND, ...Object.keys(ENTITY_KINDS)).required(),
+  kind: Joi.valid(JOB_KIND, PROPERTY_KIND, ...Object.keys(ENTITY_KINDS)).required(),
   entity: entityIdSchema.required(),
   op: Joi.valid('create', 'patch', 'delete').required(),
   base: Joi.number().integer().min(0).required(),
@@ -68,140 +73,165 @@ export const surveyChangeSchema = Joi.object<SurveyChange>({
 const positionSchema = Joi.number().min(-1e6).max(1e6).required();
 
 /**
- * One change applied: different fields merge, the same field set by another since `base` conflicts.
- * Deleting what is gone already, or giving a field the value that it has, is no conflict.
+ * Changes applied in order, all of them or none. Different fields merge, the same field set by another since `base`
+ * conflicts, and so does deleting what another has edited since. Deleting what is gone already, or giving a field the
+ * value that it has, is no conflict.
  */
-export function applyChange(state: SurveyState, change: SurveyChange): ChangeOutcome {
-  const existing = change.kind === JOB_KIND ? state.job : (state.entities.get(change.entity) ?? null);
-  if (change.kind === JOB_KIND && (change.op !== 'patch' || change.entity !== state.job.id)) {
-    return refused(change, 'a job is created and deleted at its own address, here it is only patched');
+export function applyChanges(state: SurveyState, changes: readonly SurveyChange[]): BatchOutcome {
+  const entities = new Map(state.entities);
+  let { job } = state;
+  const applied: AppliedChange[] = [];
+  const conflicts: FieldConflict[] = [];
+  const faults: SurveyFault[] = [];
+  for (const change of changes) {
+    const outcome = outcomeOf({ job, entities }, change);
+    if (!outcome.ok) {
+      conflicts.push(...outcome.conflicts);
+      faults.push(...outcome.faults);
+      continue;
+    }
+    const { before, after } = outcome;
+    applied.push({ change, before, after });
+    if (after?.kind === JOB_KIND) job = after;
+    else if (after) entities.set(after.id, after);
+    else entities.delete(change.entity);
   }
+  if (conflicts.length > 0 || faults.length > 0) return { ok: false, conflicts, faults };
+  return { ok: true, state: { job, entities }, applied };
+}
+
+function outcomeOf(state: SurveyState, change: SurveyChange): Outcome {
+  const existing = entityIn(state, change.entity);
+  if (isSingle(change) && change.op !== 'patch')
+    return refused(
+      change,
+      `a ${change.kind} is created and deleted at its own address, here it is only patched`,
+    );
+  if ((change.entity === PROPERTY_ID) !== (change.kind === PROPERTY_KIND))
+    return refused(change, `"${PROPERTY_ID}" is the id of the property itself`);
+  if (change.kind === JOB_KIND && change.entity !== state.job.id)
+    return refused(change, 'this is another job: its changes go to its own address');
   if (existing && existing.kind !== change.kind)
     return refused(change, `"${change.entity}" is a ${existing.kind}, not a ${change.kind}`);
   switch (change.op) {
     case 'create':
-      return existing ? refused(change, `"${change.entity}" is there already`) : created(state, change);
+      return existing ? refused(change, `"${change.entity}" is there already`) : created(change);
     case 'delete':
-      return { ok: true, state: without(state, change.entity), before: existing, after: null };
+      return deleted(change, existing);
     case 'patch':
-      return existing
-        ? patched(state, change, existing)
-        : refused(change, `"${change.entity}" was deleted by someone else`);
+      return existing ? patched(change, existing) : missing(change);
   }
 }
 
-function created(state: SurveyState, change: SurveyChange): ChangeOutcome {
+function isSingle({ kind }: SurveyChange): boolean {
+  return kind === JOB_KIND || kind === PROPERTY_KIND;
+}
+
+/** What is created again after a deletion goes on counting: edits that rest on the deleted one meet all its fields. */
+function created(change: SurveyChange): Outcome {
   const { position = 0, ...fields } = change.fields;
-  return settled(state, change, null, {
+  const revision = change.base + 1;
+  const set = change.base === 0 ? {} : everyField(change.fields, revision);
+  return settled(change, null, {
     kind: change.kind,
     id: change.entity,
-    revision: 1,
-    fieldRevisions: {},
+    revision,
+    fieldRevisions: set,
     position: position as number,
     detail: fields,
   });
 }
 
-function patched(state: SurveyState, change: SurveyChange, existing: VersionedEntity): ChangeOutcome {
-  const current = (field: string) => (field === 'position' ? existing.position : existing.detail[field]);
+function deleted(change: SurveyChange, existing: VersionedEntity | null): Outcome {
+  if (!existing || existing.revision <= change.base) return { ok: true, before: existing, after: null };
+  const theirs = { position: existing.position, ...existing.detail };
+  return { ok: false, faults: [], conflicts: [conflict(change, WHOLE_ENTITY, null, theirs, existing)] };
+}
+
+/** What is edited here was deleted elsewhere: a person decides whether it comes back. */
+function missing(change: SurveyChange): Outcome {
+  const { kind, entity, id } = change;
+  const gone = {
+    change: id,
+    kind,
+    entity,
+    field: WHOLE_ENTITY,
+    yours: change.fields,
+    theirs: null,
+    revision: 0,
+  };
+  return { ok: false, faults: [], conflicts: [gone] };
+}
+
+function patched(change: SurveyChange, existing: VersionedEntity): Outcome {
   const conflicts = Object.entries(change.fields)
     .filter(
       ([field, value]) =>
-        (existing.fieldRevisions[field] ?? 1) > change.base && !sameValue(current(field), value),
+        (existing.fieldRevisions[field] ?? 1) > change.base && !sameValue(fieldOf(existing, field), value),
     )
-    .map(([field, value]) => ({
-      change: change.id,
-      entity: existing.id,
-      field,
-      yours: value,
-      theirs: current(field),
-      revision: existing.revision,
-    }));
+    .map(([field, value]) => conflict(change, field, value, fieldOf(existing, field), existing));
   if (conflicts.length > 0) return { ok: false, conflicts, faults: [] };
   const revision = existing.revision + 1;
   const { position = existing.position, ...fields } = change.fields;
-  const set = Object.fromEntries(Object.keys(change.fields).map((field) => [field, revision]));
-  return settled(state, change, existing, {
+  return settled(change, existing, {
     ...existing,
     revision,
-    fieldRevisions: { ...existing.fieldRevisions, ...set },
+    fieldRevisions: { ...existing.fieldRevisions, ...everyField(change.fields, revision) },
     position: position as number,
     detail: { ...existing.detail, ...fields },
   });
 }
 
-function settled(
-  state: SurveyState,
+function everyField(fields: Readonly<Record<string, unknown>>, revision: number): Record<string, number> {
+  return Object.fromEntries(Object.keys(fields).map((field) => [field, revision]));
+}
+
+function conflict(
   change: SurveyChange,
-  before: VersionedEntity | null,
-  after: VersionedEntity,
-): ChangeOutcome {
+  field: string,
+  yours: unknown,
+  theirs: unknown,
+  existing: VersionedEntity,
+): FieldConflict {
+  return {
+    change: change.id,
+    kind: existing.kind,
+    entity: existing.id,
+    field,
+    yours,
+    theirs,
+    revision: existing.revision,
+  };
+}
+
+function settled(change: SurveyChange, before: VersionedEntity | null, after: VersionedEntity): Outcome {
   const position = positionSchema.validate(after.position, { convert: false });
-  if (position.error) return refused(change, 'a position is a number', 'position');
+  if (position.error) return refused(change, 'a position is a number from -1e6 to 1e6', 'position');
   const checked = checkedDetail(after.kind, after.detail);
   if (!checked.ok)
     return {
       ok: false,
       conflicts: [],
-      faults: checked.faults.map((f) => ({ ...f, path: `${change.entity}.${f.path}` })),
+      faults: checked.faults.map((f) => ({
+        ...f,
+        path: `${change.entity}.${f.path}`,
+        entity: change.entity,
+      })),
     };
-  const complete = { ...after, detail: checked.detail };
-  return { ok: true, state: withEntity(state, complete), before, after: complete };
+  return { ok: true, before, after: { ...after, detail: checked.detail } };
 }
 
-function withEntity(state: SurveyState, entity: VersionedEntity): SurveyState {
-  if (entity.kind === JOB_KIND) return { ...state, job: entity };
-  return { ...state, entities: new Map(state.entities).set(entity.id, entity) };
+function refused(change: SurveyChange, message: string, field = ''): Outcome {
+  const path = field ? `${change.entity}.${field}` : change.entity;
+  return { ok: false, conflicts: [], faults: [{ path, message, entity: change.entity }] };
 }
 
-function without(state: SurveyState, id: string): SurveyState {
-  const entities = new Map(state.entities);
-  entities.delete(id);
-  return { ...state, entities };
+/** The value of a field; `position` is one of them. */
+export function fieldOf(entity: VersionedEntity, field: string): unknown {
+  return field === 'position' ? entity.position : entity.detail[field];
 }
 
-function refused(change: SurveyChange, message: string, field = ''): ChangeOutcome {
-  return {
-    ok: false,
-    conflicts: [],
-    faults: [{ path: field ? `${change.entity}.${field}` : change.entity, message }],
-  };
-}
-
-function sameValue(a: unknown, b: unknown): boolean {
+/** Values of JSON compared by what they hold. */
+export function sameValue(a: unknown, b: unknown): boolean {
   return JSON.stringify(a) === JSON.stringify(b);
-}
-
-/** The survey that a state holds, each list in order of position. */
-export function surveyOf(state: SurveyState): Survey {
-  const lists = Object.fromEntries(
-    Object.values(ENTITY_KINDS).map(({ list }) => [list, [] as Record<string, unknown>[]]),
-  );
-  for (const entity of [...state.entities.values()].sort(
-    (a, b) => a.position - b.position || (a.id < b.id ? -1 : 1),
-  )) {
-    if (entity.kind !== JOB_KIND)
-      lists[ENTITY_KINDS[entity.kind].list]?.push({
-        id: entity.id,
-        position: entity.position,
-        ...entity.detail,
-      });
-  }
-  // Each detail was checked by its kind's schema when it was set.
-  return { job: state.job.detail, ...lists } as unknown as Survey;
-}
-
-/** The fresh state of a survey, as if each entity had just been created. */
-export function stateOf(jobId: string, survey: Survey): SurveyState {
-  const fresh = { revision: 1, fieldRevisions: {} };
-  const entities = Object.entries(ENTITY_KINDS).flatMap(([kind, { list }]) =>
-    survey[list].map(
-      ({ id, position, ...detail }) =>
-        [id, { kind: kind as EntityKind, id, position, detail, ...fresh }] as const,
-    ),
-  );
-  return {
-    job: { kind: JOB_KIND, id: jobId, position: 0, detail: { ...survey.job }, ...fresh },
-    entities: new Map(entities),
-  };
 }

@@ -4,8 +4,8 @@ import { CATALOGUE, agentById, materialById } from '../catalogue/catalogue.ts';
 import { DEFAULT_HOUSE, machineCounts } from './job-detail.ts';
 import { aspectName, isShadySide } from './side.ts';
 import type { Side } from './side.ts';
-import { isOpenWater } from './site.ts';
-import type { Feature } from './site.ts';
+import { isOpenWater } from './feature.ts';
+import type { Feature } from './feature.ts';
 import { BANDS, usualTilt, usualTop } from './surface.ts';
 
 const side = (aspectDegrees: number | null, shade: Side['shade'] = 'open'): Side => ({
@@ -14,14 +14,9 @@ const side = (aspectDegrees: number | null, shade: Side['shade'] = 'open'): Side
   name: 'S',
   aspectDegrees,
   shade,
+  routeMetres: null,
 });
-const feature = (kind: Feature['kind'], leadsTo: Feature['leadsTo'] = null): Feature => ({
-  id: 'f',
-  position: 0,
-  name: 'F',
-  kind,
-  leadsTo,
-});
+const feature = (kind: Feature['kind'], leadsTo: Feature['leadsTo'] = null) => ({ kind, leadsTo });
 
 describe('a side', () => {
   it.each([
@@ -44,7 +39,7 @@ describe('a side', () => {
 });
 
 describe('open water', () => {
-  it.each<[Feature, boolean]>([
+  it.each<[Pick<Feature, 'kind' | 'leadsTo'>, boolean]>([
     [feature('pond'), true],
     [feature('stream'), true],
     [feature('drain', 'watercourse'), true],

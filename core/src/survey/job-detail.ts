@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import { nameSchema } from './detail-limits.ts';
+import { nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
 
 /** Weather assumed for the day; radiation is typed in until the sun's position gives it. */
 export interface JobWeather {
@@ -42,14 +42,17 @@ export interface JobHouse {
 /** The job's own fields, apart from what hangs below it. */
 export interface JobDetail {
   readonly name: string;
-  readonly customer: string;
-  readonly place: { readonly latitude: number; readonly longitude: number; readonly timeZone: string };
   readonly units: UnitSystem;
   /** Planned date, YYYY-MM-DD. */
   readonly start: string | null;
+  /** What the customer works towards, and when. */
+  readonly event: string;
   readonly eventDate: string | null;
+  /** Who is there while the work goes on. */
+  readonly peoplePresent: string;
   readonly weather: JobWeather;
   readonly house: JobHouse;
+  /** Answers to the open questions by the question's rule. */
   readonly answers: Readonly<Record<string, string>>;
 }
 
@@ -81,31 +84,6 @@ export const SCHOOLS: Readonly<Record<string, readonly string[]>> = {
   'pre-wet': ['thirsty-only', 'always', 'never'],
   'growth-chemistry': ['hypochlorite', 'oxygen-or-neutral'],
 };
-
-const dateSchema = Joi.string()
-  .pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD')
-  .custom((value: string, helpers) => (isCalendarDate(value) ? value : helpers.error('date.calendar')))
-  .messages({ 'date.calendar': '{#label} is not a day of the calendar' });
-
-function isCalendarDate(value: string): boolean {
-  const [year = 0, month = 0, day = 0] = value.split('-').map(Number);
-  const date = new Date(Date.UTC(year, month - 1, day));
-  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
-}
-
-const timeZoneSchema = Joi.string()
-  .max(64)
-  .custom((value: string, helpers) => (isTimeZone(value) ? value : helpers.error('timeZone.unknown')))
-  .messages({ 'timeZone.unknown': '{#label} "{#value}" is not a time zone: write it as Europe/Zurich' });
-
-function isTimeZone(value: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: value });
-    return true;
-  } catch {
-    return false;
-  }
-}
 
 const machineSchema = Joi.object<Machine>({
   kind: Joi.valid(...MACHINE_KINDS).required(),
@@ -155,19 +133,13 @@ export const houseSchema = Joi.object<JobHouse>({
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
 }); // prettier-ignore
 
-export const placeSchema = Joi.object({
-  latitude: Joi.number().min(-90).max(90).required(),
-  longitude: Joi.number().min(-180).max(180).required(),
-  timeZone: timeZoneSchema.required(),
-});
-
 export const jobDetailSchema = Joi.object<JobDetail>({
   name: nameSchema.required(),
-  customer: Joi.string().trim().max(120).allow('').default(''),
-  place: placeSchema.default({ latitude: 0, longitude: 0, timeZone: 'UTC' }),
   units: Joi.valid('metric', 'us').default('metric'),
-  start: dateSchema.allow(null).default(null),
-  eventDate: dateSchema.allow(null).default(null),
+  start: openDateSchema,
+  event: wordsSchema,
+  eventDate: openDateSchema,
+  peoplePresent: wordsSchema,
   weather: weatherSchema.default(DEFAULT_WEATHER),
   house: houseSchema.default(DEFAULT_HOUSE),
   answers: Joi.object().pattern(Joi.string().max(64), Joi.string().max(500)).max(200).default({}),

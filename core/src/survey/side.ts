@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { EntityId } from './entity-id.ts';
-import { nameSchema } from './detail-limits.ts';
+import { nameSchema, wayMetresSchema } from './detail-limits.ts';
 
 export const SHADES = ['open', 'part', 'trees', 'building'] as const;
 export type Shade = (typeof SHADES)[number];
@@ -13,12 +13,15 @@ export interface Side {
   /** Direction that it faces, degrees clockwise from north; null while unknown or for a roof seen whole. */
   readonly aspectDegrees: number | null;
   readonly shade: Shade;
+  /** Way of the hose from the vehicle's stand to this side, metres; null while it is not paced. */
+  readonly routeMetres: number | null;
 }
 
 export const sideSchema = Joi.object<Omit<Side, 'id' | 'position'>>({
   name: nameSchema.required(),
   aspectDegrees: Joi.number().min(0).less(360).allow(null).default(null),
   shade: Joi.valid(...SHADES).default('open'),
+  routeMetres: wayMetresSchema,
 });
 
 const COMPASS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const;

@@ -1,10 +1,14 @@
 import Joi from 'joi';
-import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { CATALOGUE, materialById } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/material.ts';
 import type { Finish } from '../catalogue/material.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
-import { heightSchema, nameSchema, noteSchema } from './detail-limits.ts';
+import { entityIdsSchema, heightSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
+import { assetPartSchema } from './long-asset.ts';
+import type { AssetPart } from './long-asset.ts';
+import { RECURRENCES, pastSchema } from './past.ts';
+import type { PastTreatment, Recurrence } from './past.ts';
 
 /** Height bands from above to below, the way water runs. */
 export const BANDS = ['roof', 'upper-wall', 'wall', 'opening', 'floor'] as const;
@@ -25,42 +29,77 @@ export interface Surface {
   readonly side: EntityId | null;
   readonly band: Band;
   readonly material: string;
+  /** What else it may be while nobody is sure: the strictest of all limits holds. */
+  readonly unsureBetween: readonly string[];
   readonly finish: Finish;
   readonly conditions: readonly string[];
+  /** When it was laid, cast or coated new; null for an old one. */
+  readonly newSince: string | null;
   /** Tape expression; a bare number is in the job's unit; empty while it is not measured. */
   readonly size: string;
+  /** Tape expression: face on one running metre or on one piece, where `size` is a length or a count. */
+  readonly girth: string;
+  /** By how much carving or corrugation adds to the flat face, 1 for none. */
+  readonly reliefFactor: number;
   readonly footMetres: number;
   readonly topMetres: number;
   /** 90 wall, 0 floor, above 90 overhead. */
   readonly tiltDegrees: number;
+  /** Rails, posts, ropes: wetted all round and quick to dry. */
+  readonly thinMember: boolean;
+  /** The stretch of a long asset that it covers. */
+  readonly asset: AssetPart | null;
   /** Surfaces and features that its run-off reaches. */
   readonly drainsOnto: readonly EntityId[];
   readonly beside: readonly EntityId[];
-  readonly inScope: boolean;
-  readonly scopeReason: string;
+  /** What stands below it and is dripped on. */
+  readonly below: readonly EntityId[];
+  /** What lies behind it and water may reach through it. */
+  readonly behind: readonly EntityId[];
+  readonly past: readonly PastTreatment[];
+  readonly recurring: Recurrence | null;
+  readonly note: string;
 }
+
+/** Fields of a surface that name what is around it. */
+export const SURROUNDING_FIELDS = ['drainsOnto', 'beside', 'below', 'behind'] as const;
 
 const MATERIAL_IDS = CATALOGUE.materials.map((m) => m.id);
 const CONDITION_IDS = CATALOGUE.conditions.map((c) => c.id);
-const entityIds = Joi.array().items(entityIdSchema).max(50).unique().default([]);
+const LARGEST_RELIEF = 10;
+
+export const conditionsSchema = Joi.array()
+  .items(Joi.valid(...CONDITION_IDS))
+  .unique()
+  .default([]);
+export const sizeSchema = Joi.string().trim().max(500).allow('');
 
 export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
   name: nameSchema.required(),
   side: entityIdSchema.allow(null).default(null),
   band: Joi.valid(...BANDS).default('wall'),
   material: Joi.valid(...MATERIAL_IDS).required(),
+  unsureBetween: Joi.array().items(Joi.valid(...MATERIAL_IDS)).max(6).unique().default([]),
   finish: Joi.valid(...FINISHES).required(),
-  conditions: Joi.array().items(Joi.valid(...CONDITION_IDS)).unique().default([]),
-  size: Joi.string().trim().max(500).allow('').required(),
+  conditions: conditionsSchema,
+  newSince: openDateSchema,
+  size: sizeSchema.required(),
+  girth: sizeSchema.default(''),
+  reliefFactor: Joi.number().min(1).max(LARGEST_RELIEF).default(1),
   footMetres: heightSchema.default(0),
   topMetres: heightSchema.min(Joi.ref('footMetres')).default(Joi.ref('footMetres')).messages({
     'number.min': 'the top ({#value} m) lies below the foot: swap them or correct one',
   }),
   tiltDegrees: Joi.number().min(0).max(180).default(90),
-  drainsOnto: entityIds,
-  beside: entityIds,
-  inScope: Joi.boolean().default(true),
-  scopeReason: noteSchema.allow('').default(''),
+  thinMember: Joi.boolean().default(false),
+  asset: assetPartSchema.allow(null).default(null),
+  drainsOnto: entityIdsSchema,
+  beside: entityIdsSchema,
+  below: entityIdsSchema,
+  behind: entityIdsSchema,
+  past: pastSchema,
+  recurring: Joi.valid(...RECURRENCES).allow(null).default(null),
+  note: wordsSchema,
 }); // prettier-ignore
 
 /** Tilt that a band usually has, degrees. */
@@ -73,4 +112,17 @@ const USUAL_TOP_METRES = 2.5;
 /** Height of the top that a new surface of a band is given until it is measured, m: the ground, or one storey. */
 export function usualTop(band: Band): number {
   return band === 'floor' ? 0 : USUAL_TOP_METRES;
+}
+
+/** Another material on a surface: its finish becomes the usual one, and conditions that it cannot be in are dropped. */
+export function ofMaterial(
+  id: string,
+  { conditions }: Pick<Surface, 'conditions'>,
+): Pick<Surface, 'material' | 'finish' | 'conditions'> {
+  const material = materialById(id);
+  return {
+    material: id,
+    finish: material.finishes[0],
+    conditions: conditions.filter((condition) => material.conditions.includes(condition)),
+  };
 }

@@ -1,39 +1,79 @@
 import type Joi from 'joi';
 import { choiceSchema } from './choice.ts';
 import type { Choice } from './choice.ts';
+import { damageSchema } from './damage.ts';
+import type { Damage } from './damage.ts';
+import { featureSchema } from './feature.ts';
+import type { Feature } from './feature.ts';
 import { findingSchema } from './finding.ts';
 import type { Finding } from './finding.ts';
 import { jobDetailSchema } from './job-detail.ts';
 import type { JobDetail } from './job-detail.ts';
+import { longAssetSchema } from './long-asset.ts';
+import type { LongAsset } from './long-asset.ts';
+import { preconditionSchema } from './precondition.ts';
+import type { Precondition } from './precondition.ts';
+import { propertySchema } from './property.ts';
+import type { Property } from './property.ts';
+import { scopeSchema } from './scope.ts';
+import type { Scope } from './scope.ts';
 import { sideSchema } from './side.ts';
 import type { Side } from './side.ts';
-import { featureSchema, waterPointSchema } from './site.ts';
-import type { Feature, WaterPoint } from './site.ts';
 import { surfaceSchema } from './surface.ts';
 import type { Surface } from './surface.ts';
+import { waterPointSchema } from './water-point.ts';
+import type { WaterPoint } from './water-point.ts';
+import { zoneSchema } from './zone.ts';
+import type { Zone } from './zone.ts';
 
 /** Everything one job knows: its own fields, what lasts of the property, what passes with the job. */
 export interface Survey {
   readonly job: JobDetail;
+  readonly property: Property;
   readonly sides: readonly Side[];
+  readonly longAssets: readonly LongAsset[];
   readonly surfaces: readonly Surface[];
+  readonly zones: readonly Zone[];
   readonly features: readonly Feature[];
   readonly waterPoints: readonly WaterPoint[];
+  readonly damages: readonly Damage[];
+  readonly scopes: readonly Scope[];
   readonly findings: readonly Finding[];
+  readonly preconditions: readonly Precondition[];
   readonly choices: readonly Choice[];
 }
 
 /** Kinds of survey entities: the list that holds each, whether it lasts with the property, and what checks it. */
 export const ENTITY_KINDS = {
   side: { list: 'sides', lasts: true, schema: sideSchema },
+  'long-asset': { list: 'longAssets', lasts: true, schema: longAssetSchema },
   surface: { list: 'surfaces', lasts: true, schema: surfaceSchema },
+  zone: { list: 'zones', lasts: true, schema: zoneSchema },
   feature: { list: 'features', lasts: true, schema: featureSchema },
   'water-point': { list: 'waterPoints', lasts: true, schema: waterPointSchema },
+  damage: { list: 'damages', lasts: true, schema: damageSchema },
+  scope: { list: 'scopes', lasts: false, schema: scopeSchema },
   finding: { list: 'findings', lasts: false, schema: findingSchema },
+  precondition: { list: 'preconditions', lasts: false, schema: preconditionSchema },
   choice: { list: 'choices', lasts: false, schema: choiceSchema },
 } as const satisfies Record<string, { list: keyof Survey; lasts: boolean; schema: Joi.ObjectSchema }>;
 export type EntityKind = keyof typeof ENTITY_KINDS;
 export const JOB_KIND = 'job';
+export const PROPERTY_KIND = 'property';
+/** Everything that a change can touch: the entities, and the one job and one property of a survey. */
+export type RecordKind = EntityKind | typeof JOB_KIND | typeof PROPERTY_KIND;
+
+const SINGLE_SCHEMAS = { [JOB_KIND]: jobDetailSchema, [PROPERTY_KIND]: propertySchema } as const;
+
+/** Whether it stays with the property when a job is over. */
+export function lastsWithProperty(kind: RecordKind): boolean {
+  return kind === PROPERTY_KIND || (kind !== JOB_KIND && ENTITY_KINDS[kind].lasts);
+}
+
+/** What checks the fields of a kind. */
+export function schemaOf(kind: RecordKind): Joi.ObjectSchema {
+  return kind === JOB_KIND || kind === PROPERTY_KIND ? SINGLE_SCHEMAS[kind] : ENTITY_KINDS[kind].schema;
+}
 
 /** One fault of a checked value: where, what was expected, what came. */
 export interface SurveyFault {
@@ -49,13 +89,12 @@ export interface SurveyFault {
  * @returns the detail, or every fault with its path
  */
 export function checkedDetail(
-  kind: EntityKind | typeof JOB_KIND,
+  kind: RecordKind,
   detail: unknown,
 ):
   | { readonly ok: true; readonly detail: Record<string, unknown> }
   | { readonly ok: false; readonly faults: readonly SurveyFault[] } {
-  const schema: Joi.ObjectSchema = kind === JOB_KIND ? jobDetailSchema : ENTITY_KINDS[kind].schema;
-  const { value, error } = schema.validate(detail, {
+  const { value, error } = schemaOf(kind).validate(detail, {
     abortEarly: false,
     convert: false,
     errors: { wrap: { label: false } },

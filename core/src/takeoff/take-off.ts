@@ -1,10 +1,11 @@
-import { METRES_PER, lengthUnitOf } from '../quantity/length.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { TapeExpression } from './tape-expression.ts';
-import { parseTape } from './tape-expression.ts';
 import { TapeError } from './tape-fault.ts';
 import type { TapeFault } from './tape-fault.ts';
+import { bareNumber, dimensionWords, measure, shownMeasure, tapeFault } from './tape-measure.ts';
+import type { Measured } from './tape-measure.ts';
+import { parseTape } from './tape-reader.ts';
 
 /** Largest surface that is taken for a measurement rather than a slip. Trade default: 20 ha. */
 const LARGEST_AREA_SQUARE_METRES = 200_000;
@@ -16,142 +17,139 @@ export type TakeOff =
 export type LengthTakeOff =
   { readonly ok: true; readonly metres: number } | { readonly ok: false; readonly fault: TapeFault };
 
+/** How big a face is, as it was written down. */
+export interface FaceSize {
+  /** Tape expression: an area, or running metres or a count of pieces with a `girth`. */
+  readonly size: string;
+  /** Tape expression: the face on one running metre (a length) or on one piece (an area); empty for an area. */
+  readonly girth: string;
+  /** Share by which carving or corrugation adds to the flat face, 1 for none. */
+  readonly reliefFactor: number;
+}
+
 /**
  * The length that a tape expression measures, for heights and distances.
  * @example takeOffLength('12ft 6in', 'us') // { ok: true, metres: 3.81 }
  */
 export function takeOffLength(text: string, units: UnitSystem): LengthTakeOff {
-  try {
+  return faultOr(() => {
     const expression = parseTape(text);
-    const measured = evaluate(expression, units, 1);
-    if (measured.dimension !== 1) throw fault(expression, 'a length is due here, this is an area');
-    return { ok: true, metres: Number(measured.value.toFixed(4)) };
-  } catch (error) {
-    if (error instanceof TapeError) return { ok: false, fault: error.fault };
-    throw error;
-  }
+    const measured = measure(expression, units);
+    if (measured.dimension !== 1)
+      throw tapeFault(expression, `a length is due here, this is ${dimensionWords(measured.dimension)}`);
+    return { ok: true as const, metres: Number(measured.value.toFixed(4)) };
+  });
 }
-
-interface Measured {
-  /** Power of the metre: 1 length, 2 area. */
-  readonly dimension: number;
-  /** In m or m². */
-  readonly value: number;
-}
-
-const SQUARE_METRES_PER = { m2: 1, sqft: METRES_PER.ft ** 2 } as const;
 
 /**
  * The area that a tape expression measures, with its sum line by line.
  *
  * @param text the expression, e.g. `7.5x4 + 3x2.5 + 6m2`; a bare number is a length in the job's unit
  * @param units the job's unit system
- * @returns m², rounded to 0.001, and the sum of the top-level terms in m²; or the first fault with its place
+ * @returns m², rounded to 0.001, and the sum of the top-level terms; or the first fault with its place
  * @example takeOffArea('7.5x4 + 3x2.5 + 6m2', 'metric') // { ok: true, squareMetres: 43.5, sum: ['7.5x4 = 30 m²', …] }
  */
 export function takeOffArea(text: string, units: UnitSystem): TakeOff {
-  try {
-    const expression = parseTape(text);
-    const measured = evaluate(expression, units, 2);
-    if (measured.dimension !== 2) throw notAnArea(expression, measured, text);
-    if (measured.value <= 0) {
-      throw fault(
-        expression,
-        `the openings are larger than the face: the total is ${decimal(measured.value, 2)} m², it must be above 0`,
-      );
-    }
-    if (measured.value > LARGEST_AREA_SQUARE_METRES) {
-      throw fault(
-        expression,
-        `${measured.value.toExponential(2)} m² is more than the ${String(LARGEST_AREA_SQUARE_METRES)} m² that one surface may have: check the units or split the surface`,
-      );
-    }
-    return { ok: true, squareMetres: Number(measured.value.toFixed(3)), sum: sumOf(expression, units, text) };
-  } catch (error) {
-    if (error instanceof TapeError) return { ok: false, fault: error.fault };
-    throw error;
-  }
+  return takeOffFace({ size: text, girth: '', reliefFactor: 1 }, units);
 }
 
-function evaluate(expression: TapeExpression, units: UnitSystem, due: number): Measured {
-  switch (expression.kind) {
-    case 'length':
-      return {
-        dimension: 1,
-        value: expression.parts.reduce(
-          (sum, part) => sum + part.value * METRES_PER[part.unit ?? lengthUnitOf(units)],
-          0,
-        ),
-      };
-    case 'area':
-      return { dimension: 2, value: expression.value * SQUARE_METRES_PER[expression.unit] };
-    case 'repeat': {
-      const inner = evaluate(expression.inner, units, due);
-      return { dimension: inner.dimension, value: expression.count * inner.value };
-    }
-    case 'product':
-      return productOf(expression, units);
-    case 'sum':
-      return sumMeasured(expression, units, due);
-  }
+/**
+ * The face of a surface: its area, or its running metres or pieces times the girth, times the relief.
+ * @example takeOffFace({ size: '24m', girth: '0.35', reliefFactor: 1 }, 'metric') // 8.4 m²
+ */
+export function takeOffFace({ size, girth, reliefFactor }: FaceSize, units: UnitSystem): TakeOff {
+  return faultOr(() => {
+    const expression = parseTape(size);
+    const measured = measure(expression, units);
+    const sum = [...sumOf(expression, units, size)];
+    const flat = flatFace(expression, measured, girth, units);
+    if (girth.trim() !== '' && measured.dimension < 2)
+      sum.push(`${shownMeasure(measured, units)} × ${girth.trim()} = ${shownMeasure(area(flat), units)}`);
+    const whole = flat * reliefFactor;
+    if (reliefFactor !== 1)
+      sum.push(`× relief ${decimal(reliefFactor, 2)} = ${shownMeasure(area(whole), units)}`);
+    checkSpan(expression, whole, units);
+    return { ok: true as const, squareMetres: Number(whole.toFixed(3)), sum };
+  });
 }
 
-function productOf(expression: TapeExpression & { kind: 'product' }, units: UnitSystem): Measured {
-  const factors = expression.factors.map((factor) => evaluate(factor, units, 1));
-  const dimension = factors.reduce((sum, factor) => sum + factor.dimension, 0);
-  if (dimension > 2) {
-    throw fault(
+function area(value: number): Measured {
+  return { dimension: 2, value };
+}
+
+function flatFace(expression: TapeExpression, measured: Measured, girth: string, units: UnitSystem): number {
+  if (measured.dimension === 2) return measured.value;
+  const pieces = measured.dimension === 0;
+  if (girth.trim() === '') throw notAnArea(expression, measured, units);
+  const each = girthMeasured(girth, units);
+  const due = pieces ? 2 : 1;
+  if (each.dimension !== due)
+    throw tapeFault(
       expression,
-      `this multiplies to a volume (m^${String(dimension)}): a number of equal pieces is written before brackets, as in 4(1.2x2.1)`,
+      `${shownMeasure(measured, units)} want ${pieces ? 'the area of one piece' : 'the girth as a length'} beside them, "${girth.trim()}" is ${dimensionWords(each.dimension)}`,
     );
-  }
-  return { dimension, value: factors.reduce((product, factor) => product * factor.value, 1) };
+  return measured.value * each.value;
 }
 
-function sumMeasured(expression: TapeExpression & { kind: 'sum' }, units: UnitSystem, due: number): Measured {
-  const terms = expression.terms.map(({ sign, term }) => ({
-    sign,
-    term,
-    measured: evaluate(term, units, due),
-  }));
-  const dimension = terms.some((t) => t.measured.dimension === 2) ? 2 : (terms[0]?.measured.dimension ?? due);
-  for (const { term, measured } of terms) {
-    if (measured.dimension !== dimension) throw lengthAmongAreas(term, units);
+/** A fault in the girth is told at the size, whose field shows it. */
+function girthMeasured(girth: string, units: UnitSystem): Measured {
+  try {
+    return measure(parseTape(girth), units);
+  } catch (error) {
+    if (!(error instanceof TapeError)) throw error;
+    throw new TapeError({
+      message: `in the girth "${girth}": ${error.fault.message}`,
+      position: 0,
+      length: 0,
+    });
   }
-  return { dimension, value: terms.reduce((sum, t) => sum + t.sign * t.measured.value, 0) };
 }
 
-function lengthAmongAreas(term: TapeExpression, units: UnitSystem): TapeError {
-  const bare = term.kind === 'length' && term.parts.length === 1 && term.parts[0]?.unit === null;
-  const areaUnit = units === 'us' ? 'sqft' : 'm2';
-  const proposal = bare ? `${String(term.parts[0]?.value)}${areaUnit}` : undefined;
-  return fault(
-    term,
-    proposal
-      ? `an area is due here, this is a length: write ${proposal} if it is an area`
-      : 'an area is due here, this is a length: give it a width, as in 3 x 2',
+function notAnArea(expression: TapeExpression, measured: Measured, units: UnitSystem): TapeError {
+  if (measured.dimension === 0)
+    return tapeFault(
+      expression,
+      `this is a count, ${shownMeasure(measured, units)}: write the area of one piece beside it, or as in 14pcs x 0.6m2`,
+    );
+  const bare = bareNumber(expression);
+  const proposal = bare === null ? undefined : `${bare}${units === 'us' ? 'sqft' : 'm2'}`;
+  return tapeFault(
+    expression,
+    `this is a length, ${shownMeasure(measured, units)}: a surface needs an area, so give it a width${
+      proposal === undefined ? '' : `, or write ${proposal}`
+    }; for rails and copings give the girth`,
     proposal,
   );
 }
 
-function notAnArea(expression: TapeExpression, measured: Measured, text: string): TapeError {
-  return fault(
-    expression,
-    `this is a length, ${decimal(measured.value, 2)} m: a surface needs an area, so give it a width or write ${text.trim()}m2`,
-    expression.kind === 'length' && expression.parts[0]?.unit === null ? `${text.trim()}m2` : undefined,
-  );
+function checkSpan(expression: TapeExpression, squareMetres: number, units: UnitSystem): void {
+  if (squareMetres <= 0) {
+    throw tapeFault(
+      expression,
+      `the openings are larger than the face: the total is ${shownMeasure(area(squareMetres), units)}, it must be above 0`,
+    );
+  }
+  if (squareMetres > LARGEST_AREA_SQUARE_METRES) {
+    throw tapeFault(
+      expression,
+      `${squareMetres.toExponential(2)} m² is more than the ${String(LARGEST_AREA_SQUARE_METRES)} m² that one surface may have: check the units or split the surface`,
+    );
+  }
 }
 
 function sumOf(expression: TapeExpression, units: UnitSystem, text: string): readonly string[] {
   const terms = expression.kind === 'sum' ? expression.terms : [{ sign: 1 as const, term: expression }];
-  const lines = terms.map(({ sign, term }) => {
+  return terms.map(({ sign, term }) => {
     const shown = text.slice(term.at, term.at + term.length);
-    return `${sign === 1 ? '' : '− '}${shown} = ${decimal(evaluate(term, units, 2).value, 3)} m²`;
+    return `${sign === 1 ? '' : '− '}${shown} = ${shownMeasure(measure(term, units), units)}`;
   });
-  return lines;
 }
 
-function fault(expression: TapeExpression, message: string, proposal?: string): TapeError {
-  const place = { message, position: expression.at, length: expression.length };
-  return new TapeError(proposal === undefined ? place : { ...place, proposal });
+function faultOr<T>(take: () => T): T | { readonly ok: false; readonly fault: TapeFault } {
+  try {
+    return take();
+  } catch (error) {
+    if (error instanceof TapeError) return { ok: false, fault: error.fault };
+    throw error;
+  }
 }

@@ -7,12 +7,24 @@ export function printTape(expression: TapeExpression): string {
       return expression.parts.map((part) => `${plain(part.value)}${part.unit ?? ''}`).join(' ');
     case 'area':
       return `${plain(expression.value)}${expression.unit}`;
+    case 'count':
+      return `${plain(expression.value)}pcs`;
+    case 'shape':
+      return `${expression.shape}(${expression.lengths.map(printTape).join(', ')})`;
     case 'repeat':
       return `${String(expression.count)}(${printTape(expression.inner)})`;
     case 'product':
       return expression.factors
-        .map((f) => bracketed(f, f.kind === 'sum' || f.kind === 'product'))
+        .map((f) => bracketed(f, ['sum', 'product', 'pitched', 'relief'].includes(f.kind)))
         .join(' x ');
+    case 'pitched': {
+      const { plan, pitch } = expression;
+      const steepness =
+        pitch.kind === 'degrees' ? `${plain(pitch.degrees)}deg` : `${plain(pitch.rise)}:${plain(pitch.run)}`;
+      return `${bracketed(plan, plan.kind === 'sum')} @ ${steepness}`;
+    }
+    case 'relief':
+      return `${bracketed(expression.face, expression.face.kind === 'sum')} * ${plain(expression.factor)}`;
     case 'sum':
       return expression.terms
         .map(

@@ -1,5 +1,7 @@
 import type { LengthUnit } from '../quantity/length.ts';
 import { TapeError } from './tape-fault.ts';
+import { TAPE_SHAPES } from './tape-shape.ts';
+import type { TapeShape } from './tape-shape.ts';
 
 export type AreaUnit = 'm2' | 'sqft';
 
@@ -7,14 +9,16 @@ export type TapeToken = { readonly at: number; readonly length: number; readonly
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'unit'; readonly unit: LengthUnit }
   | { readonly kind: 'area-unit'; readonly unit: AreaUnit }
-  | { readonly kind: '+' | '-' | 'x' | '(' | ')' | 'end' }
+  | { readonly kind: 'shape'; readonly shape: TapeShape }
+  | { readonly kind: Sign | 'pieces' | 'degrees' | 'end' }
 );
+type Sign = '+' | '-' | 'x' | '*' | '(' | ')' | ',' | '@' | ':';
 
 const LENGTH_WORDS: Readonly<Record<string, LengthUnit>> = {
   m: 'm', metre: 'm', metres: 'm', meter: 'm', meters: 'm',
   cm: 'cm', mm: 'mm',
-  ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '′': 'ft',
-  in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in',
+  ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '′': 'ft', '’': 'ft',
+  in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in', '”': 'in',
   yd: 'yd', yard: 'yd', yards: 'yd',
 }; // prettier-ignore
 const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
@@ -25,11 +29,15 @@ const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
   ft2: 'sqft',
   'ft²': 'sqft',
 };
-const SIGNS: Readonly<Record<string, '+' | '-' | 'x' | '(' | ')'>> = {
-  '+': '+', '-': '-', '−': '-', '–': '-', '*': 'x', '×': 'x', '(': '(', ')': ')',
+const DEGREE_WORDS: ReadonlySet<string> = new Set(['deg', 'degree', 'degrees', '°']);
+const PIECE_WORDS: ReadonlySet<string> = new Set(['pcs', 'pc', 'piece', 'pieces']);
+const SIGNS: Readonly<Record<string, Sign>> = {
+  '+': '+', '-': '-', '−': '-', '–': '-', '*': '*', '×': 'x', '(': '(', ')': ')', '@': '@', ':': ':', ';': ',',
 }; // prettier-ignore
 
-const WORD = /^(?:m²|ft²|m2|ft2|[a-z]+|['"′″])/i;
+const WORD = /^(?:m²|ft²|m2|ft2|[a-z]+|['"′″’”°])/i;
+/** A number, or a whole one with a fraction as tapes in inches have it: `6 1/2`. */
+const NUMBER = /^(?:(?:(\d+)\s+)?(\d+)\/(\d+)|\d+(?:\.\d*)?|\.\d+)/;
 
 /**
  * The words of a tape expression, ending with an `end` token.
@@ -37,6 +45,8 @@ const WORD = /^(?:m²|ft²|m2|ft2|[a-z]+|['"′″])/i;
  */
 export function tapeTokens(text: string): readonly TapeToken[] {
   const tokens: TapeToken[] = [];
+  // One entry per open bracket: whether it holds the lengths of a shape, which commas part.
+  const brackets: boolean[] = [];
   let at = 0;
   while (at < text.length) {
     const rest = text.slice(at);
@@ -45,7 +55,9 @@ export function tapeTokens(text: string): readonly TapeToken[] {
       at += space[0].length;
       continue;
     }
-    const token = numberAt(rest, at) ?? signAt(rest, at) ?? wordAt(rest, at);
+    const token = readToken(rest, at, brackets.at(-1) === true);
+    if (token.kind === '(') brackets.push(tokens.at(-1)?.kind === 'shape');
+    if (token.kind === ')') brackets.pop();
     tokens.push(token);
     at += token.length;
   }
@@ -53,9 +65,14 @@ export function tapeTokens(text: string): readonly TapeToken[] {
   return tokens;
 }
 
-function numberAt(rest: string, at: number): TapeToken | undefined {
+function readToken(rest: string, at: number, inShape: boolean): TapeToken {
+  if (inShape && rest.startsWith(',')) return { kind: ',', at, length: 1, text: ',' };
+  return numberAt(rest, at, inShape) ?? signAt(rest, at) ?? wordAt(rest, at);
+}
+
+function numberAt(rest: string, at: number, inShape: boolean): TapeToken | undefined {
   const comma = /^\d+,\d+/.exec(rest);
-  if (comma) {
+  if (comma && !inShape) {
     const proposal = comma[0].replace(',', '.');
     throw new TapeError({
       message: `decimals take a point: write ${proposal}`,
@@ -64,9 +81,17 @@ function numberAt(rest: string, at: number): TapeToken | undefined {
       proposal,
     });
   }
-  const match = /^(?:\d+(?:\.\d*)?|\.\d+)/.exec(rest);
+  const match = NUMBER.exec(rest);
   if (!match) return undefined;
-  return { kind: 'number', value: Number(match[0]), at, length: match[0].length, text: match[0] };
+  const [text, whole, above, below] = match;
+  if (below !== undefined && Number(below) === 0) {
+    throw new TapeError({ message: `${text} divides by 0`, position: at, length: text.length });
+  }
+  const value =
+    above === undefined || below === undefined
+      ? Number(text)
+      : Number(whole ?? 0) + Number(above) / Number(below);
+  return { kind: 'number', value, at, length: text.length, text };
 }
 
 function signAt(rest: string, at: number): TapeToken | undefined {
@@ -85,15 +110,49 @@ function wordAt(rest: string, at: number): TapeToken {
       length: 1,
     });
   }
-  const spelled = /^(m2|ft2|m²|ft²)/i.exec(word)?.[0] ?? word;
-  const lower = spelled.toLowerCase();
+  const text = /^(m2|ft2|m²|ft²)/i.exec(word)?.[0] ?? word;
+  const lower = text.toLowerCase();
+  const placed = { at, length: text.length, text };
   const area = AREA_WORDS[lower];
-  if (area) return { kind: 'area-unit', unit: area, at, length: spelled.length, text: spelled };
+  if (area) return { kind: 'area-unit', unit: area, ...placed };
   const unit = LENGTH_WORDS[lower];
-  if (unit) return { kind: 'unit', unit, at, length: spelled.length, text: spelled };
-  throw new TapeError({
-    message: `"${word}" is not a unit that the tape knows: use m, cm, mm, ft, in, yd, m2 or sqft`,
-    position: at,
-    length: word.length,
-  });
+  if (unit) return { kind: 'unit', unit, ...placed };
+  const shape = TAPE_SHAPES.find((name) => name === lower);
+  if (shape) return { kind: 'shape', shape, ...placed };
+  if (DEGREE_WORDS.has(lower)) return { kind: 'degrees', ...placed };
+  if (PIECE_WORDS.has(lower)) return { kind: 'pieces', ...placed };
+  throw unknownWord(word, at);
+}
+
+function unknownWord(word: string, at: number): TapeError {
+  const place = { position: at, length: word.length };
+  const known = [...Object.keys(LENGTH_WORDS), ...Object.keys(AREA_WORDS), ...TAPE_SHAPES].filter((w) =>
+    /^[a-z]{2}/.test(w),
+  );
+  const meant = word.length < 3 ? undefined : known.find((w) => slips(word.toLowerCase(), w) === 1);
+  return meant === undefined
+    ? new TapeError({
+        message: `"${word}" is not a unit or shape that the tape knows: use m, cm, mm, ft, in, yd, m2, sqft, pcs, or tri( ), circle( ), gable( )`,
+        ...place,
+      })
+    : new TapeError({
+        message: `"${word}" is not a word of the tape: did you mean ${meant}`,
+        ...place,
+        proposal: meant,
+      });
+}
+
+/** Letters to add, drop, change or swap with their neighbour (Damerau), counted no further than 2. */
+function slips(a: string, b: string): number {
+  if (Math.abs(a.length - b.length) > 1) return 2;
+  let start = 0;
+  while (start < a.length && a[start] === b[start]) start += 1;
+  if (start === a.length) return b.length - a.length;
+  const rest = (x: string, skip: number) => x.slice(start + skip);
+  const one =
+    rest(a, 1) === rest(b, 1) ||
+    rest(a, 1) === rest(b, 0) ||
+    rest(a, 0) === rest(b, 1) ||
+    (a[start] === b[start + 1] && a[start + 1] === b[start] && rest(a, 2) === rest(b, 2));
+  return one ? 1 : 2;
 }

@@ -3,17 +3,13 @@ import { CATALOGUE, methodById } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/material.ts';
 import type { Finish } from '../catalogue/material.ts';
 import type { Surface } from '../survey/surface.ts';
+import { testFeature, testSurface } from '../test/entities.ts';
 import { methodRefusals } from './limit-verdict.ts';
 import { surfaceState } from './surface-state.ts';
 
-const wall = (material: string, more: Partial<Surface> = {}): Surface => ({
-  id: 'wall', position: 0, name: 'Wall', side: null, band: 'wall', material, finish: 'bare', conditions: [], size: '3x2',
-  footMetres: 0, topMetres: 2, tiltDegrees: 90, drainsOnto: [], beside: [], inScope: true, scopeReason: '', ...more,
-}); // prettier-ignore
+const wall = testSurface;
 const rules = (surface: Surface, method: string, pond = false) => {
-  const features = pond
-    ? [{ id: 'pond', position: 0, name: 'Pond', kind: 'pond' as const, leadsTo: null }]
-    : [];
+  const features = pond ? [testFeature('pond')] : [];
   return methodRefusals(
     surfaceState(surface, { surfaces: [surface], features }),
     methodById(method),
@@ -90,7 +86,7 @@ describe('every limit fires where it must and keeps still where it need not', ()
     const path = wall('concrete', { id: 'path', ...drains });
     const state = surfaceState(wall('granite', { drainsOnto: ['path'] }), {
       surfaces: [path],
-      features: [{ id: 'pond', position: 0, name: 'Pond', kind: 'pond', leadsTo: null }],
+      features: [testFeature('pond')],
     });
     expect(state.drainsToWater).toBe(true);
   });

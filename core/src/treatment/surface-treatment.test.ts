@@ -2,23 +2,25 @@ import { describe, expect, it } from '@jest/globals';
 import { methodById } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
+import { testSurface } from '../test/entities.ts';
 import { chainStages } from './chain.ts';
 import { inRankOrder, rankedMethod } from './method-ranking.ts';
 import { surfaceState } from './surface-state.ts';
 import { surfaceTreatment } from './surface-treatment.ts';
 import type { TreatmentInput } from './surface-treatment.ts';
 
-const surface = (material: string, more: Partial<Surface> = {}): Surface => ({
-  id: 'wall', position: 0, name: 'Wall', side: null, band: 'wall', material, finish: 'bare', conditions: [], size: '10x4',
-  footMetres: 0, topMetres: 2, tiltDegrees: 90, drainsOnto: [], beside: [], inScope: true, scopeReason: '', ...more,
-}); // prettier-ignore
+const surface = (material: string, more: Partial<Surface> = {}) =>
+  testSurface(material, { size: '10x4', ...more });
 const finding = (contaminant: string, severity: Finding['severity'] = 2, share = 1): Finding => ({
   id: contaminant,
   position: 0,
   surface: 'wall',
+  zone: null,
   contaminant,
   severity,
   share,
+  confidence: 1,
+  note: '',
 });
 const treat = (on: Surface, findings: readonly Finding[], more: Partial<TreatmentInput> = {}) =>
   surfaceTreatment({
@@ -27,6 +29,7 @@ const treat = (on: Surface, findings: readonly Finding[], more: Partial<Treatmen
     findings,
     choices: [],
     state: surfaceState(on, { surfaces: [on], features: [] }),
+    otherStates: [],
     schools: {},
     shaded: false,
     preWet: 'thirsty-only',

@@ -48,6 +48,8 @@ export interface TreatmentInput extends ChainSurroundings {
   readonly findings: readonly Finding[];
   readonly choices: readonly Choice[];
   readonly state: SurfaceState;
+  /** What else the surface may be while its material is unsure: what is refused on one of them is refused. */
+  readonly otherStates: readonly SurfaceState[];
   readonly schools: Readonly<Record<string, string>>;
 }
 
@@ -111,8 +113,10 @@ function optionsFor(finding: Finding, input: TreatmentInput): Options {
   const refused: RefusedMethod[] = [];
   let overridden: readonly Refusal[] = [];
   for (const method of CATALOGUE.methods) {
-    if (!method.treats[finding.contaminant] || !method.families.includes(input.state.family)) continue;
-    const refusals = methodRefusals(input.state, method, CATALOGUE.limits);
+    const states = [input.state, ...input.otherStates];
+    if (!method.treats[finding.contaminant] || !states.every((s) => method.families.includes(s.family)))
+      continue;
+    const refusals = refusalsOnAny(states, method);
     const overridable = refusals.every((r) => r.overridable);
     const setAside =
       refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
@@ -122,6 +126,12 @@ function optionsFor(finding: Finding, input: TreatmentInput): Options {
     else refused.push({ method, refusals, overridable });
   }
   return { finding, permitted: inRankOrder(permitted), refused, choice, overridden };
+}
+
+/** What forbids a method on any of the states, each rule once. */
+function refusalsOnAny(states: readonly SurfaceState[], method: Method): readonly Refusal[] {
+  const all = states.flatMap((state) => methodRefusals(state, method, CATALOGUE.limits));
+  return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }
 
 /** The combination with the most points in sum, picks kept; null where nothing is permitted. */

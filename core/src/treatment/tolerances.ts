@@ -12,6 +12,8 @@ export interface Tolerance {
   readonly text: string | null;
 }
 
+const STRICTNESS: readonly Tolerance['verdict'][] = ['yes', 'only-with-reason', 'no'];
+
 /** The classes that a crew asks about first. */
 const ASKED = [
   'hypochlorite',
@@ -20,6 +22,20 @@ const ASKED = [
   'mild-alkaline',
   'peroxide',
 ] as const satisfies readonly AgentClass[];
+
+/** What a surface allows that may be one of several: of each class the strictest answer. */
+export function strictestTolerances(
+  states: readonly [SurfaceState, ...SurfaceState[]],
+): readonly Tolerance[] {
+  const [first, ...others] = states;
+  return others.reduce<readonly Tolerance[]>((strictest, state) => {
+    const own = tolerancesOf(state);
+    return strictest.map((tolerance, i) => {
+      const other = own[i] ?? tolerance;
+      return STRICTNESS.indexOf(other.verdict) > STRICTNESS.indexOf(tolerance.verdict) ? other : tolerance;
+    });
+  }, tolerancesOf(first));
+}
 
 /** What a surface in its state allows of each class of agent, by the limits alone. */
 export function tolerancesOf(state: SurfaceState): readonly Tolerance[] {

@@ -1,0 +1,72 @@
+import Joi from 'joi';
+import type { SurveyFault } from '../survey/survey.ts';
+import type { Raw } from './file-entities.ts';
+
+export const JOB_FORMAT = 'etappe-job';
+export const JOB_FORMAT_VERSION = 1;
+/** Most entries that one list of a file may have. */
+export const MOST_LISTED = 5000;
+/** Most findings or zones of one surface. */
+export const MOST_ON_SURFACE = 100;
+
+/** A job file whose outline is sound: every list is there, what stands in the lists is not checked yet. */
+export interface JobFile extends Raw {
+  readonly property: Raw;
+  readonly site: {
+    readonly waterPoints: readonly Raw[];
+    readonly features: readonly Raw[];
+    readonly longAssets: readonly Raw[];
+    readonly damages: readonly Raw[];
+    readonly preconditions: readonly Raw[];
+    readonly answers?: unknown;
+  };
+  readonly sides: readonly Raw[];
+  readonly surfaces: readonly Raw[];
+  readonly house: Raw;
+  readonly choices: readonly Raw[];
+}
+
+const anything = Joi.object().unknown();
+const list = Joi.array().items(anything).max(MOST_LISTED).default([]);
+const onSurface = Joi.array().items(anything).max(MOST_ON_SURFACE);
+const zone = Joi.object({ findings: onSurface }).unknown();
+const surface = Joi.object({
+  findings: onSurface.required(),
+  zones: Joi.array().items(zone).max(MOST_ON_SURFACE),
+}).unknown();
+
+export const envelopeSchema = Joi.object<JobFile>({
+  format: Joi.valid(JOB_FORMAT).required(),
+  version: Joi.valid(JOB_FORMAT_VERSION).required(),
+  units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), event: Joi.any(),
+  eventDate: Joi.any(), peoplePresent: Joi.any(), weather: Joi.any(),
+  property: anything.default({}),
+  site: Joi.object({ waterPoints: list, features: list, longAssets: list, damages: list, preconditions: list, answers: Joi.any() })
+    .default({ waterPoints: [], features: [], longAssets: [], damages: [], preconditions: [] }),
+  sides: list,
+  surfaces: Joi.array().items(surface).max(MOST_LISTED).required(),
+  house: Joi.object({ crew: Joi.any(), machines: Joi.any(), schools: Joi.any(), dayStart: Joi.any(), dayHours: Joi.any(), wasteShare: Joi.any(), sprayerLitres: Joi.any() }).default({}),
+  choices: list,
+}).prefs({ abortEarly: false, convert: false, errors: { wrap: { label: false } } }); // prettier-ignore
+
+/** The outline of a file, or every fault in it. */
+export function checkedEnvelope(
+  value: unknown,
+):
+  | { readonly ok: true; readonly file: JobFile }
+  | { readonly ok: false; readonly faults: readonly SurveyFault[] } {
+  const checked = envelopeSchema.validate(value);
+  if (!checked.error) return { ok: true, file: checked.value };
+  return {
+    ok: false,
+    faults: checked.error.details.map((d) => ({
+      path:
+        d.path.reduce<string>(
+          (at, key) => (typeof key === 'number' ? `${at}[${String(key)}]` : at === '' ? key : `${at}.${key}`),
+          '',
+        ) || '(file)',
+      message: d.message,
+      value: d.context?.value as unknown,
+    })),
+  };
+}

@@ -1,0 +1,124 @@
+import { materialById } from '../catalogue/catalogue.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { isDrain } from '../survey/feature.ts';
+import type { Feature } from '../survey/feature.ts';
+import type { Precondition } from '../survey/precondition.ts';
+import { SURROUNDING_FIELDS } from '../survey/surface.ts';
+import type { Surface } from '../survey/surface.ts';
+import { needsPermission, waterFlow } from '../survey/water-point.ts';
+import type { WaterPoint } from '../survey/water-point.ts';
+
+/** An open question to the customer or to the site. */
+export interface Question {
+  readonly rule: string;
+  readonly text: string;
+  readonly blocking: boolean;
+  /** Id of the surface, feature or water point that it is about; null for the job as a whole. */
+  readonly about: string | null;
+}
+
+/** Questions that the survey leaves open: to the customer, to the site, and what others still have to do. */
+export function openQuestions(survey: FacedSurvey): readonly Question[] {
+  return [
+    ...waterQuestions(survey.waterPoints),
+    ...survey.features.flatMap((feature) => featureQuestions(feature, survey.job.answers)),
+    ...survey.surfaces.filter((s) => s.zoneOf === null && s.inScope).flatMap(materialQuestion),
+    ...survey.preconditions.filter((p) => !p.met).map(preconditionQuestion),
+  ];
+}
+
+function ask(rule: string, about: string | null, text: string): Question {
+  return { rule, text, blocking: false, about };
+}
+
+function waterQuestions(points: readonly WaterPoint[]): readonly Question[] {
+  if (points.length === 0)
+    return [ask('water-point', null, 'Where is water drawn, and how many litres a minute does it give?')];
+  return points.flatMap((point) => [
+    ...(waterFlow(point) === null
+      ? [ask('water-flow', point.id, `How many litres a minute does ${point.name} give? Time a bucket.`)]
+      : []),
+    ...(needsPermission(point)
+      ? [
+          ask(
+            'water-permission',
+            point.id,
+            point.permission === 'refused'
+              ? `${point.name} may not be used: where else is water drawn?`
+              : `May ${point.name} be used, with which meter and backflow connection?`,
+          ),
+        ]
+      : []),
+  ]);
+}
+
+function featureQuestions(feature: Feature, answers: Readonly<Record<string, string>>): readonly Question[] {
+  const { name } = feature;
+  if (isDrain(feature)) {
+    return [
+      ...(feature.leadsTo === null || feature.leadsTo === 'unknown'
+        ? [
+            ask(
+              'drain-destination',
+              feature.id,
+              `Where does ${name} lead${feature.owner === '' ? ', and who owns it' : ''}?`,
+            ),
+          ]
+        : []),
+      ...(feature.state === 'blocked' || feature.state === 'slow'
+        ? [
+            ask(
+              'drain-state',
+              feature.id,
+              `${name} ${feature.state === 'slow' ? 'runs slowly' : 'is blocked'}: who clears it before the work?`,
+            ),
+          ]
+        : []),
+      ...(feature.kind === 'cellar-drain' && feature.state === 'unknown'
+        ? [ask('cellar-drain', feature.id, `Does ${name} run? Blocked, it floods the basement.`)]
+        : []),
+    ];
+  }
+  if (asksForIsolation(feature) && answers['electrics-weatherproof'] !== 'yes')
+    return [ask('electrics-weatherproof', feature.id, `Is ${name} weatherproof and can it be isolated?`)];
+  if ((feature.kind === 'gap' || feature.kind === 'door') && feature.behind === '')
+    return [ask('behind', feature.id, `What is behind ${name}?`)];
+  if (feature.kind === 'nest' && feature.occupied !== 'no')
+    return [ask('nest', feature.id, `Is ${name} occupied, and may it be moved?`)];
+  return [];
+}
+
+function asksForIsolation({ kind, weatherproof }: Feature): boolean {
+  return ['electrics', 'lamp', 'panel'].includes(kind) && weatherproof !== 'yes';
+}
+
+function materialQuestion(surface: FacedSurvey['surfaces'][number]): readonly Question[] {
+  const others = surface.unsureBetween.filter((id) => id !== surface.material);
+  if (others.length === 0) return [];
+  const names = [surface.material, ...others].map((id) => materialById(id).name.toLowerCase());
+  return [
+    ask(
+      'material-unsure',
+      surface.id,
+      `Is ${surface.name} ${names.join(' or ')}? Until it is settled the strictest limits of all hold.`,
+    ),
+  ];
+}
+
+function preconditionQuestion({ what, who, by, surface }: Precondition): Question {
+  const whom = who === '' ? 'somebody still to be named' : who;
+  return ask(
+    'precondition',
+    surface,
+    `Before the work: ${what}, by ${whom}${by === null ? '' : `, until ${by}`}.`,
+  );
+}
+
+/** Which of the questions touch a surface: its own, and those about what it drains onto or stands beside, above or before. */
+export function questionsOn(
+  surface: Pick<Surface, 'id' | (typeof SURROUNDING_FIELDS)[number]>,
+  questions: readonly Question[],
+): readonly Question[] {
+  const touched = new Set<string>([surface.id, ...SURROUNDING_FIELDS.flatMap((field) => surface[field])]);
+  return questions.filter((q) => q.about !== null && touched.has(q.about));
+}

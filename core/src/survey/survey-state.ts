@@ -1,0 +1,75 @@
+import { PROPERTY_ID } from './property.ts';
+import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND } from './survey.ts';
+import type { EntityKind, RecordKind, Survey } from './survey.ts';
+
+/** An entity with what merging needs: its revision and the revision that last set each field. */
+export interface VersionedEntity {
+  readonly kind: RecordKind;
+  readonly id: string;
+  readonly revision: number;
+  readonly fieldRevisions: Readonly<Record<string, number>>;
+  readonly position: number;
+  readonly detail: Readonly<Record<string, unknown>>;
+}
+
+/** A survey as it is stored and edited: the job, and the property with its entities by id. */
+export interface SurveyState {
+  readonly job: VersionedEntity;
+  readonly entities: ReadonlyMap<string, VersionedEntity>;
+}
+
+/** The job or an entity by its id. */
+export function entityIn(state: SurveyState, id: string): VersionedEntity | null {
+  return id === state.job.id ? state.job : (state.entities.get(id) ?? null);
+}
+
+/** The survey that a state holds, each list in order of position. */
+export function surveyOf(state: SurveyState): Survey {
+  const lists = Object.fromEntries(
+    Object.values(ENTITY_KINDS).map(({ list }) => [list, [] as Record<string, unknown>[]]),
+  );
+  for (const entity of [...state.entities.values()].sort(
+    (a, b) => a.position - b.position || (a.id < b.id ? -1 : 1),
+  )) {
+    if (entity.kind !== JOB_KIND && entity.kind !== PROPERTY_KIND)
+      lists[ENTITY_KINDS[entity.kind].list]?.push(asListed(entity));
+  }
+  const property = state.entities.get(PROPERTY_ID)?.detail;
+  if (!property) throw new Error('a survey has its property');
+  // Each detail was checked by its kind's schema when it was set.
+  return { job: state.job.detail, property, ...lists } as unknown as Survey;
+}
+
+const listed = new WeakMap<VersionedEntity, Record<string, unknown>>();
+
+/** An entity as a survey lists it: the same object for as long as nothing of it changes, so that others can tell. */
+function asListed(entity: VersionedEntity): Record<string, unknown> {
+  const before = listed.get(entity);
+  if (before) return before;
+  const now = { id: entity.id, position: entity.position, ...entity.detail };
+  listed.set(entity, now);
+  return now;
+}
+
+/** A record as it is when it was just created. */
+export function freshRecord(kind: RecordKind, id: string, detail: object, position = 0): VersionedEntity {
+  return { kind, id, revision: 1, fieldRevisions: {}, position, detail: { ...detail } };
+}
+
+/** The entities of some lists of a survey, as if each had just been created. */
+export function freshEntities(lists: Partial<Survey>): readonly VersionedEntity[] {
+  return Object.entries(ENTITY_KINDS).flatMap(([kind, { list }]) =>
+    (lists[list] ?? []).map(({ id, position, ...detail }) =>
+      freshRecord(kind as EntityKind, id, detail, position),
+    ),
+  );
+}
+
+/** The fresh state of a survey, as if each entity had just been created. */
+export function stateOf(jobId: string, survey: Survey): SurveyState {
+  const property = freshRecord(PROPERTY_KIND, PROPERTY_ID, survey.property);
+  return {
+    job: freshRecord(JOB_KIND, jobId, survey.job),
+    entities: new Map([property, ...freshEntities(survey)].map((entity) => [entity.id, entity])),
+  };
+}
