@@ -6,9 +6,7 @@ import type { Express } from 'express';
 import { pino } from 'pino';
 import request from 'supertest';
 import { app } from './app.ts';
-import { changesStore } from './changes/changes-store.ts';
-import { jobsStore } from './jobs/jobs-store.ts';
-import { ordersStore } from './orders/orders-store.ts';
+import { storesOn } from './stores.ts';
 import { freshApp } from './test/fresh-app.ts';
 import type { FreshApp } from './test/fresh-app.ts';
 
@@ -21,12 +19,7 @@ beforeAll(async () => {
   writeFileSync(join(webFolder, 'index.html'), '<!doctype html><title>Etappe</title>');
   writeFileSync(join(webFolder, 'assets', 'main-abc.js'), 'export {};');
   const { database, house } = fresh;
-  const stores = {
-    jobs: jobsStore(database),
-    changes: changesStore(database),
-    orders: ordersStore(database),
-  };
-  served = app({ stores, database, house, webFolder, logger: pino({ level: 'silent' }) });
+  served = app({ stores: storesOn(database), database, house, webFolder, logger: pino({ level: 'silent' }) });
 });
 afterAll(() => fresh.close());
 

@@ -11,7 +11,6 @@ import { problemHandler } from './problems/problem-handler.ts';
 import { routes } from './routes.ts';
 import type { Stores } from './routes.ts';
 
-const LARGEST_BODY = '2mb';
 const YEAR_SECONDS = 31_536_000;
 
 export interface AppParts {
@@ -45,7 +44,6 @@ export function app({ stores, database, house, webFolder, logger }: AppParts): E
       }),
     )
     .use(compression())
-    .use(express.json({ limit: LARGEST_BODY }))
     .use(withContext(house))
     .use(routes(stores, database))
     .use(

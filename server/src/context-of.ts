@@ -1,10 +1,16 @@
 import type { RequestHandler, Response } from 'express';
 import type { Context } from './context.ts';
 
-/** Puts the context on every request; until accounts come it is the first house and its office. */
+const OFFICE = 'Office';
+const LONGEST_NAME = 60;
+
+/**
+ * Puts the context on every request. Until accounts come it is the first house, and whoever the device says that it is:
+ * the header `Etappe-Person` carries a name, percent-encoded.
+ */
 export function withContext(house: string): RequestHandler {
-  const context: Context = { house, actor: 'Office' };
-  return (_req, res, next) => {
+  return (req, res, next) => {
+    const context: Context = { house, actor: personOf(req.headers['etappe-person']) };
     res.locals['context'] = context;
     next();
   };
@@ -12,4 +18,14 @@ export function withContext(house: string): RequestHandler {
 
 export function contextOf(res: Response): Context {
   return res.locals['context'] as Context;
+}
+
+function personOf(header: string | string[] | undefined): string {
+  if (typeof header !== 'string') return OFFICE;
+  try {
+    const name = decodeURIComponent(header).trim().slice(0, LONGEST_NAME);
+    return name === '' ? OFFICE : name;
+  } catch {
+    return OFFICE;
+  }
 }

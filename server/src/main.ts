@@ -1,19 +1,17 @@
 import { resolve } from 'node:path';
 import { pino } from 'pino';
 import { app } from './app.ts';
-import { changesStore } from './changes/changes-store.ts';
 import { connect, migrate } from './database/connection.ts';
 import { giveDemoJobs } from './demo-jobs.ts';
-import { jobsStore } from './jobs/jobs-store.ts';
-import { ordersStore } from './orders/orders-store.ts';
 import { readSettings } from './settings.ts';
+import { storesOn } from './stores.ts';
 
 /** The only place that constructs and connects. */
 const settings = readSettings(process.env);
 const logger = pino({ level: settings.logLevel });
 const database = connect(settings.databaseUrl);
 await migrate(database);
-const stores = { jobs: jobsStore(database), changes: changesStore(database), orders: ordersStore(database) };
+const stores = storesOn(database);
 const house = await stores.jobs.firstHouse();
 if (settings.demoFolder !== null) await giveDemoJobs(stores.jobs, house, settings.demoFolder);
 

@@ -1,33 +1,63 @@
-import { Router } from 'express';
+import { Router, json } from 'express';
 import type { Knex } from 'knex';
+import type { ChangeLog } from './changes/change-log.ts';
 import { changesRequests } from './changes/changes-requests.ts';
 import type { ChangesStore } from './changes/changes-store.ts';
+import { customersRequests } from './customers/customers-requests.ts';
+import type { CustomersStore } from './customers/customers-store.ts';
 import { health } from './health/health-requests.ts';
 import { jobsRequests } from './jobs/jobs-requests.ts';
 import type { JobsStore } from './jobs/jobs-store.ts';
 import { ordersRequests } from './orders/orders-requests.ts';
 import type { OrdersStore } from './orders/orders-store.ts';
 import { unknownRoute } from './problems/problem-handler.ts';
+import { propertiesRequests } from './properties/properties-requests.ts';
+import type { PropertiesStore } from './properties/properties-store.ts';
+import { templatesRequests } from './templates/templates-requests.ts';
+import type { TemplatesStore } from './templates/templates-store.ts';
 
 export interface Stores {
   readonly jobs: JobsStore;
+  readonly properties: PropertiesStore;
+  readonly customers: CustomersStore;
+  readonly templates: TemplatesStore;
   readonly changes: ChangesStore;
+  readonly log: ChangeLog;
   readonly orders: OrdersStore;
 }
 
+const LARGEST_BODY = '2mb';
+/** Whole surveys come at once: job files, and batches that bring in a list of surfaces. */
+const LARGEST_SURVEY = '20mb';
+
 /** Every URL of the server, apart from the files of the web application. */
 export function routes(stores: Stores, database: Knex): Router {
-  const jobs = jobsRequests(stores.jobs, stores.orders);
-  const changes = changesRequests(stores.changes);
+  const jobs = jobsRequests(stores.jobs, stores.orders, stores.templates);
+  const properties = propertiesRequests(stores.properties);
+  const customers = customersRequests(stores.customers);
+  const templates = templatesRequests(stores.templates, stores.jobs);
+  const changes = changesRequests(stores.changes, stores.log);
   const orders = ordersRequests(stores.orders);
+  const survey = json({ limit: LARGEST_SURVEY });
   return Router()
     .get('/healthz', health(database))
+    .post('/api/v1/jobs/import', survey, jobs.importFile)
+    .post('/api/v1/jobs/:job/changes', survey, changes.apply)
+    .use(json({ limit: LARGEST_BODY }))
     .get('/api/v1/jobs', jobs.list)
     .post('/api/v1/jobs', jobs.create)
     .get('/api/v1/jobs/:job', jobs.open)
     .delete('/api/v1/jobs/:job', jobs.remove)
-    .post('/api/v1/jobs/:job/changes', changes.apply)
+    .post('/api/v1/jobs/:job/copies', jobs.duplicate)
+    .get('/api/v1/jobs/:job/changes', changes.since)
+    .get('/api/v1/jobs/:job/log/:entity', changes.log)
     .post('/api/v1/jobs/:job/orders', orders.issue)
     .get('/api/v1/jobs/:job/orders/:number', orders.document)
+    .get('/api/v1/properties', properties.list)
+    .get('/api/v1/customers', customers.list)
+    .put('/api/v1/customers/:customer/contact', customers.setContact)
+    .get('/api/v1/templates', templates.list)
+    .post('/api/v1/templates', templates.save)
+    .delete('/api/v1/templates/:template', templates.remove)
     .use('/api', unknownRoute);
 }

@@ -5,8 +5,12 @@ export class ChangeRecord extends Model {
   static override jsonAttributes = ['fields', 'before'];
   declare id: string;
   declare house_id: string;
+  declare sequence: string;
+  declare made_at: Date;
+  declare property_id: string;
   declare job_id: string;
   declare actor: string;
+  declare device_at: Date | string | null;
   declare kind: string;
   declare entity_id: string;
   declare op: string;

@@ -4,20 +4,38 @@ import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { jobIdSchema } from '../jobs/jobs-requests.ts';
-import { validated } from '../problems/validated.ts';
+import { validated, validatedQuery } from '../problems/validated.ts';
+import type { ChangeLog } from './change-log.ts';
 import type { ChangesStore } from './changes-store.ts';
 
-const MOST_CHANGES = 500;
-const batchSchema = Joi.object<{ changes: SurveyChange[] }>({
+/** Room for a list of surfaces that is brought in as one batch, with what was found on each. */
+const MOST_CHANGES = 25_000;
+const batchSchema = Joi.object<{ changes: SurveyChange[]; deviceAt: string | null }>({
   changes: Joi.array().items(surveyChangeSchema).min(1).max(MOST_CHANGES).unique('id').required(),
+  deviceAt: Joi.string().isoDate().allow(null).default(null),
 });
+const sinceSchema = Joi.object<{ after: number }>({ after: Joi.number().integer().min(0).required() });
+const entitySchema = Joi.string().max(100).required().label('entity');
 
-export function changesRequests(changes: ChangesStore): Record<'apply', RequestHandler> {
+export function changesRequests(
+  changes: ChangesStore,
+  log: ChangeLog,
+): Record<'apply' | 'since' | 'log', RequestHandler> {
   return {
     async apply(req, res) {
       const jobId = validated(jobIdSchema, req.params['job']);
       const batch = validated(batchSchema, req.body);
-      res.json(await changes.apply(contextOf(res), jobId, batch.changes));
+      res.json(await changes.apply(contextOf(res), jobId, batch.changes, batch.deviceAt));
+    },
+    async since(req, res) {
+      const jobId = validated(jobIdSchema, req.params['job']);
+      const { after } = validatedQuery(sinceSchema, req.query);
+      res.json(await changes.since(contextOf(res), jobId, after));
+    },
+    async log(req, res) {
+      const jobId = validated(jobIdSchema, req.params['job']);
+      const entity = validated(entitySchema, req.params['entity']);
+      res.json({ changes: await log.of(contextOf(res), jobId, entity) });
     },
   };
 }

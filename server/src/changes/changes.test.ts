@@ -88,7 +88,7 @@ describe('a batch of changes', () => {
       /path-north.side.*no side/,
     ],
     ['has a huge number', { entity: 'path-north', base: 9, fields: { topMetres: 1e300 } }, /topMetres/],
-    ['is a delete that leaves references', { entity: 'yard-east', op: 'delete' }, /no surface/],
+    ['is a delete that leaves references', { entity: 'yard-east', op: 'delete', base: 9 }, /no surface/],
   ])('that %s is refused', async (_, more, message) => {
     const answer = await send([change(more)]);
     expect(answer.status).toBe(422);
@@ -129,6 +129,20 @@ describe('a batch of changes', () => {
       before: { name: 'Drum wall, north' },
       fields: { name: 'Drum' },
     });
+  });
+
+  it('that creates again what was deleted goes on counting, so that an old edit elsewhere meets it', async () => {
+    const bed = { kind: 'feature' as const, entity: 'copper-dome' };
+    const fields = (await surface('copper-dome'))?.detail ?? {};
+    await send([change({ ...bed, base: 1, fields: { note: 'green' } })]);
+    await send([
+      change({ entity: 'drum-north', base: 99, fields: { beside: [] } }),
+      change({ ...bed, op: 'delete', base: 2 }),
+    ]);
+    const again = await send([change({ ...bed, op: 'create', base: 0, fields })]);
+    expect(again.body).toMatchObject({ entities: [{ entity: { revision: 3 } }] });
+    const old = await send([change({ ...bed, base: 2, fields: { note: 'dull' } })]);
+    expect(old.body).toMatchObject({ conflicts: [{ field: 'note', yours: 'dull', theirs: '' }] });
   });
 
   it('and another sent at the same time are both kept', async () => {

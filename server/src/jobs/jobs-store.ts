@@ -1,13 +1,18 @@
-import { JOB_KIND, ENTITY_KINDS, stateOf } from '@etappe/core';
-import type { EntityKind, JobDetail, Survey, SurveyState, VersionedEntity } from '@etappe/core';
+import { JOB_KIND, duplicateOf, freshEntities, freshRecord, stateOf, surveyOf } from '@etappe/core';
+import type { JobDetail, Survey } from '@etappe/core';
 import type { Knex } from 'knex';
-import type { Transaction } from 'objection';
+import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context.ts';
-import { EntityRecord } from './entity-record.ts';
+import { likePattern } from '../database/like-pattern.ts';
+import type { Page } from '../database/page-of.ts';
+import { notFound } from '../problems/problem.ts';
+import { followProperty } from '../properties/properties-store.ts';
+import { PropertyRecord } from '../properties/property-record.ts';
 import { HouseRecord } from './house-record.ts';
 import { JobRecord } from './job-record.ts';
-import { PropertyRecord } from './property-record.ts';
-import { notFound } from '../problems/problem.ts';
+import { insertEntities } from './entity-rows.ts';
+import { entityRow, jobColumns, openIn, previousFindings } from './open-job.ts';
+import type { OpenJob, PreviousJob } from './open-job.ts';
 
 export interface JobSummary {
   readonly id: string;
@@ -19,81 +24,145 @@ export interface JobSummary {
   readonly updatedAt: string;
 }
 
-/** A job opened for work: what it and its property hold, each with what merging needs. */
-export interface OpenJob {
-  readonly id: string;
-  readonly propertyId: string;
-  readonly state: SurveyState;
-}
-
-interface ListRow {
-  readonly id: string;
-  readonly name: string;
-  readonly customer: string;
-  readonly updated_at: Date;
-  readonly start: string | null;
-  readonly surfaces: number;
-  readonly last_order: number | null;
+export const SORT_KEYS = ['name', 'customer', 'start', 'updatedAt'] as const;
+export interface JobsQuery extends Page {
+  readonly find: string;
+  readonly sort: (typeof SORT_KEYS)[number];
 }
 
 export interface JobsStore {
-  list(context: Context): Promise<readonly JobSummary[]>;
+  list(
+    context: Context,
+    query: JobsQuery,
+  ): Promise<{ readonly jobs: readonly JobSummary[]; readonly total: number }>;
+  /** A job with its property as a survey has them. A repeat with the same id is harmless. */
   create(context: Context, id: string, propertyId: string, survey: Survey): Promise<void>;
-  open(context: Context, id: string): Promise<OpenJob>;
+  /** A job on a property that is known: what lasts is there, what passes is to be asked. */
+  createOn(context: Context, id: string, propertyId: string, job: JobDetail): Promise<void>;
+  /** A job like another on the same property. */
+  duplicate(context: Context, of: string, id: string, name: string): Promise<void>;
+  open(context: Context, id: string): Promise<OpenJob & { readonly previous: PreviousJob | null }>;
   remove(context: Context, id: string): Promise<void>;
   firstHouse(): Promise<string>;
   /** Runs once in the life of a house. */
   onceForHouse(house: string, work: () => Promise<void>): Promise<void>;
 }
 
+interface ListRow {
+  readonly id: string;
+  readonly name: string;
+  readonly customer: string | null;
+  readonly updated_at: Date;
+  readonly start: string | null;
+  readonly surfaces: number;
+  readonly last_order: number | null;
+  readonly total: string;
+}
+
+const ORDER_BY: Readonly<Record<JobsQuery['sort'], string>> = {
+  name: 'lower(j.name), j.id',
+  customer: 'lower(c.name) NULLS LAST, lower(j.name), j.id',
+  start: `j.detail->>'start' NULLS LAST, j.id`,
+  updatedAt: 'j.updated_at DESC, j.id',
+};
+
 export function jobsStore(database: Knex): JobsStore {
   return {
-    async list({ house }) {
-      const rows = await database('jobs')
-        .where({ 'jobs.house_id': house })
-        .whereNull('jobs.deleted_at')
-        .orderBy('jobs.updated_at', 'desc')
+    async list({ house }, { find, sort, from, size }) {
+      const query = database('jobs as j')
+        .join('properties as p', 'p.id', 'j.property_id')
+        .leftJoin('customers as c', 'c.id', 'p.customer_id')
+        .where({ 'j.house_id': house })
+        .whereNull('j.deleted_at');
+      if (find !== '')
+        void query.andWhere((either) => {
+          void either.whereILike('j.name', likePattern(find)).orWhereILike('c.name', likePattern(find));
+        });
+      const rows = await query
+        .orderByRaw(ORDER_BY[sort])
+        .offset(from)
+        .limit(size)
         .select<ListRow[]>(
-          'jobs.id',
-          'jobs.name',
-          'jobs.customer',
-          'jobs.updated_at',
-          database.raw(`jobs.detail->>'start' AS start`),
-          database.raw(
-            `(SELECT count(*) FROM entities e WHERE e.property_id = jobs.property_id AND e.kind = 'surface')::int AS surfaces`,
-          ),
-          database.raw('(SELECT max(number) FROM orders o WHERE o.job_id = jobs.id) AS last_order'),
-        );
-      return rows.map((row) => ({
-        id: row.id,
-        name: row.name,
-        customer: row.customer,
-        start: row.start,
-        surfaces: row.surfaces,
-        lastOrder: row.last_order,
-        updatedAt: row.updated_at.toISOString(),
-      }));
+          'j.id',
+          'j.name',
+          'j.updated_at',
+          'c.name as customer',
+          database.raw(`j.detail->>'start' AS start`),
+          database.raw(`(SELECT count(*) FROM entities e WHERE e.property_id = j.property_id AND e.kind = 'surface')::int AS surfaces`),
+          database.raw('(SELECT max(number) FROM orders o WHERE o.job_id = j.id) AS last_order'),
+          database.raw('count(*) OVER () AS total'),
+        ); // prettier-ignore
+      return {
+        jobs: rows.map((row) => ({
+          id: row.id,
+          name: row.name,
+          customer: row.customer ?? '',
+          start: row.start,
+          surfaces: row.surfaces,
+          lastOrder: row.last_order,
+          updatedAt: row.updated_at.toISOString(),
+        })),
+        total: Number(rows[0]?.total ?? 0),
+      };
     },
 
-    async create({ house }, id, propertyId, survey) {
+    async create(context, id, propertyId, survey) {
       await JobRecord.transaction(database, async (trx) => {
-        const existing = await JobRecord.query(trx).findById(id);
-        if (existing) return;
+        if (await JobRecord.query(trx).findById(id)) return;
         const state = stateOf(id, survey);
-        await PropertyRecord.query(trx).insert({ id: propertyId, house_id: house });
+        await PropertyRecord.query(trx).insert({ id: propertyId, house_id: context.house });
+        await followProperty(trx, context, propertyId, survey.property);
+        await JobRecord.query(trx).insert({
+          id,
+          house_id: context.house,
+          property_id: propertyId,
+          ...jobColumns(state.job),
+        });
+        await insertEntities(
+          trx,
+          [...state.entities.values()].map((entity) => entityRow(entity, context.house, propertyId, id)),
+        );
+      });
+    },
+
+    async createOn({ house }, id, propertyId, job) {
+      await JobRecord.transaction(database, async (trx) => {
+        if (await JobRecord.query(trx).findById(id)) return;
+        const property = await PropertyRecord.query(trx).findById(propertyId).where({ house_id: house });
+        if (!property) throw notFound('property');
         await JobRecord.query(trx).insert({
           id,
           house_id: house,
           property_id: propertyId,
-          ...jobColumns(state.job),
+          ...jobColumns(freshRecord(JOB_KIND, id, job)),
         });
-        const rows = [...state.entities.values()].map((entity) => entityRow(entity, house, propertyId, id));
-        if (rows.length > 0) await EntityRecord.query(trx).insert(rows);
+      });
+    },
+
+    async duplicate(context, of, id, name) {
+      await JobRecord.transaction(database, async (trx) => {
+        if (await JobRecord.query(trx).findById(id)) return;
+        const { propertyId, state } = await openIn(trx, context, of, true);
+        const { job, ...passing } = duplicateOf(surveyOf(state), name, uuidv7);
+        await JobRecord.query(trx).insert({
+          id,
+          house_id: context.house,
+          property_id: propertyId,
+          ...jobColumns(freshRecord(JOB_KIND, id, job)),
+        });
+        await insertEntities(
+          trx,
+          freshEntities(passing).map((e) => entityRow(e, context.house, propertyId, id)),
+        );
       });
     },
 
     async open(context, id) {
-      return openIn(database, context, id);
+      const [open, previous] = await Promise.all([
+        openIn(database, context, id),
+        previousFindings(database, context, id),
+      ]);
+      return { ...open, previous };
     },
 
     async remove({ house }, id) {
@@ -117,85 +186,5 @@ export function jobsStore(database: Knex): JobsStore {
         .patch({ demo_given_at: database.fn.now() });
       if (claimed > 0) await work();
     },
-  };
-}
-
-/**
- * A job with its entities inside a transaction or outside; `lock` keeps other writers of the property waiting.
- * @throws Problem 404
- */
-export async function openIn(
-  connection: Knex | Transaction,
-  { house }: Context,
-  id: string,
-  lock = false,
-): Promise<OpenJob> {
-  const job = await JobRecord.query(connection)
-    .findById(id)
-    .where({ house_id: house })
-    .whereNull('deleted_at');
-  if (!job) throw notFound('job');
-  if (lock) await PropertyRecord.query(connection).findById(job.property_id).forUpdate();
-  // Under the lock the job is read again: another writer may just have changed it.
-  const current = lock ? await JobRecord.query(connection).findById(id).throwIfNotFound() : job;
-  const rows = await EntityRecord.query(connection)
-    .where({ property_id: job.property_id })
-    .andWhere((query) => {
-      void query.whereNull('job_id').orWhere({ job_id: id });
-    });
-  return {
-    id,
-    propertyId: job.property_id,
-    state: {
-      job: {
-        kind: JOB_KIND,
-        id,
-        revision: current.revision,
-        fieldRevisions: current.field_revisions,
-        position: 0,
-        detail: current.detail,
-      },
-      entities: new Map(rows.map((row) => [row.id, entityOf(row)])),
-    },
-  };
-}
-
-function entityOf(row: EntityRecord): VersionedEntity {
-  return {
-    kind: row.kind as EntityKind,
-    id: row.id,
-    revision: row.revision,
-    fieldRevisions: row.field_revisions,
-    position: row.position,
-    detail: row.detail,
-  };
-}
-
-/** The columns of a job that its detail fills. */
-export function jobColumns(job: VersionedEntity) {
-  const detail = job.detail as unknown as JobDetail;
-  return {
-    name: detail.name,
-    customer: detail.customer,
-    revision: job.revision,
-    field_revisions: { ...job.fieldRevisions },
-    detail: { ...job.detail },
-  };
-}
-
-export function entityRow(entity: VersionedEntity, house: string, propertyId: string, jobId: string) {
-  const lasts = entity.kind !== JOB_KIND && ENTITY_KINDS[entity.kind].lasts;
-  const parent = entity.detail['surface'] ?? entity.detail['side'];
-  return {
-    property_id: propertyId,
-    id: entity.id,
-    house_id: house,
-    job_id: lasts ? null : jobId,
-    kind: entity.kind,
-    parent_id: typeof parent === 'string' ? parent : null,
-    position: entity.position,
-    revision: entity.revision,
-    field_revisions: { ...entity.fieldRevisions },
-    detail: { ...entity.detail },
   };
 }

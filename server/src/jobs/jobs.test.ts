@@ -13,25 +13,25 @@ beforeAll(async () => {
 });
 afterAll(() => fresh.close());
 
-const create = (job: unknown, id = uuidv7()) =>
-  request(fresh.app).post('/api/v1/jobs').send({ id, propertyId: uuidv7(), job });
+const create = (job: unknown, id = uuidv7(), property: unknown = {}) =>
+  request(fresh.app).post('/api/v1/jobs').send({ id, propertyId: uuidv7(), job, property });
 
 describe('jobs', () => {
   it('are created, listed, opened and deleted', async () => {
     const id = uuidv7();
-    expect((await create({ name: 'Mill', customer: 'Miller', units: 'us' }, id)).status).toBe(201);
+    expect((await create({ name: 'Mill', units: 'us' }, id, { customer: 'Miller' })).status).toBe(201);
     expect((await request(fresh.app).get('/api/v1/jobs')).body).toMatchObject({
       jobs: [{ id, name: 'Mill', customer: 'Miller', surfaces: 0, lastOrder: null }],
     });
     expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).body).toMatchObject({
       job: { revision: 1, detail: { name: 'Mill', units: 'us' } },
-      entities: [],
+      entities: [{ id: 'property', detail: { customer: 'Miller' } }],
       orders: [],
     });
     expect((await request(fresh.app).delete(`/api/v1/jobs/${id}`)).status).toBe(204);
     expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).status).toBe(404);
     expect((await request(fresh.app).delete(`/api/v1/jobs/${id}`)).status).toBe(404);
-    expect((await request(fresh.app).get('/api/v1/jobs')).body).toEqual({ jobs: [] });
+    expect((await request(fresh.app).get('/api/v1/jobs')).body).toEqual({ jobs: [], total: 0 });
   });
 
   it('created twice with one id are one', async () => {
@@ -42,13 +42,45 @@ describe('jobs', () => {
     expect(jobs.filter((j) => j.id === id)).toHaveLength(1);
   });
 
+  it('on a place off the globe are refused at the field', async () => {
+    const answer = await create({ name: 'x' }, uuidv7(), {
+      place: { latitude: 99, longitude: 0, timeZone: 'UTC' },
+    });
+    expect([
+      answer.status,
+      (answer.body as { faults: { path: string }[] }).faults.map((f) => f.path),
+    ]).toEqual([422, ['place.latitude']]);
+  });
+
+  it('are listed page by page, found by name or customer, and sorted by what is asked', async () => {
+    const other = await freshApp();
+    const post = (name: string, customer: string, start: string | null) =>
+      request(other.app)
+        .post('/api/v1/jobs')
+        .send({ id: uuidv7(), propertyId: uuidv7(), job: { name, start }, property: { customer } });
+    await post('Barn', 'zander', '2026-05-03');
+    await post('Attic 100%', 'Adams', null);
+    await post('Cellar', 'adams', '2026-04-01');
+    const names = async (query: string) => {
+      const { body } = (await request(other.app).get(`/api/v1/jobs?${query}`)) as {
+        body: { jobs: { name: string }[]; total: number };
+      };
+      return [body.jobs.map((j) => j.name), body.total];
+    };
+    expect(await names('sort=name')).toEqual([['Attic 100%', 'Barn', 'Cellar'], 3]);
+    expect(await names('sort=customer')).toEqual([['Attic 100%', 'Cellar', 'Barn'], 3]);
+    expect(await names('sort=start')).toEqual([['Cellar', 'Barn', 'Attic 100%'], 3]);
+    expect(await names('')).toEqual([['Cellar', 'Attic 100%', 'Barn'], 3]);
+    expect(await names('sort=name&from=1&size=1')).toEqual([['Barn'], 3]);
+    expect(await names('find=ADAMS&sort=name')).toEqual([['Attic 100%', 'Cellar'], 2]);
+    expect(await names('find=%25&sort=name')).toEqual([['Attic 100%'], 1]);
+    expect((await request(other.app).get('/api/v1/jobs?sort=colour')).status).toBe(422);
+    expect((await request(other.app).get('/api/v1/jobs?size=9999')).status).toBe(422);
+    await other.close();
+  });
+
   it.each<[string, unknown, string]>([
     ['no name', { name: '' }, 'name'],
-    [
-      'a place off the globe',
-      { name: 'x', place: { latitude: 99, longitude: 0, timeZone: 'UTC' } },
-      'place.latitude',
-    ],
     ['units of its own', { name: 'x', units: 'cubits' }, 'units'],
     ['an unknown key', { name: 'x', colour: 'red' }, 'colour'],
     [
@@ -97,13 +129,14 @@ describe('the demo jobs', () => {
     const jobs = jobsStore(fresh.database);
     const folder = new URL('../../../demo', import.meta.url).pathname;
     const context = { house: fresh.house, actor: 'Test' };
-    const before = (await jobs.list(context)).length;
+    const list = async () => (await jobs.list(context, { find: '', sort: 'name', from: 0, size: 100 })).jobs;
+    const before = (await list()).length;
     await giveDemoJobs(jobs, fresh.house, folder);
-    const given = await jobs.list(context);
+    const given = await list();
     expect(given.length).toBe(before + 3);
     for (const job of given) await jobs.remove(context, job.id);
     await giveDemoJobs(jobs, fresh.house, folder);
-    expect(await jobs.list(context)).toEqual([]);
+    expect(await list()).toEqual([]);
   });
 });
 

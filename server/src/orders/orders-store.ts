@@ -11,7 +11,7 @@ import type { CrewOrder, DecidedVisit } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
-import { openIn } from '../jobs/jobs-store.ts';
+import { openIn } from '../jobs/open-job.ts';
 import { Problem, notFound } from '../problems/problem.ts';
 import { OrderRecord } from './order-record.ts';
 

@@ -6,9 +6,18 @@ import { invalid } from './problem.ts';
  * @throws Problem 422 with every fault's path, what was expected and what came
  */
 export function validated<T>(schema: Joi.Schema<T>, value: unknown): T {
+  return checked(schema, value, false);
+}
+
+/** The same for the part of an address behind `?`, where every value comes as text. */
+export function validatedQuery<T>(schema: Joi.Schema<T>, query: unknown): T {
+  return checked(schema, query, true);
+}
+
+function checked<T>(schema: Joi.Schema<T>, value: unknown, convert: boolean): T {
   const result = schema.validate(value, {
     abortEarly: false,
-    convert: false,
+    convert,
     errors: { wrap: { label: false } },
   });
   if (result.error) {

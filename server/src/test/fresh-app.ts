@@ -7,10 +7,8 @@ import type { Knex } from 'knex';
 import { pino } from 'pino';
 import { v7 as uuidv7 } from 'uuid';
 import { app } from '../app.ts';
-import { changesStore } from '../changes/changes-store.ts';
 import { connect, migrate } from '../database/connection.ts';
-import { jobsStore } from '../jobs/jobs-store.ts';
-import { ordersStore } from '../orders/orders-store.ts';
+import { storesOn } from '../stores.ts';
 
 export interface FreshApp {
   readonly app: Express;
@@ -46,11 +44,7 @@ export async function freshApp(): Promise<FreshApp> {
   const url = await freshDatabase();
   const database = connect(url);
   await migrate(database);
-  const stores = {
-    jobs: jobsStore(database),
-    changes: changesStore(database),
-    orders: ordersStore(database),
-  };
+  const stores = storesOn(database);
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });
   return {

@@ -1,9 +1,11 @@
 import type { Knex } from 'knex';
 import * as foundation from './2026-11-25-foundation.ts';
+import * as record from './2026-11-25b-record.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
   { name: '2026-11-25-foundation', migration: foundation },
+  { name: '2026-11-25b-record', migration: record },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {

@@ -1,0 +1,75 @@
+import { ENTITY_KINDS } from '@etappe/core';
+import type { RecordKind } from '@etappe/core';
+import type { Knex } from 'knex';
+import type { Context } from '../context.ts';
+import { jobIn } from '../jobs/open-job.ts';
+import { ChangeRecord } from './change-record.ts';
+
+/** One line of the log: who did what to which entity and when, each field from what to what. */
+export interface LoggedChange {
+  readonly sequence: number;
+  readonly at: string;
+  /** When the device says that it was entered, where it said so. */
+  readonly deviceAt: string | null;
+  readonly by: string;
+  readonly kind: RecordKind;
+  readonly entity: string;
+  readonly op: 'create' | 'patch' | 'delete';
+  readonly fields: readonly { readonly field: string; readonly from: unknown; readonly to: unknown }[];
+}
+
+const LONGEST_LOG = 200;
+const HANGS_ON_SURFACE = Object.keys(ENTITY_KINDS);
+
+export interface ChangeLog {
+  /** What was done to an entity and to all that hangs on it, newest first. */
+  of(context: Context, jobId: string, entity: string): Promise<readonly LoggedChange[]>;
+}
+
+export function changeLog(database: Knex): ChangeLog {
+  return {
+    async of(context, jobId, entity) {
+      const job = await jobIn(database, context, jobId);
+      const rows = await ChangeRecord.query(database)
+        .where({ property_id: job.property_id })
+        .andWhere((query) => {
+          void query.where({ entity_id: entity }).orWhere((hanging) => {
+            void hanging
+              .whereIn('kind', HANGS_ON_SURFACE)
+              .whereIn(
+                'entity_id',
+                ChangeRecord.query(database)
+                  .where({ property_id: job.property_id })
+                  .whereRaw(`(fields->>'surface' = ? OR before->>'surface' = ?)`, [entity, entity])
+                  .select('entity_id'),
+              );
+          });
+        })
+        .orderBy('sequence', 'desc')
+        .limit(LONGEST_LOG);
+      return rows.map(loggedOf);
+    },
+  };
+}
+
+function loggedOf(row: ChangeRecord): LoggedChange {
+  const before = row.before ?? {};
+  const names = row.op === 'delete' ? Object.keys(before) : Object.keys(row.fields);
+  const fields = names
+    .map((field) => ({
+      field,
+      from: before[field] ?? null,
+      to: row.op === 'delete' ? null : row.fields[field],
+    }))
+    .filter(({ field, from, to }) => field !== 'position' && JSON.stringify(from) !== JSON.stringify(to));
+  return {
+    sequence: Number(row.sequence),
+    at: row.made_at.toISOString(),
+    deviceAt: row.device_at === null ? null : new Date(row.device_at).toISOString(),
+    by: row.actor,
+    kind: row.kind as RecordKind,
+    entity: row.entity_id,
+    op: row.op as LoggedChange['op'],
+    fields,
+  };
+}

@@ -1,0 +1,105 @@
+import { describe, expect, it } from '@jest/globals';
+import { surveyOf } from '@etappe/core';
+import { v7 as uuidv7 } from 'uuid';
+import { changesStore } from '../changes/changes-store.ts';
+import { jobsStore } from '../jobs/jobs-store.ts';
+import { freshDatabase } from '../test/fresh-app.ts';
+import { connect, migrate } from './connection.ts';
+import { migrations } from './migrations/migrations.ts';
+
+const house = '01900000-0000-7000-8000-000000000001';
+const place = { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' };
+const oldSurface = {
+  name: 'Wall', side: 'north', band: 'wall', material: 'concrete', finish: 'bare', conditions: [], size: '3x2', footMetres: 0, topMetres: 2,
+  tiltDegrees: 90, drainsOnto: ['drain'], beside: [], inScope: false, scopeReason: 'water creeps in',
+}; // prettier-ignore
+
+/** A database as the first version left it, with a job in it. */
+async function oldDatabase() {
+  const database = connect(await freshDatabase());
+  await database.migrate.up({ migrationSource: migrations });
+  const [property, job] = [uuidv7(), uuidv7()];
+  const { DEFAULT_HOUSE, DEFAULT_WEATHER } = await import('@etappe/core');
+  await database('properties').insert({ id: property, house_id: house });
+  await database('jobs').insert({
+    id: job,
+    house_id: house,
+    property_id: property,
+    name: 'Mill',
+    customer: 'Miller & Co',
+    revision: 3,
+    field_revisions: { customer: 2 },
+    detail: { name: 'Mill', customer: 'Miller & Co', place, units: 'metric', start: null, eventDate: null, weather: DEFAULT_WEATHER, house: DEFAULT_HOUSE, answers: {} },
+  }); // prettier-ignore
+  const entity = (id: string, kind: string, detail: object, jobId: string | null = null) =>
+    database('entities').insert({ property_id: property, id, house_id: house, job_id: jobId, kind, position: 1, revision: 2, field_revisions: {}, detail }); // prettier-ignore
+  await entity('north', 'side', { name: 'North', aspectDegrees: 0, shade: 'open' });
+  await entity('wall', 'surface', oldSurface);
+  await entity('drain', 'feature', { name: 'Drain', kind: 'drain', leadsTo: 'unknown' });
+  await entity('tap', 'water-point', {
+    name: 'Tap',
+    kind: 'tap',
+    flowLitresPerMinute: 12,
+    distanceMetres: null,
+  });
+  await entity('f1', 'finding', { surface: 'wall', contaminant: 'lichen', severity: 2, share: 1 }, job);
+  await database('changes').insert({ id: uuidv7(), house_id: house, job_id: job, actor: 'Office', kind: 'surface', entity_id: 'wall', op: 'patch', base: 1, fields: { size: '3x2' } }); // prettier-ignore
+  return { database, property, job };
+}
+
+describe('the migration to the full record', () => {
+  it('brings a database with data along: nothing is lost, and it can be edited at once', async () => {
+    const { database, job } = await oldDatabase();
+    await migrate(database);
+    const context = { house, actor: 'Test' };
+    const opened = await jobsStore(database).open(context, job);
+    const survey = surveyOf(opened.state);
+    expect(survey.property).toMatchObject({ name: 'Mill', customer: 'Miller & Co', place, quietHours: [] });
+    expect(survey.scopes).toMatchObject([
+      { surface: 'wall', inScope: false, scopeReason: 'water creeps in' },
+    ]);
+    expect(survey.surfaces[0]).toMatchObject({ size: '3x2', reliefFactor: 1, past: [], below: [] });
+    expect(survey.surfaces[0]).not.toHaveProperty('inScope');
+    expect(survey.findings).toMatchObject([{ surface: 'wall', zone: null, confidence: 1 }]);
+    expect(survey.job).not.toHaveProperty('customer');
+    expect(opened.sequence).toBeGreaterThan(0);
+    const listed = await jobsStore(database).list(context, {
+      find: 'miller',
+      sort: 'name',
+      from: 0,
+      size: 9,
+    });
+    expect(listed.jobs).toMatchObject([{ id: job, customer: 'Miller & Co' }]);
+    const patched = await changesStore(database).apply(
+      context,
+      job,
+      [
+        {
+          id: uuidv7(),
+          kind: 'feature',
+          entity: 'drain',
+          op: 'patch',
+          base: 2,
+          fields: { state: 'blocked' },
+        },
+      ],
+      null,
+    );
+    expect(patched.entities[0]?.entity).toMatchObject({
+      revision: 3,
+      detail: { state: 'blocked', owner: '' },
+    });
+    await database.destroy();
+  });
+
+  it('can be taken back', async () => {
+    const { database } = await oldDatabase();
+    await migrate(database);
+    await database.migrate.down({ migrationSource: migrations });
+    const [job] = await database('jobs').select<{ customer: string; detail: { place: unknown } }[]>();
+    expect([job?.customer, job?.detail.place]).toEqual(['Miller & Co', place]);
+    expect(await database('entities').where({ kind: 'property' })).toEqual([]);
+    await migrate(database);
+    await database.destroy();
+  });
+});

@@ -1,0 +1,22 @@
+import type { Knex } from 'knex';
+import { changeLog } from './changes/change-log.ts';
+import { changesStore } from './changes/changes-store.ts';
+import { customersStore } from './customers/customers-store.ts';
+import { jobsStore } from './jobs/jobs-store.ts';
+import { ordersStore } from './orders/orders-store.ts';
+import { propertiesStore } from './properties/properties-store.ts';
+import type { Stores } from './routes.ts';
+import { templatesStore } from './templates/templates-store.ts';
+
+/** Every store on one database. */
+export function storesOn(database: Knex): Stores {
+  return {
+    jobs: jobsStore(database),
+    properties: propertiesStore(database),
+    customers: customersStore(database),
+    templates: templatesStore(database),
+    changes: changesStore(database),
+    log: changeLog(database),
+    orders: ordersStore(database),
+  };
+}

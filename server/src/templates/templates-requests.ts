@@ -1,0 +1,39 @@
+import { jobFileOf, readJobFile, surveyOf, templateOf } from '@etappe/core';
+import type { RequestHandler } from 'express';
+import Joi from 'joi';
+import { contextOf } from '../context-of.ts';
+import type { JobsStore } from '../jobs/jobs-store.ts';
+import { invalid } from '../problems/problem.ts';
+import { validated } from '../problems/validated.ts';
+import type { TemplatesStore } from './templates-store.ts';
+
+const saveSchema = Joi.object<{ id: string; name: string; job: string }>({
+  id: Joi.string().guid().required(),
+  name: Joi.string().trim().min(1).max(120).required(),
+  job: Joi.string().guid().required(),
+});
+const idSchema = Joi.string().guid().required().label('template');
+
+export function templatesRequests(
+  templates: TemplatesStore,
+  jobs: JobsStore,
+): Record<'list' | 'save' | 'remove', RequestHandler> {
+  return {
+    async list(_req, res) {
+      res.json({ templates: await templates.list(contextOf(res)) });
+    },
+    async save(req, res) {
+      const { id, name, job } = validated(saveSchema, req.body);
+      const context = contextOf(res);
+      const file = jobFileOf(templateOf(surveyOf((await jobs.open(context, job)).state)));
+      const reading = readJobFile(file);
+      if (!reading.ok) throw invalid(reading.faults);
+      await templates.save(context, id, name, file);
+      res.status(201).json({ id });
+    },
+    async remove(req, res) {
+      await templates.remove(contextOf(res), validated(idSchema, req.params['template']));
+      res.status(204).end();
+    },
+  };
+}
