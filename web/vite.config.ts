@@ -1,8 +1,35 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      // A newer version waits until a person takes it: nothing jumps under his hands.
+      registerType: 'prompt',
+      injectRegister: false,
+      includeAssets: ['mark.svg'],
+      manifest: {
+        name: 'Etappe',
+        short_name: 'Etappe',
+        description: 'From the surface to the crew’s order',
+        start_url: '/jobs',
+        display: 'standalone',
+        background_color: '#F5F2EA',
+        theme_color: '#16302B',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        // The whole application: any station may first be opened without a network.
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 5_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/healthz/],
+        sourcemap: false,
+      },
+    }),
+  ],
   server: {
     port: 4601,
     host: '127.0.0.1',

@@ -1,12 +1,16 @@
 import '@fontsource-variable/archivo';
 import '@fontsource-variable/atkinson-hyperlegible-next';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { EveningProvider } from './evening.tsx';
+import { keptAnswers } from './kept-answers.ts';
+import { NewVersionBar } from './new-version-bar.tsx';
 import { router } from './pages.tsx';
 import { ServerProblem } from './server-connection.ts';
+import { keepOnDevice } from './service-worker.ts';
 import './style.css';
 
 const queries = new QueryClient({
@@ -22,14 +26,17 @@ const queries = new QueryClient({
   },
 });
 
+keepOnDevice();
+
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');
 createRoot(root).render(
   <StrictMode>
-    <QueryClientProvider client={queries}>
+    <PersistQueryClientProvider client={queries} persistOptions={keptAnswers}>
       <EveningProvider>
         <RouterProvider router={router} />
+        <NewVersionBar />
       </EveningProvider>
-    </QueryClientProvider>
+    </PersistQueryClientProvider>
   </StrictMode>,
 );

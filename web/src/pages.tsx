@@ -10,6 +10,10 @@ export const router = createBrowserRouter([
       { path: '/', element: <Navigate to="/jobs" replace /> },
       { path: '/jobs', lazy: async () => ({ Component: (await import('./jobs/jobs-page.tsx')).JobsPage }) },
       {
+        path: '/properties',
+        lazy: async () => ({ Component: (await import('./properties/properties-page.tsx')).PropertiesPage }),
+      },
+      {
         path: '/jobs/:job',
         lazy: async () => ({ Component: (await import('./jobs/job-shell.tsx')).JobShell }),
         children: [
@@ -17,6 +21,10 @@ export const router = createBrowserRouter([
           {
             path: 'walk/:surface?',
             lazy: async () => ({ Component: (await import('./walk/walk-page.tsx')).WalkPage }),
+          },
+          {
+            path: 'report',
+            lazy: async () => ({ Component: (await import('./walk/report-page.tsx')).ReportPage }),
           },
           {
             path: 'treat/:surface?',

@@ -1,6 +1,17 @@
 /** Keys of everything that is kept of the server's answers. */
 export const queryKeys = {
   jobs: ['jobs'] as const,
-  job: (id: string) => ['jobs', id] as const,
-  order: (job: string, number: string) => ['jobs', job, 'orders', number] as const,
+  jobList: (query: object) => ['jobs', query] as const,
+  job: (id: string) => ['job', id] as const,
+  orders: (job: string) => ['orders', job] as const,
+  order: (job: string, number: string) => ['order', job, number] as const,
+  properties: ['properties'] as const,
+  propertyList: (query: object) => ['properties', query] as const,
+  customers: ['customers'] as const,
+  templates: ['templates'] as const,
+  jobsOnDevice: ['jobs-on-device'] as const,
+  log: (job: string, entity: string) => ['log', job, entity] as const,
 };
+
+/** What the device keeps of them, to be read without the server. */
+export const KEPT_ON_DEVICE: readonly string[] = ['jobs', 'order', 'properties', 'customers', 'templates'];

@@ -1,12 +1,17 @@
 import type {
+  Acknowledgement,
   CrewOrder,
   DecidedVisit,
   FieldConflict,
+  Finding,
   JobDetail,
+  Property,
+  RecordKind,
   SurveyChange,
   SurveyFault,
   VersionedEntity,
 } from '@etappe/core';
+import { personOnDevice } from './person-on-device.ts';
 
 /** A problem document of the server, or that it could not be reached at all (status 0). */
 export class ServerProblem extends Error {
@@ -38,6 +43,36 @@ export interface JobSummary {
   readonly lastOrder: number | null;
   readonly updatedAt: string;
 }
+export interface JobsQuery {
+  readonly find: string;
+  readonly sort: string;
+  readonly from: number;
+  readonly size: number;
+}
+export interface PropertySummary {
+  readonly id: string;
+  readonly name: string;
+  readonly customer: string;
+  readonly customerId: string | null;
+  readonly address: string;
+  readonly surfaces: number;
+  readonly jobs: readonly { readonly id: string; readonly name: string; readonly start: string | null }[];
+}
+export interface CustomerContact {
+  readonly person: string;
+  readonly phone: string;
+  readonly mail: string;
+  readonly note: string;
+}
+export interface Customer extends CustomerContact {
+  readonly id: string;
+  readonly name: string;
+}
+export interface Template {
+  readonly id: string;
+  readonly name: string;
+  readonly surfaces: number;
+}
 export interface IssuedOrder {
   readonly id: string;
   readonly number: number;
@@ -45,14 +80,45 @@ export interface IssuedOrder {
   readonly issuedBy: string;
   readonly inputsHash: string;
 }
+/** The job before on the same property, and what it found. */
+export interface PreviousJob {
+  readonly id: string;
+  readonly name: string;
+  readonly start: string | null;
+  readonly findings: readonly Omit<Finding, 'id' | 'position'>[];
+}
 export interface OpenedJob {
   readonly id: string;
+  readonly propertyId: string;
+  /** Of the newest change that is in it. */
+  readonly sequence: number;
   readonly job: VersionedEntity;
   readonly entities: readonly VersionedEntity[];
+  readonly previous: PreviousJob | null;
   readonly orders: readonly IssuedOrder[];
 }
-export interface AppliedBatch {
-  readonly entities: readonly { readonly id: string; readonly entity: VersionedEntity | null }[];
+export interface NewerEntities {
+  readonly sequence: number;
+  readonly entities: Acknowledgement['entities'];
+}
+/** One line of the log of changes. */
+export interface LoggedChange {
+  readonly sequence: number;
+  readonly at: string;
+  readonly deviceAt: string | null;
+  readonly by: string;
+  readonly kind: RecordKind;
+  readonly entity: string;
+  readonly op: 'create' | 'patch' | 'delete';
+  readonly fields: readonly { readonly field: string; readonly from: unknown; readonly to: unknown }[];
+}
+export interface NewJob {
+  readonly id: string;
+  readonly propertyId: string;
+  readonly job: Partial<JobDetail>;
+  /** Of a property that is new; a known one is told by its id alone. */
+  readonly property?: Partial<Property>;
+  readonly template?: string;
 }
 export type OrderDocument = IssuedOrder & { readonly document: CrewOrder; readonly sha256: string };
 
@@ -61,9 +127,11 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   try {
     response = await fetch(`/api/v1${path}`, {
       method,
-      ...(body === undefined
-        ? {}
-        : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+      headers: {
+        'Etappe-Person': encodeURIComponent(personOnDevice()),
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
   } catch {
     throw new ServerProblem(0, 'The server cannot be reached.');
@@ -83,14 +151,37 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 
 /** Every call of the web application to its server. */
 export const server = {
-  jobs: () => call<{ jobs: readonly JobSummary[] }>('GET', '/jobs'),
-  createJob: (id: string, propertyId: string, job: Partial<JobDetail>) =>
-    call<{ id: string }>('POST', '/jobs', { id, propertyId, job }),
+  jobs: (query: JobsQuery) =>
+    call<{ jobs: readonly JobSummary[]; total: number }>('GET', `/jobs?${searchOf(query)}`),
+  createJob: (job: NewJob) => call<{ id: string }>('POST', '/jobs', job),
+  importJob: (id: string, propertyId: string, file: unknown) =>
+    call<{ id: string }>('POST', '/jobs/import', { id, propertyId, file }),
+  duplicateJob: (job: string, id: string, name: string) =>
+    call<{ id: string }>('POST', `/jobs/${job}/copies`, { id, name }),
   openJob: (id: string) => call<OpenedJob>('GET', `/jobs/${id}`),
   deleteJob: (id: string) => call<undefined>('DELETE', `/jobs/${id}`),
-  applyChanges: (job: string, changes: readonly SurveyChange[]) =>
-    call<AppliedBatch>('POST', `/jobs/${job}/changes`, { changes }),
+  applyChanges: (job: string, changes: readonly SurveyChange[], deviceAt: string) =>
+    call<Acknowledgement>('POST', `/jobs/${job}/changes`, { changes, deviceAt }),
+  changesSince: (job: string, sequence: number) =>
+    call<NewerEntities>('GET', `/jobs/${job}/changes?after=${String(sequence)}`),
+  log: (job: string, entity: string) =>
+    call<{ changes: readonly LoggedChange[] }>('GET', `/jobs/${job}/log/${entity}`),
   issueOrder: (job: string, order: { id: string; inputsHash: string; decided: DecidedVisit }) =>
     call<IssuedOrder>('POST', `/jobs/${job}/orders`, order),
   order: (job: string, number: string) => call<OrderDocument>('GET', `/jobs/${job}/orders/${number}`),
+  properties: (query: Omit<JobsQuery, 'sort'>) =>
+    call<{ properties: readonly PropertySummary[]; total: number }>('GET', `/properties?${searchOf(query)}`),
+  customers: () => call<{ customers: readonly Customer[] }>('GET', '/customers'),
+  setContact: (customer: string, contact: CustomerContact) =>
+    call<Customer>('PUT', `/customers/${customer}/contact`, contact),
+  templates: () => call<{ templates: readonly Template[] }>('GET', '/templates'),
+  saveTemplate: (id: string, name: string, job: string) =>
+    call<{ id: string }>('POST', '/templates', { id, name, job }),
+  deleteTemplate: (id: string) => call<undefined>('DELETE', `/templates/${id}`),
 };
+
+function searchOf(query: object): string {
+  return new URLSearchParams(
+    Object.entries(query).map(([key, value]): [string, string] => [key, String(value)]),
+  ).toString();
+}

@@ -1,16 +1,21 @@
-import { MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
+import { LeftOutlined, MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router';
 import { PlanProvider } from '../planning/use-plan.tsx';
 import { ServerProblem } from '../server-connection.ts';
 import { SurveySessionProvider, useSurveySession } from '../survey-edits/survey-session.tsx';
-import { EveningButton } from './jobs-page.tsx';
+import { EveningButton } from '../evening-button.tsx';
+import { JobMenu } from './job-menu.tsx';
 import { PropertyStrip } from './property-strip.tsx';
 import { RouteBar, STATIONS } from './route-bar.tsx';
 import { SaveMark } from './save-mark.tsx';
+import { UndoButtons } from './undo-buttons.tsx';
 import './job-shell.css';
+
+const KeysDialog = lazy(async () => ({ default: (await import('./keys-dialog.tsx')).KeysDialog }));
+const QuickJump = lazy(async () => ({ default: (await import('./quick-jump.tsx')).QuickJump }));
 
 /** A job: its route of stations above, the property on the left, the open station beside it. */
 export function JobShell() {
@@ -38,19 +43,43 @@ function OpenShell() {
       if (station?.path) void navigate(`/jobs/${jobId}/${station.path}`);
     },
   );
+  const [asked, setAsked] = useState<'keys' | 'jump' | null>(null);
+  const closeAsked = () => {
+    setAsked(null);
+  };
+  useHotkeys(
+    '?',
+    () => {
+      setAsked('keys');
+    },
+    { useKey: true },
+  );
+  useHotkeys(
+    '/',
+    (event) => {
+      event.preventDefault();
+      setAsked('jump');
+    },
+    { useKey: true },
+  );
   return (
     <PlanProvider survey={survey}>
       <div className="shell">
         <header className="shell-head">
           <Link to="/jobs" className="shell-mark" aria-label="All jobs">
-            Etappe
+            <LeftOutlined className="narrow-only" />
+            <span className="wide-only">Etappe</span>
           </Link>
           <div className="shell-title">
             <h1>{survey.job.name}</h1>
-            <span className="quiet">{survey.job.customer}</span>
+            <span className="quiet">{survey.property.customer}</span>
           </div>
           <SaveMark />
-          <EveningButton />
+          <UndoButtons />
+          <JobMenu />
+          <span className="wide-only">
+            <EveningButton />
+          </span>
         </header>
         <RouteBar />
         <div className={`shell-body ${stripOpen ? '' : 'strip-folded'}`}>
@@ -74,6 +103,10 @@ function OpenShell() {
           </main>
         </div>
       </div>
+      <Suspense>
+        {asked === 'keys' && <KeysDialog close={closeAsked} />}
+        {asked === 'jump' && <QuickJump close={closeAsked} />}
+      </Suspense>
     </PlanProvider>
   );
 }

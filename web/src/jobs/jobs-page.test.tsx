@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, screen, waitFor } from '@testing-library/react';
+import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { JobSummary } from '../server-connection.ts';
@@ -23,8 +23,24 @@ const JOBS = [
 ];
 const state = stateOfFile({ surfaces: [{ id: 'w', material: 'concrete', size: '1x1', findings: [] }] });
 
+/** A server that finds and sorts as ours does. */
+function answered(jobs: readonly JobSummary[], path: string) {
+  const query = new URLSearchParams(path.split('?')[1]);
+  const sort = query.get('sort') as 'name' | 'customer' | 'updatedAt';
+  const find = (query.get('find') ?? '').toLowerCase();
+  const found = jobs.filter((j) => `${j.name} ${j.customer}`.toLowerCase().includes(find));
+  const sorted = [...found].sort((a, b) => a[sort].localeCompare(b[sort]));
+  const all = sort === 'updatedAt' ? sorted.reverse() : sorted;
+  const from = Number(query.get('from'));
+  return { jobs: all.slice(from, from + Number(query.get('size'))), total: all.length };
+}
+
 function show(jobs: readonly JobSummary[], address = '/jobs') {
-  const asked = standInServer(state, (request) => (request.method === 'DELETE' ? {} : { jobs }));
+  const asked = standInServer(state, (request) => {
+    if (request.method !== 'GET') return {};
+    if (request.path.startsWith('/templates')) return { templates: [] };
+    return request.path.startsWith('/jobs?') ? answered(jobs, request.path) : undefined;
+  });
   render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter initialEntries={[address]}>
@@ -34,7 +50,10 @@ function show(jobs: readonly JobSummary[], address = '/jobs') {
   );
   return asked;
 }
-const names = () => screen.getAllByRole('link').map((l) => l.textContent);
+const names = () =>
+  within(screen.getByRole('table'))
+    .getAllByRole('link')
+    .map((l) => l.textContent);
 
 describe('the jobs page', () => {
   it('lists the job edited last first, with its last order', async () => {
@@ -51,6 +70,18 @@ describe('the jobs page', () => {
     await waitFor(() => {
       expect(names()).toEqual(['Barn', 'Mill']);
     });
+  });
+
+  it('turns page by page, from the address', async () => {
+    const many = Array.from({ length: 60 }, (_, i) =>
+      job(String(i), `Job ${String(i).padStart(2, '0')}`, 'C', '2026-05-01T08:00:00Z'),
+    );
+    show(many, '/jobs?sort=name&from=25');
+    expect(await screen.findByText('26 to 50 of 60')).toBeInTheDocument();
+    expect(names()[0]).toBe('Job 25');
+    await userEvent.click(screen.getByRole('button', { name: 'Later' }));
+    expect(await screen.findByText('51 to 60 of 60')).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Later' })).toBeDisabled();
   });
 
   it('says what to do where there are none, and where none matches', async () => {

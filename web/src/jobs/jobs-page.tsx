@@ -1,52 +1,55 @@
-import { DeleteOutlined, MoonOutlined, PlusOutlined, SunOutlined } from '@ant-design/icons';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { DeleteOutlined, PlusOutlined, UploadOutlined } from '@ant-design/icons';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, Button, Modal } from 'antd';
 import { Suspense, lazy, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
-import { useEvening } from '../evening.tsx';
+import { Link } from 'react-router';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import type { JobSummary } from '../server-connection.ts';
+import { HouseHead } from './house-head.tsx';
+import { JobsOnDevice, Waiting } from './jobs-on-device.tsx';
+import { Pager, useListQuery } from './list-query.tsx';
+import { useWaiting } from './use-waiting.ts';
 import './jobs-page.css';
 
 const NewJobDialog = lazy(async () => ({ default: (await import('./new-job-dialog.tsx')).NewJobDialog }));
+const JobImport = lazy(async () => ({ default: (await import('../interchange/job-import.tsx')).JobImport }));
 
-type SortKey = 'name' | 'customer' | 'start' | 'updatedAt';
-const COLUMNS: readonly { readonly key: SortKey; readonly title: string }[] = [
+const COLUMNS = [
   { key: 'name', title: 'Job' },
   { key: 'customer', title: 'Customer' },
   { key: 'start', title: 'Planned day' },
   { key: 'updatedAt', title: 'Last edit' },
-];
+] as const;
 
-/** All jobs of the house; sorting and filter live in the address. */
+/** All jobs of the house; search, sorting and page live in the address. */
 export function JobsPage() {
-  const jobs = useQuery({ queryKey: queryKeys.jobs, queryFn: server.jobs });
+  const { query, set, params } = useListQuery();
+  const sort = params.get('sort') ?? 'updatedAt';
+  const asked = { ...query, sort };
+  const jobs = useQuery({
+    queryKey: queryKeys.jobList(asked),
+    queryFn: () => server.jobs(asked),
+    placeholderData: keepPreviousData,
+  });
+  const waiting = useWaiting();
   const [creating, setCreating] = useState(false);
+  const [importing, setImporting] = useState<{ readonly file?: File } | null>(null);
   const [deleting, setDeleting] = useState<JobSummary | null>(null);
-  const [params, setParams] = useSearchParams();
-  const sort = (params.get('sort') ?? 'updatedAt') as SortKey;
-  const search = params.get('find') ?? '';
-  const shown = sorted(jobs.data?.jobs ?? [], sort).filter((job) =>
-    `${job.name} ${job.customer}`.toLowerCase().includes(search.toLowerCase()),
-  );
-  const setParam = (key: string, value: string) => {
-    setParams(
-      (before) => {
-        if (value) before.set(key, value);
-        else before.delete(key);
-        return before;
-      },
-      { replace: true },
-    );
-  };
+  const shown = jobs.data?.jobs ?? [];
   return (
-    <div className="jobs-page">
-      <header className="jobs-head">
-        <h1 className="wordmark">Etappe</h1>
-        <span className="quiet jobs-claim">From the surface to the crew’s order</span>
-        <EveningButton />
-      </header>
+    <div
+      className="jobs-page"
+      onDragOver={(event) => {
+        event.preventDefault();
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        const [file] = event.dataTransfer.files;
+        if (file) setImporting({ file });
+      }}
+    >
+      <HouseHead />
       <main>
         <div className="jobs-bar">
           <h2>Jobs</h2>
@@ -55,12 +58,20 @@ export function JobsPage() {
             <input
               type="search"
               placeholder="Find a job or customer"
-              value={search}
+              value={query.find}
               onChange={(event) => {
-                setParam('find', event.target.value);
+                set({ find: event.target.value, from: '' });
               }}
             />
           </label>
+          <Button
+            icon={<UploadOutlined />}
+            onClick={() => {
+              setImporting({});
+            }}
+          >
+            Import
+          </Button>
           <Button
             type="primary"
             icon={<PlusOutlined />}
@@ -75,12 +86,14 @@ export function JobsPage() {
           <Alert
             type="warning"
             showIcon
-            title="The jobs cannot be read now"
+            title={jobs.data ? 'The list is as this device last had it' : 'The jobs cannot be read now'}
             description={`${jobs.error.message} It is tried again by itself.`}
+            style={{ marginBottom: 12 }}
           />
         )}
-        {jobs.isPending && <div className="jobs-skeleton" role="status" aria-label="Loading jobs" />}
-        {jobs.data && shown.length > 0 && (
+        {!jobs.isLoading && <JobsOnDevice listed={jobs.data && shown} waiting={waiting} />}
+        {jobs.isLoading && <div className="jobs-skeleton" role="status" aria-label="Loading jobs" />}
+        {shown.length > 0 && (
           <table className="jobs-table">
             <thead>
               <tr>
@@ -89,7 +102,7 @@ export function JobsPage() {
                     <button
                       type="button"
                       onClick={() => {
-                        setParam('sort', key);
+                        set({ sort: key, from: '' });
                       }}
                     >
                       {title}
@@ -106,56 +119,47 @@ export function JobsPage() {
             </thead>
             <tbody>
               {shown.map((job) => (
-                <tr key={job.id}>
-                  <td>
-                    <Link to={`/jobs/${job.id}/walk`}>{job.name}</Link>
-                  </td>
-                  <td>{job.customer || <span className="quiet">no customer yet</span>}</td>
-                  <td className="figure">{job.start ?? <span className="quiet">open</span>}</td>
-                  <td className="figure">{localMinute(job.updatedAt)}</td>
-                  <td className="figure">{job.surfaces}</td>
-                  <td className="figure">
-                    {job.lastOrder === null ? (
-                      <span className="quiet">none</span>
-                    ) : (
-                      `No. ${String(job.lastOrder)}`
-                    )}
-                  </td>
-                  <td>
-                    <Button
-                      type="text"
-                      icon={<DeleteOutlined />}
-                      aria-label={`Delete ${job.name}`}
-                      onClick={() => {
-                        setDeleting(job);
-                      }}
-                    />
-                  </td>
-                </tr>
+                <JobRow
+                  key={job.id}
+                  job={job}
+                  waiting={waiting.get(job.id) ?? 0}
+                  remove={() => {
+                    setDeleting(job);
+                  }}
+                />
               ))}
             </tbody>
           </table>
         )}
+        {jobs.data && <Pager query={query} total={jobs.data.total} set={set} />}
         {jobs.data && shown.length === 0 && (
           <div className="jobs-empty hairline">
-            <h3>{search ? `No job matches “${search}”` : 'No jobs yet'}</h3>
+            <h3>{query.find ? `No job matches “${query.find}”` : 'No jobs yet'}</h3>
             <p className="quiet">
-              {search
+              {query.find
                 ? 'Clear the search to see all jobs.'
-                : 'Create a job, then walk round the property and enter each surface with what is on it.'}
+                : 'Create a job or drag a job file here, then walk round the property and enter each surface with what is on it.'}
             </p>
           </div>
         )}
       </main>
-      {creating && (
-        <Suspense>
+      <Suspense>
+        {creating && (
           <NewJobDialog
             close={() => {
               setCreating(false);
             }}
           />
-        </Suspense>
-      )}
+        )}
+        {importing && (
+          <JobImport
+            dropped={importing.file}
+            close={() => {
+              setImporting(null);
+            }}
+          />
+        )}
+      </Suspense>
       {deleting && (
         <DeleteDialog
           job={deleting}
@@ -165,6 +169,34 @@ export function JobsPage() {
         />
       )}
     </div>
+  );
+}
+
+interface JobRowProps {
+  readonly job: JobSummary;
+  /** Edits that wait on this device. */
+  readonly waiting: number;
+  readonly remove: () => void;
+}
+
+function JobRow({ job, waiting, remove }: JobRowProps) {
+  return (
+    <tr>
+      <td>
+        <Link to={`/jobs/${job.id}/walk`}>{job.name}</Link>
+        <Waiting count={waiting} />
+      </td>
+      <td>{job.customer || <span className="quiet">no customer yet</span>}</td>
+      <td className="figure">{job.start ?? <span className="quiet">open</span>}</td>
+      <td className="figure">{localMinute(job.updatedAt)}</td>
+      <td className="figure">{job.surfaces}</td>
+      <td className="figure">
+        {job.lastOrder === null ? <span className="quiet">none</span> : `No. ${String(job.lastOrder)}`}
+      </td>
+      <td>
+        <Button type="text" icon={<DeleteOutlined />} aria-label={`Delete ${job.name}`} onClick={remove} />
+      </td>
+    </tr>
   );
 }
 
@@ -189,32 +221,10 @@ function DeleteDialog({ job, close }: { readonly job: JobSummary; readonly close
       }}
       onCancel={close}
     >
-      <p>
-        Its survey with {job.surfaces} surfaces leaves the list. Orders that were issued are kept on record.
-      </p>
+      <p>The job leaves the list; its property and the orders that were issued stay on record.</p>
       {remove.error && <Alert type="error" showIcon title={remove.error.message} />}
     </Modal>
   );
-}
-
-export function EveningButton() {
-  const { evening, setEvening } = useEvening();
-  return (
-    <Button
-      type="text"
-      icon={evening ? <SunOutlined /> : <MoonOutlined />}
-      aria-label={evening ? 'Light colours' : 'Dark colours for evening work'}
-      onClick={() => {
-        setEvening(!evening);
-      }}
-    />
-  );
-}
-
-function sorted(jobs: readonly JobSummary[], key: SortKey): readonly JobSummary[] {
-  const value = (job: JobSummary) => job[key] ?? '\uffff';
-  const ascending = [...jobs].sort((a, b) => value(a).localeCompare(value(b)));
-  return key === 'updatedAt' ? ascending.reverse() : ascending;
 }
 
 function localMinute(iso: string): string {

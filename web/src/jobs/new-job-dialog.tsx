@@ -1,6 +1,6 @@
-import { JOB_KIND, checkedDetail } from '@etappe/core';
-import type { SurveyFault } from '@etappe/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { JOB_KIND, PROPERTY_KIND, checkedDetail } from '@etappe/core';
+import type { JobDetail, Property, SurveyFault } from '@etappe/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, Form, Input, Modal, Radio, Select } from 'antd';
 import type { InputRef } from 'antd';
 import { useRef, useState } from 'react';
@@ -12,43 +12,72 @@ import { faultAt, timeZones } from './job-fields.ts';
 
 interface Draft {
   readonly name: string;
+  readonly start: string;
   readonly customer: string;
+  readonly address: string;
   readonly latitude: string;
   readonly longitude: string;
   readonly timeZone: string;
   readonly units: 'metric' | 'us';
+  readonly template: string | null;
 }
 
-function detailOf(draft: Draft): Record<string, unknown> {
+function jobOf(draft: Draft): Partial<JobDetail> {
+  return { name: draft.name.trim(), start: draft.start === '' ? null : draft.start, units: draft.units };
+}
+
+function propertyOf(draft: Draft): Partial<Property> {
   const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
   return {
     name: draft.name.trim(),
     customer: draft.customer.trim(),
+    address: draft.address.trim(),
     place: { latitude: number(draft.latitude), longitude: number(draft.longitude), timeZone: draft.timeZone },
-    units: draft.units,
   };
 }
 
+interface Props {
+  readonly close: () => void;
+  /** A property that is known already: what lasts of it is there, only the job is asked for. */
+  readonly property?: { readonly id: string; readonly name: string; readonly units?: Draft['units'] };
+}
+
 /** What a job needs to begin with; everything else is entered on the walk. */
-export function NewJobDialog({ close }: { readonly close: () => void }) {
-  const ownZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+export function NewJobDialog({ close, property }: Props) {
   const [draft, setDraft] = useState<Draft>({
     name: '',
+    start: '',
     customer: '',
+    address: '',
     latitude: '47.1',
     longitude: '9.3',
-    timeZone: ownZone,
-    units: 'metric',
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    units: property?.units ?? 'metric',
+    template: null,
   });
   const first = useRef<InputRef>(null);
   const [faults, setFaults] = useState<readonly SurveyFault[]>([]);
   const [ids] = useState(() => ({ job: uuidv7(), property: uuidv7() }));
   const navigate = useNavigate();
   const client = useQueryClient();
+  const templates = useQuery({
+    queryKey: queryKeys.templates,
+    queryFn: server.templates,
+    enabled: property === undefined,
+  });
   const create = useMutation({
-    mutationFn: () => server.createJob(ids.job, ids.property, detailOf(draft)),
+    mutationFn: () =>
+      server.createJob({
+        id: ids.job,
+        propertyId: property?.id ?? ids.property,
+        job: jobOf(draft),
+        ...(property ? {} : { property: propertyOf(draft) }),
+        ...(draft.template === null ? {} : { template: draft.template }),
+      }),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: queryKeys.jobs });
+      await client.invalidateQueries({ queryKey: queryKeys.properties });
+      close();
       void navigate(`/jobs/${ids.job}/walk`);
     },
     onError: (error) => {
@@ -56,16 +85,16 @@ export function NewJobDialog({ close }: { readonly close: () => void }) {
     },
   });
   const submit = () => {
-    const checked = checkedDetail(JOB_KIND, detailOf(draft));
-    setFaults(checked.ok ? [] : checked.faults);
-    if (checked.ok) create.mutate();
+    const checks = [
+      checkedDetail(JOB_KIND, jobOf(draft)),
+      ...(property ? [] : [checkedDetail(PROPERTY_KIND, propertyOf(draft))]),
+    ];
+    const found = checks.flatMap((checked) => (checked.ok ? [] : checked.faults));
+    setFaults(found);
+    if (found.length === 0) create.mutate();
   };
   const set = (more: Partial<Draft>) => {
     setDraft((before) => ({ ...before, ...more }));
-  };
-  const field = (path: string) => {
-    const fault = faultAt(faults, path);
-    return fault === null ? {} : { validateStatus: 'error' as const, help: fault };
   };
   return (
     <Modal
@@ -73,15 +102,21 @@ export function NewJobDialog({ close }: { readonly close: () => void }) {
       afterOpenChange={(open) => {
         if (open) first.current?.focus();
       }}
-      title="Create job"
+      title={property ? `New job on ${property.name === '' ? 'this property' : property.name}` : 'Create job'}
       okText="Create job"
       cancelText="Cancel"
       onOk={submit}
       onCancel={close}
       okButtonProps={{ loading: create.isPending }}
     >
+      {property && (
+        <p className="quiet">
+          Sides, surfaces, features, water and earlier damage are carried over. What lies on the surfaces, the
+          scope and the dates are asked for again.
+        </p>
+      )}
       <Form layout="vertical" onFinish={submit}>
-        <Form.Item label="Name" required htmlFor="job-name" {...field('name')}>
+        <Form.Item label="Name" required htmlFor="job-name" {...helpFor(faults, 'name')}>
           <Input
             id="job-name"
             ref={first}
@@ -93,60 +128,39 @@ export function NewJobDialog({ close }: { readonly close: () => void }) {
             }}
           />
         </Form.Item>
-        <Form.Item label="Customer" htmlFor="job-customer" {...field('customer')}>
+        <Form.Item label="Planned day" htmlFor="job-start" {...helpFor(faults, 'start')}>
           <Input
-            id="job-customer"
-            value={draft.customer}
+            id="job-start"
+            type="date"
+            value={draft.start}
             onChange={(event) => {
-              set({ customer: event.target.value });
+              set({ start: event.target.value });
             }}
           />
         </Form.Item>
-        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12 }}>
-          <Form.Item label="Latitude, degrees north" htmlFor="job-latitude" {...field('place.latitude')}>
-            <Input
-              id="job-latitude"
-              inputMode="decimal"
-              value={draft.latitude}
-              onChange={(event) => {
-                set({ latitude: event.target.value });
-              }}
-            />
-          </Form.Item>
-          <Form.Item label="Longitude, degrees east" htmlFor="job-longitude" {...field('place.longitude')}>
-            <Input
-              id="job-longitude"
-              inputMode="decimal"
-              value={draft.longitude}
-              onChange={(event) => {
-                set({ longitude: event.target.value });
-              }}
-            />
-          </Form.Item>
-        </div>
-        <Form.Item label="Time zone" htmlFor="job-zone" {...field('place.timeZone')}>
-          <Select
-            id="job-zone"
-            showSearch
-            value={draft.timeZone}
-            options={timeZones(draft.timeZone).map((zone) => ({ value: zone, label: zone }))}
-            onChange={(timeZone) => {
-              set({ timeZone });
-            }}
-          />
-        </Form.Item>
-        <Form.Item label="Units" style={{ marginBottom: 0 }}>
-          <Radio.Group
-            value={draft.units}
-            onChange={(event) => {
-              set({ units: event.target.value as Draft['units'] });
-            }}
-            options={[
-              { value: 'metric', label: 'Metric: m, m², L' },
-              { value: 'us', label: 'US: ft, sq ft, US gal' },
-            ]}
-          />
-        </Form.Item>
+        {!property && (
+          <>
+            {(templates.data?.templates.length ?? 0) > 0 && (
+              <Form.Item label="Begin with" htmlFor="job-template">
+                <Select
+                  id="job-template"
+                  value={draft.template ?? ''}
+                  options={[
+                    { value: '', label: 'An empty property' },
+                    ...(templates.data?.templates ?? []).map((t) => ({
+                      value: t.id,
+                      label: `${t.name} (${String(t.surfaces)} surfaces)`,
+                    })),
+                  ]}
+                  onChange={(template) => {
+                    set({ template: template === '' ? null : template });
+                  }}
+                />
+              </Form.Item>
+            )}
+            <PropertyItems draft={draft} set={set} faults={faults} />
+          </>
+        )}
       </Form>
       {create.error && (
         <Alert
@@ -158,5 +172,64 @@ export function NewJobDialog({ close }: { readonly close: () => void }) {
         />
       )}
     </Modal>
+  );
+}
+
+function helpFor(faults: readonly SurveyFault[], path: string) {
+  const fault = faultAt(faults, path);
+  return fault === null ? {} : { validateStatus: 'error' as const, help: fault };
+}
+
+interface ItemsProps {
+  readonly draft: Draft;
+  readonly set: (more: Partial<Draft>) => void;
+  readonly faults: readonly SurveyFault[];
+}
+
+function PropertyItems({ draft, set, faults }: ItemsProps) {
+  const text = (label: string, key: 'customer' | 'address' | 'latitude' | 'longitude', path: string) => (
+    <Form.Item label={label} htmlFor={`job-${key}`} {...helpFor(faults, path)}>
+      <Input
+        id={`job-${key}`}
+        value={draft[key]}
+        inputMode={key === 'latitude' || key === 'longitude' ? 'decimal' : 'text'}
+        onChange={(event) => {
+          set({ [key]: event.target.value });
+        }}
+      />
+    </Form.Item>
+  );
+  return (
+    <>
+      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 12 }}>
+        {text('Customer', 'customer', 'customer')}
+        {text('Address', 'address', 'address')}
+        {text('Latitude, degrees north', 'latitude', 'place.latitude')}
+        {text('Longitude, degrees east', 'longitude', 'place.longitude')}
+      </div>
+      <Form.Item label="Time zone" htmlFor="job-zone" {...helpFor(faults, 'place.timeZone')}>
+        <Select
+          id="job-zone"
+          showSearch
+          value={draft.timeZone}
+          options={timeZones(draft.timeZone).map((zone) => ({ value: zone, label: zone }))}
+          onChange={(timeZone) => {
+            set({ timeZone });
+          }}
+        />
+      </Form.Item>
+      <Form.Item label="Units" style={{ marginBottom: 0 }}>
+        <Radio.Group
+          value={draft.units}
+          onChange={(event) => {
+            set({ units: event.target.value as Draft['units'] });
+          }}
+          options={[
+            { value: 'metric', label: 'Metric: m, m², L' },
+            { value: 'us', label: 'US: ft, sq ft, US gal' },
+          ]}
+        />
+      </Form.Item>
+    </>
   );
 }

@@ -1,17 +1,21 @@
 import { BANDS, aspectName } from '@etappe/core';
-import type { Survey, Surface } from '@etappe/core';
+import type { Face, Finding, Survey } from '@etappe/core';
+import { group } from 'd3-array';
+import { memo, useDeferredValue } from 'react';
 import { Link, useParams } from 'react-router';
+import { sameItems } from '../drawing/same-items.ts';
 import { SurfaceTexture } from '../drawing/surface-texture.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 /** Sides in walking order, the surfaces of each stacked as they stand; surfaces without a side last. */
 export function sidesWithSurfaces(
-  survey: Survey,
-): readonly { readonly id: string | null; readonly name: string; readonly surfaces: readonly Surface[] }[] {
+  survey: Pick<Survey, 'sides'>,
+  faces: readonly Face[],
+): readonly { readonly id: string | null; readonly name: string; readonly surfaces: readonly Face[] }[] {
   const stacked = (side: string | null) =>
-    survey.surfaces
-      .filter((s) => s.side === side)
+    faces
+      .filter((f) => f.side === side)
       .sort((a, b) => BANDS.indexOf(a.band) - BANDS.indexOf(b.band) || a.position - b.position);
   const loose = stacked(null);
   return [
@@ -24,43 +28,74 @@ export function sidesWithSurfaces(
   ];
 }
 
+const NONE: readonly Finding[] = [];
+const NO_FACES: readonly Face[] = [];
+
 /** The property as the selection for every station. */
 export function PropertyStrip({ folded, station }: { readonly folded: boolean; readonly station: string }) {
-  const { survey, jobId } = useSurveySession();
+  const { survey: now, faces: facesNow, jobId } = useSurveySession();
+  // The station opens first, and what is typed is shown first: the strip follows.
+  const survey = useDeferredValue(now);
+  const faces = useDeferredValue(facesNow, NO_FACES);
   const { plan } = usePlan();
   const { surface: selected } = useParams();
   const stopped = new Set(
     plan?.warnings.flatMap((w) => (w.severity === 'stop' && w.surface !== null ? [w.surface] : [])),
   );
-  const target = station === 'order' ? 'walk' : station;
+  const target = station === 'order' || station === 'report' ? 'walk' : station;
+  const found = group(survey.findings, (f): string => f.zone ?? f.surface);
   return (
     <div>
-      {sidesWithSurfaces(survey).map((side) => (
+      {sidesWithSurfaces(survey, faces).map((side) => (
         <section key={side.id ?? 'none'} className="strip-side">
           <h2>{side.name}</h2>
           {side.surfaces.map((surface) => (
-            <Link
+            <StripTile
               key={surface.id}
-              to={`/jobs/${jobId}/${target}/${surface.id}`}
-              className="strip-tile"
-              aria-current={surface.id === selected}
-              title={folded ? surface.name : undefined}
-              aria-label={folded ? surface.name : undefined}
-            >
-              <SurfaceTexture
-                surface={surface}
-                findings={survey.findings.filter((f) => f.surface === surface.id)}
-                width={20}
-                height={20}
-              />
-              <span className="tile-name">{surface.name}</span>
-              <span className="tile-mark">
-                {stopped.has(surface.id) ? '✕' : surface.inScope ? '' : 'out'}
-              </span>
-            </Link>
+              surface={surface}
+              findings={found.get(surface.id) ?? NONE}
+              address={`/jobs/${jobId}/${target}/${target === 'walk' ? (surface.zoneOf ?? surface.id) : surface.id}`}
+              selected={surface.id === selected}
+              folded={folded}
+              stopped={stopped.has(surface.id)}
+            />
           ))}
         </section>
       ))}
     </div>
   );
 }
+
+interface StripTileProps {
+  readonly surface: Face;
+  readonly findings: readonly Finding[];
+  readonly address: string;
+  readonly selected: boolean;
+  readonly folded: boolean;
+  readonly stopped: boolean;
+}
+
+const StripTile = memo(
+  function StripTile({ surface, findings, address, selected, folded, stopped }: StripTileProps) {
+    return (
+      <Link
+        to={address}
+        className={surface.zoneOf === null ? 'strip-tile' : 'strip-tile strip-zone'}
+        aria-current={selected}
+        title={folded ? surface.name : undefined}
+        aria-label={folded ? surface.name : undefined}
+      >
+        <SurfaceTexture surface={surface} findings={findings} width={20} height={20} />
+        <span className="tile-name">{surface.name}</span>
+        <span className="tile-mark">{stopped ? '✕' : surface.inScope ? '' : 'out'}</span>
+      </Link>
+    );
+  },
+  (a, b) =>
+    a.surface === b.surface &&
+    sameItems(a.findings, b.findings) &&
+    a.address === b.address &&
+    a.selected === b.selected &&
+    a.folded === b.folded &&
+    a.stopped === b.stopped,
+);

@@ -30,7 +30,12 @@ const choice = { surface: 'w', contaminant: 'green-algae', by: 'Ada', at: '2026-
 
 describe('a station says how it stands', () => {
   it.each<[string, string, Record<string, unknown>, { text: string; tone: string }]>([
-    ['surfaces', 'Walk', {}, { text: '1 surface', tone: 'quiet' }],
+    [
+      'surfaces',
+      'Walk',
+      { site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }] } },
+      { text: '1 surface', tone: 'quiet' },
+    ],
     ['open questions', 'Walk', { site: {} }, { text: '1 open question', tone: 'quiet' }],
     ['ready', 'Treat', {}, { text: 'ready', tone: 'quiet' }],
     [

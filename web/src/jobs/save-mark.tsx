@@ -1,39 +1,30 @@
 import {
   CheckOutlined,
   ClockCircleOutlined,
+  DisconnectOutlined,
   ExclamationCircleOutlined,
   SyncOutlined,
 } from '@ant-design/icons';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
+import type { SaveState } from '../survey-edits/edit-queue.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useOnline } from '../survey-edits/use-online.ts';
+import { RefusalDialog } from './refusal-dialog.tsx';
+
+const changes = (count: number) => `${String(count)} ${count === 1 ? 'change' : 'changes'}`;
 
 /** Whether what was typed is saved; leads to the choice when the server said no. */
 export function SaveMark() {
   const { saveState } = useSurveySession();
+  const online = useOnline();
   const [asking, setAsking] = useState(false);
+  const refused = saveState.refused.length > 0;
   return (
-    <div className={`save-mark ${saveState.kind}`} role="status">
-      {saveState.kind === 'saved' && (
+    <div className={`save-mark ${refused ? 'refused' : online ? saveState.kind : 'waiting'}`} role="status">
+      {refused ? (
         <>
-          <CheckOutlined />
-          {saveState.at === null ? 'saved' : `saved ${saveState.at.toTimeString().slice(0, 5)}`}
-        </>
-      )}
-      {saveState.kind === 'saving' && (
-        <>
-          <SyncOutlined /> saving
-        </>
-      )}
-      {saveState.kind === 'waiting' && (
-        <span title={saveState.reason}>
-          <ClockCircleOutlined /> {saveState.count} {saveState.count === 1 ? 'change' : 'changes'} waiting: no
-          answer from the server, trying again
-        </span>
-      )}
-      {saveState.kind === 'refused' && (
-        <>
-          <ExclamationCircleOutlined /> not saved
+          <ExclamationCircleOutlined /> {changes(saveState.refused.length)} not saved
           <Button
             size="small"
             onClick={() => {
@@ -43,8 +34,14 @@ export function SaveMark() {
             See why
           </Button>
         </>
+      ) : online ? (
+        <Online saveState={saveState} />
+      ) : (
+        <span title="What you type is kept on this device and sent when the network is back.">
+          <DisconnectOutlined /> offline, {changes(saveState.waiting)} waiting
+        </span>
       )}
-      {asking && saveState.kind === 'refused' && (
+      {asking && refused && (
         <RefusalDialog
           close={() => {
             setAsking(false);
@@ -55,59 +52,27 @@ export function SaveMark() {
   );
 }
 
-function RefusalDialog({ close }: { readonly close: () => void }) {
-  const { saveState, settle } = useSurveySession();
-  const [failed, setFailed] = useState<string | null>(null);
-  if (saveState.kind !== 'refused') return null;
-  const conflict = saveState.conflicts.length > 0;
-  const choose = (keep: 'mine' | 'theirs') => {
-    settle(keep).then(close, (error: unknown) => {
-      setFailed(error instanceof Error ? error.message : String(error));
-    });
-  };
-  return (
-    <Modal
-      open
-      title={conflict ? 'Someone else changed the same field' : 'The server did not take this edit'}
-      onCancel={close}
-      footer={[
-        <Button
-          key="theirs"
-          onClick={() => {
-            choose('theirs');
-          }}
-        >
-          {conflict ? 'Take theirs' : 'Give the edit up'}
-        </Button>,
-        <Button
-          key="mine"
-          type="primary"
-          onClick={() => {
-            choose('mine');
-          }}
-        >
-          {conflict ? 'Keep mine' : 'Send it again'}
-        </Button>,
-      ]}
-    >
-      <p>{saveState.reason} Until you choose, what you typed stays on this screen.</p>
-      <ul>
-        {saveState.conflicts.map((c) => (
-          <li key={`${c.entity} ${c.field}`}>
-            <strong>{c.field}</strong>: yours <q>{shown(c.yours)}</q>, theirs <q>{shown(c.theirs)}</q>
-          </li>
-        ))}
-        {saveState.faults.map((f) => (
-          <li key={f.path}>
-            <strong>{f.path}</strong>: {f.message}
-          </li>
-        ))}
-      </ul>
-      {failed !== null && <p>{failed} Try again in a moment.</p>}
-    </Modal>
-  );
-}
-
-function shown(value: unknown): string {
-  return typeof value === 'string' ? value : JSON.stringify(value);
+function Online({ saveState }: { readonly saveState: SaveState }) {
+  switch (saveState.kind) {
+    case 'saved':
+      return (
+        <>
+          <CheckOutlined />
+          {saveState.savedAt === null ? 'saved' : `saved ${saveState.savedAt.toTimeString().slice(0, 5)}`}
+        </>
+      );
+    case 'saving':
+      return (
+        <>
+          <SyncOutlined /> saving
+        </>
+      );
+    case 'waiting':
+      return (
+        <span title={saveState.reason ?? ''}>
+          <ClockCircleOutlined /> {changes(saveState.waiting)} waiting: no answer from the server, trying
+          again
+        </span>
+      );
+  }
 }

@@ -58,7 +58,7 @@ function NextOrder() {
     },
     onSuccess: async (order) => {
       setId(uuidv7());
-      await client.invalidateQueries({ queryKey: queryKeys.job(jobId) });
+      await client.invalidateQueries({ queryKey: queryKeys.orders(jobId) });
       void navigate(`/jobs/${jobId}/order/${String(order.number)}`);
     },
   });
@@ -165,7 +165,7 @@ function Issued({ number }: { readonly number: string }) {
       )}
       <OrderSheet
         order={order.data.document}
-        heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short', timeZone: survey.job.place.timeZone })} by ${order.data.issuedBy}`}
+        heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short', timeZone: survey.property.place.timeZone })} by ${order.data.issuedBy}`}
       />
     </div>
   );

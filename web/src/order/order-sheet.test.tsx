@@ -8,7 +8,7 @@ const entry = (more: Partial<OrderEntry>): OrderEntry => ({
   sameAs: null, how: ['Dwell 3 to 10 min.'], rinse: { from: '08:13', latest: '08:15', by: 'Bo' }, checks: ['Brown goes.'], stopWhen: 'It is gone.', ifNotEnough: 'Repeat.', cautions: [], ...more,
 }); // prettier-ignore
 const order: CrewOrder = {
-  jobName: 'Mill', customer: 'Miller', date: '2026-05-04', units: 'metric', start: '08:00', finish: '09:00',
+  jobName: 'Mill', customer: 'Miller', date: '2026-05-04', units: 'metric', start: '08:00', finish: '09:00', site: [{ about: 'Access', text: 'by the gate' }],
   people: [{ id: 'a', name: 'Ada', entries: [entry({}), entry({ operation: 'y', start: '08:20', sameAs: '08:00', how: [], checks: [], stopWhen: null, ifNotEnough: null })] }],
   mixes: [], products: [{ product: 'oxalic-acid', name: 'Oxalic acid', unit: 'kg', amount: 0.3, containers: [{ size: 1, count: 1 }], leftOver: 0.7 }],
   machines: ['Sprayer'], protection: ['goggles'], before: [], after: [], cautions: ['Oxalic acid: Poisonous.'],
@@ -45,6 +45,14 @@ describe('the order sheet', () => {
     if (!second) throw new Error('there is a second row');
     expect(within(second).getByText('As at 08:00.')).toBeInTheDocument();
     expect(within(second).getByText(/no later than 08:15/)).toBeInTheDocument();
+  });
+
+  it('tells of the place, and an order of old that does not still opens', () => {
+    const { rerender } = render(<OrderSheet order={order} heading="" />);
+    expect(screen.getByText('by the gate')).toBeInTheDocument();
+    const { site: _, ...old } = order;
+    rerender(<OrderSheet order={old} heading="" />);
+    expect(screen.queryByText('The place')).toBeNull();
   });
 
   it('loads products in whole containers', () => {

@@ -1,8 +1,12 @@
 import { decimal, formatMass, formatVolume } from '@etappe/core';
 import type { CrewOrder, OrderEntry, OrderMix } from '@etappe/core';
 
+/** Orders issued before the place was told of have no notes on it. */
+type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
+
 /** The crew order as it is read and printed. */
-export function OrderSheet({ order, heading }: { readonly order: CrewOrder; readonly heading: string }) {
+export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
+  const { site = [] } = order;
   return (
     <article className="order-sheet">
       <header className="order-head">
@@ -29,6 +33,20 @@ export function OrderSheet({ order, heading }: { readonly order: CrewOrder; read
         <section className="order-aside">
           <h2>Rules set aside</h2>
           <List lines={order.setAside} />
+        </section>
+      )}
+
+      {site.length > 0 && (
+        <section>
+          <h2>The place</h2>
+          <dl className="order-site">
+            {site.map(({ about, text }) => (
+              <div key={about}>
+                <dt>{about}</dt>
+                <dd>{text}</dd>
+              </div>
+            ))}
+          </dl>
         </section>
       )}
 
@@ -125,7 +143,7 @@ function List({ lines, none }: { readonly lines: readonly string[]; readonly non
   );
 }
 
-function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: CrewOrder }) {
+function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick<CrewOrder, 'units'> }) {
   return (
     <div className="order-mix">
       <h3>

@@ -1,5 +1,5 @@
 import { Select } from 'antd';
-import { useId } from 'react';
+import { useId, useMemo } from 'react';
 import { Field } from './field.tsx';
 
 export interface Option {
@@ -23,6 +23,7 @@ const found = (input: string, option: Option | undefined) =>
 
 export function ChoiceField({ label, value, options, take, placeholder, fault = null }: ChoiceFieldProps) {
   const id = useId();
+  const shown = useMemo(() => [...options], [options]);
   return (
     <Field label={label} id={id} fault={fault}>
       <Select<string, Option>
@@ -30,7 +31,7 @@ export function ChoiceField({ label, value, options, take, placeholder, fault = 
         showSearch={{ filterOption: found }}
         value={value}
         status={fault === null ? '' : 'error'}
-        options={[...options]}
+        options={shown}
         {...(placeholder === undefined ? {} : { placeholder })}
         onChange={take}
       />
@@ -48,6 +49,7 @@ interface ChoicesFieldProps {
 
 export function ChoicesField({ label, values, options, take, placeholder }: ChoicesFieldProps) {
   const id = useId();
+  const shown = useMemo(() => [...options], [options]);
   return (
     <Field label={label} id={id}>
       <Select<string[], Option>
@@ -55,7 +57,7 @@ export function ChoicesField({ label, values, options, take, placeholder }: Choi
         mode="multiple"
         showSearch={{ filterOption: found }}
         value={[...values]}
-        options={[...options]}
+        options={shown}
         placeholder={placeholder}
         onChange={take}
       />

@@ -1,4 +1,4 @@
-import { METRES_PER, decimal, takeOffLength } from '@etappe/core';
+import { METRES_PER, decimal, lengthUnitOf, takeOffLength } from '@etappe/core';
 import type { UnitSystem } from '@etappe/core';
 import { Input } from 'antd';
 import { useId } from 'react';
@@ -7,16 +7,20 @@ import { useDraft } from './use-draft.ts';
 
 interface LengthFieldProps {
   readonly label: string;
-  readonly metres: number;
+  /** Null: open. */
+  readonly metres: number | null;
   readonly units: UnitSystem;
   readonly take: (metres: number) => string | null;
+  /** What leaving it empty means; without it a length is needed. */
+  readonly clear?: () => string | null;
 }
 
 /** A height or distance in the job's unit; other units may be written, as in 12ft 6in. */
-export function LengthField({ label, metres, units, take }: LengthFieldProps) {
+export function LengthField({ label, metres, units, take, clear }: LengthFieldProps) {
   const id = useId();
-  const unit = units === 'us' ? 'ft' : 'm';
-  const draft = useDraft(decimal(metres / METRES_PER[unit], 2), (text) => {
+  const unit = lengthUnitOf(units);
+  const draft = useDraft(metres === null ? '' : decimal(metres / METRES_PER[unit], 2), (text) => {
+    if (text.trim() === '' && clear) return clear();
     const measured = takeOffLength(text, units);
     return measured.ok ? take(measured.metres) : measured.fault.message;
   });

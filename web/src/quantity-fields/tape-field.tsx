@@ -1,8 +1,9 @@
-import { formatArea, takeOffArea } from '@etappe/core';
+import { formatArea, takeOffFace } from '@etappe/core';
 import type { TakeOff, UnitSystem } from '@etappe/core';
 import { Button, Input } from 'antd';
 import { useId } from 'react';
 import { Field } from './field.tsx';
+import { TapeHelp } from './tape-help.tsx';
 import { useDraft } from './use-draft.ts';
 
 interface TapeFieldProps {
@@ -10,18 +11,22 @@ interface TapeFieldProps {
   readonly value: string;
   readonly units: UnitSystem;
   readonly take: (text: string) => string | null;
+  /** What one running metre or piece has of face, and what relief adds. */
+  readonly girth?: string;
+  readonly reliefFactor?: number;
 }
 
 /** A size in the tape language: the result while typing, the sum below it, the fault at its character. */
-export function TapeField({ label, value, units, take }: TapeFieldProps) {
+export function TapeField({ label, value, units, take, girth = '', reliefFactor = 1 }: TapeFieldProps) {
   const id = useId();
   const draft = useDraft(value, (text) => take(text.trim()));
-  const measured = takeOffArea(draft.text, units);
+  const measured = takeOffFace({ size: draft.text, girth, reliefFactor }, units);
   return (
     <Field
       label={label}
       id={id}
       fault={draft.fault}
+      help={<TapeHelp units={units} />}
       hint={<TapeResult text={draft.text} measured={measured} units={units} replace={draft.type} />}
     >
       <Input

@@ -10,7 +10,7 @@ import './supply-page.css';
 
 /** What is mixed for each stage and what is brought for the whole visit. */
 export function SupplyPage() {
-  const { survey, jobId } = useSurveySession();
+  const { faces, jobId } = useSurveySession();
   const { plan } = usePlan();
   const { job, patch } = useJob();
   if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
@@ -81,7 +81,7 @@ export function SupplyPage() {
               key={mix.stage}
               mix={mix}
               number={i + 1}
-              place={survey.surfaces.find((s) => s.id === mix.surface)?.name ?? ''}
+              place={faces.find((f) => f.id === mix.surface)?.name ?? ''}
             />
           ))}
         </div>

@@ -1,170 +1,266 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
-import { applyChange, stateOf } from '@etappe/core';
-import type { JobDetail, SurveyChange, SurveyState } from '@etappe/core';
+import { entityIn } from '@etappe/core';
+import type { DraftChange } from '@etappe/core';
 import { ServerProblem } from '../server-connection.ts';
-import type { AppliedBatch } from '../server-connection.ts';
+import { MemoryServer } from '../test/memory-server.ts';
+import type { EditBatch } from './edit-batch.ts';
 import { EditQueue } from './edit-queue.ts';
 
-/** A server in memory that can be away, and a clock that the test winds. */
-let serverState: SurveyState;
-let batches: (readonly SurveyChange[])[];
-let failing: ServerProblem | null;
+let server: MemoryServer;
 let timers: (() => void)[];
+let kept: Map<string, EditBatch>;
+let clock: number;
 let queue: EditQueue;
 let ids = 0;
+/** Calls and answers that get lost on the way: the next ones, in order. */
+let losses: ('call' | 'answer')[];
 
-const wall = (fields: Record<string, unknown>) => ({
-  kind: 'surface' as const,
-  entity: 'wall',
-  op: 'patch' as const,
-  base: revision(),
+const patch = (entity: string, fields: Record<string, unknown>): DraftChange => ({
+  kind: 'surface',
+  entity,
+  op: 'patch',
   fields,
 });
-const revision = () => queue.state.entities.get('wall')?.revision ?? 0;
+const side: DraftChange = { kind: 'side', entity: 's', op: 'create', fields: { name: 'S' } };
+const value = (entity: string, field: string) => entityIn(server.state, entity)?.detail[field];
+const shown = (entity: string, field: string) => entityIn(queue.state, entity)?.detail[field];
 
-async function send(changes: readonly SurveyChange[]): Promise<AppliedBatch> {
-  await Promise.resolve();
-  if (failing) throw failing;
-  batches.push(changes);
-  for (const change of changes) {
-    const outcome = applyChange(serverState, change);
-    if (!outcome.ok)
-      throw new ServerProblem(outcome.conflicts.length > 0 ? 409 : 422, 'no', {
-        faults: outcome.faults,
-        conflicts: outcome.conflicts,
-      });
-    serverState = outcome.state;
-  }
-  return {
-    entities: changes.map((c) => ({ id: c.entity, entity: serverState.entities.get(c.entity) ?? null })),
-  };
+const makeId = () => {
+  ids += 1;
+  return `00000000-0000-7000-8000-${String(ids).padStart(12, '0')}`;
+};
+
+function newQueue(left: readonly EditBatch[] = []): EditQueue {
+  timers = [];
+  return new EditQueue(
+    server.state,
+    {
+      send: async (changes) => {
+        await Promise.resolve();
+        const loss = losses.shift();
+        if (loss === 'call') throw new ServerProblem(0, 'no network');
+        const answer = server.apply(changes);
+        if (loss === 'answer') throw new ServerProblem(0, 'no network');
+        return answer;
+      },
+      makeId,
+      now: () => new Date(clock),
+      after: (_milliseconds, call) => {
+        timers.push(call);
+        return () => {
+          timers = timers.filter((t) => t !== call);
+        };
+      },
+      changed: () => undefined,
+      keep: (batch) => kept.set(batch.id, batch),
+      drop: (batch) => kept.delete(batch.id),
+    },
+    left,
+  );
 }
+/** Lets timers and answers run until nothing more happens by itself. */
 async function wind(): Promise<void> {
-  const [next] = timers.splice(0, 1);
-  next?.();
-  await new Promise((resolve) => setTimeout(resolve, 0));
+  for (let i = 0; i < 20 && timers.length > 0; i += 1) {
+    timers.shift()?.();
+    await new Promise((resolve) => setTimeout(resolve, 0));
+  }
 }
-const elsewhere = (fields: Record<string, unknown>) => {
-  const outcome = applyChange(serverState, {
-    ...wall(fields),
-    id: 'other',
-    base: serverState.entities.get('wall')?.revision ?? 0,
-  });
-  if (outcome.ok) serverState = outcome.state;
+/** What another device does, on what the server has now. */
+const elsewhere = (...drafts: readonly DraftChange[]) =>
+  server.apply(
+    drafts.map((draft) => ({
+      ...draft,
+      id: makeId(),
+      base: entityIn(server.state, draft.entity)?.revision ?? 0,
+    })),
+  );
+const edit = (...drafts: readonly DraftChange[]) => {
+  clock += 10_000;
+  return queue.edit(drafts).faults;
 };
 
 beforeEach(() => {
-  const surface = {
-    id: 'wall',
-    position: 0,
-    name: 'Wall',
-    side: null,
-    band: 'wall' as const,
-    material: 'concrete',
-    finish: 'bare' as const,
-    conditions: [],
-    size: '3x2',
-    footMetres: 0,
-    topMetres: 2,
-    tiltDegrees: 90,
-    drainsOnto: [],
-    beside: [],
-    inScope: true,
-    scopeReason: '',
-  };
-  serverState = stateOf('job', {
-    job: { name: 'Job' } as JobDetail,
-    sides: [],
-    surfaces: [surface],
-    features: [],
-    waterPoints: [],
-    findings: [],
-    choices: [],
+  server = new MemoryServer({
+    surfaces: ['wall', 'yard'].map((id) => ({
+      id,
+      material: 'concrete',
+      size: '3x2',
+      topMetres: 2,
+      findings: [],
+    })),
   });
-  batches = [];
-  failing = null;
-  timers = [];
-  queue = new EditQueue(serverState, {
-    send,
-    makeId: () => `id-${String((ids += 1))}`,
-    now: () => new Date(0),
-    after: (_milliseconds, call) => {
-      timers.push(call);
-      return () => {
-        timers = timers.filter((t) => t !== call);
-      };
-    },
-    changed: () => undefined,
-  });
+  kept = new Map();
+  losses = [];
+  clock = 0;
+  queue = newQueue();
 });
 
 describe('an edit', () => {
-  it('is shown at once and saved when typing settles, as one patch per entity', async () => {
-    queue.edit([wall({ name: 'W' })]);
-    queue.edit([wall({ name: 'Wall A' })]);
-    expect(queue.state.entities.get('wall')?.detail['name']).toBe('Wall A');
-    expect(queue.saveState.kind).toBe('saving');
+  it('is shown at once, kept on the device, and saved when typing settles, as one batch', async () => {
+    queue.edit([patch('wall', { name: 'W' })]);
+    queue.edit([patch('wall', { name: 'Wall A' })]);
+    expect([shown('wall', 'name'), queue.saveState.kind, kept.size]).toEqual(['Wall A', 'saving', 1]);
     await wind();
-    expect(batches.map((b) => b.map((c) => c.fields))).toEqual([[{ name: 'Wall A' }]]);
-    expect(queue.saveState.kind).toBe('saved');
+    expect(server.batches.map((b) => b.map((c) => c.fields))).toEqual([[{ name: 'Wall A' }]]);
+    expect([queue.saveState.kind, kept.size]).toEqual(['saved', 0]);
+  });
+
+  it('of another field, or after a while, is another one', async () => {
+    edit(patch('wall', { name: 'W' }));
+    queue.edit([patch('wall', { size: '5x5' })]);
+    edit(patch('wall', { size: '6x6' }));
+    await wind();
+    expect(server.batches).toHaveLength(3);
   });
 
   it('that is not sound is not taken, and its faults name the field', () => {
-    expect(queue.edit([wall({ topMetres: -4 })]).map((f) => f.path)).toEqual(['wall.topMetres']);
+    expect(edit(patch('wall', { topMetres: -4 })).map((f) => f.path)).toEqual(['wall.topMetres']);
     expect(queue.unsaved).toBe(false);
   });
 
-  it('waits while the server is away and goes out when it is back', async () => {
-    failing = new ServerProblem(503, 'The database does not answer');
-    queue.edit([wall({ name: 'Kept' })]);
-    await wind();
-    expect(queue.saveState).toMatchObject({ kind: 'waiting', count: 1 });
-    queue.edit([wall({ size: '5x5' })]);
-    failing = null;
-    await wind();
-    await wind();
-    expect(serverState.entities.get('wall')?.detail).toMatchObject({ name: 'Kept', size: '5x5' });
-    expect(queue.saveState.kind).toBe('saved');
-  });
-
-  it("of the same field after one of one's own is no conflict, whatever others did between", async () => {
-    queue.edit([wall({ name: 'First' })]);
-    elsewhere({ size: '9x9' });
-    await wind();
-    queue.edit([wall({ name: 'Second' })]);
-    await wind();
-    expect(serverState.entities.get('wall')?.detail).toMatchObject({ name: 'Second', size: '9x9' });
-    expect(queue.saveState.kind).toBe('saved');
-  });
-
-  it('that conflicts stays shown until a person chooses', async () => {
-    elsewhere({ name: 'Theirs' });
-    queue.edit([wall({ name: 'Mine' })]);
-    await wind();
+  it('waits while the server is away and goes out in order when it is back', async () => {
+    server.away = new ServerProblem(503, 'The database does not answer');
+    edit(patch('wall', { name: 'Kept' }));
+    timers.shift()?.();
+    await new Promise((resolve) => setTimeout(resolve, 0));
     expect(queue.saveState).toMatchObject({
-      kind: 'refused',
-      conflicts: [{ field: 'name', yours: 'Mine', theirs: 'Theirs' }],
+      kind: 'waiting',
+      waiting: 1,
+      reason: 'The database does not answer',
     });
-    expect(queue.state.entities.get('wall')?.detail['name']).toBe('Mine');
-    queue.settle('mine', serverState);
+    edit(side);
+    edit(patch('wall', { side: 's' }));
+    server.away = null;
     await wind();
-    expect(serverState.entities.get('wall')?.detail['name']).toBe('Mine');
+    expect([value('wall', 'name'), value('wall', 'side'), queue.saveState.kind]).toEqual([
+      'Kept',
+      's',
+      'saved',
+    ]);
   });
 
-  it('that conflicts can give way to theirs', async () => {
-    elsewhere({ name: 'Theirs' });
-    queue.edit([wall({ name: 'Mine' })]);
+  it('whose answer was lost is sent again and counts once', async () => {
+    losses = ['answer'];
+    edit(patch('wall', { name: 'Once' }));
+    edit(patch('wall', { name: 'Twice' }));
     await wind();
-    queue.settle('theirs', serverState);
-    expect(queue.state.entities.get('wall')?.detail['name']).toBe('Theirs');
-    expect(queue.unsaved).toBe(false);
+    expect([value('wall', 'name'), entityIn(server.state, 'wall')?.revision]).toEqual(['Twice', 3]);
   });
 
-  it('that creates and deletes before it was sent never leaves', async () => {
-    queue.edit([{ kind: 'side', entity: 's', op: 'create', base: 0, fields: { name: 'S' } }]);
-    queue.edit([{ kind: 'side', entity: 's', op: 'delete', base: 1, fields: {} }]);
+  it('of the same field after one of one’s own is no conflict, whatever others did between', async () => {
+    edit(patch('wall', { name: 'First' }));
+    edit(patch('wall', { name: 'Second' }));
+    elsewhere(patch('wall', { size: '9x9' }));
     await wind();
-    expect(batches).toEqual([]);
-    expect(queue.state.entities.has('s')).toBe(false);
+    expect([value('wall', 'name'), value('wall', 'size'), queue.saveState.refused]).toEqual([
+      'Second',
+      '9x9',
+      [],
+    ]);
+  });
+});
+
+describe('an edit that an earlier page left', () => {
+  it('is shown and sent by the next, though the first had already reached the server', async () => {
+    losses = ['answer'];
+    edit(patch('wall', { name: 'Left behind' }));
+    timers.shift()?.();
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    edit(patch('wall', { size: '8x8' }));
+    queue = newQueue([...kept.values()]);
+    expect([shown('wall', 'name'), shown('wall', 'size')]).toEqual(['Left behind', '8x8']);
+    await wind();
+    expect([value('wall', 'name'), value('wall', 'size'), kept.size]).toEqual(['Left behind', '8x8', 0]);
+  });
+});
+
+describe('an edit that the server does not take', () => {
+  const conflicted = async () => {
+    edit(patch('wall', { name: 'Mine', size: '7x7', tiltDegrees: 80 }));
+    elsewhere(patch('wall', { name: 'Theirs', size: '9x9' }));
+    await wind();
+    return queue.saveState.refused[0];
+  };
+
+  it('stays shown with both values of each field until a person chooses, field by field', async () => {
+    const batch = await conflicted();
+    expect(batch?.refused?.conflicts.map((c) => [c.field, c.yours, c.theirs])).toEqual([
+      ['name', 'Mine', 'Theirs'],
+      ['size', '7x7', '9x9'],
+    ]);
+    expect([shown('wall', 'name'), queue.saveState.kind]).toEqual(['Mine', 'saved']);
+    queue.settle(batch?.id ?? '', { kind: 'choose', mine: ({ field }) => field === 'name' });
+    await wind();
+    expect(['name', 'size', 'tiltDegrees'].map((f) => value('wall', f))).toEqual(['Mine', '9x9', 80]);
+    expect([queue.unsaved, kept.size]).toEqual([false, 0]);
+  });
+
+  it('can give way to theirs', async () => {
+    elsewhere(patch('wall', { name: 'Theirs' }));
+    edit(patch('wall', { name: 'Mine' }));
+    await wind();
+    queue.settle(queue.saveState.refused[0]?.id ?? '', { kind: 'choose', mine: () => false });
+    queue.merge(server.since(0).entities);
+    expect([shown('wall', 'name'), queue.unsaved]).toEqual(['Theirs', false]);
+  });
+
+  it('does not hold up what does not rest on it', async () => {
+    await conflicted();
+    edit(patch('yard', { name: 'Goes on' }));
+    edit(patch('wall', { note: 'waits' }));
+    await wind();
+    expect([value('yard', 'name'), value('wall', 'note')]).toEqual(['Goes on', '']);
+    expect(queue.saveState).toMatchObject({ waiting: 1, refused: [{}] });
+    queue.settle(queue.saveState.refused[0]?.id ?? '', { kind: 'give-up' });
+    await wind();
+    expect([value('wall', 'note'), value('wall', 'name'), queue.unsaved]).toEqual(['waits', 'Theirs', false]);
+  });
+
+  it('because of another’s edits deletes nothing until a person says so', async () => {
+    edit({ kind: 'surface', entity: 'yard', op: 'delete', fields: {} });
+    elsewhere(patch('yard', { name: 'Needed' }));
+    await wind();
+    expect(value('yard', 'name')).toBe('Needed');
+    queue.settle(queue.saveState.refused[0]?.id ?? '', { kind: 'choose', mine: () => true });
+    await wind();
+    expect([entityIn(server.state, 'yard'), queue.unsaved]).toEqual([null, false]);
+  });
+
+  it('because the thing is gone can bring it back as it was known', async () => {
+    edit(patch('yard', { name: 'Kept by me' }));
+    elsewhere({ kind: 'surface', entity: 'yard', op: 'delete', fields: {} });
+    await wind();
+    const [batch] = queue.saveState.refused;
+    expect(batch?.refused?.conflicts).toMatchObject([{ field: '*', theirs: null }]);
+    queue.settle(batch?.id ?? '', { kind: 'choose', mine: () => true });
+    await wind();
+    expect([value('yard', 'name'), value('yard', 'size')]).toEqual(['Kept by me', '3x2']);
+  });
+
+  it('because it breaks a rule of the whole can be mended by another edit and sent again', async () => {
+    edit(patch('wall', { side: 'nowhere' }));
+    await wind();
+    const [batch] = queue.saveState.refused;
+    expect(batch?.refused?.faults.map((f) => f.message)).toEqual(['there is no side "nowhere"']);
+    elsewhere({ ...side, entity: 'nowhere' });
+    queue.settle(batch?.id ?? '', { kind: 'send-again' });
+    await wind();
+    expect(value('wall', 'side')).toBe('nowhere');
+  });
+
+  it('is still there after a reload', async () => {
+    await conflicted();
+    queue = newQueue([...kept.values()]);
+    expect(queue.saveState.refused).toHaveLength(1);
+    expect(shown('wall', 'name')).toBe('Mine');
+  });
+});
+
+describe('what others did', () => {
+  it('is shown when it is asked for, with one’s own edits on top', () => {
+    edit(patch('wall', { name: 'Mine' }));
+    elsewhere(patch('wall', { name: 'Theirs', size: '9x9' }), side);
+    queue.merge(server.since(0).entities);
+    expect([shown('wall', 'name'), shown('wall', 'size'), shown('s', 'name')]).toEqual(['Mine', '9x9', 'S']);
   });
 });

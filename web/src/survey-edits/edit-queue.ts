@@ -1,59 +1,65 @@
-import { applyChange } from '@etappe/core';
-import type {
-  DraftChange,
-  FieldConflict,
-  SurveyChange,
-  SurveyFault,
-  SurveyState,
-  VersionedEntity,
-} from '@etappe/core';
-import type { AppliedBatch } from '../server-connection.ts';
+import { entityIn, rebased } from '@etappe/core';
+import type { Acknowledgement, DraftChange, SurveyChange, SurveyFault, SurveyState } from '@etappe/core';
 import { ServerProblem } from '../server-connection.ts';
+import { restsOn } from './edit-batch.ts';
+import type { EditBatch } from './edit-batch.ts';
+import { faultsOn, shownWith, withEntities } from './shown-state.ts';
+import { settledBatch } from './settlement.ts';
+import type { Settlement } from './settlement.ts';
 
-export type SaveState =
-  | { readonly kind: 'saved'; readonly at: Date | null }
-  | { readonly kind: 'saving' }
-  /** The server or its database is away: tried again by itself. */
-  | { readonly kind: 'waiting'; readonly count: number; readonly reason: string }
-  /** The server says no: what was typed stays until a person decides. */
-  | {
-      readonly kind: 'refused';
-      readonly reason: string;
-      readonly faults: readonly SurveyFault[];
-      readonly conflicts: readonly FieldConflict[];
-    };
+export interface SaveState {
+  readonly kind: 'saved' | 'saving' | 'waiting';
+  /** When the server last had everything; null before the first edit. */
+  readonly savedAt: Date | null;
+  /** Edits on their way. */
+  readonly waiting: number;
+  /** Why they wait, while the server or its database is away. */
+  readonly reason: string | null;
+  /** What the server did not take: a person decides. */
+  readonly refused: readonly EditBatch[];
+}
 
 export interface QueueParts {
-  readonly send: (changes: readonly SurveyChange[]) => Promise<AppliedBatch>;
+  readonly send: (changes: readonly SurveyChange[], deviceAt: string) => Promise<Acknowledgement>;
   readonly makeId: () => string;
   readonly now: () => Date;
   /** Calls back once after so many milliseconds; returns how to call that off. */
   readonly after: (milliseconds: number, call: () => void) => () => void;
   readonly changed: () => void;
+  /** Keeps a batch on the device until it is dropped; what is kept outlives the page. */
+  readonly keep: (batch: EditBatch) => void;
+  readonly drop: (batch: EditBatch) => void;
 }
 
 const SETTLE_MILLISECONDS = 300;
+/** Typing into one field within this time is one edit. */
+const SAME_EDIT_MILLISECONDS = 1500;
 const FIRST_RETRY_MILLISECONDS = 1000;
 const LONGEST_RETRY_MILLISECONDS = 10_000;
 
 /**
- * Edits of one survey on their way to the server: shown at once, sent in order, one batch in flight, at most one patch
- * per entity in a batch. Nothing leaves the queue before the server has acknowledged it or a person gave it up.
+ * Edits of one survey on their way to the server: shown at once, kept on the device, sent in order, one batch in flight.
+ * A batch that the server refuses is set aside with all that rests on it, the others go on. Nothing leaves the queue
+ * before the server has acknowledged it or a person gave it up.
  */
 export class EditQueue {
   private acknowledged: SurveyState;
-  private inFlight: readonly SurveyChange[] = [];
-  private pending: SurveyChange[] = [];
+  private batches: readonly EditBatch[];
+  private sending: EditBatch | null = null;
   private shown: SurveyState;
-  private save: SaveState = { kind: 'saved', at: null };
+  private savedAt: Date | null = null;
+  private trouble: string | null = null;
   private cancelTimer: (() => void) | null = null;
   private retry = FIRST_RETRY_MILLISECONDS;
   private readonly parts: QueueParts;
 
-  constructor(state: SurveyState, parts: QueueParts) {
+  /** @param left batches that an earlier page left on the device, in order */
+  constructor(state: SurveyState, parts: QueueParts, left: readonly EditBatch[] = []) {
     this.acknowledged = state;
-    this.shown = state;
+    this.batches = left;
     this.parts = parts;
+    this.shown = this.withEdits();
+    if (left.length > 0) this.flushSoon(0);
   }
 
   /** The survey with every edit in it, acknowledged or not. */
@@ -61,155 +67,196 @@ export class EditQueue {
     return this.shown;
   }
 
+  /** The survey as the server has it. */
+  get confirmed(): SurveyState {
+    return this.acknowledged;
+  }
+
   get saveState(): SaveState {
-    return this.save;
+    const refused = this.batches.filter((batch) => batch.refused !== null);
+    const waiting = this.batches.length - refused.length;
+    return {
+      kind: waiting === 0 ? 'saved' : this.trouble === null ? 'saving' : 'waiting',
+      savedAt: this.savedAt,
+      waiting,
+      reason: this.trouble,
+      refused,
+    };
   }
 
   get unsaved(): boolean {
-    return this.inFlight.length > 0 || this.pending.length > 0;
+    return this.batches.length > 0;
   }
 
   /**
-   * Takes edits in if every one is sound on what is shown; otherwise none.
-   * @returns the faults; empty when taken
+   * Takes an edit in if all of it is sound on what is shown; otherwise none.
+   * @returns the faults, and the batch that it became or went on
    */
-  edit(drafts: readonly DraftChange[]): readonly SurveyFault[] {
-    let state = this.shown;
-    const taken: SurveyChange[] = [];
-    for (const draft of drafts) {
-      const change = { ...draft, id: this.parts.makeId() };
-      const outcome = applyChange(state, change);
-      if (!outcome.ok)
-        return outcome.faults.length > 0
-          ? outcome.faults
-          : [{ path: draft.entity, message: 'this was changed elsewhere meanwhile' }];
-      state = outcome.state;
-      taken.push(change);
-    }
-    this.shown = state;
-    for (const change of taken) this.add(change);
-    if (this.save.kind !== 'refused') this.flushSoon(SETTLE_MILLISECONDS);
+  edit(drafts: readonly DraftChange[]): {
+    readonly faults: readonly SurveyFault[];
+    readonly batch: EditBatch | null;
+    readonly goesOn: boolean;
+  } {
+    const changes = drafts.map((draft) => ({
+      ...draft,
+      id: this.parts.makeId(),
+      base: this.baseOf(draft.entity),
+    }));
+    const faults = faultsOn(this.shown, changes);
+    if (faults.length > 0 || changes.length === 0) return { faults, batch: null, goesOn: false };
+    const before = this.goesOn(changes);
+    const batch = before
+      ? { ...before, changes: before.changes.map((c) => ({ ...c, fields: changes[0]?.fields ?? c.fields })) }
+      : this.newBatch(changes);
+    this.batches = before ? [...this.batches.slice(0, -1), batch] : [...this.batches, batch];
+    this.shown = shownWith(this.shown, changes);
+    this.parts.keep(batch);
+    this.flushSoon(SETTLE_MILLISECONDS);
     this.parts.changed();
-    return [];
+    return { faults: [], batch, goesOn: before !== null };
   }
 
-  /** Sends what waits now, for instance when the page is hidden. */
+  /** Sends what waits now, for instance when the network is back. */
   flushNow(): void {
-    if (this.save.kind !== 'refused') this.flushSoon(0);
+    this.retry = FIRST_RETRY_MILLISECONDS;
+    this.flushSoon(0);
   }
 
-  /** After a refusal: my values on top of what the server has, or the server's. */
-  settle(keep: 'mine' | 'theirs', fresh: SurveyState): void {
-    const mine = [...this.inFlight, ...this.pending];
-    this.inFlight = [];
-    this.acknowledged = fresh;
-    this.pending = [];
-    this.save = { kind: 'saved', at: this.parts.now() };
-    if (keep === 'mine')
-      for (const change of mine)
-        this.add({ ...change, id: this.parts.makeId(), base: revisionOf(fresh, change.entity) });
-    this.show();
-    if (this.pending.length > 0) this.flushSoon(0);
+  /** What others did, as the server has it now. */
+  merge(newer: Acknowledgement['entities']): void {
+    if (newer.length === 0) return;
+    this.acknowledged = withEntities(this.acknowledged, newer);
+    this.shown = this.withEdits();
     this.parts.changed();
   }
 
-  private add(change: SurveyChange): void {
-    const index = this.pending.findIndex((p) => p.entity === change.entity);
-    const earlier = this.pending[index];
-    if (earlier && change.op === 'patch' && earlier.op !== 'delete') {
-      this.pending[index] = { ...earlier, fields: { ...earlier.fields, ...change.fields } };
-    } else if (earlier?.op === 'create' && change.op === 'delete') {
-      this.pending.splice(index, 1);
-    } else {
-      this.pending.push(change);
+  /** A person decides about a batch that the server did not take. */
+  settle(id: string, settlement: Settlement): void {
+    const batch = this.batches.find((b) => b.id === id);
+    if (!batch?.refused) return;
+    const settled = settledBatch(batch, batch.refused, settlement);
+    if (settled) this.replace(batch, settled);
+    else this.remove(batch);
+    this.shown = this.withEdits();
+    if (!this.unsaved) this.savedAt = this.parts.now();
+    this.flushSoon(0);
+    this.parts.changed();
+  }
+
+  private baseOf(entity: string): number {
+    return entityIn(this.acknowledged, entity)?.revision ?? 0;
+  }
+
+  private newBatch(changes: readonly SurveyChange[]): EditBatch {
+    return {
+      id: this.parts.makeId(),
+      changes,
+      known: Object.fromEntries(changes.map(({ entity }) => [entity, entityIn(this.shown, entity)])),
+      at: this.parts.now().toISOString(),
+      refused: null,
+    };
+  }
+
+  /** The last batch when this is more typing into the same field of the same entity, on the same revision. */
+  private goesOn(changes: readonly SurveyChange[]): EditBatch | null {
+    const last = this.batches.at(-1);
+    const [change, ...more] = changes;
+    const [earlier, ...others] = last?.changes ?? [];
+    if (!last || !change || !earlier || more.length + others.length > 0) return null;
+    const same =
+      last !== this.sending &&
+      last.refused === null &&
+      change.op === 'patch' &&
+      earlier.op === 'patch' &&
+      change.entity === earlier.entity &&
+      change.base === earlier.base &&
+      Object.keys(change.fields).join() === Object.keys(earlier.fields).join() &&
+      this.parts.now().getTime() - Date.parse(last.at) < SAME_EDIT_MILLISECONDS;
+    return same ? last : null;
+  }
+
+  /** The first batch that neither was refused nor rests on one that was. */
+  private next(): EditBatch | null {
+    const stuck: EditBatch[] = [];
+    for (const batch of this.batches) {
+      if (batch.refused === null && !stuck.some((earlier) => restsOn(batch, earlier))) return batch;
+      stuck.push(batch);
     }
+    return null;
   }
 
   private flushSoon(milliseconds: number): void {
-    if (this.inFlight.length > 0 || this.pending.length === 0) return;
+    if (this.sending || !this.next()) return;
     this.cancelTimer?.();
     this.cancelTimer = this.parts.after(milliseconds, () => {
       this.cancelTimer = null;
       void this.flush();
     });
-    if (this.save.kind === 'saved') this.save = { kind: 'saving' };
   }
 
   private async flush(): Promise<void> {
-    if (this.inFlight.length === 0) {
-      this.inFlight = this.pending;
-      this.pending = [];
-    }
-    if (this.inFlight.length === 0) return;
+    const batch = this.next();
+    if (!batch || this.sending) return;
+    this.sending = batch;
     try {
-      const applied = await this.parts.send(this.inFlight);
-      this.acknowledge(applied);
+      const acknowledgement = await this.parts.send(batch.changes, batch.at);
+      this.sending = null;
+      this.acknowledge(batch, acknowledgement);
     } catch (error) {
-      this.fail(error);
+      this.sending = null;
+      this.fail(batch, error);
     }
     this.parts.changed();
   }
 
-  private acknowledge(applied: AppliedBatch): void {
-    this.acknowledged = withEntities(this.acknowledged, applied.entities);
-    this.inFlight = [];
+  private acknowledge(batch: EditBatch, acknowledgement: Acknowledgement): void {
+    this.acknowledged = withEntities(this.acknowledged, acknowledgement.entities);
     this.retry = FIRST_RETRY_MILLISECONDS;
-    const revisions = new Map(applied.entities.map(({ id, entity }) => [id, entity?.revision ?? 0]));
-    this.pending = this.pending.map((change) => ({
-      ...change,
-      base: revisions.get(change.entity) ?? change.base,
-    }));
-    this.show();
-    this.save = this.pending.length > 0 ? { kind: 'saving' } : { kind: 'saved', at: this.parts.now() };
+    this.trouble = null;
+    this.remove(batch);
+    this.batches = this.batches.map((later) => {
+      if (!restsOn(later, batch)) return later;
+      const changes = later.changes.flatMap((change) =>
+        rebased(change, batch.changes, acknowledgement, this.parts.makeId),
+      );
+      const onTop = { ...later, changes };
+      this.parts.keep(onTop);
+      return onTop;
+    });
+    this.shown = this.withEdits();
+    this.savedAt = this.parts.now();
     this.flushSoon(0);
   }
 
-  private fail(error: unknown): void {
+  private fail(batch: EditBatch, error: unknown): void {
     const problem = error instanceof ServerProblem ? error : new ServerProblem(500, String(error));
     if (!problem.passes) {
-      this.save = {
-        kind: 'refused',
-        reason: problem.message,
-        faults: problem.faults,
-        conflicts: problem.conflicts,
-      };
+      const { message: reason, faults, conflicts } = problem;
+      this.trouble = null;
+      this.replace(batch, { ...batch, refused: { reason, faults, conflicts } });
+      this.flushSoon(0);
       return;
     }
-    this.save = {
-      kind: 'waiting',
-      count: this.inFlight.length + this.pending.length,
-      reason: problem.message,
-    };
-    this.cancelTimer = this.parts.after(this.retry, () => {
-      this.cancelTimer = null;
-      void this.flush();
-    });
+    this.trouble = problem.message;
+    this.flushSoon(this.retry);
     this.retry = Math.min(LONGEST_RETRY_MILLISECONDS, this.retry * 2);
   }
 
+  private replace(batch: EditBatch, by: EditBatch): void {
+    this.batches = this.batches.map((b) => (b.id === batch.id ? by : b));
+    this.parts.keep(by);
+  }
+
+  private remove(batch: EditBatch): void {
+    this.batches = this.batches.filter((b) => b.id !== batch.id);
+    this.parts.drop(batch);
+  }
+
   /** What the server has, with what is under way on top. */
-  private show(): void {
-    this.shown = [...this.inFlight, ...this.pending].reduce((state, change) => {
-      const outcome = applyChange(state, change);
-      return outcome.ok ? outcome.state : state;
-    }, this.acknowledged);
+  private withEdits(): SurveyState {
+    return shownWith(
+      this.acknowledged,
+      this.batches.flatMap((batch) => batch.changes),
+    );
   }
-}
-
-function revisionOf(state: SurveyState, id: string): number {
-  return (id === state.job.id ? state.job : state.entities.get(id))?.revision ?? 0;
-}
-
-function withEntities(
-  state: SurveyState,
-  touched: readonly { readonly id: string; readonly entity: VersionedEntity | null }[],
-): SurveyState {
-  const entities = new Map(state.entities);
-  let { job } = state;
-  for (const { id, entity } of touched) {
-    if (entity && id === job.id) job = entity;
-    else if (entity) entities.set(id, entity);
-    else entities.delete(id);
-  }
-  return { job, entities };
 }

@@ -1,24 +1,33 @@
-import { surveyOf } from '@etappe/core';
-import type { DraftChange, Survey, SurveyFault, SurveyState } from '@etappe/core';
+import { facesOf, surveyOf } from '@etappe/core';
+import type { DraftChange, Face, Survey, SurveyFault, SurveyState } from '@etappe/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { createContext, use, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { createContext, use, useEffect, useMemo, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { IssuedOrder, OpenedJob } from '../server-connection.ts';
-import { EditQueue } from './edit-queue.ts';
+import type { IssuedOrder, OpenedJob, PreviousJob } from '../server-connection.ts';
 import type { SaveState } from './edit-queue.ts';
+import { openQueue } from './open-queues.ts';
+import type { OpenQueue } from './open-queues.ts';
+import type { Settlement } from './settlement.ts';
 
 /** What every station of a job works on: the survey as shown, how to edit it, and whether it is saved. */
 export interface SurveySession {
   readonly jobId: string;
+  readonly propertyId: string;
   readonly state: SurveyState;
   readonly survey: Survey;
+  /** What is treated as one: surfaces without their zones, and zones. */
+  readonly faces: readonly Face[];
   readonly orders: readonly IssuedOrder[];
+  readonly previous: PreviousJob | null;
   readonly saveState: SaveState;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
   readonly edit: (drafts: readonly DraftChange[]) => readonly SurveyFault[];
-  readonly settle: (keep: 'mine' | 'theirs') => Promise<void>;
+  /** Why it was not done; null when it was. */
+  readonly step: (way: 'undo' | 'redo') => string | null;
+  readonly settle: (batch: string, settlement: Settlement) => void;
 }
 
 const SessionContext = createContext<SurveySession | null>(null);
@@ -29,39 +38,8 @@ export function useSurveySession(): SurveySession {
   return session;
 }
 
-function stateOfOpened(opened: OpenedJob): SurveyState {
-  return { job: opened.job, entities: new Map(opened.entities.map((e) => [e.id, e])) };
-}
-
-/** Where stores of React meet the queue: one listener list per queue. */
-function queueStore(opened: OpenedJob) {
-  const listeners = new Set<() => void>();
-  const snapshot = () => ({ state: queue.state, saveState: queue.saveState });
-  const queue = new EditQueue(stateOfOpened(opened), {
-    send: (changes) => server.applyChanges(opened.id, changes),
-    makeId: () => uuidv7(),
-    now: () => new Date(),
-    after: (milliseconds, call) => {
-      const timer = setTimeout(call, milliseconds);
-      return () => {
-        clearTimeout(timer);
-      };
-    },
-    changed: () => {
-      current = snapshot();
-      for (const listener of listeners) listener();
-    },
-  });
-  let current = snapshot();
-  return {
-    queue,
-    read: () => current,
-    subscribe: (listener: () => void) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-  };
-}
+/** How often others' edits are asked for while the page is looked at. */
+const PULL_MILLISECONDS = 15_000;
 
 interface ProviderProps {
   readonly jobId: string;
@@ -71,61 +49,83 @@ interface ProviderProps {
 }
 
 export function SurveySessionProvider({ jobId, loading, failed, children }: ProviderProps) {
-  const opened = useQuery({
+  const queue = useQuery({
     queryKey: queryKeys.job(jobId),
-    queryFn: () => server.openJob(jobId),
+    queryFn: () => openQueue(jobId),
     staleTime: Infinity,
     gcTime: 0,
+    structuralSharing: false,
   });
-  if (opened.data) {
+  if (queue.data) {
     return (
-      <OpenSession key={jobId} opened={opened.data}>
+      <OpenSession key={jobId} queue={queue.data}>
         {children}
       </OpenSession>
     );
   }
-  return opened.error ? failed(opened.error) : loading;
+  return queue.error ? failed(queue.error) : loading;
 }
 
-function OpenSession({ opened, children }: { readonly opened: OpenedJob; readonly children: ReactNode }) {
-  // One queue for as long as the job is open; later answers of the same query only bring new orders.
-  const [store] = useState(() => queueStore(opened));
+/** The orders of a job: asked for again after one is issued. */
+function useOrders(opened: OpenedJob): readonly IssuedOrder[] {
+  const orders = useQuery({
+    queryKey: queryKeys.orders(opened.id),
+    queryFn: async () => (await server.openJob(opened.id)).orders,
+    initialData: opened.orders,
+    staleTime: Infinity,
+  });
+  return orders.data;
+}
+
+function OpenSession({ queue, children }: { readonly queue: OpenQueue; readonly children: ReactNode }) {
   const client = useQueryClient();
-  const { state, saveState } = useSyncExternalStore(store.subscribe, store.read);
+  const { state, saveState, canUndo, canRedo } = useSyncExternalStore(queue.subscribe, queue.read);
+  const { opened } = queue;
+  const orders = useOrders(opened);
 
   useEffect(() => {
-    const warn = (event: BeforeUnloadEvent) => {
-      if (store.queue.unsaved) event.preventDefault();
+    const pull = () => {
+      // Without an answer it is asked again next time; what waits says so by itself.
+      if (document.visibilityState === 'visible') queue.pull().catch(() => undefined);
     };
-    const flush = () => {
-      store.queue.flushNow();
+    const wake = () => {
+      queue.flushNow();
+      pull();
     };
-    window.addEventListener('beforeunload', warn);
-    window.addEventListener('online', flush);
-    document.addEventListener('visibilitychange', flush);
+    pull();
+    const timer = setInterval(pull, PULL_MILLISECONDS);
+    window.addEventListener('online', wake);
+    document.addEventListener('visibilitychange', wake);
     return () => {
-      window.removeEventListener('beforeunload', warn);
-      window.removeEventListener('online', flush);
-      document.removeEventListener('visibilitychange', flush);
-      flush();
+      clearInterval(timer);
+      window.removeEventListener('online', wake);
+      document.removeEventListener('visibilitychange', wake);
+      queue.flushNow();
       // The next opening reads what is saved by then.
       void client.invalidateQueries({ queryKey: queryKeys.jobs, refetchType: 'none' });
     };
-  }, [store, client]);
+  }, [queue, client]);
 
-  const session = useMemo(
-    (): SurveySession => ({
+  const session = useMemo((): SurveySession => {
+    const survey = surveyOf(state);
+    return {
       jobId: opened.id,
+      propertyId: opened.propertyId,
       state,
-      survey: surveyOf(state),
-      orders: opened.orders,
+      survey,
+      faces: facesOf(survey),
+      orders,
+      previous: opened.previous,
       saveState,
-      edit: (drafts) => store.queue.edit(drafts),
-      settle: async (keep) => {
-        store.queue.settle(keep, stateOfOpened(await server.openJob(opened.id)));
+      canUndo,
+      canRedo,
+      edit: queue.edit,
+      step: queue.step,
+      settle: (batch, settlement) => {
+        queue.settle(batch, settlement);
+        queue.pull().catch(() => undefined);
       },
-    }),
-    [opened.id, opened.orders, saveState, state, store],
-  );
+    };
+  }, [canRedo, canUndo, opened, orders, queue, saveState, state]);
   return <SessionContext value={session}>{children}</SessionContext>;
 }

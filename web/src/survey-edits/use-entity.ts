@@ -1,4 +1,5 @@
-import type { DraftChange, EntityKind, JobDetail } from '@etappe/core';
+import { PROPERTY_ID } from '@etappe/core';
+import type { DraftChange, EntityKind, JobDetail, Property, RecordKind } from '@etappe/core';
 import { useSurveySession } from './survey-session.tsx';
 
 /** How to edit one entity; each call returns the fault to show at the field, or null. */
@@ -6,20 +7,21 @@ export interface EntityEditor {
   readonly patch: (fields: Readonly<Record<string, unknown>>) => string | null;
 }
 
-export function useEntity(kind: EntityKind, id: string): EntityEditor {
-  const { state, edit } = useSurveySession();
-  const base = state.entities.get(id)?.revision ?? 0;
-  return { patch: (fields) => firstFault(edit([{ kind, entity: id, op: 'patch', base, fields }])) };
+export function useEntity(kind: RecordKind, entity: string): EntityEditor {
+  const { edit } = useSurveySession();
+  return { patch: (fields) => firstFault(edit([{ kind, entity, op: 'patch', fields }])) };
 }
 
 /** How to edit the job's own fields. */
 export function useJob(): EntityEditor & { readonly job: JobDetail } {
-  const { state, survey, edit } = useSurveySession();
-  const { id, revision } = state.job;
-  return {
-    job: survey.job,
-    patch: (fields) => firstFault(edit([{ kind: 'job', entity: id, op: 'patch', base: revision, fields }])),
-  };
+  const { state, survey } = useSurveySession();
+  return { job: survey.job, ...useEntity('job', state.job.id) };
+}
+
+/** How to edit what lasts of the property. */
+export function useProperty(): EntityEditor & { readonly property: Property } {
+  const { survey } = useSurveySession();
+  return { property: survey.property, ...useEntity('property', PROPERTY_ID) };
 }
 
 export function firstFault(faults: readonly { readonly message: string }[]): string | null {
@@ -31,5 +33,5 @@ export function creation(
   entity: string,
   fields: Readonly<Record<string, unknown>>,
 ): DraftChange {
-  return { kind, entity, op: 'create', base: 0, fields };
+  return { kind, entity, op: 'create', fields };
 }

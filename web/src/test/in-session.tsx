@@ -1,10 +1,11 @@
-import { applyChange, readJobFile, stateOf } from '@etappe/core';
-import type { SurveyChange, SurveyState } from '@etappe/core';
+import { applyChanges, entityIn, readJobFile, stateOf } from '@etappe/core';
+import type { Acknowledgement, SurveyChange, SurveyState } from '@etappe/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import type { AppliedBatch, OpenedJob } from '../server-connection.ts';
+import { v7 as uuidv7 } from 'uuid';
+import type { OpenedJob } from '../server-connection.ts';
 import { SurveySessionProvider } from '../survey-edits/survey-session.tsx';
 
 /** What the stand-in server was asked, in order. */
@@ -14,41 +15,58 @@ export interface Asked {
   readonly body: unknown;
 }
 
-const JOB = '01900000-0000-7000-8000-0000000000aa';
+/** A new one for each stand-in server: what one test leaves on the device is no other's. */
+let job = uuidv7();
 
 /** The state of a small job file. */
 export function stateOfFile(file: Record<string, unknown>): SurveyState {
   const reading = readJobFile({ format: 'etappe-job', version: 1, name: 'Mill', ...file });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
-  return stateOf(JOB, reading.survey);
+  return stateOf(job, reading.survey);
 }
 
 /** A server that opens one job and takes every change as it comes. */
-export function standInServer(state: SurveyState, answer?: (asked: Asked) => unknown): Asked[] {
+export function standInServer(made: SurveyState, answer?: (asked: Asked) => unknown): Asked[] {
   const asked: Asked[] = [];
-  let current = state;
-  const applied = (changes: readonly SurveyChange[]): AppliedBatch => {
-    for (const change of changes) {
-      const outcome = applyChange(current, change);
-      if (!outcome.ok) throw new Error(JSON.stringify(outcome));
-      current = outcome.state;
-    }
+  job = uuidv7();
+  const own = job;
+  const state = { ...made, job: { ...made.job, id: job } };
+  let current: SurveyState = state;
+  const applied = (changes: readonly SurveyChange[]): Acknowledgement => {
+    const outcome = applyChanges(current, changes);
+    if (!outcome.ok) throw new Error(JSON.stringify(outcome));
+    current = outcome.state;
     return {
-      entities: changes.map((c) => ({ id: c.entity, entity: current.entities.get(c.entity) ?? null })),
+      revisions: Object.fromEntries(outcome.applied.map((a) => [a.change.id, a.after?.revision ?? null])),
+      entities: changes.map((c) => ({ id: c.entity, entity: entityIn(current, c.entity) })),
     };
   };
-  const opened: OpenedJob = { id: JOB, job: state.job, entities: [...state.entities.values()], orders: [] };
+  const opened: OpenedJob = {
+    id: state.job.id,
+    propertyId: state.job.id,
+    sequence: 0,
+    job: state.job,
+    entities: [...state.entities.values()],
+    previous: null,
+    orders: [],
+  };
+  const answered = (request: Asked): unknown => {
+    if (request.method !== 'GET') return applied((request.body as { changes: SurveyChange[] }).changes);
+    if (request.path.includes('/changes')) return { sequence: 0, entities: [] };
+    return request.path.includes('/log/') ? { changes: [] } : opened;
+  };
   globalThis.fetch = (async (input: string, init?: RequestInit) => {
     const request = {
       method: init?.method ?? 'GET',
       path: input.replace('/api/v1', ''),
       body: typeof init?.body === 'string' ? (JSON.parse(init.body) as unknown) : null,
     };
+    // What an earlier test's job still had to send is not this one's.
+    if (/^\/jobs\/[0-9a-f]{8}-/.test(request.path) && !request.path.startsWith(`/jobs/${own}`))
+      return new Promise<Response>(() => undefined);
     asked.push(request);
     await Promise.resolve();
-    const body =
-      answer?.(request) ??
-      (request.method === 'GET' ? opened : applied((request.body as { changes: SurveyChange[] }).changes));
+    const body = answer?.(request) ?? answered(request);
     return { ok: true, status: 200, json: () => Promise.resolve(body) };
   }) as typeof fetch;
   return asked;
@@ -59,12 +77,12 @@ export function renderInSession(shown: ReactNode, path = 'walk/wall') {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   return render(
     <QueryClientProvider client={client}>
-      <MemoryRouter initialEntries={[`/jobs/${JOB}/${path}`]}>
+      <MemoryRouter initialEntries={[`/jobs/${job}/${path}`]}>
         <Routes>
           <Route
             path="/jobs/:job/:station/:surface?"
             element={
-              <SurveySessionProvider jobId={JOB} loading="loading" failed={(error) => error.message}>
+              <SurveySessionProvider jobId={job} loading="loading" failed={(error) => error.message}>
                 {shown}
               </SurveySessionProvider>
             }

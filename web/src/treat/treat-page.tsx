@@ -48,7 +48,7 @@ export function TreatPage() {
             {materialById(surface.material).name}, {surface.finish}
             {planned.takeOff.ok ? '' : ', not measured'}
           </span>
-          <Link to={`/jobs/${jobId}/walk/${surface.id}`}>Change the survey</Link>
+          <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>Change the survey</Link>
         </header>
         <LimitsGauge planned={planned} units={survey.job.units} />
         {warnings

@@ -1,30 +1,90 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { contaminantById } from '@etappe/core';
 import type { Finding, Severity, Surface } from '@etappe/core';
-import { Button, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
 import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation, useEntity } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { CONTAMINANT_OPTIONS } from './options.ts';
+import { useScope } from './scope-part.tsx';
 
 const SEVERITIES: readonly Severity[] = [1, 2, 3, 4];
 
-/** What lies on the surface: each contaminant with its severity by cue and its share. */
+/** What lies on the surface in this job, or that it was looked at and is clean; what was found last time is offered. */
 export function FindingsPart({ surface }: { readonly surface: Surface }) {
-  const { survey, edit } = useSurveySession();
-  const findings = survey.findings.filter((f) => f.surface === surface.id);
-  const open = CONTAMINANT_OPTIONS.filter((o) => !findings.some((f) => f.contaminant === o.value));
+  const { survey } = useSurveySession();
+  const { nothingFound, patch } = useScope(surface.id);
+  const none = survey.findings.every((f) => f.surface !== surface.id);
   return (
     <div className="sheet-part">
       <h3>What is on it</h3>
+      {none && !nothingFound && <LastTime surface={surface.id} />}
+      <FindingCards surface={surface.id} zone={null} />
+      {none && (
+        <Checkbox
+          style={{ marginTop: 8 }}
+          checked={nothingFound}
+          onChange={(event) => patch({ nothingFound: event.target.checked })}
+        >
+          Looked at, nothing found
+        </Checkbox>
+      )}
+    </div>
+  );
+}
+
+/** What the job before found here; taken over by hand, because what lies on a surface passes. */
+function LastTime({ surface }: { readonly surface: string }) {
+  const { survey, previous, edit } = useSurveySession();
+  const zones = new Set(survey.zones.map((z) => z.id as string));
+  const found = (previous?.findings ?? []).filter(
+    (f) => f.surface === surface && (f.zone === null || zones.has(f.zone)),
+  );
+  if (!previous || found.length === 0) return null;
+  return (
+    <div className="last-time">
+      <p>
+        Last time ({previous.name}
+        {previous.start === null ? '' : `, ${previous.start}`}):{' '}
+        {found
+          .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
+          .join(', ')}
+        .
+      </p>
+      <Button
+        size="small"
+        onClick={() => {
+          edit(found.map((finding, i) => creation('finding', uuidv7(), { ...finding, position: i })));
+        }}
+      >
+        The same again
+      </Button>
+    </div>
+  );
+}
+
+interface FindingCardsProps {
+  readonly surface: string;
+  /** Null: of the surface itself. */
+  readonly zone: string | null;
+}
+
+/** Each contaminant with its severity by cue and its share. */
+export function FindingCards({ surface, zone }: FindingCardsProps) {
+  const { survey, edit } = useSurveySession();
+  const findings = survey.findings.filter((f) => f.surface === surface && f.zone === zone);
+  const open = CONTAMINANT_OPTIONS.filter((o) => !findings.some((f) => f.contaminant === o.value));
+  return (
+    <>
       {findings.map((finding) => (
         <FindingCard key={finding.id} finding={finding} />
       ))}
       {open.length > 0 && (
         <Select
           style={{ width: '100%' }}
-          aria-label="Add what is on it"
+          aria-label={zone === null ? 'Add what is on it' : 'Add what is on the zone'}
           placeholder={findings.length === 0 ? 'Add what is on it' : 'Add something else'}
           showSearch={{ optionFilterProp: 'label' }}
           value={null}
@@ -33,7 +93,8 @@ export function FindingsPart({ surface }: { readonly surface: Surface }) {
             if (contaminant !== null)
               edit([
                 creation('finding', uuidv7(), {
-                  surface: surface.id,
+                  surface,
+                  zone,
                   contaminant,
                   severity: 2,
                   share: 1,
@@ -43,23 +104,22 @@ export function FindingsPart({ surface }: { readonly surface: Surface }) {
           }}
         />
       )}
-    </div>
+    </>
   );
 }
 
 function FindingCard({ finding }: { readonly finding: Finding }) {
-  const { state, survey, edit } = useSurveySession();
+  const { survey, edit } = useSurveySession();
   const { patch } = useEntity('finding', finding.id);
   const contaminant = contaminantById(finding.contaminant);
   const remove = () => {
     const choices = survey.choices.filter(
-      (c) => c.surface === finding.surface && c.contaminant === finding.contaminant,
+      (c) => c.surface === (finding.zone ?? finding.surface) && c.contaminant === finding.contaminant,
     );
-    const drop = (kind: 'choice' | 'finding', id: string) => ({
+    const drop = (kind: 'choice' | 'finding', entity: string) => ({
       kind,
-      entity: id,
+      entity,
       op: 'delete' as const,
-      base: state.entities.get(id)?.revision ?? 0,
       fields: {},
     });
     edit([...choices.map((c) => drop('choice', c.id)), drop('finding', finding.id)]);
@@ -93,13 +153,25 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
           ))}
         </div>
       </fieldset>
-      <NumberField
-        label="Share of the surface"
-        value={finding.share}
-        unit="%"
-        scale={100}
-        take={(share) => patch({ share })}
-      />
+      <div className="sheet-grid">
+        <NumberField
+          label={finding.zone === null ? 'Share of the surface' : 'Share of the zone'}
+          value={finding.share}
+          unit="%"
+          scale={100}
+          take={(share) => patch({ share })}
+        />
+        <NumberField
+          label="How sure"
+          value={finding.confidence}
+          unit="%"
+          scale={100}
+          take={(confidence) => patch({ confidence })}
+        />
+        <div className="wide">
+          <TextField label="Note" value={finding.note} take={(note) => patch({ note: note.trim() })} />
+        </div>
+      </div>
     </div>
   );
 }

@@ -1,7 +1,26 @@
-import { BANDS, BAND_NAMES, CATALOGUE, FEATURE_KINDS, LEADS_TO, SHADES } from '@etappe/core';
+import {
+  ASSET_PARTS,
+  ASSET_PART_NAMES,
+  BANDS,
+  BAND_NAMES,
+  CATALOGUE,
+  FEATURE_KINDS,
+  FEATURE_NAMES,
+  PAST_ACTS,
+  PAST_ACT_NAMES,
+  PERMISSIONS,
+  RECURRENCES,
+  RECURRENCE_NAMES,
+  SHADES,
+  WATER_POINT_KINDS,
+  ZONE_PLACES,
+  ZONE_PLACE_NAMES,
+} from '@etappe/core';
+import type { Shade } from '@etappe/core';
 import type { Option } from '../quantity-fields/choice-field.tsx';
 
-const words = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ');
+/** A setting's id in words. */
+export const words = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ');
 
 export const MATERIAL_OPTIONS: readonly Option[] = CATALOGUE.materials.map((m) => ({
   value: m.id,
@@ -19,15 +38,26 @@ export const BAND_OPTIONS: readonly Option[] = BANDS.map((band) => ({
 }));
 export const FEATURE_OPTIONS: readonly Option[] = FEATURE_KINDS.map((kind) => ({
   value: kind,
-  label: words(kind),
+  label: FEATURE_NAMES[kind],
 }));
-export const LEADS_TO_OPTIONS: readonly Option[] = LEADS_TO.map((to) => ({ value: to, label: words(to) }));
-export const SHADE_OPTIONS: readonly Option[] = SHADES.map((shade) => ({
-  value: shade,
-  label:
-    shade === 'open'
-      ? 'Open'
-      : shade === 'part'
-        ? 'Partly shaded'
-        : `Shaded by ${shade === 'trees' ? 'trees' : 'buildings'}`,
-}));
+const named = <T extends string>(ids: readonly T[], names: Readonly<Record<T, string>>): readonly Option[] =>
+  ids.map((id) => ({ value: id, label: names[id] }));
+const worded = (ids: readonly string[]): readonly Option[] =>
+  ids.map((id) => ({ value: id, label: words(id) }));
+
+export const ZONE_PLACE_OPTIONS = named(ZONE_PLACES, ZONE_PLACE_NAMES);
+export const PAST_ACT_OPTIONS = named(PAST_ACTS, PAST_ACT_NAMES);
+export const RECURRENCE_OPTIONS: readonly Option[] = [
+  { value: '', label: 'No, or not known' },
+  ...named(RECURRENCES, RECURRENCE_NAMES),
+];
+export const ASSET_PART_OPTIONS = named(ASSET_PARTS, ASSET_PART_NAMES);
+export const WATER_POINT_OPTIONS = worded(WATER_POINT_KINDS);
+export const PERMISSION_OPTIONS = worded(PERMISSIONS);
+const SHADE_NAMES: Readonly<Record<Shade, string>> = {
+  open: 'None',
+  part: 'Part',
+  trees: 'Trees',
+  building: 'House',
+};
+export const SHADE_OPTIONS = named(SHADES, SHADE_NAMES);

@@ -1,18 +1,33 @@
 import { ArrowLeftOutlined, DeleteOutlined } from '@ant-design/icons';
-import { conditionById, deletionOf, materialById, usualTilt } from '@etappe/core';
+import { conditionById, deletionOf, materialById, ofMaterial, stretchInWords, usualTilt } from '@etappe/core';
 import type { Band, Surface } from '@etappe/core';
 import { Button, Checkbox, Modal, Switch } from 'antd';
-import { useState } from 'react';
+import { useDeferredValue, useId, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
+import { DateField } from '../quantity-fields/date-field.tsx';
 import { LengthField } from '../quantity-fields/length-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TapeField } from '../quantity-fields/tape-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { CopyToSides } from './copy-to-sides.tsx';
+import { DamagesPart } from './damages-part.tsx';
 import { FindingsPart } from './findings-part.tsx';
+import { LogPart } from './log-part.tsx';
 import { BAND_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
+import { PastPart } from './past-part.tsx';
+import { ScopePart } from './scope-part.tsx';
+import { Neighbours } from './neighbours.tsx';
+import { ZonesPart } from './zones-part.tsx';
+
+const SURROUNDINGS = [
+  { field: 'drainsOnto', label: 'Drains onto', placeholder: 'surfaces and features that run-off reaches' },
+  { field: 'beside', label: 'Beside it', placeholder: 'what the work must heed' },
+  { field: 'below', label: 'Below it', placeholder: 'what is dripped on' },
+  { field: 'behind', label: 'Behind it', placeholder: 'what water could reach through it' },
+] as const;
 
 /** Everything about one surface in the order in which one looks; nothing needs saving. */
 export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
@@ -20,10 +35,17 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
   const { patch } = useEntity('surface', surface.id);
   const material = materialById(surface.material);
   const { units } = survey.job;
-  const places = [
-    ...survey.surfaces.filter((s) => s.id !== surface.id).map((s) => ({ value: s.id, label: s.name })),
-    ...survey.features.map((f) => ({ value: f.id, label: f.name })),
-  ];
+  const asset = survey.longAssets.find((a) => a.id === surface.asset?.asset);
+  const thinId = useId();
+  // Hundreds of places may be offered: they follow a typed letter, they do not hold it up.
+  const surfaces = useDeferredValue(survey.surfaces);
+  const places = useMemo(
+    () => [
+      ...surfaces.filter((s) => s.id !== surface.id).map((s) => ({ value: s.id, label: s.name })),
+      ...survey.features.map((f) => ({ value: f.id, label: f.name })),
+    ],
+    [surfaces, survey.features, surface.id],
+  );
   return (
     <>
       <div className="sheet-head">
@@ -31,6 +53,8 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
           <ArrowLeftOutlined />
         </Link>
         <h2>{surface.name}</h2>
+        <Neighbours surface={surface} />
+        <CopyToSides surface={surface} />
         <DeleteSurface surface={surface} />
       </div>
       <div className="sheet-part">
@@ -56,14 +80,7 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
             label="Material"
             value={surface.material}
             options={MATERIAL_OPTIONS}
-            take={(value) => {
-              const next = materialById(value);
-              patch({
-                material: value,
-                finish: next.finishes[0],
-                conditions: surface.conditions.filter((c) => next.conditions.includes(c)),
-              });
-            }}
+            take={(value) => patch(ofMaterial(value, surface))}
           />
           <ChoiceField
             label="Finish"
@@ -71,6 +88,27 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
             options={material.finishes.map((f) => ({ value: f, label: f }))}
             take={(finish) => patch({ finish })}
           />
+          <div className="wide">
+            <ChoicesField
+              label="Unsure: it may also be"
+              values={surface.unsureBetween}
+              options={MATERIAL_OPTIONS.filter((o) => o.value !== surface.material)}
+              placeholder="sure of the material"
+              take={(unsureBetween) => patch({ unsureBetween })}
+            />
+            {surface.unsureBetween.length > 0 && (
+              <div className="field-hint">Until it is settled, the strictest limits of all of them hold.</div>
+            )}
+          </div>
+          <DateField label="New since" value={surface.newSince} take={(newSince) => patch({ newSince })} />
+          <label className="switch-row" htmlFor={thinId} style={{ alignSelf: 'end' }}>
+            <Switch
+              id={thinId}
+              checked={surface.thinMember}
+              onChange={(thinMember) => patch({ thinMember })}
+            />{' '}
+            Rail, post or rope
+          </label>
           <fieldset className="wide" style={{ border: 0, padding: 0, margin: 0 }}>
             <legend className="field-label">Condition</legend>
             {material.conditions.map((id) => (
@@ -94,10 +132,34 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
       </div>
       <div className="sheet-part">
         <h3>How big</h3>
+        {surface.asset && asset && (
+          <p className="figure">
+            {asset.name}: {stretchInWords(surface.asset, units)}
+          </p>
+        )}
         <div className="sheet-grid">
           <div className="wide">
-            <TapeField label="Size" value={surface.size} units={units} take={(size) => patch({ size })} />
+            <TapeField
+              label="Size"
+              value={surface.size}
+              units={units}
+              girth={surface.girth}
+              reliefFactor={surface.reliefFactor}
+              take={(size) => patch({ size })}
+            />
           </div>
+          <TextField
+            label="Girth, of a metre or a piece"
+            value={surface.girth}
+            placeholder="for rails, posts, stones"
+            take={(girth) => patch({ girth: girth.trim() })}
+          />
+          <NumberField
+            label="Relief factor"
+            value={surface.reliefFactor}
+            unit="×"
+            take={(reliefFactor) => patch({ reliefFactor })}
+          />
           <LengthField
             label="Foot, above ground"
             metres={surface.footMetres}
@@ -118,44 +180,28 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
           />
         </div>
       </div>
+      <ZonesPart surface={surface} />
       <FindingsPart surface={surface} />
       <div className="sheet-part">
-        <h3>Below and beside</h3>
+        <h3>Below, beside and behind</h3>
         <div className="sheet-grid">
-          <div className="wide">
-            <ChoicesField
-              label="Drains onto"
-              values={surface.drainsOnto}
-              options={places}
-              placeholder="surfaces and features below"
-              take={(drainsOnto) => patch({ drainsOnto })}
-            />
-          </div>
-          <div className="wide">
-            <ChoicesField
-              label="Beside it"
-              values={surface.beside}
-              options={places}
-              placeholder="what the work must heed"
-              take={(beside) => patch({ beside })}
-            />
-          </div>
+          {SURROUNDINGS.map(({ field, label, placeholder }) => (
+            <div key={field} className="wide">
+              <ChoicesField
+                label={label}
+                values={surface[field]}
+                options={places}
+                placeholder={placeholder}
+                take={(ids) => patch({ [field]: ids })}
+              />
+            </div>
+          ))}
         </div>
       </div>
-      <div className="sheet-part">
-        <h3>Scope</h3>
-        <label style={{ display: 'flex', gap: 10, alignItems: 'center', marginBottom: 8 }}>
-          <Switch checked={surface.inScope} onChange={(inScope) => patch({ inScope })} />{' '}
-          {surface.inScope ? 'In scope' : 'Left out'}
-        </label>
-        {!surface.inScope && (
-          <TextField
-            label="Why it is left out"
-            value={surface.scopeReason}
-            take={(scopeReason) => patch({ scopeReason: scopeReason.trim() })}
-          />
-        )}
-      </div>
+      <PastPart surface={surface} />
+      <DamagesPart surface={surface.id} />
+      <ScopePart surface={surface} />
+      <LogPart entity={surface.id} />
     </>
   );
 }

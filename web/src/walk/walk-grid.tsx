@@ -1,39 +1,61 @@
 import {
-  BANDS,
-  BAND_NAMES,
-  aspectName,
-  contaminantById,
-  formatArea,
-  materialById,
-  takeOffArea,
-} from '@etappe/core';
-import type { Band, Surface } from '@etappe/core';
-import { Fragment } from 'react';
+  DndContext,
+  DragOverlay,
+  KeyboardSensor,
+  MeasuringStrategy,
+  MouseSensor,
+  TouchSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { BANDS, BAND_NAMES, aspectName, questionsOn } from '@etappe/core';
+import type { Band, EntityId, Face, Finding } from '@etappe/core';
+import { group } from 'd3-array';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { SurfaceTexture } from '../drawing/surface-texture.tsx';
+import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { announcements, nearestPlace, setDown, toNextPlace } from './drag-places.ts';
+import type { Dragged, Place } from './drag-places.ts';
+import { RunOff } from './run-off.tsx';
+import { WalkTile } from './walk-tile.tsx';
 
 const COLUMN_WIDTH = 'minmax(128px, 1fr)';
+const NONE: readonly Finding[] = [];
 
-/** Columns are sides in walking order, rows are height bands from above to below. */
-export function WalkGrid({ selected }: { readonly selected: string | null }) {
-  const { survey } = useSurveySession();
-  if (survey.surfaces.length === 0) {
-    return (
-      <div className="walk-empty hairline">
-        <h3>Begin the walk</h3>
-        <p>
-          Name the sides of the property in the order in which you go round, then add each surface with what
-          is on it.
-        </p>
-        <p className="quiet">
-          The demo job on the <Link to="/jobs">jobs page</Link> shows how a finished walk looks.
-        </p>
-      </div>
-    );
-  }
+interface WalkGridProps {
+  readonly selected: string | null;
+  /** Draws where the water of each surface runs. */
+  readonly runOff: boolean;
+}
+
+interface Column {
+  readonly id: EntityId | null;
+  readonly name: string;
+  readonly about: string;
+}
+
+/** Columns are sides in walking order, rows are height bands from above to below; both by drag and by keyboard. */
+export function WalkGrid({ selected, runOff }: WalkGridProps) {
+  const { survey: now, edit } = useSurveySession();
+  // What is typed is shown first, the grid follows.
+  const survey = useDeferredValue(now);
+  const [lifted, setLifted] = useState<Dragged | null>(null);
+  const grid = useRef<HTMLDivElement>(null);
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: toNextPlace,
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
+    }),
+  );
+  if (survey.surfaces.length === 0) return <NoSurfaces />;
   const loose = survey.surfaces.some((s) => s.side === null);
-  const columns = [
+  const columns: readonly Column[] = [
     ...survey.sides.map((side) => ({
       id: side.id,
       name: side.name,
@@ -41,77 +63,178 @@ export function WalkGrid({ selected }: { readonly selected: string | null }) {
     })),
     ...(loose ? [{ id: null, name: 'No side', about: 'to be placed' }] : []),
   ];
-  const bands = BANDS.filter((band) => survey.surfaces.some((s) => s.band === band));
+  // While a surface is lifted every band is there to set it down on.
+  const bands = BANDS.filter(
+    (band) => lifted?.kind === 'surface' || survey.surfaces.some((s) => s.band === band),
+  );
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={nearestPlace}
+      measuring={{ droppable: { strategy: MeasuringStrategy.Always } }}
+      accessibility={{
+        announcements,
+        screenReaderInstructions: { draggable: 'Space lifts it, arrows move it, Space sets it down.' },
+      }}
+      onDragStart={({ active }) => {
+        setLifted(active.data.current as Dragged);
+      }}
+      onDragCancel={() => {
+        setLifted(null);
+      }}
+      onDragEnd={({ active, over }) => {
+        setLifted(null);
+        const drafts = setDown(now, active, over);
+        if (drafts.length > 0) edit(drafts);
+      }}
+    >
+      <div
+        ref={grid}
+        className={`walk-grid ${lifted ? 'dragging' : ''}`}
+        style={{ gridTemplateColumns: `64px repeat(${String(columns.length)}, ${COLUMN_WIDTH})` }}
+      >
+        {bands.map((band, r) => (
+          <div key={band} className="band-head" style={{ gridColumn: 1, gridRow: r + 2 }}>
+            {BAND_NAMES[band]}
+          </div>
+        ))}
+        <Columns columns={columns} bands={bands} selected={selected} />
+        {runOff && <RunOff grid={grid} />}
+      </div>
+      <DragOverlay dropAnimation={null}>
+        {lifted && <div className="walk-lifted">{lifted.name}</div>}
+      </DragOverlay>
+    </DndContext>
+  );
+}
+
+interface ColumnsProps {
+  readonly columns: readonly Column[];
+  readonly bands: readonly Band[];
+  readonly selected: string | null;
+}
+
+function Columns({ columns, bands, selected }: ColumnsProps) {
+  const { survey: now, faces: facesNow, jobId } = useSurveySession();
+  const survey = useDeferredValue(now);
+  const faces = useDeferredValue(facesNow);
+  const { plan } = usePlan();
+  const cells = useMemo(
+    () =>
+      group(
+        faces.filter((f) => f.zoneOf === null),
+        cellOf,
+      ),
+    [faces],
+  );
+  const found = useMemo(() => group(survey.findings, (f): string => f.surface), [survey.findings]);
+  const tile = (surface: Face) => (
+    <WalkTile
+      key={surface.id}
+      surface={surface}
+      findings={found.get(surface.id) ?? NONE}
+      selected={surface.id === selected}
+      questions={questionsOn(surface, plan?.questions ?? []).length}
+      units={survey.job.units}
+      address={`/jobs/${jobId}/walk/${surface.id}`}
+    />
+  );
+  return columns.map((column, c) => (
+    <div key={column.id ?? 'none'} className="walk-column">
+      <SideHead column={column} index={c} />
+      {bands.map((band, r) => (
+        <Cell key={band} column={column} band={band} at={{ column: c + 2, row: r + 2 }}>
+          {(cells.get(cellOf({ side: column.id, band })) ?? []).map(tile)}
+        </Cell>
+      ))}
+    </div>
+  ));
+}
+
+function cellOf({ side, band }: { readonly side: EntityId | null; readonly band: Band }): string {
+  return `${side ?? ''} ${band}`;
+}
+
+function SideHead({ column, index }: { readonly column: Column; readonly index: number }) {
+  const dragged: Dragged = { kind: 'side', id: column.id ?? '', name: column.name };
+  const place: Place = { kind: 'side', index, name: `place ${String(index + 1)}` };
+  const fixed = column.id === null;
+  const {
+    setNodeRef: setHandle,
+    listeners,
+    attributes,
+    isDragging,
+  } = useDraggable({ id: `side ${dragged.id}`, data: dragged, disabled: fixed });
+  const { setNodeRef, isOver } = useDroppable({
+    id: `side place ${dragged.id}`,
+    data: place,
+    disabled: fixed,
+  });
   return (
     <div
-      className="walk-grid"
-      style={{ gridTemplateColumns: `64px repeat(${String(columns.length)}, ${COLUMN_WIDTH})` }}
+      ref={setNodeRef}
+      className={`side-head ${isOver ? 'over' : ''} ${isDragging ? 'lifted' : ''}`}
+      style={{ gridColumn: index + 2, gridRow: 1 }}
     >
-      {bands.map((band, r) => (
-        <div key={band} className="band-head" style={{ gridColumn: 1, gridRow: r + 2 }}>
-          {BAND_NAMES[band]}
-        </div>
-      ))}
-      {columns.map((column, c) => (
-        <Fragment key={column.id ?? 'none'}>
-          <div className="side-head" style={{ gridColumn: c + 2, gridRow: 1 }}>
-            {column.name}
-            <span>{column.about}</span>
-          </div>
-          {bands.map((band, r) => (
-            <Cell key={band} side={column.id} band={band} column={c + 2} row={r + 2} selected={selected} />
-          ))}
-        </Fragment>
-      ))}
+      {fixed ? (
+        column.name
+      ) : (
+        <button
+          type="button"
+          ref={setHandle}
+          className="side-handle"
+          {...listeners}
+          aria-describedby={attributes['aria-describedby']}
+          aria-label={`${column.name}, side ${String(index + 1)} of the walk`}
+        >
+          {column.name}
+        </button>
+      )}
+      <span>{column.about}</span>
     </div>
   );
 }
 
 interface CellProps {
-  readonly side: string | null;
+  readonly column: Column;
   readonly band: Band;
-  readonly column: number;
-  readonly row: number;
-  readonly selected: string | null;
+  readonly at: { readonly column: number; readonly row: number };
+  readonly children: ReactNode;
 }
 
-function Cell({ side, band, column, row, selected }: CellProps) {
-  const { survey } = useSurveySession();
+function Cell({ column, band, at, children }: CellProps) {
+  const place: Place = {
+    kind: 'cell',
+    side: column.id,
+    band,
+    name: `${column.name}, ${BAND_NAMES[band].toLowerCase()}`,
+  };
+  const { setNodeRef, isOver } = useDroppable({
+    id: `cell ${cellOf({ side: column.id, band })}`,
+    data: place,
+  });
   return (
-    <div className="walk-cell" style={{ gridColumn: column, gridRow: row }}>
-      {survey.surfaces
-        .filter((s) => s.side === side && s.band === band)
-        .map((surface) => (
-          <Tile key={surface.id} surface={surface} selected={surface.id === selected} />
-        ))}
+    <div
+      ref={setNodeRef}
+      className={`walk-cell ${isOver ? 'over' : ''}`}
+      style={{ gridColumn: at.column, gridRow: at.row }}
+    >
+      {children}
     </div>
   );
 }
 
-function Tile({ surface, selected }: { readonly surface: Surface; readonly selected: boolean }) {
-  const { survey, jobId } = useSurveySession();
-  const measured = takeOffArea(surface.size, survey.job.units);
-  const findings = survey.findings.filter((f) => f.surface === surface.id);
+function NoSurfaces() {
   return (
-    <Link
-      to={`/jobs/${jobId}/walk/${surface.id}`}
-      className={`walk-tile ${surface.inScope ? '' : 'out'}`}
-      aria-current={selected}
-    >
-      <SurfaceTexture surface={surface} findings={findings} width="100%" height="100%" />
-      <span className="walk-tile-text">
-        <span className="name">{surface.name}</span>
-        <span className="figure">
-          {measured.ok ? formatArea(measured.squareMetres, survey.job.units) : '✕ not measured'}
-        </span>
-        <span className="found">
-          {surface.inScope
-            ? findings
-                .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
-                .join(', ') || `${materialById(surface.material).name.toLowerCase()}, nothing found`
-            : 'left out'}
-        </span>
-      </span>
-    </Link>
+    <div className="walk-empty hairline">
+      <h3>Begin the walk</h3>
+      <p>
+        Name the sides of the property in the order in which you go round, then add each surface with what is
+        on it; or write it all in the quick line: north wall, painted render, 12x6, algae 3.
+      </p>
+      <p className="quiet">
+        The demo job on the <Link to="/jobs">jobs page</Link> shows how a finished walk looks.
+      </p>
+    </div>
   );
 }

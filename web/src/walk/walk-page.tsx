@@ -6,6 +6,7 @@ import { useNavigate, useParams } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { AddSurfaceDialog } from './add-surface-dialog.tsx';
 import { PropertySheet } from './property-sheet.tsx';
+import { QuickLine } from './quick-line.tsx';
 import { SurfaceSheet } from './surface-sheet.tsx';
 import { WalkGrid } from './walk-grid.tsx';
 import './walk-page.css';
@@ -15,6 +16,7 @@ export function WalkPage() {
   const { survey, jobId } = useSurveySession();
   const { surface: selected } = useParams();
   const [adding, setAdding] = useState(false);
+  const [runOff, setRunOff] = useState(false);
   const navigate = useNavigate();
   useHotkeys('n', (event) => {
     event.preventDefault();
@@ -26,6 +28,25 @@ export function WalkPage() {
       <section className="walk-left" aria-label="Walk grid">
         <div className="walk-bar">
           <h2>Walk</h2>
+          {survey.surfaces.length > 0 && (
+            <Button
+              onClick={() => {
+                void navigate(`/jobs/${jobId}/report`);
+              }}
+            >
+              Report
+            </Button>
+          )}
+          {survey.surfaces.length > 0 && (
+            <Button
+              aria-pressed={runOff}
+              onClick={() => {
+                setRunOff(!runOff);
+              }}
+            >
+              {runOff ? 'Hide run-off' : 'Run-off'}
+            </Button>
+          )}
           {surface && (
             <Button
               onClick={() => {
@@ -46,7 +67,8 @@ export function WalkPage() {
             Add surface
           </Button>
         </div>
-        <WalkGrid selected={surface?.id ?? null} />
+        <QuickLine selected={surface?.id ?? null} />
+        <WalkGrid selected={surface?.id ?? null} runOff={runOff} />
       </section>
       <section className="walk-sheet" aria-label={surface ? surface.name : 'Property and site'}>
         {surface ? <SurfaceSheet key={surface.id} surface={surface} /> : <PropertySheet />}

@@ -1,13 +1,26 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { SurveyChange } from '@etappe/core';
+import type { SurveyChange, Surface } from '@etappe/core';
+import type { ReactNode } from 'react';
 import { SaveMark } from '../jobs/save-mark.tsx';
+import { UndoButtons } from '../jobs/undo-buttons.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
+import { DamagesPart } from './damages-part.tsx';
+import { FeaturesPart } from './features-part.tsx';
+import { FindingsPart } from './findings-part.tsx';
+import { LogPart } from './log-part.tsx';
+import { LongAssetsPart } from './long-assets-part.tsx';
+import { PastPart } from './past-part.tsx';
+import { PropertyPart } from './property-part.tsx';
+import { SidesPart } from './sides-part.tsx';
+import { ScopePart } from './scope-part.tsx';
 import { SurfaceSheet } from './surface-sheet.tsx';
 import { WalkGrid } from './walk-grid.tsx';
+import { WaterPart } from './water-part.tsx';
+import { ZonesPart } from './zones-part.tsx';
 
 const file = {
   sides: [{ id: 'north', name: 'North', aspectDegrees: 0, shade: 'trees' }, { id: 'south', name: 'South', aspectDegrees: 180 }], // prettier-ignore
@@ -42,6 +55,14 @@ const changes = () =>
     .filter((a) => a.path.endsWith('/changes'))
     .flatMap((a) => (a.body as { changes: SurveyChange[] }).changes);
 
+/** One part of the sheet of the first surface: the whole sheet takes long to type into. */
+function Part({ of }: { readonly of: (props: { surface: Surface }) => ReactNode }) {
+  const { survey } = useSurveySession();
+  const [surface] = survey.surfaces;
+  const Of = of;
+  return surface ? <Of surface={surface} /> : null;
+}
+
 function OpenSheet() {
   const { survey } = useSurveySession();
   const [surface] = survey.surfaces;
@@ -50,7 +71,7 @@ function OpenSheet() {
 
 describe('the walk grid', () => {
   it('shows each surface below its side, with area, findings and scope in words', async () => {
-    renderInSession(<WalkGrid selected="wall" />);
+    renderInSession(<WalkGrid selected="wall" runOff={false} />);
     expect(await screen.findByText('N · shade: trees')).toBeInTheDocument();
     const wall = screen.getByRole('link', { name: /Mill wall/ });
     expect(wall).toHaveTextContent('12 m²');
@@ -60,9 +81,8 @@ describe('the walk grid', () => {
   });
 
   it('says how to begin where there is nothing yet', async () => {
-    const state = stateOfFile(file);
-    standInServer({ ...state, entities: new Map() });
-    renderInSession(<WalkGrid selected={null} />);
+    standInServer(stateOfFile({ surfaces: [] }));
+    renderInSession(<WalkGrid selected={null} runOff={false} />);
     expect(await screen.findByText('Begin the walk')).toBeInTheDocument();
   });
 });
@@ -85,7 +105,7 @@ describe('the surface sheet', () => {
   });
 
   it('takes severity by its cue sentence', async () => {
-    renderInSession(<OpenSheet />);
+    renderInSession(<Part of={FindingsPart} />);
     await userEvent.click(await screen.findByText('a thick mat that a fingernail lifts'));
     await waitFor(() => {
       expect(changes()).toMatchObject([{ kind: 'finding', op: 'patch', fields: { severity: 4 } }]);
@@ -102,12 +122,202 @@ describe('the surface sheet', () => {
   });
 
   it('asks why a surface is left out', async () => {
-    renderInSession(<OpenSheet />);
-    await userEvent.click(await screen.findByRole('switch'));
+    renderInSession(<Part of={ScopePart} />);
+    await userEvent.click(await screen.findByRole('switch', { name: 'In scope' }));
     await userEvent.type(await screen.findByLabelText('Why it is left out'), 'damp');
     await waitFor(() => {
-      expect(changes().at(-1)).toMatchObject({ fields: { inScope: false, scopeReason: 'damp' } });
+      expect(changes().at(-1)).toMatchObject({ kind: 'scope', fields: { scopeReason: 'damp' } });
     });
+    expect(changes()[0]).toMatchObject({
+      kind: 'scope',
+      op: 'create',
+      fields: { surface: 'wall', inScope: false },
+    });
+  });
+});
+
+describe('the record of a surface', () => {
+  it('takes a zone with its size off the surface, and what is found on it', async () => {
+    renderInSession(<Part of={ZonesPart} />);
+    await userEvent.click(await screen.findByRole('button', { name: /Add zone/ }));
+    await userEvent.click(await screen.findByText('Zone 1'));
+    await userEvent.type(screen.getByLabelText('Size of the zone'), '4x0.5');
+    expect(await screen.findByText('The rest of the surface has 10 m².')).toBeInTheDocument();
+    expect(screen.getByText('2 m², nothing found')).toBeInTheDocument();
+  });
+
+  it('measures running metres by their girth, and grows by relief', async () => {
+    renderInSession(<OpenSheet />);
+    const size = await screen.findByLabelText('Size');
+    await userEvent.clear(size);
+    await userEvent.type(size, '24m');
+    expect(screen.getByText(/for rails and copings give the girth/)).toBeInTheDocument();
+    await userEvent.type(screen.getByLabelText('Girth, of a metre or a piece'), '0.5');
+    expect(await screen.findByText('24 m × 0.5 = 12 m²')).toBeInTheDocument();
+    await userEvent.clear(screen.getByLabelText('Relief factor'));
+    await userEvent.type(screen.getByLabelText('Relief factor'), '1.5');
+    expect(await screen.findByText('18 m²')).toBeInTheDocument();
+  });
+
+  it('shows how a size is written, beside the field', async () => {
+    renderInSession(<OpenSheet />);
+    await userEvent.click(await screen.findByRole('button', { name: 'How to write a size' }));
+    expect(await screen.findByText('11x7.2 @ 32deg')).toBeInTheDocument();
+  });
+
+  it('keeps its past', async () => {
+    renderInSession(<Part of={PastPart} />);
+    await userEvent.click(await screen.findByRole('button', { name: /Add to its past/ }));
+    await userEvent.type(await screen.findByLabelText('How'), 'lime wash');
+    await waitFor(() => {
+      expect(changes().findLast((c) => c.kind === 'surface')).toMatchObject({
+        fields: { past: [{ act: 'cleaned', date: null, how: 'lime wash' }] },
+      });
+    });
+  });
+
+  it('keeps the damage that is there', async () => {
+    renderInSession(<DamagesPart surface="wall" />);
+    await userEvent.click(await screen.findByRole('button', { name: /Add damage/ }));
+    expect(await screen.findByText('not shown to the customer yet')).toBeInTheDocument();
+    await waitFor(() => {
+      expect(changes()).toMatchObject([{ kind: 'damage', op: 'create', fields: { surface: 'wall' } }]);
+    });
+  });
+
+  it('says that it was looked at and is clean', async () => {
+    asked = standInServer(
+      stateOfFile({ surfaces: [{ id: 'wall', material: 'limestone', size: '4x3', findings: [] }] }),
+    );
+    renderInSession(<Part of={FindingsPart} />);
+    await userEvent.click(await screen.findByRole('checkbox', { name: 'Looked at, nothing found' }));
+    await waitFor(() => {
+      expect(changes()).toMatchObject([{ kind: 'scope', fields: { nothingFound: true } }]);
+    });
+  });
+
+  it('offers what was found last time, and takes it over by hand', async () => {
+    const state = stateOfFile({
+      surfaces: [{ id: 'wall', material: 'limestone', size: '4x3', findings: [] }],
+    });
+    const found = {
+      surface: 'wall',
+      zone: null,
+      contaminant: 'green-algae',
+      severity: 3,
+      share: 0.5,
+      confidence: 1,
+      note: '',
+    };
+    asked = standInServer(state, (request) =>
+      request.method === 'GET' && /jobs\/[^/]+$/.test(request.path)
+        ? { id: request.path.slice(6), propertyId: 'p', sequence: 0, job: { ...state.job, id: request.path.slice(6) }, entities: [...state.entities.values()], orders: [],
+            previous: { id: 'before', name: 'Spring', start: '2025-04-01', findings: [found] } }
+        : undefined,
+    ); // prettier-ignore
+    renderInSession(<Part of={FindingsPart} />);
+    expect(await screen.findByText(/Last time \(Spring, 2025-04-01\)/)).toHaveTextContent('green algae 3');
+    await userEvent.click(screen.getByRole('button', { name: 'The same again' }));
+    await waitFor(() => {
+      expect(changes()).toMatchObject([
+        { kind: 'finding', op: 'create', fields: { severity: 3, share: 0.5 } },
+      ]);
+    });
+    expect(screen.queryByText(/Last time/)).toBeNull();
+  });
+
+  it('tells who changed what, from what to what', async () => {
+    const log = [
+      { sequence: 3, at: '2026-05-02T09:00:00Z', deviceAt: '2026-05-01T08:00:00Z', by: 'Zoë', kind: 'surface', entity: 'wall', op: 'patch', fields: [{ field: 'material', from: 'concrete', to: 'limestone' }] },
+      { sequence: 2, at: '2026-05-02T08:00:00Z', deviceAt: null, by: 'Office', kind: 'finding', entity: 'gone', op: 'delete', fields: [{ field: 'contaminant', from: 'lichen', to: null }] },
+    ]; // prettier-ignore
+    asked = standInServer(stateOfFile(file), (request) =>
+      request.path.includes('/log/') ? { changes: log } : undefined,
+    );
+    renderInSession(<LogPart entity="wall" />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Who changed what' }));
+    const [first, second] = await screen.findAllByText(/Zoë|Office/);
+    expect(first?.closest('li')).toHaveTextContent(/by the device’s clock.*Material: Concrete → Limestone/);
+    expect(second?.closest('li')).toHaveTextContent(/Finding Lichen.*deleted/);
+  });
+});
+
+describe('the record of the property', () => {
+  it('asks of a feature what belongs to its kind', async () => {
+    renderInSession(<FeaturesPart />);
+    await userEvent.click(await screen.findByRole('button', { name: /Add feature/ }));
+    await userEvent.click(await screen.findByText('Feature 1'));
+    expect(screen.queryByLabelText('Leads to')).toBeNull();
+    await userEvent.click(screen.getByLabelText('Kind'));
+    await userEvent.click(await screen.findByTitle('Cellar drain'));
+    expect(await screen.findByLabelText('Leads to')).toBeInTheDocument();
+    expect(screen.getByLabelText('Owner')).toBeInTheDocument();
+  });
+
+  it('reckons a flow from timed buckets', async () => {
+    renderInSession(<WaterPart />);
+    await userEvent.click(await screen.findByRole('button', { name: /Add water point/ }));
+    await userEvent.click(await screen.findByText('Tap 1'));
+    await userEvent.click(screen.getByRole('button', { name: /Time a bucket/ }));
+    await userEvent.type(screen.getByLabelText('Water in the bucket'), '9');
+    await userEvent.type(screen.getByLabelText('Seconds'), '6');
+    expect(await screen.findByText('90 L/min')).toBeInTheDocument();
+    await waitFor(() => {
+      expect(changes().at(-1)).toMatchObject({ fields: { buckets: [{ litres: 9, seconds: 6 }] } });
+    });
+  });
+
+  it('takes quiet hours as one writes them, and says what is none', async () => {
+    renderInSession(<PropertyPart />);
+    const quiet = await screen.findByLabelText('Quiet hours');
+    await userEvent.type(quiet, 'noon');
+    expect(screen.getByText('“noon” are no hours: write them as 12:00 to 13:30')).toBeInTheDocument();
+    await userEvent.clear(quiet);
+    await userEvent.type(quiet, '12 to 13:30');
+    await waitFor(() => {
+      expect(changes().at(-1)).toMatchObject({
+        kind: 'property',
+        fields: { quietHours: [{ from: '12:00', to: '13:30' }] },
+      });
+    });
+  });
+
+  it('adds a stretch of a long asset, each part measured by its chainage', async () => {
+    renderInSession(<LongAssetsPart />);
+    await userEvent.click(await screen.findByRole('button', { name: /Add long asset/ }));
+    await userEvent.click(await screen.findByText('Long asset 1'));
+    await userEvent.click(screen.getByRole('button', { name: 'Add a stretch' }));
+    const dialog = within(await screen.findByRole('dialog'));
+    await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));
+    expect(dialog.getByText(/pick the material/)).toBeInTheDocument();
+    await userEvent.click(dialog.getByLabelText('Material'));
+    await userEvent.click(await screen.findByTitle('Concrete'));
+    await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));
+    expect(dialog.getByText(/give the width/)).toBeInTheDocument();
+    await userEvent.type(dialog.getByLabelText('Width of top and underside'), '2.4');
+    await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));
+    await waitFor(() => {
+      expect(changes().at(-1)).toMatchObject({
+        kind: 'surface',
+        fields: { size: '(100m - 0m) x 2.4m', asset: { part: 'top', toMetres: 100 } },
+      });
+    });
+  });
+});
+
+describe('undo', () => {
+  it('takes back one’s own last edit, and does it again', async () => {
+    renderInSession(
+      <>
+        <UndoButtons />
+        <SidesPart />
+      </>,
+    );
+    await userEvent.type(await screen.findByDisplayValue('North'), ' X');
+    await userEvent.click(screen.getByRole('button', { name: 'Undo the last edit' }));
+    expect(screen.getByDisplayValue('North')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Redo' }));
+    expect(screen.getByDisplayValue('North X')).toBeInTheDocument();
   });
 });
 
@@ -116,11 +326,11 @@ describe('the save mark', () => {
     renderInSession(
       <>
         <SaveMark />
-        <OpenSheet />
+        <SidesPart />
       </>,
     );
     expect(await screen.findByText('saved')).toBeInTheDocument();
-    await userEvent.type(screen.getByLabelText('Name'), ' A');
+    await userEvent.type(screen.getByDisplayValue('North'), ' A');
     expect(screen.getByText('saving')).toBeInTheDocument();
     expect(await screen.findByText(/^saved \d\d:\d\d$/)).toBeInTheDocument();
   });

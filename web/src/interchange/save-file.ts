@@ -1,0 +1,9 @@
+/** Hands a text to the browser as a file to keep. What no file system takes in a name becomes a space. */
+export function saveFile(name: string, type: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name.replace(/[\\/:*?"<>|\p{Cc}]+/gu, ' ').trim();
+  link.click();
+  URL.revokeObjectURL(address);
+}

@@ -1,0 +1,72 @@
+import { Button } from 'antd';
+import { useSearchParams } from 'react-router';
+
+export interface ListQuery {
+  readonly find: string;
+  readonly from: number;
+  readonly size: number;
+}
+
+const PAGE_SIZE = 25;
+
+/** What is searched and which page is shown, out of the address; empty values leave it. */
+export function useListQuery() {
+  const [params, setParams] = useSearchParams();
+  const from = Number(params.get('from') ?? 0);
+  const query: ListQuery = {
+    find: (params.get('find') ?? '').slice(0, 120),
+    from: Number.isInteger(from) && from > 0 ? from : 0,
+    size: PAGE_SIZE,
+  };
+  const set = (more: Readonly<Record<string, string>>) => {
+    setParams(
+      (before) => {
+        for (const [key, value] of Object.entries(more)) {
+          if (value) before.set(key, value);
+          else before.delete(key);
+        }
+        return before;
+      },
+      { replace: true },
+    );
+  };
+  return { query, set, params };
+}
+
+interface PagerProps {
+  readonly query: ListQuery;
+  readonly total: number;
+  readonly set: (more: Readonly<Record<string, string>>) => void;
+}
+
+/** Which entries of how many are shown, and the way to the others; nothing where all are shown. */
+export function Pager({ query, total, set }: PagerProps) {
+  const { from, size } = query;
+  if (total <= size && from === 0) return null;
+  const go = (to: number) => {
+    set({ from: to <= 0 ? '' : String(to) });
+  };
+  return (
+    <nav className="pager" aria-label="Pages">
+      <Button
+        disabled={from === 0}
+        onClick={() => {
+          go(from - size);
+        }}
+      >
+        Earlier
+      </Button>
+      <span className="figure">
+        {Math.min(from + 1, total)} to {Math.min(from + size, total)} of {total}
+      </span>
+      <Button
+        disabled={from + size >= total}
+        onClick={() => {
+          go(from + size);
+        }}
+      >
+        Later
+      </Button>
+    </nav>
+  );
+}

@@ -1,0 +1,63 @@
+import { AutoComplete, Modal } from 'antd';
+import type { RefSelectProps } from 'antd';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { STATIONS } from './route-bar.tsx';
+
+/** Goes to a surface or a station by some letters of its name. */
+export function QuickJump({ close }: { readonly close: () => void }) {
+  const { survey, jobId } = useSurveySession();
+  const [find, setFind] = useState('');
+  const navigate = useNavigate();
+  const field = useRef<RefSelectProps>(null);
+  const sideOf = new Map(survey.sides.map((side) => [side.id, side.name]));
+  const places = [
+    ...survey.surfaces.map((s) => ({
+      value: `walk/${s.id}`,
+      label: s.name,
+      about: s.side === null ? '' : (sideOf.get(s.side) ?? ''),
+    })),
+    ...STATIONS.flatMap(({ name, path }) => (path ? [{ value: path, label: name, about: 'station' }] : [])),
+  ];
+  const words = find.toLowerCase().split(/\s+/);
+  const found = places.filter(({ label, about }) =>
+    words.every((word) => `${label} ${about}`.toLowerCase().includes(word)),
+  );
+  return (
+    <Modal
+      open
+      title="Jump to"
+      footer={null}
+      onCancel={close}
+      afterOpenChange={(open) => {
+        if (open) field.current?.focus();
+      }}
+    >
+      <AutoComplete
+        ref={field}
+        style={{ width: '100%' }}
+        value={find}
+        aria-label="Surface, side or station"
+        placeholder="Surface, side or station"
+        defaultActiveFirstOption
+        open
+        options={found.slice(0, MOST_SHOWN).map(({ value, label, about }) => ({
+          value,
+          label: (
+            <>
+              {label} <span className="quiet">{about}</span>
+            </>
+          ),
+        }))}
+        showSearch={{ onSearch: setFind }}
+        onSelect={(value: string) => {
+          close();
+          void navigate(`/jobs/${jobId}/${value}`);
+        }}
+      />
+    </Modal>
+  );
+}
+
+const MOST_SHOWN = 12;

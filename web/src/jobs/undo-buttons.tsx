@@ -1,0 +1,61 @@
+import { RollbackOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+
+const NOTICE_MILLISECONDS = 8000;
+
+/** Takes back one's own last edit, or does it again; inside a text field the keys stay the field's own. */
+export function UndoButtons() {
+  const { canUndo, canRedo, step } = useSurveySession();
+  const [notice, setNotice] = useState<string | null>(null);
+  useEffect(() => {
+    if (notice === null) return undefined;
+    const timer = setTimeout(() => {
+      setNotice(null);
+    }, NOTICE_MILLISECONDS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [notice]);
+  const go = (way: 'undo' | 'redo') => {
+    const reason = step(way);
+    setNotice(reason === null ? null : `Not ${way === 'undo' ? 'undone' : 'redone'}: ${reason}.`);
+  };
+  useHotkeys('mod+z', () => {
+    go('undo');
+  });
+  useHotkeys(['mod+shift+z', 'mod+y'], () => {
+    go('redo');
+  });
+  return (
+    <span className="undo-buttons">
+      {notice !== null && (
+        <span className="undo-notice" role="alert">
+          {notice}
+        </span>
+      )}
+      <Button
+        type="text"
+        icon={<RollbackOutlined />}
+        aria-label="Undo the last edit"
+        title="Undo, Ctrl Z"
+        disabled={!canUndo}
+        onClick={() => {
+          go('undo');
+        }}
+      />
+      <Button
+        type="text"
+        icon={<RollbackOutlined className="mirrored" />}
+        aria-label="Redo"
+        title="Redo, Ctrl Shift Z"
+        disabled={!canRedo}
+        onClick={() => {
+          go('redo');
+        }}
+      />
+    </span>
+  );
+}

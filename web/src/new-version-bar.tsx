@@ -1,0 +1,24 @@
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { onNewVersion, takeNewVersion } from './service-worker.ts';
+
+/** Says that a newer version is ready; nothing is loaded until a person says so. */
+export function NewVersionBar() {
+  const [ready, setReady] = useState(false);
+  useEffect(
+    () =>
+      onNewVersion(() => {
+        setReady(true);
+      }),
+    [],
+  );
+  if (!ready) return null;
+  return (
+    <div className="new-version" role="status">
+      A newer version is ready.
+      <Button size="small" onClick={takeNewVersion}>
+        Load it
+      </Button>
+    </div>
+  );
+}

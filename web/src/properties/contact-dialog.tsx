@@ -1,0 +1,67 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Alert, Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { Field } from '../quantity-fields/field.tsx';
+import { queryKeys } from '../query-keys.ts';
+import { server } from '../server-connection.ts';
+import type { Customer, CustomerContact } from '../server-connection.ts';
+
+const FIELDS = [
+  { key: 'person', label: 'Whom to ask for' },
+  { key: 'phone', label: 'Telephone' },
+  { key: 'mail', label: 'Mail' },
+  { key: 'note', label: 'Note' },
+] as const;
+
+/** How a customer is reached. */
+export function ContactDialog({
+  customer,
+  close,
+}: {
+  readonly customer: Customer;
+  readonly close: () => void;
+}) {
+  const id = useId();
+  const [contact, setContact] = useState<CustomerContact>(() => {
+    const { person, phone, mail, note } = customer;
+    return { person, phone, mail, note };
+  });
+  const client = useQueryClient();
+  const save = useMutation({
+    mutationFn: () => server.setContact(customer.id, contact),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: queryKeys.customers });
+      close();
+    },
+  });
+  return (
+    <Modal
+      open
+      title={customer.name}
+      okText="Save contact"
+      cancelText="Cancel"
+      okButtonProps={{ loading: save.isPending }}
+      onOk={() => {
+        save.mutate();
+      }}
+      onCancel={close}
+    >
+      <p className="quiet">The name stands on each property and is changed on its walk.</p>
+      <div style={{ display: 'grid', gap: 10 }}>
+        {FIELDS.map(({ key, label }) => (
+          <Field key={key} label={label} id={`${id}${key}`}>
+            <Input
+              id={`${id}${key}`}
+              value={contact[key]}
+              maxLength={500}
+              onChange={(event) => {
+                setContact({ ...contact, [key]: event.target.value });
+              }}
+            />
+          </Field>
+        ))}
+      </div>
+      {save.error && <Alert style={{ marginTop: 12 }} type="error" showIcon title={save.error.message} />}
+    </Modal>
+  );
+}

@@ -1,0 +1,200 @@
+import { v7 as uuidv7 } from 'uuid';
+import { surveyOf } from '@etappe/core';
+import type { DraftChange, SurveyFault, SurveyState } from '@etappe/core';
+import { ServerProblem, server } from '../server-connection.ts';
+import type { OpenedJob } from '../server-connection.ts';
+import type { DeviceStore, KeptBatch } from './device-store.ts';
+import { browserStore } from './device-store.ts';
+import { EditQueue } from './edit-queue.ts';
+import type { SaveState } from './edit-queue.ts';
+import type { Settlement } from './settlement.ts';
+import { holdPageLock, livingPages } from './page-lock.ts';
+import { afterEdit, nextStep } from './undo-stack.ts';
+import type { UndoState } from './undo-stack.ts';
+
+/** What a job's pages see of its edits. */
+export interface QueueSnapshot {
+  readonly state: SurveyState;
+  readonly saveState: SaveState;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+}
+
+/** The edits of one open job: one for as long as the job is open or anything of it waits. */
+export interface OpenQueue {
+  readonly opened: OpenedJob;
+  readonly unsaved: () => boolean;
+  readonly read: () => QueueSnapshot;
+  readonly subscribe: (listener: () => void) => () => void;
+  readonly edit: (drafts: readonly DraftChange[]) => readonly SurveyFault[];
+  /** Why it was not done, where another changed the same since. */
+  readonly step: (way: 'undo' | 'redo') => string | null;
+  readonly settle: (batch: string, settlement: Settlement) => void;
+  readonly flushNow: () => void;
+  /** Asks the server what others did since. */
+  readonly pull: () => Promise<void>;
+}
+
+const KEEP_JOB_MILLISECONDS = 500;
+const page = uuidv7();
+const store: DeviceStore = browserStore();
+const open = new Map<string, OpenQueue>();
+let locked = false;
+
+export function stateOfOpened(opened: OpenedJob): SurveyState {
+  return { job: opened.job, entities: new Map(opened.entities.map((e) => [e.id, e])) };
+}
+
+/**
+ * The queue of a job: the one that is open already, or a new one with what earlier pages left on the device. Without an
+ * answer from the server the job is opened as the device last had it.
+ * @throws ServerProblem when neither has it
+ */
+export async function openQueue(jobId: string): Promise<OpenQueue> {
+  if (!locked) holdPageLock(page);
+  locked = true;
+  const there = open.get(jobId);
+  if (there?.unsaved()) return there;
+  const left = await leftBehind(jobId);
+  const opened = await server.openJob(jobId).catch(async (error: unknown) => {
+    const kept = await store.job(jobId);
+    if (!kept || !(error instanceof ServerProblem && error.passes)) throw error;
+    return kept.opened;
+  });
+  const undo = await store.undo(jobId);
+  const queue = newQueue(opened, left, undo);
+  open.set(jobId, queue);
+  return queue;
+}
+
+/** Batches of a job whose page is gone; from now on they are this page's. */
+async function leftBehind(jobId: string): Promise<readonly KeptBatch[]> {
+  const living = await livingPages();
+  const left = (await store.batches()).filter(
+    (kept) => kept.job === jobId && (kept.page === page || !living.has(kept.page)),
+  );
+  return Promise.all(
+    left.map(async (kept) => {
+      const mine = { ...kept, page };
+      await store.keepBatch(mine);
+      return mine;
+    }),
+  );
+}
+
+/** How many edits wait on this device, by job. */
+export async function waitingByJob(): Promise<ReadonlyMap<string, number>> {
+  const counts = new Map<string, number>();
+  for (const { job } of await store.batches()) counts.set(job, (counts.get(job) ?? 0) + 1);
+  return counts;
+}
+
+/** A job that can be opened without the server. */
+export interface JobOnDevice {
+  readonly id: string;
+  readonly name: string;
+  readonly at: string;
+}
+
+export async function jobsOnDevice(): Promise<readonly JobOnDevice[]> {
+  return (await store.jobs()).map(({ opened, at }) => ({
+    id: opened.id,
+    name: surveyOf(stateOfOpened(opened)).job.name,
+    at,
+  }));
+}
+
+function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: UndoState): OpenQueue {
+  const listeners = new Set<() => void>();
+  let { sequence } = opened;
+  let undo = undoBefore;
+  let keepTimer: ReturnType<typeof setTimeout> | null = null;
+  const queue = new EditQueue(
+    stateOfOpened(opened),
+    {
+      send: (changes, deviceAt) => server.applyChanges(opened.id, changes, deviceAt),
+      makeId: () => uuidv7(),
+      now: () => new Date(),
+      after: (milliseconds, call) => {
+        const timer = setTimeout(call, milliseconds);
+        return () => {
+          clearTimeout(timer);
+        };
+      },
+      changed: () => {
+        changed();
+      },
+      keep: (batch) => void store.keepBatch({ job: opened.id, page, batch }),
+      drop: (batch) => void store.dropBatch(batch.id),
+    },
+    left.map((kept) => kept.batch),
+  );
+  const snapshot = (): QueueSnapshot => ({
+    state: queue.state,
+    saveState: queue.saveState,
+    canUndo: undo.undo.length > 0,
+    canRedo: undo.redo.length > 0,
+  });
+  let current = snapshot();
+  const changed = () => {
+    current = snapshot();
+    keepTimer ??= setTimeout(keepJob, KEEP_JOB_MILLISECONDS);
+    for (const listener of listeners) listener();
+  };
+  const keepJob = () => {
+    keepTimer = null;
+    const { job, entities } = queue.confirmed;
+    const kept = { ...opened, sequence, job, entities: [...entities.values()] };
+    void store.keepJob(opened.id, { opened: kept, at: new Date().toISOString() });
+  };
+  const setUndo = (next: UndoState) => {
+    undo = next;
+    void store.keepUndo(opened.id, undo);
+    changed();
+  };
+  keepJob();
+  return {
+    opened,
+    unsaved: () => queue.unsaved,
+    read: () => current,
+    subscribe: (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    edit: (drafts) => {
+      const before = queue.state;
+      const { faults, batch, goesOn } = queue.edit(drafts);
+      if (batch) setUndo(afterEdit(undo, batch.id, goesOn, before, drafts));
+      return faults;
+    },
+    step: (way) => {
+      const next = nextStep(undo, way, queue.state);
+      if (!next) return null;
+      if (!next.ok) {
+        setUndo(next.stack);
+        return next.reason;
+      }
+      const { faults, batch } = queue.edit(next.drafts);
+      if (!batch) return faults[0]?.message ?? null;
+      setUndo(next.stack(batch.id));
+      return null;
+    },
+    settle: (batch, settlement) => {
+      queue.settle(batch, settlement);
+    },
+    flushNow: () => {
+      queue.flushNow();
+    },
+    pull: async () => {
+      const newer = await server.changesSince(opened.id, sequence);
+      ({ sequence } = newer);
+      queue.merge(newer.entities);
+    },
+  };
+}
+
+/** Sends what an earlier page left of a job, without the job being looked at; what is under way already goes on. */
+export async function sendLeftBehind(jobId: string): Promise<void> {
+  if (open.get(jobId)?.unsaved()) return;
+  if ((await leftBehind(jobId)).length > 0) await openQueue(jobId);
+}

@@ -1,0 +1,55 @@
+import { applyChanges, entityIn } from '@etappe/core';
+import type { SurveyChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
+
+/** Rests on whatever is there: what a person typed is shown, even where the server will ask about it. */
+const ON_TOP = Number.MAX_SAFE_INTEGER;
+
+/** A change as it is shown: a creation of what the server has by now sets its fields. */
+function onTop(state: SurveyState, change: SurveyChange): SurveyChange {
+  if (change.op !== 'create') return { ...change, base: ON_TOP };
+  return entityIn(state, change.entity) ? { ...change, op: 'patch', base: ON_TOP } : change;
+}
+
+/** A survey with changes on top; those that fit nowhere any more are left out. */
+export function shownWith(state: SurveyState, changes: readonly SurveyChange[]): SurveyState {
+  const whole = applyChanges(
+    state,
+    changes.map((change) => (change.op === 'create' ? change : { ...change, base: ON_TOP })),
+  );
+  // One by one only where something does not fit: thousands of surfaces may come in one edit.
+  if (whole.ok) return whole.state;
+  return changes.reduce((shown, change) => {
+    const outcome = applyChanges(shown, [onTop(shown, change)]);
+    return outcome.ok ? outcome.state : shown;
+  }, state);
+}
+
+/**
+ * Whether changes are sound on what is shown.
+ * @returns the faults; empty when they are
+ */
+export function faultsOn(state: SurveyState, changes: readonly SurveyChange[]): readonly SurveyFault[] {
+  const outcome = applyChanges(
+    state,
+    changes.map((change) => (change.op === 'create' ? change : { ...change, base: ON_TOP })),
+  );
+  if (outcome.ok) return [];
+  return outcome.faults.length > 0
+    ? outcome.faults
+    : [{ path: changes[0]?.entity ?? '', message: 'this was deleted elsewhere meanwhile' }];
+}
+
+/** A survey with entities as the server has them, null for those that are gone. */
+export function withEntities(
+  state: SurveyState,
+  touched: readonly { readonly id: string; readonly entity: VersionedEntity | null }[],
+): SurveyState {
+  const entities = new Map(state.entities);
+  let { job } = state;
+  for (const { id, entity } of touched) {
+    if (entity && id === job.id) job = entity;
+    else if (entity) entities.set(id, entity);
+    else entities.delete(id);
+  }
+  return { job, entities };
+}

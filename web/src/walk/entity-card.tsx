@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import { Remove } from './entity-list.tsx';
+
+interface Props {
+  readonly id: string;
+  readonly name: string;
+  /** One line that says what matters of it while it is folded. */
+  readonly about: string;
+  readonly children: ReactNode;
+}
+
+/** An entity of several fields, folded to one line until it is looked at. */
+export function EntityCard({ id, name, about, children }: Props) {
+  return (
+    <details className="entity-card">
+      <summary>
+        <strong>{name}</strong>
+        <span className="quiet">{about}</span>
+      </summary>
+      <div className="sheet-grid">
+        {children}
+        <div className="wide entity-card-foot">
+          <Remove id={id} name={name} />
+        </div>
+      </div>
+    </details>
+  );
+}

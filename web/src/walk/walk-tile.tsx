@@ -1,0 +1,84 @@
+import { useDraggable } from '@dnd-kit/core';
+import { contaminantById, formatArea, materialById } from '@etappe/core';
+import type { Face, Finding, UnitSystem } from '@etappe/core';
+import { memo } from 'react';
+import { Link } from 'react-router';
+import { SurfaceTexture } from '../drawing/surface-texture.tsx';
+import { sameItems } from '../drawing/same-items.ts';
+import type { Dragged } from './drag-places.ts';
+
+interface WalkTileProps {
+  readonly surface: Face;
+  readonly findings: readonly Finding[];
+  readonly selected: boolean;
+  /** Open questions that touch it. */
+  readonly questions: number;
+  readonly units: UnitSystem;
+  readonly address: string;
+}
+
+/** One surface in the grid; drawn anew only when something of it changes. */
+export const WalkTile = memo(function WalkTile({
+  surface,
+  findings,
+  selected,
+  questions,
+  units,
+  address,
+}: WalkTileProps) {
+  const dragged: Dragged = { kind: 'surface', id: surface.id, name: surface.name };
+  const { setNodeRef, listeners, isDragging, attributes } = useDraggable({
+    id: `surface ${surface.id}`,
+    data: dragged,
+  });
+  const measured = surface.takeOff;
+  return (
+    <Link
+      ref={setNodeRef}
+      to={address}
+      draggable={false}
+      {...listeners}
+      aria-describedby={attributes['aria-describedby']}
+      data-face={surface.id}
+      className={`walk-tile ${surface.inScope ? '' : 'out'} ${isDragging ? 'lifted' : ''}`}
+      aria-current={selected}
+    >
+      <SurfaceTexture surface={surface} findings={findings} width="100%" height="100%" />
+      <span className="walk-tile-text">
+        <span className="name">{surface.name}</span>
+        <span className="figure">
+          {measured.ok ? formatArea(measured.squareMetres, units) : '✕ not measured'}
+        </span>
+        <span className="found">
+          {surface.inScope
+            ? findings
+                .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
+                .join(', ') || `${materialById(surface.material).name.toLowerCase()}, nothing found`
+            : 'left out'}
+        </span>
+      </span>
+      {questions > 0 && (
+        <span
+          className="walk-tile-mark"
+          title={`${String(questions)} open ${questions === 1 ? 'question' : 'questions'}`}
+        >
+          <span aria-hidden>{questions === 1 ? '?' : `${String(questions)} ?`}</span>
+          <span className="visually-hidden">
+            {questions} open {questions === 1 ? 'question' : 'questions'}
+          </span>
+        </span>
+      )}
+    </Link>
+  );
+}, sameTile);
+
+function sameTile(a: WalkTileProps, b: WalkTileProps): boolean {
+  return (
+    a.surface === b.surface &&
+    sameItems(a.findings, b.findings) &&
+    a.selected === b.selected &&
+    a.questions === b.questions &&
+    a.units === b.units &&
+    a.address === b.address
+  );
+}
