@@ -4,6 +4,7 @@ const ROOMS = [
   ['takeoff', 'catalogue', 'weather'],
   ['house'],
   ['survey', 'diagnosis'],
+  ['quick-line'],
   ['mixing', 'wetting', 'jet', 'water'],
   ['rates', 'cost'],
   ['treatment'],

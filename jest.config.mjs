@@ -23,6 +23,8 @@ const project = (name, more = {}) => ({
 const here = (path) => fileURLToPath(new URL(path, import.meta.url));
 
 export default {
+  // All cores: left to itself, jest keeps one of two for a person at the keyboard.
+  maxWorkers: '100%',
   projects: [
     project('core'),
     project('server', {

@@ -54,7 +54,7 @@ export class Etappe {
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     const { server } = this;
-    if (server?.exitCode !== null) return;
+    if (server?.exitCode !== null || server.signalCode !== null) return;
     const ended = new Promise((resolve) => server.once('exit', resolve));
     server.kill(signal);
     await ended;

@@ -36,7 +36,7 @@ async function addSurface(page: Page, name: string, material: string, size: stri
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
-test('a job with two surfaces is ordered by keyboard only', async ({ page, emptyEtappe }) => {
+test('a job with three surfaces is surveyed and ordered by keyboard only', async ({ page, emptyEtappe }) => {
   await page.goto(`${emptyEtappe.url}/jobs`);
   await tabTo(page, /Create job/);
   await page.keyboard.press('Enter');
@@ -55,6 +55,16 @@ test('a job with two surfaces is ordered by keyboard only', async ({ page, empty
   await addSurface(page, 'Landing', 'Granite', '4x2');
   await pick(page, /Add what is on it/, 'Lichen');
   await saved(page);
+  await page.evaluate(() => {
+    (document.activeElement as HTMLElement | null)?.blur();
+  });
+  await page.keyboard.press('q');
+  await page.keyboard.type('west fence, larch boards, six by 1.8, light algae');
+  await expect(page.getByText('Adds Fence, west')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.walk-tile', { hasText: 'Fence, west' })).toContainText('10.8 m²');
+  await page.keyboard.press('Escape');
+  await saved(page);
 
   await page.evaluate(() => {
     (document.activeElement as HTMLElement | null)?.blur();
@@ -68,7 +78,10 @@ test('a job with two surfaces is ordered by keyboard only', async ({ page, empty
 
   await page.keyboard.press('5');
   await expect(page.getByRole('button', { name: 'Issue order' })).toBeEnabled();
-  await tabTo(page, /^Issue order/);
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Order No. 1' })).toBeVisible();
+  // The plan may still get better between the two keys; then one tabs there once more.
+  await expect(async () => {
+    await tabTo(page, /^Issue order/);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Order No. 1' })).toBeVisible({ timeout: 4000 });
+  }).toPass();
 });

@@ -6,10 +6,10 @@ const SIZES = [
     name: 'desk',
     width: 1280,
     height: 800,
-    stations: ['walk', 'walk/drum-north', 'treat/drum-north', 'supply', 'sequence', 'order'],
+    stations: ['walk', 'walk/drum-north', 'report', 'treat/drum-north', 'supply', 'sequence', 'order'],
   },
   // What is held in a wet hand; the rest only has to fit.
-  { name: 'phone', width: 390, height: 844, stations: ['walk', 'walk/drum-north', 'order'] },
+  { name: 'phone', width: 390, height: 844, stations: ['walk', 'walk/drum-north', 'report', 'order'] },
 ];
 
 for (const { name, stations, ...viewport } of SIZES) {
@@ -20,7 +20,7 @@ for (const { name, stations, ...viewport } of SIZES) {
     test.setTimeout(180_000);
     await page.setViewportSize(viewport);
     const job = await etappe.jobId('Hill observatory');
-    for (const path of ['/jobs', ...stations.map((s) => `/jobs/${job}/${s}`)]) {
+    for (const path of ['/jobs', '/properties', ...stations.map((s) => `/jobs/${job}/${s}`)]) {
       await page.goto(`${etappe.url}${path}`);
       await expect(
         page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),

@@ -1,9 +1,10 @@
-import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
+import { ask, generatedFile, median, startServer } from './bench/served.mjs';
 import { privateCluster } from './cluster.mjs';
 import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
 import { run, say } from './say.mjs';
@@ -24,80 +25,14 @@ const BROWSER = {
   ],
 };
 
-const sorted = (values) => [...values].sort((a, b) => a - b);
-const median = (values) => sorted(values)[Math.floor(values.length / 2)];
-
-async function startServer(databaseUrl) {
-  const env = {
-    ...process.env,
-    DATABASE_URL: databaseUrl,
-    PORT: '0',
-    WEB_FOLDER: join(ROOT, 'web/dist'),
-    DEMO_FOLDER: join(ROOT, 'demo'),
-    LOG_LEVEL: 'error',
-  };
-  const server = fork(join(ROOT, 'server/dist/main.js'), { cwd: ROOT, env });
-  const port = await new Promise((resolve) => server.once('message', ({ listening }) => resolve(listening)));
-  return { url: `http://127.0.0.1:${port}`, stop: () => server.kill('SIGTERM') };
-}
-
-async function send(url, path, body) {
-  const answer = await fetch(`${url}/api/v1${path}`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  });
-  if (!answer.ok) throw new Error(`${path}: ${await answer.text()}`);
-  return answer.json();
-}
-
-/** A job whose surfaces repeat those of the demo job, each with its own findings. */
 async function generatedJob(url) {
-  const file = JSON.parse(readFileSync(join(ROOT, 'demo/hill-observatory.etappe.json'), 'utf8'));
   const id = randomUUID();
-  await send(url, '/jobs', {
-    id,
-    propertyId: randomUUID(),
-    job: { name: 'Generated', house: { crew: file.house.crew, dayHours: 16 } },
-  });
-  const create = (kind, entity, fields) => ({
-    id: randomUUID(),
-    kind,
-    entity,
-    op: 'create',
-    base: 0,
-    fields,
-  });
-  const sides = file.sides.map(({ id: side, ...fields }, i) =>
-    create('side', side, { ...fields, position: i }),
-  );
-  const surfaces = Array.from({ length: GENERATED_SURFACES }, (_, i) => {
-    const {
-      id: _id,
-      findings,
-      drainsOnto: _d,
-      beside: _b,
-      ...fields
-    } = file.surfaces[i % file.surfaces.length];
-    const finish = fields.finish ?? (fields.material.startsWith('painted') ? 'painted' : 'bare');
-    return [
-      create('surface', `surface-${i}`, {
-        ...fields,
-        finish,
-        tiltDegrees: fields.band === 'floor' ? 0 : 90,
-        position: i,
-      }),
-      ...findings.map((finding) =>
-        create('finding', `surface-${i}-${finding.contaminant}`, { ...finding, surface: `surface-${i}` }),
-      ),
-    ];
-  });
-  await send(url, `/jobs/${id}/changes`, { changes: [...sides, ...surfaces.flat()] });
+  await ask(url, '/jobs/import', { id, propertyId: randomUUID(), file: generatedFile(GENERATED_SURFACES) });
   return id;
 }
 
 async function demoJob(url) {
-  const { jobs } = await (await fetch(`${url}/api/v1/jobs`)).json();
+  const { jobs } = await ask(url, '/jobs');
   return jobs.find((job) => job.name.startsWith('Hill observatory')).id;
 }
 
@@ -172,11 +107,22 @@ await run(async () => {
     const demo = await planTimes(page, server.url, await demoJob(server.url));
     say(`Measuring a job of ${GENERATED_SURFACES} surfaces …`);
     const generated = await planTimes(page, server.url, await generatedJob(server.url));
+    say('Measuring the import of a job file …');
+    const imported = await importRows(page, server.url);
+    const walk = await largeWalkRows(page);
+    say('Measuring with ten thousand jobs …');
+    const many = await manyJobsRows(server.url);
+    const tape = await tapeRow();
     const times = (t) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
     const text = report([
       ['derivation and first valid schedule of the demo job, in the worker', '50 ms', times(demo)],
       [`the same for a generated job of ${GENERATED_SURFACES} surfaces`, '400 ms', times(generated)],
+      ...imported,
+      ...walk,
+      ...many,
+      tape,
+      await quickLineRow(),
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],
     ]);
     writeFileSync(join(ROOT, 'docs/benchmarks.md'), text);

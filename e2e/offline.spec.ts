@@ -1,0 +1,132 @@
+import type { BrowserContext, Page } from '@playwright/test';
+import { expect, saved, test } from './etappe.ts';
+
+const PHONE = { width: 390, height: 844 };
+
+/** Waits until the application is on the device and answers for this page. */
+async function keptOnDevice(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+}
+
+async function network(context: BrowserContext, on: boolean): Promise<void> {
+  await context.setOffline(!on);
+}
+
+test('on a phone the walk goes on without a network, over a reload and a closed tab, and nothing is lost', async ({
+  page,
+  context,
+  etappe,
+  complaints,
+}) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize(PHONE);
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
+  await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+  await keptOnDevice(page);
+  await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+
+  await network(context, false);
+  await page.getByLabel('Name', { exact: true }).fill('Typed offline');
+  await page.getByLabel('Size', { exact: true }).fill('9x4');
+  await expect(page.locator('.save-mark')).toContainText('offline, 2 changes waiting');
+  await page.reload();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Typed offline');
+  await expect(page.locator('.save-mark')).toContainText('offline, 2 changes waiting');
+  await page.getByText('a thick mat that a fingernail lifts').first().click();
+  await expect(page.locator('.save-mark')).toContainText('offline, 3 changes waiting');
+  await page.close();
+
+  const later = await context.newPage();
+  await later.setViewportSize(PHONE);
+  await later.goto(`${etappe.url}/jobs`);
+  await expect(later.getByText('3 changes waiting')).toBeVisible();
+  await network(context, true);
+  await expect(later.getByText('3 changes waiting')).toBeHidden({ timeout: 20_000 });
+  await later.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
+  await saved(later);
+  await expect(later.getByLabel('Size', { exact: true })).toHaveValue('9x4');
+  const answer = (await (await fetch(`${etappe.url}/api/v1/jobs/${job}`)).json()) as {
+    entities: { id: string; detail: { name?: string; severity?: number } }[];
+  };
+  expect(answer.entities.find((e) => e.id === 'drum-north')?.detail.name).toBe('Typed offline');
+  expect(answer.entities.find((e) => e.id === 'drum-north-green-algae')?.detail.severity).toBe(4);
+  // What the browser says of calls without a network.
+  expect(complaints.splice(0).every((c) => /ERR_INTERNET_DISCONNECTED|Failed to (load|fetch)/.test(c))).toBe(
+    true,
+  );
+});
+
+test('two devices on different surfaces merge without a question; on the same field a person chooses', async ({
+  page,
+  context,
+  browser,
+  etappe,
+  complaints,
+}) => {
+  const job = await etappe.jobId('Hill observatory');
+  const elsewhere = await browser.newContext({ reducedMotion: 'reduce' });
+  const other = await elsewhere.newPage();
+  const name = (on: Page) => on.getByLabel('Name', { exact: true });
+  await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
+  await other.goto(`${etappe.url}/jobs/${job}/walk/path-north`);
+  await Promise.all([expect(name(page)).toBeVisible(), expect(name(other)).toBeVisible()]);
+  await network(context, false);
+
+  await name(page).fill('Mine');
+  await page.getByLabel('Relief factor').fill('1.2');
+  await name(other).fill('Their path');
+  await saved(other);
+  await other.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
+  await name(other).fill('Theirs');
+  await expect(other.locator('.save-mark')).toContainText(/saved \d\d:\d\d/);
+
+  await network(context, true);
+  await page.getByRole('button', { name: 'See why' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('Theirs', { exact: true })).toHaveCount(2);
+  await dialog.getByText('Mine', { exact: true }).first().click();
+  await dialog.getByRole('button', { name: 'Save the choice' }).click();
+  await saved(page);
+  await other.reload();
+  await expect(name(other)).toHaveValue('Mine');
+  await expect(other.getByLabel('Relief factor')).toHaveValue('1.2');
+  await expect(page.getByText('Their path').first()).toBeVisible({ timeout: 20_000 });
+  await elsewhere.close();
+  expect(
+    complaints.splice(0).every((c) => /409|ERR_INTERNET_DISCONNECTED|Failed to (load|fetch)/.test(c)),
+  ).toBe(true);
+});
+
+test('one’s own edits are undone and redone by key and button, over a reload; a text field keeps its own undo', async ({
+  page,
+  etappe,
+}) => {
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
+  const name = page.getByLabel('Name', { exact: true });
+  await name.fill('First');
+  await saved(page);
+  await page
+    .getByRole('button', { name: 'Delete Drum wall' })
+    .or(page.getByRole('button', { name: 'Delete First' }))
+    .click();
+  await page.getByRole('button', { name: 'Delete surface' }).click();
+  await expect(page.getByRole('heading', { name: 'Property and site' })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Property and site' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('.walk-tile', { hasText: 'First' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last edit' }).click();
+  await expect(page.locator('.walk-tile', { hasText: 'Drum wall, north' })).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.locator('.walk-tile', { hasText: 'First' })).toBeVisible();
+  await saved(page);
+  await page.locator('.walk-tile', { hasText: 'First' }).click();
+  await expect(page.getByText('Green algae', { exact: true }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Who changed what' }).click();
+  await expect(page.locator('.log-list')).toContainText('Name: Drum wall, north → First');
+});
