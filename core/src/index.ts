@@ -10,6 +10,7 @@ export {
   toolById,
 } from './catalogue/catalogue.ts';
 export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
+export { CONTAMINANT_FAMILIES } from './catalogue/contaminant.ts';
 export type { ContaminantFamily, Severity } from './catalogue/contaminant.ts';
 export { SAFETY_FLOOR } from './catalogue/data/safety-floor.ts';
 export type { Finish, MaterialFamily } from './catalogue/material.ts';

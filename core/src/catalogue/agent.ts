@@ -8,6 +8,8 @@ export const AGENT_CLASSES = [
   'acid',
   'neutral',
   'quaternary',
+  'solvent',
+  'mild-solvent',
   'neutraliser',
 ] as const;
 export type AgentClass = (typeof AGENT_CLASSES)[number];

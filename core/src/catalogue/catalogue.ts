@@ -12,7 +12,7 @@ import type { Method } from './method.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.1';
+export const CATALOGUE_VERSION = '2026.2';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];

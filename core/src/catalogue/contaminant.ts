@@ -1,4 +1,11 @@
-export const CONTAMINANT_FAMILIES = ['growth', 'hydrocarbon', 'metal-stain'] as const;
+export const CONTAMINANT_FAMILIES = [
+  'growth',
+  'hydrocarbon',
+  'metal-stain',
+  'mineral',
+  'soil',
+  'coating',
+] as const;
 export type ContaminantFamily = (typeof CONTAMINANT_FAMILIES)[number];
 
 /** What lies on a surface. Severity runs 1 trace, 2 visible film, 3 covered, 4 caked. */

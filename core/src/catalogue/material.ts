@@ -1,4 +1,13 @@
-export const MATERIAL_FAMILIES = ['render', 'concrete', 'timber', 'stone', 'metal'] as const;
+export const MATERIAL_FAMILIES = [
+  'render',
+  'masonry',
+  'stone',
+  'concrete',
+  'timber',
+  'metal',
+  'roofing',
+  'glass',
+] as const;
 export type MaterialFamily = (typeof MATERIAL_FAMILIES)[number];
 
 export const FINISHES = ['bare', 'painted', 'sealed'] as const;

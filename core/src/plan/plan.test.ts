@@ -135,13 +135,9 @@ describe('warnings stop an order', () => {
       'spray-drift',
     ],
     [
-      'when a surface is rotten and nothing is permitted',
+      'when only acid would help and the stone dissolves in it',
       surveyOf({
-        wall: {
-          material: 'larch-boards',
-          findings: [{ contaminant: 'mineral-oil', severity: 2 }],
-          more: { conditions: ['rotten'] },
-        },
+        wall: { material: 'limestone', findings: [{ contaminant: 'hard-water-scale', severity: 2 }] },
       }),
       'no-permitted-method',
     ],

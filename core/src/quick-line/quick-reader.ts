@@ -141,12 +141,15 @@ function readMaterial(
       { kind: 'material', ids: [id, other.id] },
       `${name} or ${other.name.toLowerCase()}, unsure`,
     );
-  if (cursor.said('material'))
+  if (cursor.said('material')) {
+    // "glass" after "larch boards" is what is beside, not what it is made of.
+    if (meaningOf(cursor.match(from), 'feature-kind')) return readSurrounding(cursor, 'beside', from, from);
     return cursor.refused(
       from,
       to,
       'a second material: write or between two that you are unsure of, or next between two surfaces',
     );
+  }
   return cursor.understood(from, to, { kind: 'material', ids: [id] }, name);
 }
 
@@ -184,7 +187,7 @@ function readUnknown(cursor: QuickCursor, from: number, word: QuickWord): void {
   const near = word.kind === 'word' ? cursor.vocabulary.near(word.stem) : [];
   const whole = word.kind === 'word' ? withWordBefore(cursor, from) : [];
   const text = cursor.textOf(from, from + 1);
-  // "moss 3": the figure belongs to the word that is not known.
+  // "soap 3": the figure belongs to the word that is not known.
   const figure = cursor.words[from + 1]?.kind === 'number' && !isMeasured(cursor.words, from + 1);
   cursor.refused(
     from,

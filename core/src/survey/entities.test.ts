@@ -78,6 +78,8 @@ describe('the catalogue by id', () => {
     expect(CATALOGUE.agents.filter(isReadyToUse).map((a) => a.id)).toEqual([
       'neutral-biocidal',
       'citrate-gel',
+      'masonry-remover',
+      'mild-remover',
     ]);
     expect(isReadyToUse(agentById('hypochlorite'))).toBe(false);
   });

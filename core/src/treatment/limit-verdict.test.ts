@@ -72,6 +72,8 @@ describe('every limit fires where it must and keeps still where it need not', ()
       wall('limestone', { conditions: ['soft-stone'] }),
       wall('limestone'),
     ],
+    ['no-alkali-on-glass', 'degrease-caustic-hot', wall('clear-glass'), wall('concrete')],
+    ['no-strong-remover-on-paint', 'remover-in-coats', wall('clay-brick', painted), wall('clay-brick')],
     ['no-hot-water-on-timber-or-metal-paint', 'degrease-caustic-hot', wall('larch-boards'), wall('concrete')],
   ])('%s', (rule, method, forbidden, allowed, pond = false) => {
     expect(rules(forbidden, method, pond)).toContain(rule);
@@ -79,7 +81,7 @@ describe('every limit fires where it must and keeps still where it need not', ()
   });
 
   it('none of the catalogue was forgotten here', () => {
-    expect(CATALOGUE.limits).toHaveLength(17);
+    expect(CATALOGUE.limits).toHaveLength(19);
   });
 
   it('follows run-off over other surfaces to the water', () => {

@@ -132,8 +132,8 @@ describe('a batch of changes', () => {
   });
 
   it('that creates again what was deleted goes on counting, so that an old edit elsewhere meets it', async () => {
-    const bed = { kind: 'feature' as const, entity: 'copper-dome' };
-    const fields = (await surface('copper-dome'))?.detail ?? {};
+    const bed = { kind: 'feature' as const, entity: 'weather-sensors' };
+    const fields = (await surface('weather-sensors'))?.detail ?? {};
     await send([change({ ...bed, base: 1, fields: { note: 'green' } })]);
     await send([
       change({ entity: 'drum-north', base: 99, fields: { beside: [] } }),

@@ -2,7 +2,8 @@ import { LeftOutlined, MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/
 import { Alert, Button } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router';
+import { Link, Outlet, useNavigate, useParams } from 'react-router';
+import { TexturePatterns } from '../drawing/texture-patterns.tsx';
 import { PlanProvider } from '../planning/use-plan.tsx';
 import { ServerProblem } from '../server-connection.ts';
 import { SurveySessionProvider, useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -35,7 +36,6 @@ function OpenShell() {
   const { survey, jobId } = useSurveySession();
   const [stripOpen, setStripOpen] = useState(() => window.innerWidth >= 1200);
   const navigate = useNavigate();
-  const match = useMatch('/jobs/:job/:station/*');
   useHotkeys(
     STATIONS.map((_, i) => String(i + 1)),
     (event) => {
@@ -64,6 +64,7 @@ function OpenShell() {
   );
   return (
     <PlanProvider survey={survey}>
+      <TexturePatterns />
       <div className="shell">
         <header className="shell-head">
           <Link to="/jobs" className="shell-mark" aria-label="All jobs">
@@ -95,7 +96,7 @@ function OpenShell() {
                 setStripOpen(!stripOpen);
               }}
             />
-            <PropertyStrip folded={!stripOpen} station={match?.params.station ?? 'walk'} />
+            <PropertyStrip folded={!stripOpen} />
           </aside>
           {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reached by keyboard (axe: scrollable-region-focusable) */}
           <main className="shell-main" tabIndex={0}>

@@ -7,6 +7,7 @@ import { sameItems } from '../drawing/same-items.ts';
 import { SurfaceTexture } from '../drawing/surface-texture.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useSurfaceAddress } from './surface-address.ts';
 
 /** Sides in walking order, the surfaces of each stacked as they stand; surfaces without a side last. */
 export function sidesWithSurfaces(
@@ -32,7 +33,7 @@ const NONE: readonly Finding[] = [];
 const NO_FACES: readonly Face[] = [];
 
 /** The property as the selection for every station. */
-export function PropertyStrip({ folded, station }: { readonly folded: boolean; readonly station: string }) {
+export function PropertyStrip({ folded }: { readonly folded: boolean }) {
   const { survey: now, faces: facesNow, jobId } = useSurveySession();
   // The station opens first, and what is typed is shown first: the strip follows.
   const survey = useDeferredValue(now);
@@ -42,7 +43,7 @@ export function PropertyStrip({ folded, station }: { readonly folded: boolean; r
   const stopped = new Set(
     plan?.warnings.flatMap((w) => (w.severity === 'stop' && w.surface !== null ? [w.surface] : [])),
   );
-  const target = station === 'order' || station === 'report' ? 'walk' : station;
+  const addressOf = useSurfaceAddress(jobId);
   const found = group(survey.findings, (f): string => f.zone ?? f.surface);
   return (
     <div>
@@ -54,7 +55,7 @@ export function PropertyStrip({ folded, station }: { readonly folded: boolean; r
               key={surface.id}
               surface={surface}
               findings={found.get(surface.id) ?? NONE}
-              address={`/jobs/${jobId}/${target}/${target === 'walk' ? (surface.zoneOf ?? surface.id) : surface.id}`}
+              address={addressOf(surface)}
               selected={surface.id === selected}
               folded={folded}
               stopped={stopped.has(surface.id)}

@@ -4,21 +4,23 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { STATIONS } from './route-bar.tsx';
+import { useSurfaceAddress } from './surface-address.ts';
 
-/** Goes to a surface or a station by some letters of its name. */
+/** Goes to a surface, at the station that is open, or to a station, by some letters of its name. */
 export function QuickJump({ close }: { readonly close: () => void }) {
   const { survey, jobId } = useSurveySession();
   const [find, setFind] = useState('');
   const navigate = useNavigate();
+  const addressOf = useSurfaceAddress(jobId);
   const field = useRef<RefSelectProps>(null);
   const sideOf = new Map(survey.sides.map((side) => [side.id, side.name]));
   const places = [
     ...survey.surfaces.map((s) => ({
-      value: `walk/${s.id}`,
+      value: addressOf(s),
       label: s.name,
       about: s.side === null ? '' : (sideOf.get(s.side) ?? ''),
     })),
-    ...STATIONS.flatMap(({ name, path }) => (path ? [{ value: path, label: name, about: 'station' }] : [])),
+    ...STATIONS.flatMap(({ name, path }) => (path ? [{ value: `/jobs/${jobId}/${path}`, label: name, about: 'station' }] : [])),
   ];
   const words = find.toLowerCase().split(/\s+/);
   const found = places.filter(({ label, about }) =>
@@ -53,7 +55,7 @@ export function QuickJump({ close }: { readonly close: () => void }) {
         showSearch={{ onSearch: setFind }}
         onSelect={(value: string) => {
           close();
-          void navigate(`/jobs/${jobId}/${value}`);
+          void navigate(value);
         }}
       />
     </Modal>

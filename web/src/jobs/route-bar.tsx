@@ -1,5 +1,5 @@
 import type { Plan, Survey } from '@etappe/core';
-import { NavLink } from 'react-router';
+import { Link, useMatch } from 'react-router';
 import { usePlan } from '../planning/use-plan.tsx';
 import type { IssuedOrder } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -89,6 +89,9 @@ export const STATIONS: readonly Station[] = [
 export function RouteBar() {
   const { survey, orders, jobId } = useSurveySession();
   const { plan } = usePlan();
+  const open = useMatch('/jobs/:job/:station/*')?.params.station;
+  // The report is what the walk came to.
+  const current = open === 'report' ? 'walk' : open;
   return (
     <nav aria-label="Stations">
       <ol className="route-bar">
@@ -111,9 +114,13 @@ export function RouteBar() {
                   {inside}
                 </span>
               ) : (
-                <NavLink to={`/jobs/${jobId}/${station.path}`} title={`Key ${String(i + 1)}`}>
+                <Link
+                  to={`/jobs/${jobId}/${station.path}`}
+                  title={`Key ${String(i + 1)}`}
+                  aria-current={station.path === current ? 'page' : undefined}
+                >
                   {inside}
-                </NavLink>
+                </Link>
               )}
             </li>
           );

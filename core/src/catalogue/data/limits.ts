@@ -64,6 +64,16 @@ export const LIMITS: readonly Limit[] = [
     standing: 'floor', source: TRADE,
   },
   {
+    id: 'no-alkali-on-glass', when: [{ fact: 'agentClass', oneOf: ['caustic', 'mild-alkaline'] }, { fact: 'family', is: 'glass' }],
+    text: 'No alkali on glass: it etches where it dries.', whatCanHappen: 'A grey veil for good.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-strong-remover-on-paint', when: [{ fact: 'agentClass', is: 'solvent' }, { fact: 'finish', is: 'painted' }],
+    text: 'Masonry-strength remover takes the coating with the tag.', whatCanHappen: 'A bare patch where the tag was.',
+    standing: 'floor', source: TRADE,
+  },
+  {
     id: 'jet-above-limit', when: [{ fact: 'jetKilopascal', aboveFact: 'jetLimitKilopascal' }],
     text: 'The jet presses {jetKilopascal} kPa on a surface that stands {jetLimitKilopascal} kPa in its state.', whatCanHappen: 'Wand marks, torn fibres, lifted paint or sand washed from the face.',
     standing: 'overridable', source: 'estimate from orifice, pressure, fan and distance; a test patch confirms it',

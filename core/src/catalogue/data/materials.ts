@@ -39,6 +39,30 @@ export const MATERIALS: readonly Material[] = [
     sorptivity: { bare: SORPTIVITY_COATED, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: false, thirstFactor: 0.7,
     jetLimitKilopascal: 5, conditions: ['chalking', 'flaking'], source: 'trade default',
   },
+  {
+    id: 'exposed-aggregate', name: 'Exposed-aggregate concrete', synonyms: ['washed concrete', 'pebble finish concrete', 'exposed aggregate'], family: 'concrete',
+    finishes: ['bare', 'sealed'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.015, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1.3,
+    jetLimitKilopascal: 150, conditions: ['cracked', 'loose-joints'], source: 'trade default; sorptivity as concrete, jet lower since stones come loose',
+  },
+  {
+    id: 'clay-brick', name: 'Clay brick', synonyms: ['brick', 'bricks', 'brickwork', 'facing brick'], family: 'masonry',
+    finishes: ['bare', 'painted', 'sealed'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.12, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1.6,
+    jetLimitKilopascal: 25, conditions: ['loose-joints', 'cracked', 'soft-stone'], source: 'trade default; soft brick sorptivity, order of EN ISO 15148 values',
+  },
+  {
+    id: 'clay-roof-tile', name: 'Clay roof tiles', synonyms: ['clay tile', 'clay tiles', 'roof tiles', 'pantiles'], family: 'roofing',
+    finishes: ['bare', 'sealed'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: 0.06, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: true, thirstFactor: 1.3,
+    jetLimitKilopascal: 2.5, conditions: ['cracked'], source: 'trade default; garden force only, a close jet lifts and breaks tiles',
+  },
+  {
+    id: 'clear-glass', name: 'Clear glass', synonyms: ['glass', 'window glass', 'glazing', 'glass roof', 'panes'], family: 'glass',
+    finishes: ['bare'], calcareous: false, saltSensitive: false,
+    sorptivity: { bare: SORPTIVITY_COATED, painted: SORPTIVITY_COATED, sealed: SORPTIVITY_COATED }, rough: false, thirstFactor: 0.7,
+    jetLimitKilopascal: 5, conditions: ['cracked'], source: 'trade default; uncoated glass, seals and edges kept out of any jet',
+  },
 ]; // prettier-ignore
 
 export const CONDITIONS: readonly Condition[] = [

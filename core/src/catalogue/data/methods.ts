@@ -50,7 +50,7 @@ const GROWTH_CHECKS = ['Green turns brown or white.', 'No part dries: mist it at
 
 export const METHODS: readonly Method[] = [
   {
-    id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, lichen: 3 }, families: ['render', 'metal', 'stone', 'timber'],
+    id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, lichen: 3, moss: 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing'],
     surfaceRisk: 1, harmAround: 4, slowness: 1, chainOrder: 'growth',
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
@@ -60,7 +60,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, lichen: 4 }, families: ['concrete'],
+    id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, lichen: 4, moss: 5 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 4, slowness: 1, chainOrder: 'growth',
     why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE,
     stages: [
@@ -71,13 +71,13 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3 }, families: ['concrete', 'stone'],
+    id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, moss: 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 3, harmAround: 1, slowness: 2, chainOrder: 'growth',
     why: 'No chemistry: right where joints are sound and run-off reaches water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
     stages: [brushOff, { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(60, 90), direction: 'top-down', checks: ['No stripes between passes.'] }, rinse],
   },
   {
-    id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, lichen: 2 }, families: ['timber'],
+    id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, lichen: 2, moss: 3 }, families: ['timber'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'growth',
     why: 'Lifts growth and grey from wood without chlorine; the brightener neutralises and brings the colour back.', expectation: 'Boards dry lighter than they look wet; the tone evens out over weeks.', source: TRADE,
     stages: [
@@ -90,7 +90,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, lichen: 2 }, families: ['timber'],
+    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, lichen: 2, moss: 3 }, families: ['timber'],
     surfaceRisk: 1, harmAround: 1, slowness: 4, chainOrder: 'growth',
     why: 'No jet at all: a soft brush and garden force keep weak fibres down.', expectation: 'Grey stays where fibres are weak: brushing harder would tear them.', source: TRADE,
     stages: [
@@ -110,7 +110,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'alkaline-scrub-growth', name: 'Mild alkaline wash by brush', treats: { 'green-algae': 3, 'mineral-oil': 3 }, families: ['render', 'stone', 'concrete'],
+    id: 'alkaline-scrub-growth', name: 'Mild alkaline wash by brush', treats: { 'green-algae': 3, 'mineral-oil': 3, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
     why: 'Without chlorine, for faces near water or planting and for light oil.', expectation: null, source: TRADE,
     stages: [
@@ -120,7 +120,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, lichen: 4 }, families: ['stone'],
+    id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, lichen: 4, moss: 3 }, families: ['stone'],
     surfaceRisk: 1, harmAround: 2, slowness: 5, chainOrder: 'growth',
     why: 'Old stone keeps its face: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
@@ -131,7 +131,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, lichen: 4 }, families: ['render', 'stone', 'concrete'],
+    id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
     surfaceRisk: 1, harmAround: 3, slowness: 1, chainOrder: 'leave-on',
     why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
@@ -140,7 +140,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'lichen-spot-hypochlorite', name: 'Strong hypochlorite on the spots', treats: { lichen: 4 }, families: ['stone', 'concrete'],
+    id: 'lichen-spot-hypochlorite', name: 'Strong hypochlorite on the spots', treats: { lichen: 4 }, families: ['stone', 'concrete', 'masonry'],
     surfaceRisk: 2, harmAround: 5, slowness: 2, chainOrder: 'growth',
     why: 'Same-day result on stubborn discs; local only.', expectation: null, source: TRADE,
     stages: [
@@ -150,7 +150,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5 }, families: ['concrete', 'stone', 'render', 'metal', 'timber'],
+    id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5 }, families: ['concrete', 'stone', 'render', 'metal', 'timber', 'masonry'],
     surfaceRisk: 3, harmAround: 4, slowness: 2, chainOrder: 'alkali',
     why: 'Turns oil into soap; hot water carries it out of the pores.', expectation: null, source: TRADE,
     stages: [
@@ -160,7 +160,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4 }, families: ['concrete', 'stone', 'render', 'timber', 'metal'],
+    id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4 }, families: ['concrete', 'stone', 'render', 'timber', 'metal', 'masonry', 'glass', 'roofing'],
     surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
@@ -184,12 +184,63 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'rust-citrate-gel', name: 'Neutral citrate gel on rust', treats: { 'surface-rust': 3 }, families: ['stone', 'render', 'metal', 'concrete'],
+    id: 'rust-citrate-gel', name: 'Neutral citrate gel on rust', treats: { 'surface-rust': 3 }, families: ['stone', 'render', 'metal', 'concrete', 'masonry', 'glass'],
     surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'acid',
     why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its face.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
       { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay it again on another day.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Gel is lifted off before rinsing.'] },
+      rinse,
+    ],
+  },
+  {
+    id: 'hand-scrape-roof', name: 'Scrape by hand, then leave-on biocide', treats: { moss: 4, lichen: 3, 'green-algae': 2 }, families: ['roofing'],
+    surfaceRisk: 1, harmAround: 3, slowness: 5, chainOrder: 'leave-on',
+    why: 'No jet and no feet on the tiles: cushions come off by hand, the biocide keeps the rest from growing.', expectation: 'Stains of the roots go within 6 to 18 months.', source: TRADE,
+    stages: [
+      { kind: 'clear', tool: 'hand-scraper', rate: rate(8, 15), direction: 'top-down', checks: ['Gutters are clear of pieces.', 'Cracked and slipped tiles are noted and shown.'] },
+      { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The face is dry before, evenly wet after.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Review after 6 months.' },
+    ],
+  },
+  {
+    id: 'neutral-wash', name: 'Neutral wash by soft brush', treats: { 'traffic-soot': 4, 'green-algae': 2, lichen: 1, moss: 2, 'mineral-oil': 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    surfaceRisk: 1, harmAround: 1, slowness: 2, chainOrder: 'alkali',
+    why: 'Soot and film come off with soap, water and a soft brush; nothing on the face is attacked.', expectation: null, source: TRADE,
+    stages: [
+      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 10, 20, 30], dwellMinutes: { from: 2, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Foam turns grey.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'A second pass at the same strength.' },
+      { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['Overlapping passes, no dry brush.'] },
+      rinse,
+    ],
+  },
+  {
+    id: 'descale-sulfamic', name: 'Sulfamic acid on scale', treats: { 'hard-water-scale': 5 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
+    why: 'Dissolves lime scale without chlorides and without scraping.', expectation: null, source: TRADE,
+    stages: [
+      preWet(5),
+      { kind: 'apply', agent: 'sulfamic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 30, 50, 80], dwellMinutes: { from: 2, to: 8 }, litresPerSquareMetre: 0.15, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['It fizzes while it works.'], stopWhen: 'The fizzing ends, or two passes have changed nothing more.', ifNotEnough: 'Repeat once; a haze that stays is etched.' },
+      rinse,
+      restAcid('sodium-bicarbonate'),
+      rinse,
+    ],
+  },
+  {
+    id: 'remover-in-coats', name: 'Masonry remover in thin coats', treats: { 'spray-paint': 5 }, families: ['masonry', 'stone', 'concrete', 'roofing'],
+    surfaceRisk: 3, harmAround: 4, slowness: 4, chainOrder: 'alkali',
+    why: 'Several thin coats with short dwells lift the film without driving the colour into the pores.', expectation: 'A shadow may stay; a shadow remover comes only after the film is off.', source: TRADE,
+    stages: [
+      { kind: 'apply', agent: 'masonry-remover', tool: 'flat-brush', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 3, to: 15 }, litresPerSquareMetre: 0.2, coats: 3, rate: rate(25, 40), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The colour runs under the brush.'], stopWhen: 'A white cloth takes no more colour.', ifNotEnough: 'One more thin coat; then accept the shadow.' },
+      { kind: 'agitate', tool: 'stiff-brush', rate: rate(6, 10), direction: 'top-down', checks: ['Own brush; no wire.'] },
+      rinse,
+    ],
+  },
+  {
+    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone'],
+    surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
+    why: 'Softens the tag and leaves a sound coating hard.', expectation: 'Gloss may be duller where the tag was.', source: TRADE,
+    stages: [
+      { kind: 'apply', agent: 'mild-remover', tool: 'flat-brush', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 1, to: 8 }, litresPerSquareMetre: 0.15, coats: 1, rate: rate(25, 40), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The coating below stays hard under a fingernail.'], stopWhen: 'The cloth takes no more colour, or the coating softens.', ifNotEnough: 'A second coat; never longer.' },
+      { kind: 'agitate', tool: 'soft-brush', rate: rate(6, 10), direction: 'top-down', checks: ['Wiped upwards, cloths changed often.'] },
       rinse,
     ],
   },

@@ -10,4 +10,6 @@ export const TOOLS: readonly Tool[] = [
   { id: 'surface-cleaner-50', name: 'surface cleaner 0.5 m', machines: ['pressure-washer', 'surface-cleaner'], jet: { orifice: 2.5, nozzles: 2, psi: 2500, fanDegrees: 25, standOffMetres: 0.05 }, hot: false, abrasive: false, handling: 'overlap a third, steady walking pace' },
   { id: 'hot-fan', name: 'hot 25° fan at 20 cm', machines: ['hot-washer'], jet: { orifice: 3.5, nozzles: 1, psi: 2400, fanDegrees: 25, standOffMetres: 0.2 }, hot: true, abrasive: false, handling: 'hot water, 25° tip, 20 cm off' },
   { id: 'paddle-and-film', name: 'spatula and cover film', machines: [], jet: null, hot: false, abrasive: false, handling: 'gel laid on 5 mm thick, film over it' },
+  { id: 'flat-brush', name: 'flat synthetic brush', machines: [], jet: null, hot: false, abrasive: false, handling: 'one brush and one pot per product, thin coats' },
+  { id: 'hand-scraper', name: 'plastic scraper', machines: [], jet: null, hot: false, abrasive: false, handling: 'from a ladder or lift, never standing on tiles; pieces bagged, not swept into gutters' },
 ]; // prettier-ignore
