@@ -13,6 +13,7 @@ export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
 export { CONTAMINANT_FAMILIES } from './catalogue/contaminant.ts';
 export type { ContaminantFamily, Severity } from './catalogue/contaminant.ts';
 export { SAFETY_FLOOR } from './catalogue/data/safety-floor.ts';
+export { MATERIAL_FAMILIES } from './catalogue/material.ts';
 export type { Finish, MaterialFamily } from './catalogue/material.ts';
 export { MACHINE_KINDS, MACHINE_NAMES } from './catalogue/tool.ts';
 export type { MachineKind } from './catalogue/tool.ts';
