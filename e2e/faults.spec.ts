@@ -21,9 +21,9 @@ test('a value that is not sound stays in its field with the reason and is not sa
 }) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
-  await page.getByLabel('Tilt, 0 floor to 90 wall').fill('900');
+  await page.getByLabel('Tilt, 0 floor to 90 wall', { exact: true }).fill('900');
   await expect(page.getByText('tiltDegrees must be less than or equal to 180')).toBeVisible();
-  await page.getByLabel('Top, above ground').fill('many');
+  await page.getByLabel('Top, above ground', { exact: true }).fill('many');
   await expect(
     page
       .getByText('“many” is not a unit', { exact: false })
@@ -32,7 +32,7 @@ test('a value that is not sound stays in its field with the reason and is not sa
   await page.getByLabel('Name', { exact: true }).fill('');
   await expect(page.getByText('name is not allowed to be empty')).toBeVisible();
   await page.reload();
-  await expect(page.getByLabel('Tilt, 0 floor to 90 wall')).toHaveValue('90');
+  await expect(page.getByLabel('Tilt, 0 floor to 90 wall', { exact: true })).toHaveValue('90');
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Drum wall, north');
 });
 

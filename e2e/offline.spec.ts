@@ -76,7 +76,7 @@ test('two devices on different surfaces merge without a question; on the same fi
   await network(context, false);
 
   await name(page).fill('Mine');
-  await page.getByLabel('Relief factor').fill('1.2');
+  await page.getByLabel('Relief factor', { exact: true }).fill('1.2');
   await name(other).fill('Their path');
   await saved(other);
   await other.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
@@ -92,8 +92,8 @@ test('two devices on different surfaces merge without a question; on the same fi
   await saved(page);
   await other.reload();
   await expect(name(other)).toHaveValue('Mine');
-  await expect(other.getByLabel('Relief factor')).toHaveValue('1.2');
-  await expect(page.getByText('Their path').first()).toBeVisible({ timeout: 20_000 });
+  await expect(other.getByLabel('Relief factor', { exact: true })).toHaveValue('1.2');
+  await expect(page.locator('.walk-tile', { hasText: 'Their path' })).toBeVisible({ timeout: 20_000 });
   await elsewhere.close();
   expect(
     complaints.splice(0).every((c) => /409|ERR_INTERNET_DISCONNECTED|Failed to (load|fetch)/.test(c)),

@@ -8,6 +8,7 @@ const SIZES = [
     height: 800,
     stations: ['walk', 'walk/drum-north', 'report', 'treat/drum-north', 'supply', 'sequence', 'order'],
   },
+  { name: 'tablet', width: 820, height: 1180, stations: ['walk', 'walk/drum-north', 'report'] },
   // What is held in a wet hand; the rest only has to fit.
   { name: 'phone', width: 390, height: 844, stations: ['walk', 'walk/drum-north', 'report', 'order'] },
 ];
@@ -65,7 +66,7 @@ test('US customary figures stand where metric ones did', async ({ page, etappe }
   const job = await etappe.jobId('Lock keeper');
   await page.goto(`${etappe.url}/jobs/${job}/walk/cottage-front`);
   await expect(page.getByText('180 sq ft', { exact: true }).first()).toBeVisible();
-  await expect(page.getByLabel('Top, above ground')).toHaveValue('8.86');
+  await expect(page.getByLabel('Top, above ground', { exact: true })).toHaveValue('8.86');
   await page.goto(`${etappe.url}/jobs/${job}/supply`);
   await expect(page.getByText(/US (gal|fl oz)/).first()).toBeVisible();
 });

@@ -17,7 +17,7 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
     // Each step is measured before the next, as somebody who looks would wait.
     await page.waitForTimeout(150);
   }
-  await expect.poll(() => sides(page)).toEqual(['East', 'North', 'South', 'West']);
+  await expect.poll(() => sides(page)).toEqual(['East', 'North', 'South', 'West', 'Lane']);
 
   const plinth = page.locator('.walk-tile', { hasText: 'Terrace plinth' });
   const from = await plinth.boundingBox();
@@ -34,7 +34,7 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
   await page.keyboard.press('Control+z');
   await expect(column(page, 'West').locator('.walk-tile', { hasText: 'Terrace plinth' })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect.poll(() => sides(page)).toEqual(['North', 'East', 'South', 'West']);
+  await expect.poll(() => sides(page)).toEqual(['North', 'East', 'South', 'West', 'Lane']);
   await saved(page);
 });
 
@@ -45,8 +45,8 @@ test('a surface is copied to other sides; run-off is drawn on demand; keys lead 
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk`);
   await page.getByRole('button', { name: 'Run-off' }).click();
-  // Six surfaces drain onto something that is drawn, the drum wall onto two.
-  await expect(page.locator('.run-off-arrows > path')).toHaveCount(7);
+  // Twenty-one surfaces drain onto something, the drum wall onto two.
+  await expect(page.locator('.run-off-arrows > path')).toHaveCount(22);
   await page.getByRole('button', { name: 'Hide run-off' }).click();
   await expect(page.locator('.run-off-arrows')).toHaveCount(0);
 
@@ -56,10 +56,11 @@ test('a surface is copied to other sides; run-off is drawn on demand; keys lead 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Terrace plinth' })).toBeVisible();
   await page.keyboard.press('k');
-  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Drum wall, west' })).toBeVisible();
   await page.keyboard.press('j');
   await page.getByRole('button', { name: 'Copy Terrace plinth to other sides' }).click();
   await page.getByRole('checkbox', { name: 'North' }).uncheck();
+  await page.getByRole('checkbox', { name: 'Lane' }).uncheck();
   await page.getByRole('button', { name: 'Add 2 surfaces' }).click();
   await expect(page.locator('.walk-tile', { hasText: 'Terrace plinth, east' })).toContainText('10.8 m²');
   await expect(page.locator('.walk-tile', { hasText: 'Terrace plinth, south' })).toContainText(
@@ -70,4 +71,83 @@ test('a surface is copied to other sides; run-off is drawn on demand; keys lead 
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Quick line on Walk');
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  // From another station the jump stays at that station.
+  await page.keyboard.press('2');
+  await expect(page.getByRole('complementary', { name: 'Reasons' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('canopy');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/treat\/canopy-south$/);
 });
+
+test.describe('on a tablet in one hand', () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+
+  test('what one does all the time is at the thumb, and a long press moves a surface', async ({
+    page,
+    etappe,
+  }) => {
+    const job = await etappe.jobId('Hill observatory');
+    await page.goto(`${etappe.url}/jobs/${job}/walk`);
+    const boards = page.locator('.walk-tile', { hasText: 'Visitor centre boards' });
+    const from = await boards.boundingBox();
+    const to = await page.locator('.walk-tile', { hasText: 'Entrance wall' }).boundingBox();
+    if (!from || !to) throw new Error('both tiles are drawn');
+    await touchDrag(
+      page,
+      { x: from.x + 40, y: from.y + 40 },
+      { x: to.x + to.width / 2, y: to.y + to.height / 2 },
+    );
+    await expect(
+      column(page, 'South').locator('.walk-tile', { hasText: 'Visitor centre boards' }),
+    ).toBeVisible();
+    const atHand = page.getByRole('toolbar', { name: 'At hand' });
+    await atHand.getByRole('button', { name: 'Undo' }).tap();
+    await expect(
+      column(page, 'East').locator('.walk-tile', { hasText: 'Visitor centre boards' }),
+    ).toBeVisible();
+
+    await page.locator('.walk-tile', { hasText: 'Drum wall, north' }).tap();
+    await expect(page.getByRole('heading', { name: 'Drum wall, north' })).toBeVisible();
+    await atHand.getByRole('button', { name: 'Next surface, Cellar wall' }).tap();
+    await expect(page.getByRole('heading', { name: 'Cellar wall' })).toBeVisible();
+    await atHand.getByRole('button', { name: 'Say it' }).tap();
+    await expect(page.getByRole('textbox', { name: 'Quick line' })).toBeFocused();
+    // As the device's own dictation writes it.
+    await page.keyboard.insertText('limescale a trace, no moss');
+    await page.getByRole('button', { name: 'Change Cellar wall' }).tap();
+    await expect(page.locator('.finding')).toHaveCount(1);
+    await expect(page.locator('.finding')).toContainText('Hard-water scale');
+
+    await page.getByRole('button', { name: 'Top, above ground: more' }).tap();
+    await expect(page.getByLabel('Top, above ground', { exact: true })).toHaveValue('1.5');
+    await page.getByRole('region', { name: 'Cellar wall' }).getByText('Floor', { exact: true }).tap();
+    await expect(page.getByRole('radio', { name: 'Floor' })).toBeChecked();
+    await saved(page);
+  });
+});
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A finger that is held, moved in steps and lifted. */
+async function touchDrag(page: Page, from: Point, to: Point): Promise<void> {
+  const device = await page.context().newCDPSession(page);
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: Point) =>
+    device.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ ...at }] : [] });
+  await touch('touchStart', from);
+  await page.waitForTimeout(400);
+  const STEPS = 8;
+  for (let i = 1; i <= STEPS; i += 1) {
+    await touch('touchMove', {
+      x: from.x + ((to.x - from.x) * i) / STEPS,
+      y: from.y + ((to.y - from.y) * i) / STEPS,
+    });
+    await page.waitForTimeout(40);
+  }
+  await touch('touchEnd');
+}

@@ -1,9 +1,11 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { reactCompiler } from './react-compiler.ts';
 
 export default defineConfig({
   plugins: [
+    reactCompiler(),
     react(),
     VitePWA({
       // A newer version waits until a person takes it: nothing jumps under his hands.

@@ -30,6 +30,7 @@ export { surfaceRows } from './interchange/surface-rows.ts';
 export { surfacesOfRows } from './interchange/surfaces-of-rows.ts';
 export type { RowFault } from './interchange/row-cells.ts';
 export type { RowsReading } from './interchange/surfaces-of-rows.ts';
+export { mostUsed } from './survey/most-used.ts';
 export { questionsOn } from './plan/open-questions.ts';
 export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';

@@ -2,6 +2,7 @@ import { ConfigProvider } from 'antd';
 import { createContext, use, useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { themeFor } from './theme.ts';
+import { IN_HAND, useMedia } from './use-media.ts';
 
 const STORAGE_KEY = 'etappe.evening';
 
@@ -23,16 +24,15 @@ function remembered(): boolean {
 /** Light by day, dark for evening work; remembered on the device. */
 export function EveningProvider({ children }: { readonly children: ReactNode }) {
   const [evening, setEvening] = useState(remembered);
+  const still = useMedia('(prefers-reduced-motion: reduce)');
+  const inHand = useMedia(IN_HAND);
   useEffect(() => {
     document.documentElement.dataset['evening'] = String(evening);
     localStorage.setItem(STORAGE_KEY, String(evening));
   }, [evening]);
   return (
     <EveningContext value={{ evening, setEvening }}>
-      <ConfigProvider
-        theme={themeFor(evening, window.matchMedia('(prefers-reduced-motion: reduce)').matches)}
-        button={{ autoInsertSpace: false }}
-      >
+      <ConfigProvider theme={themeFor({ evening, still, inHand })} button={{ autoInsertSpace: false }}>
         {children}
       </ConfigProvider>
     </EveningContext>

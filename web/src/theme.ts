@@ -25,7 +25,14 @@ const DARK = {
 
 const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', sans-serif";
 
-export function themeFor(evening: boolean, still: boolean): ThemeConfig {
+interface Circumstances {
+  readonly evening: boolean;
+  /** Without motion. */
+  readonly still: boolean;
+  readonly inHand: boolean;
+}
+
+export function themeFor({ evening, still, inHand }: Circumstances): ThemeConfig {
   const c = evening ? DARK : LIGHT;
   return {
     algorithm: evening ? antTheme.darkAlgorithm : antTheme.defaultAlgorithm,
@@ -52,7 +59,8 @@ export function themeFor(evening: boolean, still: boolean): ThemeConfig {
       boxShadowSecondary: `0 0 0 1px ${c.line}`,
       fontFamily: TEXT_FONT,
       fontSize: 15,
-      controlHeight: 36,
+      controlHeight: inHand ? 48 : 36,
+      controlHeightSM: inHand ? 40 : 28,
     },
     components: {
       Button: {

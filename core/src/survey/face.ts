@@ -3,6 +3,7 @@ import { takeOffFace } from '../takeoff/take-off.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
 import type { EntityId } from './entity-id.ts';
 import type { Finding } from './finding.ts';
+import { keptList } from './kept-list.ts';
 import type { Scope } from './scope.ts';
 import type { Surface } from './surface.ts';
 import type { Survey } from './survey.ts';
@@ -38,7 +39,7 @@ export function facesOf(survey: Survey): readonly Face[] {
   const { units } = survey.job;
   const zonesOn = new Map<string, Zone[]>();
   for (const zone of survey.zones) zonesOn.set(zone.surface, [...(zonesOn.get(zone.surface) ?? []), zone]);
-  return survey.surfaces.flatMap((surface) => {
+  const faces = survey.surfaces.flatMap((surface) => {
     const zones = zonesOn.get(surface.id) ?? [];
     const scope = scopes.get(surface.id);
     const before = made.get(surface);
@@ -48,10 +49,11 @@ export function facesOf(survey: Survey): readonly Face[] {
       before.zones.length === zones.length &&
       before.zones.every((zone, i) => zone === zones[i]);
     if (same) return before.faces;
-    const faces = facesOn(surface, zones, scope, units);
-    made.set(surface, { zones, scope, units, faces });
-    return faces;
+    const now = facesOn(surface, zones, scope, units);
+    made.set(surface, { zones, scope, units, faces: now });
+    return now;
   });
+  return keptList(faces);
 }
 
 interface MadeFaces {

@@ -1,3 +1,4 @@
+import { keptList } from './kept-list.ts';
 import { PROPERTY_ID } from './property.ts';
 import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND } from './survey.ts';
 import type { EntityKind, RecordKind, Survey } from './survey.ts';
@@ -23,20 +24,31 @@ export function entityIn(state: SurveyState, id: string): VersionedEntity | null
   return id === state.job.id ? state.job : (state.entities.get(id) ?? null);
 }
 
-/** The survey that a state holds, each list in order of position. */
+const made = new WeakMap<SurveyState, Survey>();
+
+/** The survey that a state holds, each list in order of position; the same object for the same state. */
 export function surveyOf(state: SurveyState): Survey {
-  const lists = Object.fromEntries(
+  const before = made.get(state);
+  if (before) return before;
+  const survey = listedSurvey(state);
+  made.set(state, survey);
+  return survey;
+}
+
+function listedSurvey(state: SurveyState): Survey {
+  const found = Object.fromEntries(
     Object.values(ENTITY_KINDS).map(({ list }) => [list, [] as Record<string, unknown>[]]),
   );
   for (const entity of [...state.entities.values()].sort(
     (a, b) => a.position - b.position || (a.id < b.id ? -1 : 1),
   )) {
     if (entity.kind !== JOB_KIND && entity.kind !== PROPERTY_KIND)
-      lists[ENTITY_KINDS[entity.kind].list]?.push(asListed(entity));
+      found[ENTITY_KINDS[entity.kind].list]?.push(asListed(entity));
   }
   const property = state.entities.get(PROPERTY_ID)?.detail;
   if (!property) throw new Error('a survey has its property');
   // Each detail was checked by its kind's schema when it was set.
+  const lists = Object.fromEntries(Object.entries(found).map(([list, items]) => [list, keptList(items)]));
   return { job: state.job.detail, property, ...lists } as unknown as Survey;
 }
 

@@ -2,7 +2,7 @@ import { LeftOutlined, MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/
 import { Alert, Button } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, Outlet, useNavigate, useParams } from 'react-router';
+import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router';
 import { TexturePatterns } from '../drawing/texture-patterns.tsx';
 import { PlanProvider } from '../planning/use-plan.tsx';
 import { ServerProblem } from '../server-connection.ts';
@@ -32,9 +32,16 @@ export function JobShell() {
   );
 }
 
+/** Widths of the window from which on the property strip stands open by itself, px. */
+const WIDE = 1200;
+const WIDE_FOR_GRID = 1400;
+
 function OpenShell() {
   const { survey, jobId } = useSurveySession();
-  const [stripOpen, setStripOpen] = useState(() => window.innerWidth >= 1200);
+  const station = useMatch('/jobs/:job/:station/*')?.params.station ?? 'walk';
+  const [opened, setOpened] = useState<boolean | null>(null);
+  // On the walk the grid shows the property already: there the strip folds earlier.
+  const stripOpen = opened ?? window.innerWidth >= (station === 'walk' ? WIDE_FOR_GRID : WIDE);
   const navigate = useNavigate();
   useHotkeys(
     STATIONS.map((_, i) => String(i + 1)),
@@ -93,7 +100,7 @@ function OpenShell() {
               aria-label={stripOpen ? 'Fold the property strip' : 'Unfold the property strip'}
               aria-expanded={stripOpen}
               onClick={() => {
-                setStripOpen(!stripOpen);
+                setOpened(!stripOpen);
               }}
             />
             <PropertyStrip folded={!stripOpen} />

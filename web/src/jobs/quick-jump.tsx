@@ -20,7 +20,9 @@ export function QuickJump({ close }: { readonly close: () => void }) {
       label: s.name,
       about: s.side === null ? '' : (sideOf.get(s.side) ?? ''),
     })),
-    ...STATIONS.flatMap(({ name, path }) => (path ? [{ value: `/jobs/${jobId}/${path}`, label: name, about: 'station' }] : [])),
+    ...STATIONS.flatMap(({ name, path }) =>
+      path ? [{ value: `/jobs/${jobId}/${path}`, label: name, about: 'station' }] : [],
+    ),
   ];
   const words = find.toLowerCase().split(/\s+/);
   const found = places.filter(({ label, about }) =>

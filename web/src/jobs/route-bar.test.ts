@@ -45,10 +45,9 @@ describe('a station says how it stands', () => {
         surfaces: [
           {
             id: 'w',
-            material: 'larch-boards',
-            conditions: ['rotten'],
+            material: 'limestone',
             size: '3x2',
-            findings: [{ contaminant: 'mineral-oil', severity: 2 }],
+            findings: [{ contaminant: 'hard-water-scale', severity: 2 }],
           },
         ],
       },

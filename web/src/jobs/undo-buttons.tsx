@@ -1,28 +1,11 @@
 import { RollbackOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useSurveySession } from '../survey-edits/survey-session.tsx';
-
-const NOTICE_MILLISECONDS = 8000;
+import { useSteps } from './use-steps.ts';
 
 /** Takes back one's own last edit, or does it again; inside a text field the keys stay the field's own. */
 export function UndoButtons() {
-  const { canUndo, canRedo, step } = useSurveySession();
-  const [notice, setNotice] = useState<string | null>(null);
-  useEffect(() => {
-    if (notice === null) return undefined;
-    const timer = setTimeout(() => {
-      setNotice(null);
-    }, NOTICE_MILLISECONDS);
-    return () => {
-      clearTimeout(timer);
-    };
-  }, [notice]);
-  const go = (way: 'undo' | 'redo') => {
-    const reason = step(way);
-    setNotice(reason === null ? null : `Not ${way === 'undo' ? 'undone' : 'redone'}: ${reason}.`);
-  };
+  const { canUndo, canRedo, notice, go } = useSteps();
   useHotkeys('mod+z', () => {
     go('undo');
   });

@@ -2,7 +2,7 @@ import { PrinterOutlined } from '@ant-design/icons';
 import { crewOrder } from '@etappe/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { usePlan } from '../planning/use-plan.tsx';
@@ -44,6 +44,7 @@ function NextOrder() {
   const { plan, working } = usePlan();
   const client = useQueryClient();
   const navigate = useNavigate();
+  const waitsId = useId();
   const [id, setId] = useState(() => uuidv7());
   const document = useMemo(() => (plan?.visit ? crewOrder(plan, survey) : null), [plan, survey]);
   const issue = useMutation({
@@ -69,6 +70,7 @@ function NextOrder() {
     : saveState.kind === 'saved'
       ? null
       : 'The last edits are not saved yet.';
+  const ready = stops.length === 0 && plan.visit !== null && waits === null;
   return (
     <div className="order">
       <div className="order-bar">
@@ -76,16 +78,22 @@ function NextOrder() {
         <OrderLinks current={null} />
         <Button
           type="primary"
-          disabled={stops.length > 0 || !plan.visit || waits !== null}
+          // It keeps the keyboard's focus while it has to wait.
+          aria-disabled={!ready}
+          aria-describedby={waitsId}
           loading={issue.isPending}
           onClick={() => {
-            issue.mutate();
+            if (ready) issue.mutate();
           }}
         >
           Issue order
         </Button>
       </div>
-      {waits !== null && stops.length === 0 && <p className="quiet order-wait">{waits}</p>}
+      {waits !== null && stops.length === 0 && (
+        <p className="quiet order-wait" id={waitsId}>
+          {waits}
+        </p>
+      )}
       {issue.error && (
         <Alert
           type="error"

@@ -24,10 +24,11 @@ const planner = {
     latest = request;
     const began = performance.now();
     for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {
-      if (plan) await found(plan, performance.now() - began);
-      // Lets a newer request in between two moves.
+      const milliseconds = performance.now() - began;
+      // Lets a newer request in between two moves; a plan of an older survey is not worth handing over.
       await new Promise((resolve) => setTimeout(resolve, 0));
       if (latest !== request) return false;
+      if (plan) await found(plan, milliseconds);
       if (performance.now() - began > LONGEST_SEARCH_MILLISECONDS) return true;
     }
     return true;

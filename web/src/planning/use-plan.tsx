@@ -1,7 +1,7 @@
 import type { Plan, Survey } from '@etappe/core';
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import { createContext, use, useEffect, useRef, useState } from 'react';
+import { createContext, startTransition, use, useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Planner } from './plan-worker.ts';
 
@@ -20,7 +20,17 @@ export function usePlan(): PlanState {
   return use(PlanContext);
 }
 
+/** What the worker found so far. */
+interface Found {
+  readonly plan: Plan | null;
+  readonly failed: string | null;
+  /** The survey whose search has come to its end. */
+  readonly done: Survey | null;
+}
+
 const SETTLE_MILLISECONDS = 60;
+/** A large survey takes longer to hand over: it waits for a pause in the typing. */
+const SETTLE_MILLISECONDS_PER_SURFACE = 1;
 const FIRST_PLAN_MEASURE = 'etappe:first-plan';
 
 export function PlanProvider({
@@ -30,7 +40,7 @@ export function PlanProvider({
   readonly survey: Survey;
   readonly children: ReactNode;
 }) {
-  const [state, setState] = useState<PlanState>({ plan: null, working: true, failed: null });
+  const [found, setFound] = useState<Found>({ plan: null, failed: null, done: null });
   const planner = useRef<Remote<Planner> | null>(null);
   const request = useRef(0);
 
@@ -47,9 +57,15 @@ export function PlanProvider({
     request.current += 1;
     const mine = request.current;
     const asOf = new Date().toISOString().slice(0, 10);
-    const current = () => request.current === mine;
+    // What is typed meanwhile comes first; a plan and the end of its search stay in their order.
+    const show = (more: Partial<Found>) => {
+      if (request.current !== mine) return;
+      startTransition(() => {
+        setFound((before) => ({ ...before, ...more }));
+      });
+    };
     let first = true;
-    const found = proxy((plan: Plan, milliseconds: number) => {
+    const better = proxy((plan: Plan, milliseconds: number) => {
       // For npm run bench: how long the worker took to the first plan of this survey.
       if (first)
         performance.measure(FIRST_PLAN_MEASURE, {
@@ -57,23 +73,29 @@ export function PlanProvider({
           duration: milliseconds,
         });
       first = false;
-      if (current()) setState((before) => ({ ...before, plan, failed: null }));
+      show({ plan, failed: null });
     });
-    const timer = setTimeout(() => {
-      setState((before) => ({ ...before, working: true }));
-      planner.current?.plan(mine, survey, asOf, found).then(
-        () => {
-          if (current()) setState((before) => ({ ...before, working: false }));
-        },
-        (error: unknown) => {
-          if (current()) setState((before) => ({ ...before, working: false, failed: String(error) }));
-        },
-      );
-    }, SETTLE_MILLISECONDS);
+    const timer = setTimeout(
+      () => {
+        planner.current?.plan(mine, survey, asOf, better).then(
+          () => {
+            show({ done: survey });
+          },
+          (error: unknown) => {
+            show({ done: survey, failed: String(error) });
+          },
+        );
+      },
+      SETTLE_MILLISECONDS + SETTLE_MILLISECONDS_PER_SURFACE * survey.surfaces.length,
+    );
     return () => {
       clearTimeout(timer);
     };
   }, [survey]);
 
+  const { plan, failed, done } = found;
+  // From the very edit on, not only once the search has begun: until then the plan is of an older survey.
+  const working = done !== survey;
+  const state = useMemo((): PlanState => ({ plan, working, failed }), [plan, working, failed]);
   return <PlanContext value={state}>{children}</PlanContext>;
 }

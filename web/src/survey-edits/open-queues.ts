@@ -55,13 +55,15 @@ export async function openQueue(jobId: string): Promise<OpenQueue> {
   locked = true;
   const there = open.get(jobId);
   if (there?.unsaved()) return there;
-  const left = await leftBehind(jobId);
-  const opened = await server.openJob(jobId).catch(async (error: unknown) => {
-    const kept = await store.job(jobId);
-    if (!kept || !(error instanceof ServerProblem && error.passes)) throw error;
-    return kept.opened;
-  });
-  const undo = await store.undo(jobId);
+  const [left, opened, undo] = await Promise.all([
+    leftBehind(jobId),
+    server.openJob(jobId).catch(async (error: unknown) => {
+      const kept = await store.job(jobId);
+      if (!kept || !(error instanceof ServerProblem && error.passes)) throw error;
+      return kept.opened;
+    }),
+    store.undo(jobId),
+  ]);
   const queue = newQueue(opened, left, undo);
   open.set(jobId, queue);
   return queue;
@@ -109,6 +111,7 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
   let { sequence } = opened;
   let undo = undoBefore;
   let keepTimer: ReturnType<typeof setTimeout> | null = null;
+  let keptState: SurveyState | null = null;
   const queue = new EditQueue(
     stateOfOpened(opened),
     {
@@ -138,12 +141,13 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
   let current = snapshot();
   const changed = () => {
     current = snapshot();
-    keepTimer ??= setTimeout(keepJob, KEEP_JOB_MILLISECONDS);
+    if (queue.confirmed !== keptState) keepTimer ??= setTimeout(keepJob, KEEP_JOB_MILLISECONDS);
     for (const listener of listeners) listener();
   };
   const keepJob = () => {
     keepTimer = null;
-    const { job, entities } = queue.confirmed;
+    keptState = queue.confirmed;
+    const { job, entities } = keptState;
     const kept = { ...opened, sequence, job, entities: [...entities.values()] };
     void store.keepJob(opened.id, { opened: kept, at: new Date().toISOString() });
   };
@@ -151,6 +155,11 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
     undo = next;
     void store.keepUndo(opened.id, undo);
     changed();
+  };
+  const pull = async () => {
+    const newer = await server.changesSince(opened.id, sequence);
+    ({ sequence } = newer);
+    queue.merge(newer.entities);
   };
   keepJob();
   return {
@@ -181,15 +190,12 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
     },
     settle: (batch, settlement) => {
       queue.settle(batch, settlement);
+      pull().catch(() => undefined);
     },
     flushNow: () => {
       queue.flushNow();
     },
-    pull: async () => {
-      const newer = await server.changesSince(opened.id, sequence);
-      ({ sequence } = newer);
-      queue.merge(newer.entities);
-    },
+    pull,
   };
 }
 

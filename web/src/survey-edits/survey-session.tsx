@@ -8,7 +8,7 @@ import { server } from '../server-connection.ts';
 import type { IssuedOrder, OpenedJob, PreviousJob } from '../server-connection.ts';
 import type { SaveState } from './edit-queue.ts';
 import { openQueue } from './open-queues.ts';
-import type { OpenQueue } from './open-queues.ts';
+import type { OpenQueue, QueueSnapshot } from './open-queues.ts';
 import type { Settlement } from './settlement.ts';
 
 /** What every station of a job works on: the survey as shown, how to edit it, and whether it is saved. */
@@ -30,11 +30,46 @@ export interface SurveySession {
   readonly settle: (batch: string, settlement: Settlement) => void;
 }
 
-const SessionContext = createContext<SurveySession | null>(null);
+/** Stays the same while one edits: whoever needs the survey hears of each edit from the queue itself. */
+interface OpenedSession {
+  readonly queue: OpenQueue;
+  readonly orders: readonly IssuedOrder[];
+}
+
+const SessionContext = createContext<OpenedSession | null>(null);
 
 export function useSurveySession(): SurveySession {
-  const session = use(SessionContext);
-  if (!session) throw new Error('a station stands inside a SurveySessionProvider');
+  const opened = use(SessionContext);
+  if (!opened) throw new Error('a station stands inside a SurveySessionProvider');
+  const snapshot = useSyncExternalStore(opened.queue.subscribe, opened.queue.read);
+  return sessionOf(opened, snapshot);
+}
+
+const sessions = new WeakMap<
+  OpenedSession,
+  { readonly of: QueueSnapshot; readonly session: SurveySession }
+>();
+
+/** One session for all who look at the same moment of it. */
+function sessionOf(open: OpenedSession, of: QueueSnapshot): SurveySession {
+  const before = sessions.get(open);
+  if (before?.of === of) return before.session;
+  const { queue, orders } = open;
+  const { opened, edit, step } = queue;
+  const survey = surveyOf(of.state);
+  const session: SurveySession = {
+    ...of,
+    jobId: opened.id,
+    propertyId: opened.propertyId,
+    survey,
+    faces: facesOf(survey),
+    orders,
+    previous: opened.previous,
+    edit,
+    step,
+    settle: queue.settle,
+  };
+  sessions.set(open, { of, session });
   return session;
 }
 
@@ -79,7 +114,6 @@ function useOrders(opened: OpenedJob): readonly IssuedOrder[] {
 
 function OpenSession({ queue, children }: { readonly queue: OpenQueue; readonly children: ReactNode }) {
   const client = useQueryClient();
-  const { state, saveState, canUndo, canRedo } = useSyncExternalStore(queue.subscribe, queue.read);
   const { opened } = queue;
   const orders = useOrders(opened);
 
@@ -106,26 +140,6 @@ function OpenSession({ queue, children }: { readonly queue: OpenQueue; readonly 
     };
   }, [queue, client]);
 
-  const session = useMemo((): SurveySession => {
-    const survey = surveyOf(state);
-    return {
-      jobId: opened.id,
-      propertyId: opened.propertyId,
-      state,
-      survey,
-      faces: facesOf(survey),
-      orders,
-      previous: opened.previous,
-      saveState,
-      canUndo,
-      canRedo,
-      edit: queue.edit,
-      step: queue.step,
-      settle: (batch, settlement) => {
-        queue.settle(batch, settlement);
-        queue.pull().catch(() => undefined);
-      },
-    };
-  }, [canRedo, canUndo, opened, orders, queue, saveState, state]);
+  const session = useMemo((): OpenedSession => ({ queue, orders }), [queue, orders]);
   return <SessionContext value={session}>{children}</SessionContext>;
 }

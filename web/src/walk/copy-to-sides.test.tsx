@@ -42,7 +42,7 @@ describe('a surface', () => {
 
   it('leads to the one before and after it in walking order', async () => {
     standInServer(stateOfFile(file));
-    renderInSession(<OfFirst part={Neighbours} />);
+    renderInSession(<Neighbours surface="wall" />);
     expect(await screen.findByRole('button', { name: 'Previous surface' })).toBeDisabled();
     expect(screen.getByRole('button', { name: 'Next surface, Path, east' })).toBeEnabled();
   });

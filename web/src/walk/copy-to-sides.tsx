@@ -28,28 +28,30 @@ export function CopyToSides({ surface }: { readonly surface: Surface }) {
           setChosen(others.map((side) => side.id));
         }}
       />
-      <Modal
-        open={chosen !== null}
-        title={`Copy “${surface.name}” to`}
-        okText={`Add ${String(chosen?.length ?? 0)} ${chosen?.length === 1 ? 'surface' : 'surfaces'}`}
-        okButtonProps={{ disabled: (chosen?.length ?? 0) === 0 }}
-        cancelText="Cancel"
-        onOk={copy}
-        onCancel={() => {
-          setChosen(null);
-        }}
-      >
-        <Checkbox.Group
-          className="copy-sides"
-          value={[...(chosen ?? [])]}
-          options={others.map((side) => ({ value: side.id, label: side.name }))}
-          onChange={setChosen}
-        />
-        <p className="quiet">
-          Material, size, condition and findings go along; what stands beside and below does not.
-        </p>
-        {fault !== null && <p role="alert">{fault}</p>}
-      </Modal>
+      {chosen !== null && (
+        <Modal
+          open
+          title={`Copy “${surface.name}” to`}
+          okText={`Add ${String(chosen.length)} ${chosen.length === 1 ? 'surface' : 'surfaces'}`}
+          okButtonProps={{ disabled: chosen.length === 0 }}
+          cancelText="Cancel"
+          onOk={copy}
+          onCancel={() => {
+            setChosen(null);
+          }}
+        >
+          <Checkbox.Group
+            className="copy-sides"
+            value={[...chosen]}
+            options={others.map((side) => ({ value: side.id, label: side.name }))}
+            onChange={setChosen}
+          />
+          <p className="quiet">
+            Material, size, condition and findings go along; what stands beside and below does not.
+          </p>
+          {fault !== null && <p role="alert">{fault}</p>}
+        </Modal>
+      )}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { Remove } from './entity-list.tsx';
 
@@ -11,18 +12,27 @@ interface Props {
 
 /** An entity of several fields, folded to one line until it is looked at. */
 export function EntityCard({ id, name, about, children }: Props) {
+  // Dozens may be folded: the fields of one are made when it is first looked at.
+  const [seen, setSeen] = useState(false);
   return (
-    <details className="entity-card">
+    <details
+      className="entity-card"
+      onToggle={(event) => {
+        if (event.currentTarget.open) setSeen(true);
+      }}
+    >
       <summary>
         <strong>{name}</strong>
         <span className="quiet">{about}</span>
       </summary>
-      <div className="sheet-grid">
-        {children}
-        <div className="wide entity-card-foot">
-          <Remove id={id} name={name} />
+      {seen && (
+        <div className="sheet-grid">
+          {children}
+          <div className="wide entity-card-foot">
+            <Remove id={id} name={name} />
+          </div>
         </div>
-      </div>
+      )}
     </details>
   );
 }

@@ -1,8 +1,10 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { contaminantById } from '@etappe/core';
-import type { Finding, Severity, Surface } from '@etappe/core';
-import { Button, Checkbox, Select } from 'antd';
+import { contaminantById, mostUsed } from '@etappe/core';
+import type { Finding, Severity } from '@etappe/core';
+import { Button, Checkbox } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
+import { Suggested } from '../quantity-fields/chip-field.tsx';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation, useEntity } from '../survey-edits/use-entity.ts';
@@ -11,17 +13,19 @@ import { CONTAMINANT_OPTIONS } from './options.ts';
 import { useScope } from './scope-part.tsx';
 
 const SEVERITIES: readonly Severity[] = [1, 2, 3, 4];
+const MOST_SUGGESTED = 4;
+const PERCENT_STEPS = { by: 10, to: 100 } as const;
 
 /** What lies on the surface in this job, or that it was looked at and is clean; what was found last time is offered. */
-export function FindingsPart({ surface }: { readonly surface: Surface }) {
+export function FindingsPart({ surface }: { readonly surface: string }) {
   const { survey } = useSurveySession();
-  const { nothingFound, patch } = useScope(surface.id);
-  const none = survey.findings.every((f) => f.surface !== surface.id);
+  const { nothingFound, patch } = useScope(surface);
+  const none = survey.findings.every((f) => f.surface !== surface);
   return (
     <div className="sheet-part">
       <h3>What is on it</h3>
-      {none && !nothingFound && <LastTime surface={surface.id} />}
-      <FindingCards surface={surface.id} zone={null} />
+      {none && !nothingFound && <LastTime surface={surface} />}
+      <FindingCards surface={surface} zone={null} />
       {none && (
         <Checkbox
           style={{ marginTop: 8 }}
@@ -76,34 +80,38 @@ export function FindingCards({ surface, zone }: FindingCardsProps) {
   const { survey, edit } = useSurveySession();
   const findings = survey.findings.filter((f) => f.surface === surface && f.zone === zone);
   const open = CONTAMINANT_OPTIONS.filter((o) => !findings.some((f) => f.contaminant === o.value));
+  const used = mostUsed(survey.findings.map((f) => f.contaminant)).slice(0, MOST_SUGGESTED);
+  const add = (contaminant: string) =>
+    edit([
+      creation('finding', uuidv7(), {
+        surface,
+        zone,
+        contaminant,
+        severity: 2,
+        share: 1,
+        position: findings.length,
+      }),
+    ]);
   return (
     <>
       {findings.map((finding) => (
         <FindingCard key={finding.id} finding={finding} />
       ))}
       {open.length > 0 && (
-        <Select
-          style={{ width: '100%' }}
-          aria-label={zone === null ? 'Add what is on it' : 'Add what is on the zone'}
-          placeholder={findings.length === 0 ? 'Add what is on it' : 'Add something else'}
-          showSearch={{ optionFilterProp: 'label' }}
+        <ChoiceField
+          label={zone === null ? 'Add what is on it' : 'Add what is on the zone'}
+          placeholder="by name, or by another word for it"
           value={null}
-          options={open.map(({ value, label }) => ({ value, label }))}
-          onChange={(contaminant: string | null) => {
-            if (contaminant !== null)
-              edit([
-                creation('finding', uuidv7(), {
-                  surface,
-                  zone,
-                  contaminant,
-                  severity: 2,
-                  share: 1,
-                  position: findings.length,
-                }),
-              ]);
-          }}
+          options={open}
+          take={add}
         />
       )}
+      <Suggested
+        label="Found on this property"
+        lead="Here also:"
+        options={open.filter((o) => used.includes(o.value))}
+        take={add}
+      />
     </>
   );
 }
@@ -159,6 +167,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
           value={finding.share}
           unit="%"
           scale={100}
+          steps={PERCENT_STEPS}
           take={(share) => patch({ share })}
         />
         <NumberField
@@ -166,6 +175,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
           value={finding.confidence}
           unit="%"
           scale={100}
+          steps={PERCENT_STEPS}
           take={(confidence) => patch({ confidence })}
         />
         <div className="wide">

@@ -1,50 +1,72 @@
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
-import type { Surface } from '@etappe/core';
+import type { Face } from '@etappe/core';
 import { Button } from 'antd';
+import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { sidesWithSurfaces } from '../jobs/property-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
-/** To the surface before and after in walking order: side by side, each from above to below. */
-export function Neighbours({ surface }: { readonly surface: Surface }) {
+interface Neighbour {
+  readonly face: Face | undefined;
+  readonly go: () => void;
+}
+
+/** The surface before and after in walking order: side by side, each from above to below. */
+function useNeighbours(surface: string): { readonly previous: Neighbour; readonly next: Neighbour } {
   const { survey, faces, jobId } = useSurveySession();
   const navigate = useNavigate();
   const order = sidesWithSurfaces(survey, faces)
     .flatMap((side) => side.surfaces)
     .filter((face) => face.zoneOf === null);
-  const here = order.findIndex((face) => face.id === surface.id);
-  const previous = order[here - 1];
-  const next = order[here + 1];
-  const go = (to: { readonly id: string } | undefined) => {
-    if (to) void navigate(`/jobs/${jobId}/walk/${to.id}`);
-  };
-  useHotkeys('k', () => {
-    go(previous);
+  const here = order.findIndex((face) => face.id === surface);
+  const neighbour = (face: Face | undefined): Neighbour => ({
+    face,
+    go: () => {
+      if (face) void navigate(`/jobs/${jobId}/walk/${face.id}`);
+    },
   });
-  useHotkeys('j', () => {
-    go(next);
-  });
+  return { previous: neighbour(order[here - 1]), next: neighbour(order[here + 1]) };
+}
+
+/** Goes to the surface before and after, by button or by the keys k and j. */
+export function Neighbours({ surface }: { readonly surface: string }) {
+  const { previous, next } = useNeighbours(surface);
+  useHotkeys('k', previous.go);
+  useHotkeys('j', next.go);
   return (
     <span className="neighbours">
-      <Button
-        icon={<LeftOutlined />}
-        disabled={!previous}
-        aria-label={previous ? `Previous surface, ${previous.name}` : 'Previous surface'}
-        title={previous?.name}
-        onClick={() => {
-          go(previous);
-        }}
-      />
-      <Button
-        icon={<RightOutlined />}
-        disabled={!next}
-        aria-label={next ? `Next surface, ${next.name}` : 'Next surface'}
-        title={next?.name}
-        onClick={() => {
-          go(next);
-        }}
-      />
+      <NeighbourButton which="Previous" to={previous} icon={<LeftOutlined />} />
+      <NeighbourButton which="Next" to={next} icon={<RightOutlined />} />
     </span>
+  );
+}
+
+/** The same two at the edge where the thumb is. */
+export function NeighboursAtHand({ surface }: { readonly surface: string }) {
+  const { previous, next } = useNeighbours(surface);
+  return (
+    <>
+      <NeighbourButton which="Previous" to={previous} icon={<LeftOutlined />} />
+      <NeighbourButton which="Next" to={next} icon={<RightOutlined />} />
+    </>
+  );
+}
+
+interface NeighbourButtonProps {
+  readonly which: 'Previous' | 'Next';
+  readonly to: Neighbour;
+  readonly icon: ReactNode;
+}
+
+function NeighbourButton({ which, to: { face, go }, icon }: NeighbourButtonProps) {
+  return (
+    <Button
+      icon={icon}
+      disabled={!face}
+      aria-label={face ? `${which} surface, ${face.name}` : `${which} surface`}
+      title={face?.name}
+      onClick={go}
+    />
   );
 }

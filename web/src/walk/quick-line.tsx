@@ -2,15 +2,26 @@ import { LONGEST_QUICK_LINE, readQuickLine, withQuickEdit } from '@etappe/core';
 import type { QuickEdit, QuickPart, QuickReading, QuickSurface } from '@etappe/core';
 import { Button, Input } from 'antd';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
-import { useDeferredValue, useId, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useId, useImperativeHandle, useMemo, useRef, useState } from 'react';
+import type { Ref } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { v7 as uuidv7 } from 'uuid';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useKeptText } from './use-kept-text.ts';
 import './quick-line.css';
 
+export interface QuickLineHandle {
+  readonly focus: () => void;
+}
+
+interface QuickLineProps {
+  /** The surface that a line is about where it names none. */
+  readonly selected: string | null;
+  readonly ref?: Ref<QuickLineHandle>;
+}
+
 /** One line of typed or dictated text that adds or changes surfaces; shown as it was understood before it is taken. */
-export function QuickLine({ selected }: { readonly selected: string | null }) {
+export function QuickLine({ selected, ref }: QuickLineProps) {
   const { survey, jobId, edit } = useSurveySession();
   const [line, setLine] = useKeptText(`quick-line ${jobId}`);
   const [said, setSaid] = useState<string | null>(null);
@@ -22,6 +33,11 @@ export function QuickLine({ selected }: { readonly selected: string | null }) {
     () => (shown.trim() === '' ? null : readQuickLine(shown, survey, { selected, makeId: uuidv7 })),
     [shown, survey, selected],
   );
+  useImperativeHandle(ref, () => ({
+    focus: () => {
+      field.current?.focus();
+    },
+  }));
   useHotkeys('q', (event) => {
     event.preventDefault();
     field.current?.focus();

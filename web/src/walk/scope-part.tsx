@@ -1,4 +1,3 @@
-import type { Surface } from '@etappe/core';
 import { Switch } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
 import { TextField } from '../quantity-fields/text-field.tsx';
@@ -25,8 +24,8 @@ export function useScope(surface: string) {
 }
 
 /** Whether the surface belongs to this job; leaving it out can be the safe decision. */
-export function ScopePart({ surface }: { readonly surface: Surface }) {
-  const { inScope, scopeReason, patch } = useScope(surface.id);
+export function ScopePart({ surface }: { readonly surface: string }) {
+  const { inScope, scopeReason, patch } = useScope(surface);
   return (
     <div className="sheet-part">
       <h3>Scope of this job</h3>

@@ -1,13 +1,15 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useDeferredValue, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { AddSurfaceDialog } from './add-surface-dialog.tsx';
 import { PropertySheet } from './property-sheet.tsx';
 import { QuickLine } from './quick-line.tsx';
+import type { QuickLineHandle } from './quick-line.tsx';
 import { SurfaceSheet } from './surface-sheet.tsx';
+import { ThumbBar } from './thumb-bar.tsx';
 import { WalkGrid } from './walk-grid.tsx';
 import './walk-page.css';
 
@@ -17,12 +19,15 @@ export function WalkPage() {
   const { surface: selected } = useParams();
   const [adding, setAdding] = useState(false);
   const [runOff, setRunOff] = useState(false);
+  const quickLine = useRef<QuickLineHandle>(null);
   const navigate = useNavigate();
   useHotkeys('n', (event) => {
     event.preventDefault();
     setAdding(true);
   });
   const surface = survey.surfaces.find((s) => s.id === selected);
+  // The grid is what one came for: the many fields beside it follow.
+  const settled = useDeferredValue(true, false);
   return (
     <div className={`walk ${surface ? 'has-surface' : ''}`}>
       <section className="walk-left" aria-label="Walk grid">
@@ -58,6 +63,7 @@ export function WalkPage() {
           )}
           <Button
             type="primary"
+            className="walk-add"
             icon={<PlusOutlined />}
             title="Key n"
             onClick={() => {
@@ -67,12 +73,21 @@ export function WalkPage() {
             Add surface
           </Button>
         </div>
-        <QuickLine selected={surface?.id ?? null} />
+        <QuickLine ref={quickLine} selected={surface?.id ?? null} />
         <WalkGrid selected={surface?.id ?? null} runOff={runOff} />
       </section>
       <section className="walk-sheet" aria-label={surface ? surface.name : 'Property and site'}>
-        {surface ? <SurfaceSheet key={surface.id} surface={surface} /> : <PropertySheet />}
+        {surface ? <SurfaceSheet key={surface.id} surface={surface} /> : settled && <PropertySheet />}
       </section>
+      <ThumbBar
+        surface={surface?.id ?? null}
+        say={() => {
+          quickLine.current?.focus();
+        }}
+        add={() => {
+          setAdding(true);
+        }}
+      />
       {adding && (
         <AddSurfaceDialog
           side={surface?.side ?? survey.sides[0]?.id ?? null}

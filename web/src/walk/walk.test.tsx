@@ -105,7 +105,7 @@ describe('the surface sheet', () => {
   });
 
   it('takes severity by its cue sentence', async () => {
-    renderInSession(<Part of={FindingsPart} />);
+    renderInSession(<FindingsPart surface="wall" />);
     await userEvent.click(await screen.findByText('a thick mat that a fingernail lifts'));
     await waitFor(() => {
       expect(changes()).toMatchObject([{ kind: 'finding', op: 'patch', fields: { severity: 4 } }]);
@@ -122,7 +122,7 @@ describe('the surface sheet', () => {
   });
 
   it('asks why a surface is left out', async () => {
-    renderInSession(<Part of={ScopePart} />);
+    renderInSession(<ScopePart surface="wall" />);
     await userEvent.click(await screen.findByRole('switch', { name: 'In scope' }));
     await userEvent.type(await screen.findByLabelText('Why it is left out'), 'damp');
     await waitFor(() => {
@@ -189,7 +189,7 @@ describe('the record of a surface', () => {
     asked = standInServer(
       stateOfFile({ surfaces: [{ id: 'wall', material: 'limestone', size: '4x3', findings: [] }] }),
     );
-    renderInSession(<Part of={FindingsPart} />);
+    renderInSession(<FindingsPart surface="wall" />);
     await userEvent.click(await screen.findByRole('checkbox', { name: 'Looked at, nothing found' }));
     await waitFor(() => {
       expect(changes()).toMatchObject([{ kind: 'scope', fields: { nothingFound: true } }]);
@@ -215,7 +215,7 @@ describe('the record of a surface', () => {
             previous: { id: 'before', name: 'Spring', start: '2025-04-01', findings: [found] } }
         : undefined,
     ); // prettier-ignore
-    renderInSession(<Part of={FindingsPart} />);
+    renderInSession(<FindingsPart surface="wall" />);
     expect(await screen.findByText(/Last time \(Spring, 2025-04-01\)/)).toHaveTextContent('green algae 3');
     await userEvent.click(screen.getByRole('button', { name: 'The same again' }));
     await waitFor(() => {

@@ -1,0 +1,92 @@
+import { materialById, mostUsed, ofMaterial, usualTilt } from '@etappe/core';
+import type { Band, Surface } from '@etappe/core';
+import { Switch } from 'antd';
+import { useId } from 'react';
+import { ChipField, Suggested } from '../quantity-fields/chip-field.tsx';
+import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
+import { DateField } from '../quantity-fields/date-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useEntity } from '../survey-edits/use-entity.ts';
+import { BAND_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
+
+const MOST_SUGGESTED = 4;
+
+/** What the surface is: where it stands and what it is made of. */
+export function IdentityPart({ surface }: { readonly surface: Surface }) {
+  const { survey } = useSurveySession();
+  const { patch } = useEntity('surface', surface.id);
+  const thinId = useId();
+  const { material, conditions } = surface;
+  const finishes = materialById(material).finishes.map((f) => ({ value: f, label: f }));
+  const take = (id: string) => patch(ofMaterial(id, { conditions }));
+  return (
+    <div className="sheet-part">
+      <h3>What it is</h3>
+      <div className="sheet-grid">
+        <div className="wide">
+          <TextField label="Name" value={surface.name} take={(name) => patch({ name: name.trim() })} />
+        </div>
+        <div className="wide">
+          <ChipField
+            label="Side"
+            value={surface.side}
+            options={survey.sides.map((s) => ({ value: s.id, label: s.name }))}
+            take={(side) => patch({ side })}
+          />
+        </div>
+        <div className="wide">
+          <ChipField
+            label="Height band"
+            value={surface.band}
+            options={BAND_OPTIONS}
+            take={(band) => patch({ band, tiltDegrees: usualTilt(band as Band) })}
+          />
+        </div>
+        <div className="wide">
+          <ChoiceField label="Material" value={material} options={MATERIAL_OPTIONS} take={take} />
+          <SuggestedMaterials of={material} take={take} />
+        </div>
+        <div className="wide">
+          <ChipField
+            label="Finish"
+            value={surface.finish}
+            options={finishes}
+            take={(finish) => patch({ finish })}
+          />
+        </div>
+        <div className="wide">
+          <ChoicesField
+            label="Unsure: it may also be"
+            values={surface.unsureBetween}
+            options={MATERIAL_OPTIONS.filter((o) => o.value !== material)}
+            placeholder="sure of the material"
+            take={(unsureBetween) => patch({ unsureBetween })}
+          />
+          {surface.unsureBetween.length > 0 && (
+            <div className="field-hint">Until it is settled, the strictest limits of all of them hold.</div>
+          )}
+        </div>
+        <DateField label="New since" value={surface.newSince} take={(newSince) => patch({ newSince })} />
+        <label className="switch-row" htmlFor={thinId} style={{ alignSelf: 'end' }}>
+          <Switch id={thinId} checked={surface.thinMember} onChange={(thinMember) => patch({ thinMember })} />{' '}
+          Rail, post or rope
+        </label>
+      </div>
+    </div>
+  );
+}
+
+/** What other surfaces of the property are made of: most have few materials. */
+function SuggestedMaterials({ of, take }: { readonly of: string; readonly take: (id: string) => void }) {
+  const { survey } = useSurveySession();
+  const used = mostUsed(survey.surfaces.map((s) => s.material)).filter((id) => id !== of);
+  return (
+    <Suggested
+      label="Materials on this property"
+      lead="Here also:"
+      options={used.slice(0, MOST_SUGGESTED).map((id) => ({ value: id, label: materialById(id).name }))}
+      take={take}
+    />
+  );
+}

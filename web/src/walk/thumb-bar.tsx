@@ -1,0 +1,38 @@
+import { AudioOutlined, PlusOutlined, RollbackOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useSteps } from '../jobs/use-steps.ts';
+import { NeighboursAtHand } from './neighbours.tsx';
+
+interface ThumbBarProps {
+  /** The surface that is open. */
+  readonly surface: string | null;
+  /** To the quick line, where the device's own dictation writes. */
+  readonly say: () => void;
+  readonly add: () => void;
+}
+
+/** What one does all the time, at the edge where the thumb of the hand is that holds the device. */
+export function ThumbBar({ surface, say, add }: ThumbBarProps) {
+  const { canUndo, notice, go } = useSteps();
+  return (
+    <div className="thumb-bar" role="toolbar" aria-label="At hand">
+      {notice !== null && <span role="alert">{notice}</span>}
+      <Button
+        icon={<RollbackOutlined />}
+        aria-label="Undo"
+        disabled={!canUndo}
+        onClick={() => {
+          go('undo');
+        }}
+      />
+      <span className="thumb-space" />
+      {surface !== null && <NeighboursAtHand surface={surface} />}
+      <Button icon={<AudioOutlined />} onClick={say}>
+        Say it
+      </Button>
+      <Button type="primary" icon={<PlusOutlined />} aria-label="Add surface" onClick={add}>
+        Surface
+      </Button>
+    </div>
+  );
+}
