@@ -13,7 +13,14 @@ const surface = (material: string, more: Partial<Surface> = {}) =>
 const cycle = (
   method: string,
   on: Surface,
-  more: { weather?: Partial<JobWeather>; alone?: boolean; sectionFactor?: number; area?: number } = {},
+  more: {
+    weather?: Partial<JobWeather>;
+    alone?: boolean;
+    sectionFactor?: number;
+    area?: number;
+    /** Of every stage after the application. */
+    squareMetresPerHour?: number;
+  } = {},
 ) => {
   const stages = chainStages(
     [{ method: methodById(method), severity: 2, areaSquareMetres: more.area ?? 40, cautions: [] }],
@@ -21,7 +28,13 @@ const cycle = (
   );
   return wetCyclePlan({
     surface: on,
-    stages: stages.filter((s) => s.cycle === 1),
+    stages: stages
+      .filter((s) => s.cycle === 1)
+      .map((s) =>
+        s.rate && s.kind !== 'apply' && more.squareMetresPerHour
+          ? { ...s, rate: { ...s.rate, squareMetresPerHour: more.squareMetresPerHour } }
+          : s,
+      ),
     weather: { ...DEFAULT_WEATHER, ...more.weather },
     alone: more.alone ?? false,
     sectionFactor: more.sectionFactor ?? 1,
@@ -103,5 +116,21 @@ describe('the sections of a wet cycle', () => {
     const { sum } = cycle('soft-wash-hypochlorite', paint);
     expect(sum.join('\n')).toMatch(/evaporation 0\.29 mm\/h.*film 18.*dry-out 18\.7/);
     expect(sum.at(-1)).toMatch(/greatest section .* m²: 40 m² in \d+ × /);
+  });
+});
+
+describe('what cannot be worked', () => {
+  it('says how much the weather falls short of the dwell', () => {
+    const wall = surface('limestone');
+    const { unworkable } = cycle('neutral-soak-stone', wall, {
+      weather: { ...hot, windMetresPerSecond: 12, humidity: 0.05, netRadiationWattsPerSquareMetre: 1000 },
+    });
+    expect(unworkable).toMatch(/^Not workable in this weather: .* min are short/);
+  });
+
+  it('says so where it is not the weather but the pace of finishing', () => {
+    const { unworkable } = cycle('remover-in-coats', surface('clay-brick'), { squareMetresPerHour: 1 });
+    expect(unworkable).toMatch(/^Not workable as it is: finishing even 0\.5 m² takes \d+ min/);
+    expect(cycle('remover-in-coats', surface('clay-brick')).unworkable).toBeNull();
   });
 });
