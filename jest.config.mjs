@@ -25,6 +25,8 @@ const here = (path) => fileURLToPath(new URL(path, import.meta.url));
 export default {
   // All cores: left to itself, jest keeps one of two for a person at the keyboard.
   maxWorkers: '100%',
+  // Typing into a whole sheet takes seconds in jsdom on a busy machine; a test that hangs still ends.
+  testTimeout: 30_000,
   projects: [
     project('core'),
     project('server', {

@@ -208,9 +208,13 @@ function bindDwell(
   const interval = Math.floor(60 * mist.intervalMinutes);
   const wetAtEnd = Math.floor(interval - 60 * cycle.finishMinutes);
   const mistSeconds = Math.ceil((60 * cycle.sectionSquareMetres) / mist.squareMetresPerMinute);
+  const applySeconds = Math.ceil(60 * cycle.applyMinutes);
   mists.forEach((id, i) => {
-    // Before the wet window of the pass before ends, and early enough that all passes are done when the rinse may begin.
-    const due = Math.min((i + 1) * interval, earliest - (mists.length - i) * mistSeconds);
+    // Before the wet window of the pass before ends, and early enough that all passes are done when the rinse may begin;
+    // where the dwell is over sooner than that, the rinse waits for them.
+    const left = (mists.length - i) * mistSeconds;
+    const soonestDone = Math.min(applySeconds + i * mistSeconds, latest - left);
+    const due = Math.min((i + 1) * interval, Math.max(earliest - left, soonestDone));
     const soonest = earliest - wetAtEnd - (mists.length - 1 - i) * interval;
     const from = i === 0 ? apply : (mists[i - 1] ?? apply);
     // Between the soonest that still bridges to the rinse and the latest that nothing dries before: halfway.

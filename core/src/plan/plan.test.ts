@@ -124,6 +124,26 @@ describe('choices', () => {
   });
 });
 
+describe('mist passes', () => {
+  it('find their place where the application takes nearly as long as the dwell: in more, smaller sections', () => {
+    const brushed = surveyOf(
+      {
+        wall: {
+          material: 'granite',
+          findings: [{ contaminant: 'spray-paint', severity: 1 }],
+          more: { size: '2x1', band: 'roof', topMetres: 7 },
+        },
+      },
+      { weather: { humidity: 0.65, netRadiationWattsPerSquareMetre: 900 } },
+    );
+    const { warnings, surfaces, work, visit } = plan(brushed, OPTIONS);
+    const [cycle] = surfaces[0]?.cycles ?? [];
+    expect([cycle?.mist?.passes, cycle?.sectionCount]).toEqual([1, 4]);
+    expect(warnings.filter((w) => w.severity === 'stop')).toEqual([]);
+    expect(visit && scheduleViolations(work.problem, visit.schedule)).toEqual([]);
+  });
+});
+
 describe('warnings stop an order', () => {
   it.each<[string, Survey, string]>([
     [

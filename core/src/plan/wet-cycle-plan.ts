@@ -94,7 +94,11 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
     Math.min(greatest, TRADE_DEFAULTS.smallestSectionSquareMetres),
     greatest * input.sectionFactor,
   );
-  const sectionCount = Math.max(1, Math.ceil(base.areaSquareMetres / Math.max(wanted, 0.01) - 1e-6));
+  const sectionCount = withRoomForMist(
+    Math.max(1, Math.ceil(base.areaSquareMetres / Math.max(wanted, 0.01) - 1e-6)),
+    base.areaSquareMetres,
+    rhythm,
+  );
   const sectionSquareMetres = base.areaSquareMetres / sectionCount;
   const window = rinseWindow(rhythm.cycle, sectionSquareMetres);
   const tooSmall =
@@ -162,7 +166,7 @@ function chosenRhythm(given: RhythmInput): Rhythm {
   const rate = given.applyRate * TRADE_DEFAULTS.mistSpeedFactor;
   const handsOn = interval < TRADE_DEFAULTS.handsOnMistMinutes;
   if (interval < TRADE_DEFAULTS.shortestMistIntervalMinutes) return plain;
-  const misted: WetCycle = { ...pacedCycle(given, given.dwell.toMinutes), mist: { interval, rate } };
+  const misted = pacedCycle(given, given.dwell.toMinutes, { interval, rate });
   // The first mist follows the application, and the last strip is rinsed before the last mist dries; whoever stays with
   // the section mists on while scrubbing.
   const betweenMists =
@@ -183,7 +187,7 @@ function chosenRhythm(given: RhythmInput): Rhythm {
  * The cycle with its slack: the full one where the crew leaves a section to dwell; little where somebody stays with it,
  * which is where the whole of a section so sized is over within minutes.
  */
-function pacedCycle(given: RhythmInput, latest: number): WetCycle {
+function pacedCycle(given: RhythmInput, latest: number, mist?: WetCycle['mist']): WetCycle {
   const withSlack = (slack: number): WetCycle => ({
     applyRate: given.applyRate,
     rinseRate: given.finishRate,
@@ -191,12 +195,31 @@ function pacedCycle(given: RhythmInput, latest: number): WetCycle {
     latest,
     stripArea: TRADE_DEFAULTS.stripSquareMetres,
     slack,
+    ...(mist ? { mist } : {}),
   });
   const close = withSlack(TRADE_DEFAULTS.handsOnSlackMinutes);
   const area = Math.min(given.areaSquareMetres, sectionArea(close, true));
   const window = area > 0 ? rinseWindow(close, area) : null;
   const over = window ? window.earliest + area / given.finishRate : Infinity;
   return over <= TRADE_DEFAULTS.handsOnCycleMinutes ? close : withSlack(TRADE_DEFAULTS.slackMinutes);
+}
+
+/** As many sections as it takes that the passes over one fit between its application and the latest rinse. */
+function withRoomForMist(sections: number, area: number, rhythm: Rhythm): number {
+  const { mist, cycle, handsOn } = rhythm;
+  if (!mist || handsOn) return sections;
+  const fits = (count: number) => {
+    const each = area / count;
+    const window = rinseWindow(cycle, each);
+    if (!window) return true;
+    const finish = each / cycle.rinseRate;
+    const passes = mistPasses(mist.intervalMinutes, window, finish, false);
+    const pass = each / mist.squareMetresPerMinute + ROUNDING_MINUTES;
+    return each / cycle.applyRate + passes * pass <= window.latest && pass <= mist.intervalMinutes - finish;
+  };
+  const most = Math.max(sections, Math.floor(area / TRADE_DEFAULTS.smallestSectionSquareMetres));
+  for (let count = sections; count <= most; count += 1) if (fits(count)) return count;
+  return sections;
 }
 
 function mistPasses(interval: number, window: RinseWindow, finishMinutes: number, handsOn: boolean): number {
