@@ -125,23 +125,28 @@ describe('choices', () => {
 });
 
 describe('mist passes', () => {
-  it('find their place where the application takes nearly as long as the dwell: in more, smaller sections', () => {
-    const brushed = surveyOf(
-      {
-        wall: {
-          material: 'granite',
-          findings: [{ contaminant: 'spray-paint', severity: 1 }],
-          more: { size: '2x1', band: 'roof', topMetres: 7 },
+  const SLOW = ['2x1', '6x2.5', '9x4'].flatMap((size) =>
+    [600, 900].flatMap((sun) => [0.15, 0.65].map((humidity) => [size, sun, humidity] as const)),
+  );
+
+  it.each(SLOW)(
+    'fit between a slow application and its rinse: %s in %p W/m² at humidity %p',
+    (size, sun, humidity) => {
+      const brushed = surveyOf(
+        {
+          wall: {
+            material: 'granite',
+            findings: [{ contaminant: 'spray-paint', severity: 1 }],
+            more: { size, side: null, band: 'roof', topMetres: 7 },
+          },
         },
-      },
-      { weather: { humidity: 0.65, netRadiationWattsPerSquareMetre: 900 } },
-    );
-    const { warnings, surfaces, work, visit } = plan(brushed, OPTIONS);
-    const [cycle] = surfaces[0]?.cycles ?? [];
-    expect([cycle?.mist?.passes, cycle?.sectionCount]).toEqual([1, 4]);
-    expect(warnings.filter((w) => w.severity === 'stop')).toEqual([]);
-    expect(visit && scheduleViolations(work.problem, visit.schedule)).toEqual([]);
-  });
+        { house: { crew: [{ id: 'a' }] }, weather: { humidity, netRadiationWattsPerSquareMetre: sun } },
+      );
+      const { warnings, work, visit } = plan(brushed, { ...OPTIONS, budget: 1 });
+      expect(warnings.filter((w) => w.rule === 'no-sequence')).toEqual([]);
+      expect(visit && scheduleViolations(work.problem, visit.schedule)).toEqual([]);
+    },
+  );
 });
 
 describe('warnings stop an order', () => {
