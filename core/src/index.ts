@@ -5,8 +5,10 @@ export {
   agentById,
   conditionById,
   contaminantById,
+  lookAlikeById,
   materialById,
   methodById,
+  quickTestById,
   toolById,
 } from './catalogue/catalogue.ts';
 export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
@@ -30,7 +32,14 @@ export { surfaceRows } from './interchange/surface-rows.ts';
 export { surfacesOfRows } from './interchange/surfaces-of-rows.ts';
 export type { RowFault } from './interchange/row-cells.ts';
 export type { RowsReading } from './interchange/surfaces-of-rows.ts';
+export type { Mark } from './survey/mark.ts';
+export { LONGEST_DROP_SECONDS, THIRST_TEST } from './survey/surface-test.ts';
+export type { SurfaceTest } from './survey/surface-test.ts';
+export { thirstOf } from './survey/thirst.ts';
 export { mostUsed } from './survey/most-used.ts';
+export { markDiagnosis } from './plan/mark-diagnosis.ts';
+export type { MarkDiagnosis, ProposedTest } from './plan/mark-diagnosis.ts';
+export { permanentMarkOf } from './plan/permanent-marks.ts';
 export { questionsOn } from './plan/open-questions.ts';
 export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';

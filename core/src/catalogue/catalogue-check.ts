@@ -98,6 +98,32 @@ const method = Joi.object({
   stages: Joi.array().items(stage).min(1).required(),
 }); // prettier-ignore
 
+const permanentMark = Joi.object({ id, name: text, cue: text, expectation: text });
+const siteCue = Joi.object({
+  families: Joi.array().items(Joi.valid(...MATERIAL_FAMILIES)).min(1),
+  near: Joi.array().items(Joi.string()).min(1),
+  shaded: Joi.boolean(), calcareous: Joi.boolean(), painted: Joi.boolean(), floor: Joi.boolean(),
+}).min(1).required(); // prettier-ignore
+const lookAlike = Joi.object({
+  id, name: text, source: text, tests: Joi.array().items(id).min(1).unique().required(),
+  candidates: Joi.array().min(2).unique('id').items(
+    Joi.object({ id, weight: positive.max(100).required(), cues: Joi.array().items(Joi.object({ when: siteCue, factor: positive.max(20).required() })).required() }),
+  ).required(),
+}); // prettier-ignore
+const quickTest = Joi.object({
+  id, name: text, how: text, source: text, needs: texts, minutes: positive.max(60).required(),
+  agentClass: Joi.valid(...AGENT_CLASSES, null).required(), never: Joi.string().min(3).allow(null).required(),
+  outcomes: Joi.array().min(2).unique('id').items(Joi.object({ id, text })).required(),
+  likelihood: Joi.object().pattern(Joi.string(), Joi.array().min(2).items(Joi.number().min(0).max(1)).custom(sumsToOne)).required(),
+}); // prettier-ignore
+
+function sumsToOne(row: readonly number[], helpers: Joi.CustomHelpers): unknown {
+  const sum = row.reduce((a, b) => a + b, 0);
+  return Math.abs(sum - 1) < 1e-9
+    ? row
+    : helpers.message({ custom: `{#label} sums to ${String(sum)}, not to 1` });
+}
+
 const ENTRY = {
   materials: material,
   conditions: condition,
@@ -106,6 +132,9 @@ const ENTRY = {
   tools: tool,
   limits: limit,
   methods: method,
+  permanentMarks: permanentMark,
+  lookAlikes: lookAlike,
+  quickTests: quickTest,
 };
 
 /**
@@ -133,6 +162,8 @@ function danglingReferences(data: CatalogueData): readonly string[] {
     tool: new Set(data.tools.map((t) => t.id)),
     contaminant: new Set(data.contaminants.map((c) => c.id)),
     condition: new Set(data.conditions.map((c) => c.id)),
+    test: new Set(data.quickTests.map((t) => t.id)),
+    candidate: new Set([...data.contaminants, ...data.permanentMarks].map((c) => c.id)),
   };
   const faults: string[] = [];
   const need = (kind: keyof typeof known, wanted: string, from: string) => {
@@ -140,6 +171,12 @@ function danglingReferences(data: CatalogueData): readonly string[] {
   };
   for (const m of data.materials) for (const c of m.conditions) need('condition', c, `materials ${m.id}`);
   for (const a of data.agents) if (a.neutraliser) need('agent', a.neutraliser.agent, `agents ${a.id}`);
+  for (const group of data.lookAlikes) {
+    for (const c of group.candidates) need('candidate', c.id, `lookAlikes ${group.id}`);
+    for (const t of group.tests) need('test', t, `lookAlikes ${group.id}`);
+  }
+  for (const t of data.quickTests)
+    for (const c of Object.keys(t.likelihood)) need('candidate', c, `quickTests ${t.id}`);
   for (const m of data.methods) {
     for (const c of Object.keys(m.treats)) need('contaminant', c, `methods ${m.id}`);
     for (const s of m.stages) {

@@ -3,16 +3,21 @@ import type { Contaminant } from './contaminant.ts';
 import { AGENTS } from './data/agents.ts';
 import { CONTAMINANTS } from './data/contaminants.ts';
 import { LIMITS } from './data/limits.ts';
+import { LOOK_ALIKES } from './data/look-alikes.ts';
 import { CONDITIONS, MATERIALS } from './data/materials.ts';
 import { METHODS } from './data/methods.ts';
+import { PERMANENT_MARKS } from './data/permanent-marks.ts';
+import { QUICK_TESTS } from './data/quick-tests.ts';
 import { TOOLS } from './data/tools.ts';
 import type { Limit } from './limit.ts';
+import type { LookAlike, QuickTest } from './look-alike.ts';
 import type { Condition, Material } from './material.ts';
 import type { Method } from './method.ts';
+import type { PermanentMark } from './permanent-mark.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.2';
+export const CATALOGUE_VERSION = '2026.3';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];
@@ -22,6 +27,9 @@ export interface CatalogueData {
   readonly tools: readonly Tool[];
   readonly limits: readonly Limit[];
   readonly methods: readonly Method[];
+  readonly permanentMarks: readonly PermanentMark[];
+  readonly lookAlikes: readonly LookAlike[];
+  readonly quickTests: readonly QuickTest[];
 }
 
 /** The shipped catalogue; `catalogueFaults` of it is empty, which a test sees to. */
@@ -33,6 +41,9 @@ export const CATALOGUE: CatalogueData = {
   tools: TOOLS,
   limits: LIMITS,
   methods: METHODS,
+  permanentMarks: PERMANENT_MARKS,
+  lookAlikes: LOOK_ALIKES,
+  quickTests: QUICK_TESTS,
 };
 
 function byId<Entry extends { readonly id: string }>(
@@ -54,3 +65,5 @@ export const contaminantById = byId(CONTAMINANTS, 'contaminant');
 export const agentById = byId(AGENTS, 'agent');
 export const toolById = byId(TOOLS, 'tool');
 export const methodById = byId(METHODS, 'method');
+export const lookAlikeById = byId(LOOK_ALIKES, 'group of look-alikes');
+export const quickTestById = byId(QUICK_TESTS, 'test');

@@ -17,6 +17,8 @@ export interface JobFile extends Raw {
     readonly features: readonly Raw[];
     readonly longAssets: readonly Raw[];
     readonly damages: readonly Raw[];
+    readonly marks: readonly Raw[];
+    readonly tests: readonly Raw[];
     readonly preconditions: readonly Raw[];
     readonly answers?: unknown;
   };
@@ -41,8 +43,8 @@ export const envelopeSchema = Joi.object<JobFile>({
   units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), event: Joi.any(),
   eventDate: Joi.any(), peoplePresent: Joi.any(), weather: Joi.any(),
   property: anything.default({}),
-  site: Joi.object({ waterPoints: list, features: list, longAssets: list, damages: list, preconditions: list, answers: Joi.any() })
-    .default({ waterPoints: [], features: [], longAssets: [], damages: [], preconditions: [] }),
+  site: Joi.object({ waterPoints: list, features: list, longAssets: list, damages: list, marks: list, tests: list, preconditions: list, answers: Joi.any() })
+    .default({ waterPoints: [], features: [], longAssets: [], damages: [], marks: [], tests: [], preconditions: [] }),
   sides: list,
   surfaces: Joi.array().items(surface).max(MOST_LISTED).required(),
   house: Joi.object({ crew: Joi.any(), machines: Joi.any(), schools: Joi.any(), dayStart: Joi.any(), dayHours: Joi.any(), wasteShare: Joi.any(), sprayerLitres: Joi.any() }).default({}),

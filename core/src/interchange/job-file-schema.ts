@@ -36,6 +36,8 @@ export function jobFileSchema(): JsonSchema {
           features: listOf(entitySchema('feature')),
           longAssets: listOf(entitySchema('long-asset')),
           damages: listOf(entitySchema('damage', ['name'])),
+          marks: listOf(entitySchema('mark', ['name'])),
+          tests: listOf(entitySchema('test', ['name'])),
           preconditions: listOf(entitySchema('precondition')),
           ...(answers ? { answers } : {}),
         },

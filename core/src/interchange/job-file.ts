@@ -44,6 +44,8 @@ export function readJobFile(value: unknown): JobFileReading {
     features: entities.list('feature', site.features.map(named), 'site.features'),
     waterPoints: entities.list('water-point', site.waterPoints.map(named), 'site.waterPoints'),
     damages: entities.list('damage', site.damages, 'site.damages'),
+    marks: entities.list('mark', site.marks, 'site.marks'),
+    tests: entities.list('test', site.tests, 'site.tests'),
     preconditions: entities.list('precondition', site.preconditions, 'site.preconditions'),
     ...surfacesOf(file.surfaces, entities),
     choices: entities.list(
@@ -146,6 +148,8 @@ export function jobFileOf(survey: Survey): Raw {
       features: survey.features.map(bare),
       longAssets: survey.longAssets.map(bare),
       damages: survey.damages.map(bare),
+      marks: survey.marks.map(bare),
+      tests: survey.tests.map(bare),
       preconditions: survey.preconditions.map(bare),
       answers,
     },

@@ -103,10 +103,12 @@ describe('job files', () => {
       'features',
       'findings',
       'longAssets',
+      'marks',
       'preconditions',
       'scopes',
       'sides',
       'surfaces',
+      'tests',
       'waterPoints',
       'zones',
     ]);

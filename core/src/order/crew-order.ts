@@ -2,6 +2,7 @@ import { agentById, contaminantById, materialById, methodById, toolById } from '
 import { SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
+import { permanentExpectations } from '../plan/permanent-marks.ts';
 import type { Plan } from '../plan/plan.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -95,9 +96,12 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     after: plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
     cautions: unique(agents.flatMap((a) => a.cautions.map((c) => `${a.name}: ${c}`))),
     setAside: plan.warnings.filter((w) => w.rule === 'rule-set-aside').map((w) => w.text),
-    expectations: plan.surfaces.flatMap((p) =>
-      (p.treatment?.expectations ?? []).map((e) => ({ place: p.surface.name, text: e.text })),
-    ),
+    expectations: [
+      ...plan.surfaces.flatMap((p) =>
+        (p.treatment?.expectations ?? []).map((e) => ({ place: p.surface.name, text: e.text })),
+      ),
+      ...permanentExpectations(survey),
+    ],
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
   };

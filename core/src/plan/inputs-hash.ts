@@ -7,7 +7,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.2.0';
+export const ENGINE_VERSION = '0.3.0';
 
 /** Hex SHA-256 of a value written canonically (keys in order). */
 export function canonicalHash(value: unknown): string {
@@ -37,6 +37,8 @@ export function facedHash(survey: FacedSurvey): string {
       features: byId(survey.features),
       waterPoints: byId(survey.waterPoints),
       findings: byId(survey.findings),
+      marks: byId(survey.marks),
+      tests: byId(survey.tests),
       preconditions: byId(survey.preconditions),
       choices: byId(survey.choices),
     },

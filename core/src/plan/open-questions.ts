@@ -1,12 +1,14 @@
-import { materialById } from '../catalogue/catalogue.ts';
+import { lookAlikeById, materialById } from '../catalogue/catalogue.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { isDrain } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
+import type { Mark } from '../survey/mark.ts';
 import type { Precondition } from '../survey/precondition.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { Surface } from '../survey/surface.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';
+import { markDiagnosis } from './mark-diagnosis.ts';
 
 /** An open question to the customer or to the site. */
 export interface Question {
@@ -23,6 +25,7 @@ export function openQuestions(survey: FacedSurvey): readonly Question[] {
     ...waterQuestions(survey.waterPoints),
     ...survey.features.flatMap((feature) => featureQuestions(feature, survey.job.answers)),
     ...survey.surfaces.filter((s) => s.zoneOf === null && s.inScope).flatMap(materialQuestion),
+    ...survey.marks.flatMap((mark) => markQuestion(mark, survey)),
     ...survey.preconditions.filter((p) => !p.met).map(preconditionQuestion),
   ];
 }
@@ -103,6 +106,21 @@ function materialQuestion(surface: FacedSurvey['surfaces'][number]): readonly Qu
       `Is ${surface.name} ${names.join(' or ')}? Until it is settled the strictest limits of all hold.`,
     ),
   ];
+}
+
+/** Nothing is planned on a guess: an open mark stays open until it is settled. */
+function markQuestion(mark: Mark, survey: FacedSurvey): readonly Question[] {
+  const surface = survey.surfaces.find((s) => s.id === mark.surface);
+  if (mark.settledAs !== null || !surface?.inScope) return [];
+  const diagnosis = markDiagnosis(mark, survey);
+  const next = diagnosis?.tests.find((t) => t.refusal === null);
+  const todo = diagnosis?.decided
+    ? `It is most likely ${diagnosis.decided.name.toLowerCase()}: settle it.`
+    : next
+      ? `Next test: ${next.test.name.toLowerCase()}.`
+      : 'No further test is allowed here: leave it, or decide by a test patch.';
+  const what = lookAlikeById(mark.lookAlike).name.toLowerCase();
+  return [ask('mark-undecided', mark.surface, `What is the ${what} on ${surface.name}? ${todo}`)];
 }
 
 function preconditionQuestion({ what, who, by, surface }: Precondition): Question {

@@ -1,6 +1,7 @@
 import { materialById } from '../catalogue/catalogue.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
+import { sorptivityOf } from '../survey/thirst.ts';
 import type { ApplyDetail } from '../treatment/stage.ts';
 import { evaporation } from '../wetting/evaporation.ts';
 import { dryOutSeconds, filmSeconds, heldLiquid } from '../wetting/wet-window.ts';
@@ -43,7 +44,7 @@ export function wetClocks(
   const face = {
     heldKilogramsPerSquareMetre: heldLiquid(apply.litresPerSquareMetre, lie),
     evaporation: mmPerHour,
-    sorptivity: materialById(surface.material).sorptivity[surface.finish],
+    sorptivity: sorptivityOf(surface),
     preWetSeconds: preWetMinutes * 60,
   };
   // Under a cover nothing leaves into the air, and a gel gives little to the pores.

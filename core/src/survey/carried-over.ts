@@ -28,6 +28,8 @@ export function templateOf(survey: Survey): Survey {
     surfaces: survey.surfaces.map((surface) => ({ ...surface, past: [], recurring: null, newSince: null })),
     waterPoints: [],
     damages: [],
+    marks: [],
+    tests: [],
     preconditions: [],
     scopes: [],
     choices: [],

@@ -6,7 +6,10 @@ import type { Finding } from './finding.ts';
 import { keptList } from './kept-list.ts';
 import type { Scope } from './scope.ts';
 import type { Surface } from './surface.ts';
+import { THIRST_TEST } from './surface-test.ts';
+import type { SurfaceTest } from './surface-test.ts';
 import type { Survey } from './survey.ts';
+import { measuredThirst } from './thirst.ts';
 import type { Zone } from './zone.ts';
 
 /** What is treated as one: a surface without its zones, or one zone of it. */
@@ -15,6 +18,8 @@ export interface Face extends Surface {
   readonly inScope: boolean;
   readonly scopeReason: string;
   readonly nothingFound: boolean;
+  /** How thirsty it is by a drop of water, kg/(m²·√s); null where nobody timed one. */
+  readonly measuredSorptivity: number | null;
   /** Its area with the sum; zones are taken off the surface that they lie on. */
   readonly takeOff: TakeOff;
 }
@@ -39,60 +44,77 @@ export function facesOf(survey: Survey): readonly Face[] {
   const { units } = survey.job;
   const zonesOn = new Map<string, Zone[]>();
   for (const zone of survey.zones) zonesOn.set(zone.surface, [...(zonesOn.get(zone.surface) ?? []), zone]);
+  const dropsOn = new Map<string, SurfaceTest[]>();
+  for (const test of survey.tests)
+    if (test.test === THIRST_TEST) dropsOn.set(test.surface, [...(dropsOn.get(test.surface) ?? []), test]);
   const faces = survey.surfaces.flatMap((surface) => {
-    const zones = zonesOn.get(surface.id) ?? [];
-    const scope = scopes.get(surface.id);
+    const of: FaceSources = {
+      zones: zonesOn.get(surface.id) ?? [],
+      drops: dropsOn.get(surface.id) ?? [],
+      scope: scopes.get(surface.id),
+      units,
+    };
     const before = made.get(surface);
-    const same =
-      before?.units === units &&
-      before.scope === scope &&
-      before.zones.length === zones.length &&
-      before.zones.every((zone, i) => zone === zones[i]);
-    if (same) return before.faces;
-    const now = facesOn(surface, zones, scope, units);
-    made.set(surface, { zones, scope, units, faces: now });
+    if (before && sameSources(before.of, of)) return before.faces;
+    const now = facesOn(surface, of);
+    made.set(surface, { of, faces: now });
     return now;
   });
   return keptList(faces);
 }
 
-interface MadeFaces {
+/** What a surface's faces are made from, besides itself. */
+interface FaceSources {
   readonly zones: readonly Zone[];
+  /** Thirst tests on it. */
+  readonly drops: readonly SurfaceTest[];
   readonly scope: Scope | undefined;
   readonly units: UnitSystem;
-  readonly faces: readonly Face[];
+}
+
+function sameSources(a: FaceSources, b: FaceSources): boolean {
+  const sameList = (one: readonly object[], other: readonly object[]) =>
+    one.length === other.length && one.every((item, i) => item === other[i]);
+  return (
+    a.units === b.units && a.scope === b.scope && sameList(a.zones, b.zones) && sameList(a.drops, b.drops)
+  );
 }
 
 /** Faces stay the same objects while nothing of them changes: an edit of one surface measures only that one anew. */
-const made = new WeakMap<Surface, MadeFaces>();
+const made = new WeakMap<Surface, { readonly of: FaceSources; readonly faces: readonly Face[] }>();
 
-function facesOn(
-  surface: Surface,
-  zones: readonly Zone[],
-  scope: Scope | undefined,
-  units: UnitSystem,
-): readonly Face[] {
+function facesOn(surface: Surface, { zones, drops, scope, units }: FaceSources): readonly Face[] {
   const common = {
     inScope: scope?.inScope ?? true,
     scopeReason: scope?.scopeReason ?? '',
     nothingFound: scope?.nothingFound ?? false,
   };
+  const own = measuredThirst(drops, surface.id, null);
+  const thirst = (zone: string) => measuredThirst(drops, surface.id, zone) ?? own;
   const feet = zones.filter((z) => z.lies === 'foot').map((z) => z.id);
   const rest: Face = {
     ...surface,
     ...common,
     zoneOf: null,
+    measuredSorptivity: own?.sorptivity ?? null,
     takeOff: restTakeOff(surface, zones, units),
     drainsOnto: [...feet, ...surface.drainsOnto],
   };
-  return [rest, ...zones.map((zone): Face => ({ ...zoneFace(surface, zone, units), ...common }))];
+  return [
+    rest,
+    ...zones.map((zone): Face => ({
+      ...zoneFace(surface, zone, units),
+      ...common,
+      measuredSorptivity: thirst(zone.id)?.sorptivity ?? null,
+    })),
+  ];
 }
 
 function zoneFace(
   surface: Surface,
   zone: Zone,
   units: UnitSystem,
-): Omit<Face, 'inScope' | 'scopeReason' | 'nothingFound'> {
+): Omit<Face, 'inScope' | 'scopeReason' | 'nothingFound' | 'measuredSorptivity'> {
   const foot = zone.footMetres ?? surface.footMetres;
   return {
     ...surface,

@@ -29,6 +29,12 @@ export const REFERENCES: Readonly<Record<EntityKind, readonly Reference[]>> = {
   damage: [maybeOnSurface],
   scope: [onSurface],
   finding: [onSurface, { field: 'zone', to: ['zone'], fate: 'goes-too' }],
+  mark: [onSurface, { field: 'zone', to: ['zone'], fate: 'goes-too' }],
+  test: [
+    onSurface,
+    { field: 'zone', to: ['zone'], fate: 'goes-too' },
+    { field: 'mark', to: ['mark'], fate: 'goes-too' },
+  ],
   precondition: [maybeOnSurface],
   choice: [{ field: 'surface', to: ['surface', 'zone'], fate: 'goes-too' }],
 };

@@ -11,6 +11,8 @@ import { jobDetailSchema } from './job-detail.ts';
 import type { JobDetail } from './job-detail.ts';
 import { longAssetSchema } from './long-asset.ts';
 import type { LongAsset } from './long-asset.ts';
+import { markSchema } from './mark.ts';
+import type { Mark } from './mark.ts';
 import { preconditionSchema } from './precondition.ts';
 import type { Precondition } from './precondition.ts';
 import { propertySchema } from './property.ts';
@@ -21,6 +23,8 @@ import { sideSchema } from './side.ts';
 import type { Side } from './side.ts';
 import { surfaceSchema } from './surface.ts';
 import type { Surface } from './surface.ts';
+import { surfaceTestSchema } from './surface-test.ts';
+import type { SurfaceTest } from './surface-test.ts';
 import { waterPointSchema } from './water-point.ts';
 import type { WaterPoint } from './water-point.ts';
 import { zoneSchema } from './zone.ts';
@@ -39,6 +43,8 @@ export interface Survey {
   readonly damages: readonly Damage[];
   readonly scopes: readonly Scope[];
   readonly findings: readonly Finding[];
+  readonly marks: readonly Mark[];
+  readonly tests: readonly SurfaceTest[];
   readonly preconditions: readonly Precondition[];
   readonly choices: readonly Choice[];
 }
@@ -54,6 +60,8 @@ export const ENTITY_KINDS = {
   damage: { list: 'damages', lasts: true, schema: damageSchema },
   scope: { list: 'scopes', lasts: false, schema: scopeSchema },
   finding: { list: 'findings', lasts: false, schema: findingSchema },
+  mark: { list: 'marks', lasts: false, schema: markSchema },
+  test: { list: 'tests', lasts: false, schema: surfaceTestSchema },
   precondition: { list: 'preconditions', lasts: false, schema: preconditionSchema },
   choice: { list: 'choices', lasts: false, schema: choiceSchema },
 } as const satisfies Record<string, { list: keyof Survey; lasts: boolean; schema: Joi.ObjectSchema }>;

@@ -4,6 +4,7 @@ import type { LimitFacts } from '../catalogue/limit.ts';
 import { isOpenWater } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { Surface } from '../survey/surface.ts';
+import { sorptivityOf } from '../survey/thirst.ts';
 
 /** What the limits need to know of a surface, whatever is done on it. */
 export type SurfaceState = Omit<LimitFacts, 'agent' | 'agentClass' | 'jetKilopascal' | 'hot' | 'abrasive'>;
@@ -62,5 +63,5 @@ function reachesOpenWater(surface: Surface, survey: RunOffSurroundings): boolean
 }
 
 export function isThirsty(surface: Surface): boolean {
-  return materialById(surface.material).sorptivity[surface.finish] >= TRADE_DEFAULTS.thirstySorptivity;
+  return sorptivityOf(surface) >= TRADE_DEFAULTS.thirstySorptivity;
 }

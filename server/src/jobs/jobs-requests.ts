@@ -109,6 +109,8 @@ const EMPTY: Omit<Survey, 'job' | 'property'> = {
   features: [],
   waterPoints: [],
   damages: [],
+  marks: [],
+  tests: [],
   scopes: [],
   findings: [],
   preconditions: [],

@@ -31,11 +31,9 @@ describe('the dialog for a name', () => {
 
   it('saves a template, by Enter too', async () => {
     renderInSession(<NameDialog what="template" close={close} />);
-    // The name that it opens with is selected: what is typed stands in its place.
-    await userEvent.type(await screen.findByLabelText('Name of the template'), 'Mill kind{Enter}', {
-      initialSelectionStart: 0,
-      initialSelectionEnd: 4,
-    });
+    const name = await screen.findByLabelText('Name of the template');
+    await userEvent.clear(name);
+    await userEvent.type(name, 'Mill kind{Enter}');
     await waitFor(() => {
       expect(asked.find((a) => a.path === '/templates')?.body).toMatchObject({ name: 'Mill kind' });
     });

@@ -46,13 +46,14 @@ export function NameDialog({
   const id = useId();
   const first = useRef<InputRef>(null);
   const [made] = useState(() => uuidv7());
-  const [name, setName] = useState(() =>
+  const [proposed] = useState(() =>
     what === 'person'
       ? personOnDevice()
       : what === 'duplicate'
         ? `${survey.job.name}, again`
         : survey.job.name,
   );
+  const [name, setName] = useState(proposed);
   const client = useQueryClient();
   const navigate = useNavigate();
   const act = useMutation({
@@ -81,7 +82,8 @@ export function NameDialog({
       cancelText="Cancel"
       okButtonProps={{ disabled: empty, loading: act.isPending }}
       afterOpenChange={(open) => {
-        if (open) first.current?.select();
+        // Whoever types already is not interrupted.
+        if (open && first.current?.input?.value === proposed) first.current.select();
       }}
       onOk={submit}
       onCancel={close}

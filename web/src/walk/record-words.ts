@@ -36,6 +36,9 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   eventDate: 'Day of the event',
   peoplePresent: 'People present',
   by: 'Until',
+  settledAs: 'Settled as',
+  doneOn: 'Done on',
+  doneBy: 'Done by',
   foundOn: 'Found on',
   shownOn: 'Shown on',
   shownTo: 'Shown to',
@@ -55,6 +58,8 @@ const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
   damage: 'Damage',
   scope: 'Scope',
   finding: 'Finding',
+  mark: 'Mark',
+  test: 'Test',
   precondition: 'Precondition',
   choice: 'Choice of method',
 };

@@ -41,4 +41,49 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     cues: ['overspray, seen from the side', 'one thin line or name', 'filled letters, the face below does not show', 'several layers over each other'],
     expectation: 'A shadow of the colour may stay in a porous face; a place tagged once is often tagged again.',
   },
+  {
+    id: 'mildew', name: 'Mildew', synonyms: ['mould', 'mold', 'black mould', 'black mold', 'black algae'], family: 'growth',
+    cues: ['single black dots', 'a grey speckle, the colour below still shows', 'black speckle grown together', 'a black felt that smears'],
+    expectation: 'Mildew returns where it stays damp and shady; how soon depends on the site.',
+  },
+  {
+    id: 'red-algae', name: 'Red algae', synonyms: ['red growth', 'orange algae', 'terrestrial red algae'], family: 'growth',
+    cues: ['a pink tint in the shade', 'an orange-red film, the colour below still shows', 'the face is red, dusty when dry', 'a thick orange felt'],
+    expectation: 'Growth returns where it stays damp and shady; how soon depends on the site.',
+  },
+  {
+    id: 'leaf-tannin', name: 'Leaf tannin', synonyms: ['tannin', 'leaf stain', 'leaf stains', 'tea stain'], family: 'soil',
+    cues: ['outlines of single leaves', 'a brown wash, the face below still shows', 'brown throughout under trees', 'black where leaves have rotted'],
+    expectation: 'Tannin comes back with the next leaves: keep them off.',
+  },
+  {
+    id: 'tyre-marks', name: 'Tyre marks', synonyms: ['tire marks', 'tyre mark', 'rubber marks', 'scuff marks'], family: 'hydrocarbon',
+    cues: ['single grey streaks', 'black streaks, the face below still shows', 'black in the turning curves', 'a shiny layer of rubber'],
+    expectation: 'Rubber ground into a rough face pales; some of it stays.',
+  },
+  {
+    id: 'bitumen', name: 'Bitumen', synonyms: ['tar', 'asphalt splashes', 'tar splashes'], family: 'hydrocarbon',
+    cues: ['single dots', 'splashes, a hand apart', 'patches grown together', 'a layer that a knife lifts'],
+    expectation: 'A brown shadow may stay in a porous face after the tar is off.',
+  },
+  {
+    id: 'iron-clay', name: 'Iron-bearing clay', synonyms: ['red clay', 'clay stain', 'red soil', 'mud stain'], family: 'soil',
+    cues: ['a red tint near the ground', 'red splashes, the face below still shows', 'red throughout to knee height', 'a crust of clay'],
+    expectation: 'Clay splashes up again from open soil; gravel or planting along the wall keeps it down.',
+  },
+  {
+    id: 'efflorescence', name: 'Efflorescence', synonyms: ['salt bloom', 'white bloom', 'saltpetre'], family: 'mineral',
+    cues: ['a white breath in the joints', 'white patches that wipe off', 'white throughout, the colour is gone', 'crystals that stand up from the face'],
+    expectation: 'Bloom returns as long as water moves through the wall; washing it in makes it worse.',
+  },
+  {
+    id: 'cement-haze', name: 'Cement haze', synonyms: ['mortar haze', 'grout haze', 'mortar smears'], family: 'mineral',
+    cues: ['a grey veil seen wet against dry', 'grey smears beside the joints', 'a grey film throughout', 'lumps of mortar'],
+    expectation: 'Acid takes the haze and roughens cement joints a little; a trial shows how much.',
+  },
+  {
+    id: 'felt-tip', name: 'Felt-tip ink', synonyms: ['marker', 'marker pen', 'felt pen', 'ink'], family: 'coating',
+    cues: ['one thin line', 'a name in single lines', 'filled letters', 'several layers over each other'],
+    expectation: 'A shadow of the ink may stay after the film is gone.',
+  },
 ]; // prettier-ignore

@@ -50,7 +50,7 @@ const GROWTH_CHECKS = ['Green turns brown or white.', 'No part dries: mist it at
 
 export const METHODS: readonly Method[] = [
   {
-    id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, lichen: 3, moss: 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing'],
+    id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 3, 'leaf-tannin': 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing'],
     surfaceRisk: 1, harmAround: 4, slowness: 1, chainOrder: 'growth',
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
@@ -60,7 +60,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, lichen: 4, moss: 5 }, families: ['concrete'],
+    id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 4, moss: 5 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 4, slowness: 1, chainOrder: 'growth',
     why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE,
     stages: [
@@ -71,13 +71,13 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, moss: 4 }, families: ['concrete', 'stone'],
+    id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, moss: 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 3, harmAround: 1, slowness: 2, chainOrder: 'growth',
     why: 'No chemistry: right where joints are sound and run-off reaches water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
     stages: [brushOff, { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(60, 90), direction: 'top-down', checks: ['No stripes between passes.'] }, rinse],
   },
   {
-    id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, lichen: 2, moss: 3 }, families: ['timber'],
+    id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 2, moss: 3 }, families: ['timber'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'growth',
     why: 'Lifts growth and grey from wood without chlorine; the brightener neutralises and brings the colour back.', expectation: 'Boards dry lighter than they look wet; the tone evens out over weeks.', source: TRADE,
     stages: [
@@ -90,7 +90,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, lichen: 2, moss: 3 }, families: ['timber'],
+    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 2, moss: 3 }, families: ['timber'],
     surfaceRisk: 1, harmAround: 1, slowness: 4, chainOrder: 'growth',
     why: 'No jet at all: a soft brush and garden force keep weak fibres down.', expectation: 'Grey stays where fibres are weak: brushing harder would tear them.', source: TRADE,
     stages: [
@@ -100,7 +100,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'alkaline-scrub-painted-metal', name: 'Mild alkaline scrub, rinsed as you go', treats: { 'green-algae': 4, 'mineral-oil': 3 }, families: ['metal'],
+    id: 'alkaline-scrub-painted-metal', name: 'Mild alkaline scrub, rinsed as you go', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, 'mineral-oil': 3 }, families: ['metal'],
     surfaceRisk: 2, harmAround: 2, slowness: 2, chainOrder: 'growth',
     why: 'Takes chalk and growth off coated metal with no jet; short contact stays within what sound paint stands.', expectation: 'Oxidised paint looks darker and even after washing; gloss does not come back.', source: TRADE,
     stages: [
@@ -110,7 +110,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'alkaline-scrub-growth', name: 'Mild alkaline wash by brush', treats: { 'green-algae': 3, 'mineral-oil': 3, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry'],
+    id: 'alkaline-scrub-growth', name: 'Mild alkaline wash by brush', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, 'mineral-oil': 3, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
     why: 'Without chlorine, for faces near water or planting and for light oil.', expectation: null, source: TRADE,
     stages: [
@@ -120,7 +120,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, lichen: 4, moss: 3 }, families: ['stone'],
+    id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 4, moss: 3 }, families: ['stone'],
     surfaceRisk: 1, harmAround: 2, slowness: 5, chainOrder: 'growth',
     why: 'Old stone keeps its face: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
@@ -131,7 +131,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
+    id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
     surfaceRisk: 1, harmAround: 3, slowness: 1, chainOrder: 'leave-on',
     why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
@@ -150,7 +150,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5 }, families: ['concrete', 'stone', 'render', 'metal', 'timber', 'masonry'],
+    id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5, 'tyre-marks': 3, bitumen: 2 }, families: ['concrete', 'stone', 'render', 'metal', 'timber', 'masonry'],
     surfaceRisk: 3, harmAround: 4, slowness: 2, chainOrder: 'alkali',
     why: 'Turns oil into soap; hot water carries it out of the pores.', expectation: null, source: TRADE,
     stages: [
@@ -160,7 +160,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4 }, families: ['concrete', 'stone', 'render', 'timber', 'metal', 'masonry', 'glass', 'roofing'],
+    id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4, 'leaf-tannin': 4, 'iron-clay': 4 }, families: ['concrete', 'stone', 'render', 'timber', 'metal', 'masonry', 'glass', 'roofing'],
     surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
@@ -172,7 +172,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'rust-phosphoric', name: 'Phosphoric acid on rust', treats: { 'surface-rust': 5 }, families: ['concrete', 'stone', 'render', 'metal'],
+    id: 'rust-phosphoric', name: 'Phosphoric acid on rust', treats: { 'surface-rust': 5, 'iron-clay': 4 }, families: ['concrete', 'stone', 'render', 'metal'],
     surfaceRisk: 4, harmAround: 4, slowness: 1, chainOrder: 'acid',
     why: 'Stronger than oxalic on heavy crusts.', expectation: 'The face may look lighter where the crust sat; whole panels keep the colour even.', source: TRADE,
     stages: [
@@ -194,7 +194,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'hand-scrape-roof', name: 'Scrape by hand, then leave-on biocide', treats: { moss: 4, lichen: 3, 'green-algae': 2 }, families: ['roofing'],
+    id: 'hand-scrape-roof', name: 'Scrape by hand, then leave-on biocide', treats: { moss: 4, lichen: 3, 'green-algae': 2, mildew: 2, 'red-algae': 2 }, families: ['roofing'],
     surfaceRisk: 1, harmAround: 3, slowness: 5, chainOrder: 'leave-on',
     why: 'No jet and no feet on the tiles: cushions come off by hand, the biocide keeps the rest from growing.', expectation: 'Stains of the roots go within 6 to 18 months.', source: TRADE,
     stages: [
@@ -203,7 +203,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'neutral-wash', name: 'Neutral wash by soft brush', treats: { 'traffic-soot': 4, 'green-algae': 2, lichen: 1, moss: 2, 'mineral-oil': 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    id: 'neutral-wash', name: 'Neutral wash by soft brush', treats: { 'traffic-soot': 4, 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 1, moss: 2, 'mineral-oil': 2, 'tyre-marks': 1, 'iron-clay': 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
     surfaceRisk: 1, harmAround: 1, slowness: 2, chainOrder: 'alkali',
     why: 'Soot and film come off with soap, water and a soft brush; nothing on the face is attacked.', expectation: null, source: TRADE,
     stages: [
@@ -213,7 +213,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'descale-sulfamic', name: 'Sulfamic acid on scale', treats: { 'hard-water-scale': 5 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    id: 'descale-sulfamic', name: 'Sulfamic acid on scale', treats: { 'hard-water-scale': 5, 'cement-haze': 4, efflorescence: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
     surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
     why: 'Dissolves lime scale without chlorides and without scraping.', expectation: null, source: TRADE,
     stages: [
@@ -225,7 +225,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'remover-in-coats', name: 'Masonry remover in thin coats', treats: { 'spray-paint': 5 }, families: ['masonry', 'stone', 'concrete', 'roofing'],
+    id: 'remover-in-coats', name: 'Masonry remover in thin coats', treats: { 'spray-paint': 5, 'felt-tip': 4, bitumen: 4 }, families: ['masonry', 'stone', 'concrete', 'roofing'],
     surfaceRisk: 3, harmAround: 4, slowness: 4, chainOrder: 'alkali',
     why: 'Several thin coats with short dwells lift the film without driving the colour into the pores.', expectation: 'A shadow may stay; a shadow remover comes only after the film is off.', source: TRADE,
     stages: [
@@ -235,7 +235,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone'],
+    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3, 'felt-tip': 5, bitumen: 3 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
     why: 'Softens the tag and leaves a sound coating hard.', expectation: 'Gloss may be duller where the tag was.', source: TRADE,
     stages: [
@@ -243,5 +243,11 @@ export const METHODS: readonly Method[] = [
       { kind: 'agitate', tool: 'soft-brush', rate: rate(6, 10), direction: 'top-down', checks: ['Wiped upwards, cloths changed often.'] },
       rinse,
     ],
+  },
+  {
+    id: 'brush-off-bloom', name: 'Brush off dry', treats: { efflorescence: 4 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    surfaceRisk: 1, harmAround: 1, slowness: 3, chainOrder: 'growth',
+    why: 'Salts that are taken off dry do not go back in: water only carries them inwards.', expectation: null, source: TRADE,
+    stages: [{ kind: 'clear', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Swept up and taken away, not washed down.'] }],
   },
 ]; // prettier-ignore

@@ -70,6 +70,10 @@ export const TRADE_DEFAULTS = {
   footRinseMetres: 1,
   smallestMixLitres: 1,
 
+  // Diagnosis.
+  /** From this probability on a mark may be settled as its most probable candidate. */
+  surenessNeeded: 0.85,
+
   // Weather.
   driftWarnedMetresPerSecond: 5,
   driftStoppedMetresPerSecond: 8,

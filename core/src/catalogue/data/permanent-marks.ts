@@ -1,0 +1,36 @@
+import type { PermanentMark } from '../permanent-mark.ts';
+
+export const PERMANENT_MARKS: readonly PermanentMark[] = [
+  {
+    id: 'fired-colour', name: 'Fired colour', cue: 'dark bricks or minerals, the same under a sill and wet as dry',
+    expectation: 'Some bricks are dark by their firing: they stay dark.',
+  },
+  {
+    id: 'odd-mortar', name: 'Other sand in the mortar', cue: 'joints of another colour, clean to the core when scratched',
+    expectation: 'Joints were made with another sand: washing does not match them.',
+  },
+  {
+    id: 'sun-faded', name: 'Sun-faded patch', cue: 'the outline of ivy or a sign that hung there, lighter or darker than around it',
+    expectation: 'The face has faded around what covered it: the outline stays.',
+  },
+  {
+    id: 'etched-pads', name: 'Etched pads of a climbing plant', cue: 'dots and lines of pads that a fingernail feels as pits',
+    expectation: 'The pads have etched the face: their outline stays when they are off.',
+  },
+  {
+    id: 'steel-rust', name: 'Rust from steel inside', cue: 'brown beside a crack or a bulge, no metal above it',
+    expectation: 'Steel inside rusts: the stain comes back until somebody repairs the concrete.',
+  },
+  {
+    id: 'burnt', name: 'Burnt or melted spot', cue: 'a brown or glazed spot, hard and smooth, beside a fire place or a lamp',
+    expectation: 'Heat has changed the face: the spot stays.',
+  },
+  {
+    id: 'wand-marks', name: 'Earlier wand marks', cue: 'stripes or arcs of even width, seen in low light',
+    expectation: 'Stripes of an earlier jet are in the face: cleaning makes them show more, not less.',
+  },
+  {
+    id: 'chalked-paint', name: 'Chalking paint', cue: 'a white powder that rubs onto the finger',
+    expectation: 'The paint is weathered: washing evens it and does not bring the gloss back.',
+  },
+]; // prettier-ignore

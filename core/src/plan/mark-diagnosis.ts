@@ -1,0 +1,87 @@
+import { CATALOGUE, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
+import type { QuickTest } from '../catalogue/look-alike.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { mostProbable } from '../diagnosis/belief.ts';
+import { expectedGainBits, posteriorOf } from '../diagnosis/evidence.ts';
+import { priorOf, siteOf } from '../diagnosis/prior.ts';
+import { THIRST_TEST } from '../survey/surface-test.ts';
+import type { Mark } from '../survey/mark.ts';
+import type { Survey } from '../survey/survey.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
+import { testRefusal } from '../treatment/test-refusal.ts';
+import type { TestRefusal } from '../treatment/test-refusal.ts';
+
+export interface WeighedCandidate {
+  readonly id: string;
+  readonly name: string;
+  readonly probability: number;
+  /** It would stay whatever is done: an expectation, not a finding. */
+  readonly permanent: boolean;
+}
+
+export interface ProposedTest {
+  readonly test: QuickTest;
+  /** What it is expected to settle, bits. */
+  readonly gainBits: number;
+  readonly refusal: TestRefusal | null;
+}
+
+export interface MarkDiagnosis {
+  /** The most probable first. */
+  readonly candidates: readonly WeighedCandidate[];
+  /** Passed the threshold: may be settled as this; null while it is open. */
+  readonly decided: WeighedCandidate | null;
+  /** Tests not done yet: those that may be done here first, of these the one that settles most. */
+  readonly tests: readonly ProposedTest[];
+}
+
+/** What a diagnosis looks at. */
+type DiagnosedSurvey = Pick<Survey, 'surfaces' | 'sides' | 'features' | 'property' | 'tests'>;
+
+/**
+ * What a mark may be after the tests that were done on it, and which test is worth doing next.
+ *
+ * @param spot where the next test would be done; agents that oppose each other never share one
+ */
+export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): MarkDiagnosis | null {
+  const surface = survey.surfaces.find((s) => s.id === mark.surface);
+  if (!surface) return null;
+  const group = lookAlikeById(mark.lookAlike);
+  const done = survey.tests.filter((t) => t.mark === mark.id && t.test !== THIRST_TEST);
+  const evidence = done.flatMap(({ test, outcome }) =>
+    outcome === null ? [] : [{ test: quickTestById(test), outcome }],
+  );
+  const belief = posteriorOf(priorOf(group, siteOf(surface, survey)), evidence);
+  const candidates = [...belief]
+    .map(([id, probability]) => ({ id, probability, ...namedCandidate(id) }))
+    .sort((a, b) => b.probability - a.probability);
+  const best = mostProbable(belief);
+  const states = plausibleStates(surface, survey);
+  const onSurface = survey.tests.filter((t) => t.surface === mark.surface);
+  const tests = group.tests
+    .filter((id) => !done.some((t) => t.test === id))
+    .map((id): ProposedTest => {
+      const test = quickTestById(id);
+      return {
+        test,
+        gainBits: expectedGainBits(belief, test),
+        refusal: testRefusal(test, states, onSurface, spot),
+      };
+    })
+    .sort((a, b) => rank(a) - rank(b) || b.gainBits - a.gainBits);
+  const decided = best.probability >= TRADE_DEFAULTS.surenessNeeded;
+  return { candidates, decided: decided ? (candidates[0] ?? null) : null, tests };
+}
+
+/** Refused tests stand last: first those that another spot would allow. */
+function rank({ refusal }: ProposedTest): number {
+  if (refusal === null) return 0;
+  return refusal.otherSpot ? 1 : 2;
+}
+
+function namedCandidate(id: string): { readonly name: string; readonly permanent: boolean } {
+  const permanent = CATALOGUE.permanentMarks.find((m) => m.id === id);
+  if (permanent) return { name: permanent.name, permanent: true };
+  const name = CATALOGUE.contaminants.find((c) => c.id === id)?.name;
+  return { name: name ?? id, permanent: false };
+}

@@ -1,0 +1,59 @@
+import Joi from 'joi';
+import { QUICK_TESTS } from '../catalogue/data/quick-tests.ts';
+import { openDateSchema, wordsSchema } from './detail-limits.ts';
+import { entityIdSchema } from './entity-id.ts';
+import type { EntityId } from './entity-id.ts';
+
+/** How long a drop of water takes to be gone: how thirsty the face is. */
+export const THIRST_TEST = 'thirst';
+/** A drop that still stands after this time counts as beading, seconds. */
+export const LONGEST_DROP_SECONDS = 3600;
+
+/** A small test that was done on a surface, with what came of it. */
+export interface SurfaceTest {
+  readonly id: EntityId;
+  readonly position: number;
+  readonly surface: EntityId;
+  readonly zone: EntityId | null;
+  /** The mark whose candidates it tells apart; null where it is about the surface itself. */
+  readonly mark: EntityId | null;
+  readonly test: string;
+  /** One of the test's outcomes; null for a test that gives a figure. */
+  readonly outcome: string | null;
+  /** Of a thirst test: until the drop was gone; the longest time where it beads. */
+  readonly seconds: number | null;
+  /** The spot: two agents that oppose each other never share one. */
+  readonly where: string;
+  readonly doneOn: string | null;
+  readonly doneBy: string;
+  readonly note: string;
+}
+
+const everyOutcome = [...new Set(QUICK_TESTS.flatMap((test) => test.outcomes.map((o) => o.id)))];
+
+export const surfaceTestSchema = Joi.object<Omit<SurfaceTest, 'id' | 'position'>>({
+  surface: entityIdSchema.required(),
+  zone: entityIdSchema.allow(null).default(null),
+  mark: entityIdSchema.allow(null).default(null),
+  test: Joi.valid(THIRST_TEST, ...QUICK_TESTS.map((t) => t.id)).required(),
+  outcome: Joi.valid(...everyOutcome)
+    .allow(null)
+    .default(null),
+  seconds: Joi.number().positive().max(LONGEST_DROP_SECONDS).allow(null).default(null),
+  where: wordsSchema,
+  doneOn: openDateSchema,
+  doneBy: wordsSchema,
+  note: wordsSchema,
+})
+  .custom((test: Pick<SurfaceTest, 'test' | 'outcome' | 'seconds'>, helpers) => {
+    const outcomes = QUICK_TESTS.find((t) => t.id === test.test)?.outcomes.map((o) => o.id) ?? [];
+    if (test.test === THIRST_TEST)
+      return test.outcome === null && test.seconds !== null ? test : helpers.error('thirst.seconds');
+    return test.outcome === null || outcomes.includes(test.outcome)
+      ? test
+      : helpers.error('test.outcome', { ...test, allowed: outcomes.join(', ') });
+  })
+  .messages({
+    'thirst.seconds': '{#label} times a drop of water: it needs seconds, and no outcome',
+    'test.outcome': '{#label}: {#test} has no outcome {#outcome}; it has {#allowed}',
+  });
