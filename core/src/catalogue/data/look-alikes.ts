@@ -32,7 +32,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
   },
   {
     id: 'white-bloom', name: 'White bloom', source: TRADE,
-    tests: ['wet-and-dry', 'dry-rub', 'scrape', 'wet-wipe', 'acid-drop'],
+    tests: ['wet-and-dry', 'dry-rub', 'scrape', 'wet-wipe', 'look-where-white', 'acid-drop'],
     candidates: [
       { id: 'efflorescence', weight: 4, cues: [{ when: { families: ['masonry', 'concrete', 'stone'] }, factor: 1.5 }, { when: { families: ['glass', 'metal', 'timber'] }, factor: 0.1 }] },
       { id: 'lichen', weight: 3, cues: [{ when: { families: ['roofing', 'stone'] }, factor: 2 }] },
@@ -43,7 +43,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
   },
   {
     id: 'dark-bricks', name: 'Dark bricks or odd joints', source: TRADE,
-    tests: ['sheltered-part', 'wet-and-dry', 'hypochlorite-dab', 'dry-rub'],
+    tests: ['bricks-or-joints', 'sheltered-part', 'hypochlorite-dab', 'dry-rub'],
     candidates: [
       { id: 'fired-colour', weight: 3, cues: [] },
       { id: 'odd-mortar', weight: 2, cues: [] },

@@ -87,6 +87,12 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     likelihood: { efflorescence: [0.85, 0.05, 0.1], 'chalked-paint': [0.03, 0.92, 0.05], lichen: [0.02, 0.03, 0.95], 'hard-water-scale': [0.03, 0.02, 0.95], 'cement-haze': [0.05, 0.1, 0.85] },
   },
   {
+    id: 'look-where-white', name: 'Look where it lies', minutes: 1, agentClass: null, never: null, source: TRADE,
+    how: 'Step back: what does the white follow?', needs: [],
+    outcomes: [{ id: 'joints', text: 'joints, or work done lately' }, { id: 'drips', text: 'a dripping edge, a tap, a sprinkler' }, { id: 'damp', text: 'a damp part of the wall' }, { id: 'anywhere', text: 'nothing of these' }],
+    likelihood: { 'cement-haze': [0.8, 0.05, 0.05, 0.1], 'hard-water-scale': [0.04, 0.82, 0.06, 0.08], efflorescence: [0.15, 0.1, 0.6, 0.15], lichen: [0.1, 0.1, 0.2, 0.6], 'chalked-paint': [0.03, 0.05, 0.05, 0.87] },
+  },
+  {
     id: 'acid-drop', name: 'Drop of acid', minutes: 1, agentClass: 'acid', source: TRADE,
     how: `A drop of weak acid on ${FRESH}; listen and look, then rinse.`, needs: ['citric acid 50 g/L, a few drops', 'water', 'goggles and gloves'],
     never: 'Never on calcareous stone or lime mortar, which fizz themselves and are etched; never beside a hypochlorite dab. Concrete fizzes too.',
@@ -98,6 +104,12 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     how: 'Look under a sill or behind a downpipe: is it dark there as well?', needs: [],
     outcomes: YES_NO('as dark under shelter', 'clean under shelter'),
     likelihood: yes({ 'fired-colour': 0.95, 'odd-mortar': 0.95, mildew: 0.25, 'traffic-soot': 0.45 }),
+  },
+  {
+    id: 'bricks-or-joints', name: 'Bricks or joints', minutes: 1, agentClass: null, never: null, source: TRADE,
+    how: 'Look at single stones: does the dark keep to the bricks, to the joints, or run over both?', needs: [],
+    outcomes: [{ id: 'bricks', text: 'it keeps to single bricks' }, { id: 'joints', text: 'it keeps to the joints' }, { id: 'both', text: 'it runs over both' }],
+    likelihood: { 'fired-colour': [0.94, 0.03, 0.03], 'odd-mortar': [0.02, 0.95, 0.03], mildew: [0.1, 0.2, 0.7], 'traffic-soot': [0.1, 0.1, 0.8] },
   },
   {
     id: 'look-edge', name: 'Look at the edge of the line', minutes: 1, agentClass: null, never: null, source: TRADE,
