@@ -31,15 +31,16 @@ export async function ask(url, path, body) {
 
 export const demoFile = (name) => JSON.parse(readFileSync(join(ROOT, `demo/${name}.etappe.json`), 'utf8'));
 
-/** The demo job with so many surfaces, each a repeat of one of its own with findings of its own. */
+/** The demo job with so many surfaces, each a repeat of one of its own that is worked on, with findings of its own. */
 export function generatedFile(surfaces) {
   const file = demoFile('hill-observatory');
+  const worked = file.surfaces.filter((s) => s.inScope !== false && s.findings.length > 0);
   return {
     ...file,
     name: `Generated, ${surfaces} surfaces`,
     site: { ...file.site, damages: [], preconditions: [] },
     surfaces: Array.from({ length: surfaces }, (_, i) => {
-      const { drainsOnto: _d, beside: _b, ...surface } = file.surfaces[i % file.surfaces.length];
+      const { drainsOnto: _d, beside: _b, ...surface } = worked[i % worked.length];
       return { ...surface, id: `surface-${i}`, name: `${surface.name} ${i}` };
     }),
     house: { crew: file.house.crew, dayHours: 16 },

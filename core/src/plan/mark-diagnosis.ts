@@ -1,7 +1,7 @@
 import { CATALOGUE, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { mostProbable } from '../diagnosis/belief.ts';
+import { entropyBits, mostProbable } from '../diagnosis/belief.ts';
 import { expectedGainBits, posteriorOf } from '../diagnosis/evidence.ts';
 import { priorOf, siteOf } from '../diagnosis/prior.ts';
 import { THIRST_TEST } from '../survey/surface-test.ts';
@@ -23,6 +23,8 @@ export interface ProposedTest {
   readonly test: QuickTest;
   /** What it is expected to settle, bits. */
   readonly gainBits: number;
+  /** The same as a share of what is open, 0 to 1. */
+  readonly shareOfDoubt: number;
   readonly refusal: TestRefusal | null;
 }
 
@@ -56,15 +58,18 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
     .map(([id, probability]) => ({ id, probability, ...namedCandidate(id) }))
     .sort((a, b) => b.probability - a.probability);
   const best = mostProbable(belief);
+  const doubt = entropyBits(belief);
   const states = plausibleStates(surface, survey);
   const onSurface = survey.tests.filter((t) => t.surface === mark.surface);
   const tests = group.tests
     .filter((id) => !done.some((t) => t.test === id))
     .map((id): ProposedTest => {
       const test = quickTestById(id);
+      const gainBits = expectedGainBits(belief, test);
       return {
         test,
-        gainBits: expectedGainBits(belief, test),
+        gainBits,
+        shareOfDoubt: doubt > 0 ? gainBits / doubt : 0,
         refusal: testRefusal(test, states, onSurface, spot),
       };
     })

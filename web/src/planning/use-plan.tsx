@@ -3,6 +3,7 @@ import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import { createContext, startTransition, use, useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
+import { today } from '../today.ts';
 import type { Planner } from './plan-worker.ts';
 
 export interface PlanState {
@@ -56,7 +57,7 @@ export function PlanProvider({
   useEffect(() => {
     request.current += 1;
     const mine = request.current;
-    const asOf = new Date().toISOString().slice(0, 10);
+    const asOf = today();
     // What is typed meanwhile comes first; a plan and the end of its search stay in their order.
     const show = (more: Partial<Found>) => {
       if (request.current !== mine) return;

@@ -1,15 +1,18 @@
 import { conditionById, materialById } from '@etappe/core';
+import type { Finish } from '@etappe/core';
 import { CuedChecks } from '../quantity-fields/chip-field.tsx';
+import { ThirstPart } from './thirst-part.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
 
 interface ConditionPartProps {
   readonly surface: string;
   readonly material: string;
+  readonly finish: Finish;
   readonly conditions: readonly string[];
 }
 
 /** In what state the surface is, of those that its material can be in. */
-export function ConditionPart({ surface, material, conditions }: ConditionPartProps) {
+export function ConditionPart({ surface, material, finish, conditions }: ConditionPartProps) {
   const { patch } = useEntity('surface', surface);
   return (
     <div className="sheet-part">
@@ -20,6 +23,7 @@ export function ConditionPart({ surface, material, conditions }: ConditionPartPr
         values={conditions}
         take={(values) => patch({ conditions: values })}
       />
+      <ThirstPart surface={surface} material={material} finish={finish} />
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { DateField } from '../quantity-fields/date-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
+import { today } from '../today.ts';
 import { EntityCard } from './entity-card.tsx';
 import { EntityList } from './entity-list.tsx';
 
@@ -16,7 +17,7 @@ export function DamagesPart({ surface }: { readonly surface: string | null }) {
       title="Damage that is there already"
       kind="damage"
       add="Add damage"
-      fields={{ what: 'Damage to be described', surface, foundOn: new Date().toISOString().slice(0, 10) }}
+      fields={{ what: 'Damage to be described', surface, foundOn: today() }}
       count={damages.length}
       about="Dated and shown to the customer before the work, so that nobody argues later."
     >

@@ -10,6 +10,7 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation, useEntity } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { CONTAMINANT_OPTIONS } from './options.ts';
+import { MarksPart } from './marks-part.tsx';
 import { useScope } from './scope-part.tsx';
 
 const SEVERITIES: readonly Severity[] = [1, 2, 3, 4];
@@ -26,6 +27,7 @@ export function FindingsPart({ surface }: { readonly surface: string }) {
       <h3>What is on it</h3>
       {none && !nothingFound && <LastTime surface={surface} />}
       <FindingCards surface={surface} zone={null} />
+      <MarksPart surface={surface} />
       {none && (
         <Checkbox
           style={{ marginTop: 8 }}

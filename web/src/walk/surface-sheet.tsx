@@ -32,7 +32,12 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
       </div>
       <IdentityPart surface={surface} />
       <SizePart surface={surface} />
-      <ConditionPart surface={surface.id} material={surface.material} conditions={surface.conditions} />
+      <ConditionPart
+        surface={surface.id}
+        material={surface.material}
+        finish={surface.finish}
+        conditions={surface.conditions}
+      />
       <FindingsPart surface={surface.id} />
       <ZonesPart surface={surface} />
       <SurroundingsPart surface={surface} />
