@@ -99,6 +99,14 @@ describe('a test is refused', () => {
     expect(refusalOf(dabbed, 'oxalic-spot')).toBe('opposed-test-spot');
   });
 
+  it('is only advised against where a rule could be set aside, and comes after the others', () => {
+    const { tests } = diagnosed(surveyOf('red-tint', [], { material: 'limestone' }));
+    const dab = tests.find((t) => t.test.id === 'hypochlorite-dab');
+    expect(dab?.refusal).toBeNull();
+    expect(dab?.caution).toContain('its salts stay in the pores');
+    expect(tests.map((t) => t.caution === null).slice(0, 2)).toEqual([true, true]);
+  });
+
   it('and stands behind those that are allowed, however much it would settle', () => {
     const { tests } = diagnosed(surveyOf('red-tint', [], { material: 'limestone' }));
     expect(tests.at(-1)?.test.id).toBe('oxalic-spot');

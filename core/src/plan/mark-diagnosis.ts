@@ -8,7 +8,7 @@ import { THIRST_TEST } from '../survey/surface-test.ts';
 import type { Mark } from '../survey/mark.ts';
 import type { Survey } from '../survey/survey.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
-import { testRefusal } from '../treatment/test-refusal.ts';
+import { testCaution, testRefusal } from '../treatment/test-refusal.ts';
 import type { TestRefusal } from '../treatment/test-refusal.ts';
 
 export interface WeighedCandidate {
@@ -26,6 +26,8 @@ export interface ProposedTest {
   /** The same as a share of what is open, 0 to 1. */
   readonly shareOfDoubt: number;
   readonly refusal: TestRefusal | null;
+  /** What speaks against it here, though it may be done. */
+  readonly caution: string | null;
 }
 
 export interface MarkDiagnosis {
@@ -71,6 +73,7 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
         gainBits,
         shareOfDoubt: doubt > 0 ? gainBits / doubt : 0,
         refusal: testRefusal(test, states, onSurface, spot),
+        caution: testCaution(test, states),
       };
     })
     .sort((a, b) => rank(a) - rank(b) || b.gainBits - a.gainBits);
@@ -78,10 +81,10 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
   return { candidates, decided: decided ? (candidates[0] ?? null) : null, tests };
 }
 
-/** Refused tests stand last: first those that another spot would allow. */
-function rank({ refusal }: ProposedTest): number {
-  if (refusal === null) return 0;
-  return refusal.otherSpot ? 1 : 2;
+/** Tests that something speaks against stand behind the others, refused ones last. */
+function rank({ refusal, caution }: ProposedTest): number {
+  if (refusal === null) return caution === null ? 0 : 1;
+  return refusal.otherSpot ? 2 : 3;
 }
 
 function namedCandidate(id: string): { readonly name: string; readonly permanent: boolean } {

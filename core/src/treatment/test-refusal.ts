@@ -1,5 +1,6 @@
 import { CATALOGUE, quickTestById } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
+import type { Limit } from '../catalogue/limit.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
 import { holds } from './limit-verdict.ts';
@@ -21,16 +22,8 @@ export function testRefusal(
 ): TestRefusal | null {
   const { agentClass } = test;
   if (agentClass === null) return null;
-  for (const state of states) {
-    const facts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
-    const fired = CATALOGUE.limits.find(
-      (limit) =>
-        limit.standing === 'floor' &&
-        limit.when.every((t) => holds(t, facts)) &&
-        limit.when.some((t) => t.fact === 'agentClass'),
-    );
-    if (fired) return { rule: fired.id, text: `${fired.text} ${fired.whatCanHappen}`, otherSpot: false };
-  }
+  const fired = limitsOn(agentClass, states).find((limit) => limit.standing === 'floor');
+  if (fired) return { rule: fired.id, text: `${fired.text} ${fired.whatCanHappen}`, otherSpot: false };
   const met = earlier.find(
     ({ test: id, where: spot }) => sameSpot(spot, where) && oppose(agentClass, agentOf(id)),
   );
@@ -41,6 +34,25 @@ export function testRefusal(
         otherSpot: true,
       }
     : null;
+}
+
+/** What a rule that may be set aside says against a dab of the agent; null where none does. */
+export function testCaution(test: QuickTest, states: readonly SurfaceState[]): string | null {
+  if (test.agentClass === null) return null;
+  const [fired] = limitsOn(test.agentClass, states);
+  return fired ? `${fired.text} ${fired.whatCanHappen}` : null;
+}
+
+/** Limits against a class of agents on a face that may be one of several; a few drops reach no water. */
+function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): readonly Limit[] {
+  return states.flatMap((state) => {
+    const facts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
+    return CATALOGUE.limits.filter(
+      ({ when }) =>
+        when.some((t) => t.fact === 'agentClass') &&
+        when.every((t) => t.fact !== 'drainsToWater' && holds(t, facts)),
+    );
+  });
 }
 
 function agentOf(test: string): AgentClass | null {

@@ -98,7 +98,7 @@ function Candidates({ diagnosis }: { readonly diagnosis: MarkDiagnosis }) {
             {permanent && <span className="quiet"> · would stay</span>}
           </span>
           <span className="candidate-bar" aria-hidden>
-            <span style={{ width: percent(probability) }} />
+            <span style={{ width: `${String(100 * probability)}%` }} />
           </span>
           <span className="figure">{percent(probability)}</span>
         </li>
@@ -193,7 +193,7 @@ interface TestToDoProps {
 }
 
 /** How the test is done, and what came of it: one tap. */
-function TestToDo({ mark, proposed: { test, shareOfDoubt }, best, spot, setSpot }: TestToDoProps) {
+function TestToDo({ mark, proposed: { test, shareOfDoubt, caution }, best, spot, setSpot }: TestToDoProps) {
   const { survey, edit } = useSurveySession();
   return (
     <div className="test-to-do">
@@ -207,6 +207,7 @@ function TestToDo({ mark, proposed: { test, shareOfDoubt }, best, spot, setSpot 
       </h4>
       <p>{test.how}</p>
       {test.needs.length > 0 && <p className="quiet">Needs {test.needs.join(', ')}.</p>}
+      {caution !== null && <p className="test-never">{caution}</p>}
       {test.never !== null && <p className="test-never">{test.never}</p>}
       {test.agentClass !== null && (
         <TextField
