@@ -11,6 +11,9 @@ test('a reddish tint is told by small tests, becomes a finding and is treated', 
   await mark.getByRole('button', { name: 'Wet it and smear' }).click();
   await mark.getByRole('button', { name: 'smears red, darker on worn edges' }).click();
   await mark.getByRole('button', { name: 'nothing, it is wide and even' }).click();
+  // Both speak for clay, and algae are not out of the question: a dab that changes nothing decides.
+  await mark.getByLabel('Spot, a fresh one').fill('behind the downpipe');
+  await mark.getByRole('button', { name: 'stays as it is' }).click();
   await mark.getByRole('button', { name: 'It is iron-bearing clay: add it' }).click();
   await expect(mark).toContainText('Settled, and written down as found');
   await saved(page);

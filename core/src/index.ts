@@ -40,7 +40,7 @@ export { mostUsed } from './survey/most-used.ts';
 export { markDiagnosis } from './plan/mark-diagnosis.ts';
 export type { MarkDiagnosis, ProposedTest } from './plan/mark-diagnosis.ts';
 export { permanentMarkOf } from './plan/permanent-marks.ts';
-export { questionsOn } from './plan/open-questions.ts';
+export { answeredQuestions, questionsOn } from './plan/open-questions.ts';
 export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';
 export { catalogueEntriesOf, crewOrder } from './order/crew-order.ts';

@@ -1,8 +1,9 @@
 import { lookAlikeById, materialById } from '../catalogue/catalogue.ts';
-import type { FacedSurvey } from '../survey/face.ts';
+import type { Face, FacedSurvey } from '../survey/face.ts';
 import { isDrain } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { Mark } from '../survey/mark.ts';
+import type { Side } from '../survey/side.ts';
 import type { Precondition } from '../survey/precondition.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -14,29 +15,60 @@ import { markDiagnosis } from './mark-diagnosis.ts';
 export interface Question {
   readonly rule: string;
   readonly text: string;
+  /** The survey is not ready while it is open. */
   readonly blocking: boolean;
-  /** Id of the surface, feature or water point that it is about; null for the job as a whole. */
+  /** Id of the surface, side, feature or water point that it is about; null for the job as a whole. */
   readonly about: string | null;
+  /** Under this key an answer in words is kept with the job. */
+  readonly key: string;
 }
 
 /** Questions that the survey leaves open: to the customer, to the site, and what others still have to do. */
 export function openQuestions(survey: FacedSurvey): readonly Question[] {
+  return askedQuestions(survey).filter((question) => !isAnswered(question, survey.job.answers));
+}
+
+/** Questions that somebody answered in words, with the answer. */
+export function answeredQuestions(
+  survey: FacedSurvey,
+): readonly { readonly question: Question; readonly answer: string }[] {
+  const { answers } = survey.job;
+  return askedQuestions(survey)
+    .filter((question) => isAnswered(question, answers))
+    .map((question) => ({ question, answer: answers[question.key] ?? answers[question.rule] ?? '' }));
+}
+
+function askedQuestions(survey: FacedSurvey): readonly Question[] {
+  const worked = survey.surfaces.filter((s) => s.inScope && survey.findings.some((f) => f.surface === s.id));
+  const reached = new Set(worked.flatMap((s) => SURROUNDING_FIELDS.flatMap((field) => s[field])));
   return [
     ...waterQuestions(survey.waterPoints),
-    ...survey.features.flatMap((feature) => featureQuestions(feature, survey.job.answers)),
+    ...survey.features.flatMap((feature) => featureQuestions(feature, reached.has(feature.id))),
     ...survey.surfaces.filter((s) => s.zoneOf === null && s.inScope).flatMap(materialQuestion),
+    ...worked.filter((s) => s.zoneOf === null).flatMap(heightQuestion),
+    ...sideQuestions(survey.sides, worked),
+    ...windowQuestion(worked),
     ...survey.marks.flatMap((mark) => markQuestion(mark, survey)),
     ...survey.preconditions.filter((p) => !p.met).map(preconditionQuestion),
   ];
 }
 
-function ask(rule: string, about: string | null, text: string): Question {
-  return { rule, text, blocking: false, about };
+/** What somebody answered in words is closed: it stands in the job. A "no" to safe electrics leaves them unsafe. */
+function isAnswered({ rule, key }: Question, answers: Readonly<Record<string, string>>): boolean {
+  const answer = (answers[key] ?? answers[rule] ?? '').trim();
+  if (rule === 'electrics-weatherproof' && /^no\b/i.test(answer)) return false;
+  return answer !== '';
+}
+
+function ask(rule: string, about: string | null, text: string, blocking = false): Question {
+  return { rule, text, blocking, about, key: about === null ? rule : `${rule} ${about}`.slice(0, 64) };
 }
 
 function waterQuestions(points: readonly WaterPoint[]): readonly Question[] {
   if (points.length === 0)
-    return [ask('water-point', null, 'Where is water drawn, and how many litres a minute does it give?')];
+    return [
+      ask('water-point', null, 'Where is water drawn, and how many litres a minute does it give?', true),
+    ];
   return points.flatMap((point) => [
     ...(waterFlow(point) === null
       ? [ask('water-flow', point.id, `How many litres a minute does ${point.name} give? Time a bucket.`)]
@@ -55,7 +87,8 @@ function waterQuestions(points: readonly WaterPoint[]): readonly Question[] {
   ]);
 }
 
-function featureQuestions(feature: Feature, answers: Readonly<Record<string, string>>): readonly Question[] {
+/** @param reached whether run-off or spray of this job's work reaches it */
+function featureQuestions(feature: Feature, reached: boolean): readonly Question[] {
   const { name } = feature;
   if (isDrain(feature)) {
     return [
@@ -65,6 +98,7 @@ function featureQuestions(feature: Feature, answers: Readonly<Record<string, str
               'drain-destination',
               feature.id,
               `Where does ${name} lead${feature.owner === '' ? ', and who owns it' : ''}?`,
+              reached,
             ),
           ]
         : []),
@@ -78,17 +112,38 @@ function featureQuestions(feature: Feature, answers: Readonly<Record<string, str
           ]
         : []),
       ...(feature.kind === 'cellar-drain' && feature.state === 'unknown'
-        ? [ask('cellar-drain', feature.id, `Does ${name} run? Blocked, it floods the basement.`)]
+        ? [ask('cellar-drain', feature.id, `Does ${name} run? Blocked, it floods the basement.`, reached)]
         : []),
     ];
   }
-  if (asksForIsolation(feature) && answers['electrics-weatherproof'] !== 'yes')
+  if (asksForIsolation(feature))
     return [ask('electrics-weatherproof', feature.id, `Is ${name} weatherproof and can it be isolated?`)];
   if ((feature.kind === 'gap' || feature.kind === 'door') && feature.behind === '')
-    return [ask('behind', feature.id, `What is behind ${name}?`)];
+    return [ask('behind', feature.id, `What is behind ${name}?`, reached)];
   if (feature.kind === 'nest' && feature.occupied !== 'no')
-    return [ask('nest', feature.id, `Is ${name} occupied, and may it be moved?`)];
+    return [ask('nest', feature.id, `Is ${name} occupied, and may it be moved?`, reached)];
   return [];
+}
+
+/** High up without its height: nobody knows how it is reached, nor how far spray falls. */
+function heightQuestion(surface: FacedSurvey['surfaces'][number]): readonly Question[] {
+  const high = surface.band === 'roof' || surface.band === 'upper-wall';
+  if (!high || surface.topMetres > surface.footMetres) return [];
+  const text = `How high does ${surface.name} stand above the ground?`;
+  return [ask('height', surface.id, text, surface.band === 'roof')];
+}
+
+function sideQuestions(sides: readonly Side[], worked: readonly Face[]): readonly Question[] {
+  return sides
+    .filter((side) => side.aspectDegrees === null && worked.some((s) => s.side === side.id))
+    .map((side) =>
+      ask('aspect', side.id, `Which way does ${side.name} face? The sun decides how long product stays wet.`),
+    );
+}
+
+function windowQuestion(worked: readonly Face[]): readonly Question[] {
+  if (!worked.some((s) => s.band !== 'floor')) return [];
+  return [ask('windows', null, 'Will all windows be shut, and who may come out while we spray?')];
 }
 
 function asksForIsolation({ kind, weatherproof }: Feature): boolean {

@@ -30,8 +30,13 @@ describe('open questions', () => {
   it('ask for water, for where drains lead and for electrics, until they are answered', () => {
     const asked = (more: Record<string, unknown>) => planOf(more).questions.map((q) => q.rule);
     const features = [{ id: 'drain', kind: 'drain' }, { id: 'sockets', kind: 'electrics' }]; // prettier-ignore
-    expect(asked(site(features))).toEqual(['water-point', 'drain-destination', 'electrics-weatherproof']);
-    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics' }], { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { 'electrics-weatherproof': 'yes' } }); // prettier-ignore
+    expect(asked(site(features))).toEqual([
+      'water-point',
+      'drain-destination',
+      'electrics-weatherproof',
+      'windows',
+    ]);
+    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics' }], { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { 'electrics-weatherproof': 'yes', windows: 'all shut' } }); // prettier-ignore
     expect(asked(answered)).toEqual([]);
   });
 });

@@ -33,10 +33,11 @@ describe('a station says how it stands', () => {
     [
       'surfaces',
       'Walk',
-      { site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }] } },
+      { site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { windows: 'shut' } } },
       { text: '1 surface', tone: 'quiet' },
     ],
-    ['open questions', 'Walk', { site: {} }, { text: '1 open question', tone: 'quiet' }],
+    ['open questions', 'Walk', {}, { text: '2 open questions', tone: 'quiet' }],
+    ['blocking questions', 'Walk', { site: {} }, { text: '1 question blocks', tone: 'stop' }],
     ['ready', 'Treat', {}, { text: 'ready', tone: 'quiet' }],
     [
       'no permitted method',

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import type { ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
 import { Remove } from './entity-list.tsx';
+import { AT } from './questions-part.tsx';
 
 interface Props {
   readonly id: string;
@@ -13,10 +15,13 @@ interface Props {
 /** An entity of several fields, folded to one line until it is looked at. */
 export function EntityCard({ id, name, about, children }: Props) {
   // Dozens may be folded: the fields of one are made when it is first looked at.
-  const [seen, setSeen] = useState(false);
+  const asked = useSearchParams()[0].get(AT) === id;
+  const [seen, setSeen] = useState(asked);
   return (
     <details
       className="entity-card"
+      data-entity={id}
+      open={asked || undefined}
       onToggle={(event) => {
         if (event.currentTarget.open) setSeen(true);
       }}

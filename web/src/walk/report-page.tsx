@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { SEVERITY_LEGEND, SeverityBars } from '../drawing/severity-bars.tsx';
+import { usePlan } from '../planning/use-plan.tsx';
 import { sidesWithSurfaces } from '../jobs/property-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import './report-page.css';
@@ -12,6 +13,7 @@ import './report-page.css';
 /** What the walk came to: areas by side, material and dirt, what is missing, and each surface with room for its photo. */
 export function ReportPage() {
   const { survey, faces, jobId } = useSurveySession();
+  const { plan } = usePlan();
   const { units } = survey.job;
   const summary = useMemo(() => walkSummary(faced(survey)), [survey]);
   const names = (list: readonly Face[], about: (face: Face) => string = () => '') =>
@@ -48,6 +50,19 @@ export function ReportPage() {
           <h2>By side, and how bad it is</h2>
           <SeverityBars sides={summary.bySide} units={units} />
           <p className="quiet">Each face counts with the worst that was found on it.</p>
+        </section>
+      )}
+      {(plan?.questions.length ?? 0) > 0 && (
+        <section>
+          <h2>Still to be answered</h2>
+          <ol>
+            {plan?.questions.map((q) => (
+              <li key={q.key}>
+                {q.blocking && <b>✕ blocks </b>}
+                {q.text}
+              </li>
+            ))}
+          </ol>
         </section>
       )}
       <div className="report-columns">

@@ -29,7 +29,7 @@ function SideRow({ side }: { readonly side: Side }) {
   const { survey } = useSurveySession();
   const { patch } = useEntity('side', side.id);
   return (
-    <div className="list-row side-row">
+    <div className="list-row side-row" data-entity={side.id}>
       <TextField label="Side" value={side.name} take={(name) => patch({ name: name.trim() })} />
       <NumberField
         label="Faces"

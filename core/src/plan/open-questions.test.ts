@@ -1,0 +1,96 @@
+import { describe, expect, it } from '@jest/globals';
+import { readJobFile } from '../interchange/job-file.ts';
+import { faced } from '../survey/face.ts';
+import { openQuestions } from './open-questions.ts';
+
+const TAP = { id: 'tap', name: 'Tap', flowLitresPerMinute: 12 };
+
+interface Case {
+  readonly site?: Record<string, unknown>;
+  readonly wall?: Record<string, unknown>;
+  readonly sides?: readonly object[];
+}
+
+/** A floor that is worked on, with water, so that nothing is open but what the case adds. */
+const questions = ({ site = {}, wall = {}, sides = [] }: Case) => {
+  const reading = readJobFile({
+    format: 'etappe-job',
+    version: 1,
+    sides,
+    site: { waterPoints: [TAP], ...site },
+    surfaces: [
+      {
+        id: 'yard',
+        name: 'Yard',
+        band: 'floor',
+        material: 'concrete',
+        size: '4x3',
+        findings: [{ contaminant: 'moss', severity: 2 }],
+        ...wall,
+      },
+    ],
+  });
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  return openQuestions(faced(reading.survey));
+};
+const feature = (more: Record<string, unknown>) => ({
+  site: { features: [{ id: 'f', name: 'It', ...more }] },
+});
+const reached = { drainsOnto: ['f'] };
+const leftOut = { inScope: false, scopeReason: 'later' };
+
+describe('every question is asked where it must be, and not where it need not', () => {
+  it('a floor with water and nothing around it leaves nothing open', () => {
+    expect(questions({})).toEqual([]);
+  });
+
+  it.each<[string, 'blocks' | 'asks', Case, Case]>([
+    ['water-point', 'blocks', { site: { waterPoints: [] } }, {}],
+    ['water-flow', 'asks', { site: { waterPoints: [{ id: 'tap', name: 'Tap' }] } }, {}],
+    ['water-permission', 'asks', { site: { waterPoints: [{ ...TAP, kind: 'hydrant', permission: 'asked' }] } }, { site: { waterPoints: [{ ...TAP, kind: 'hydrant', permission: 'granted' }] } }],
+    ['drain-destination', 'blocks', { ...feature({ kind: 'drain' }), wall: reached }, { ...feature({ kind: 'drain', leadsTo: 'foul-sewer' }), wall: reached }],
+    ['drain-destination', 'asks', feature({ kind: 'drain' }), feature({ kind: 'drain', leadsTo: 'soakaway' })],
+    ['drain-state', 'asks', feature({ kind: 'drain', leadsTo: 'soakaway', state: 'slow' }), feature({ kind: 'drain', leadsTo: 'soakaway', state: 'runs' })],
+    ['cellar-drain', 'blocks', { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer' }), wall: reached }, { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'runs' }), wall: reached }],
+    ['electrics-weatherproof', 'asks', feature({ kind: 'electrics' }), feature({ kind: 'electrics', weatherproof: 'yes' })],
+    ['behind', 'blocks', { ...feature({ kind: 'gap' }), wall: reached }, { ...feature({ kind: 'gap', behind: 'a bare cellar' }), wall: reached }],
+    ['nest', 'blocks', { ...feature({ kind: 'nest' }), wall: reached }, { ...feature({ kind: 'nest', occupied: 'no' }), wall: reached }],
+    ['material-unsure', 'asks', { wall: { unsureBetween: ['limestone'] } }, {}],
+    ['height', 'blocks', { wall: { band: 'roof', tiltDegrees: 30, topMetres: 0 } }, { wall: { band: 'roof', tiltDegrees: 30, topMetres: 5, footMetres: 3 } }],
+    ['aspect', 'asks', { sides: [{ id: 's', name: 'Back', aspectDegrees: null }], wall: { side: 's' } }, { sides: [{ id: 's', name: 'Back', aspectDegrees: 90 }], wall: { side: 's' } }],
+    ['windows', 'asks', { wall: { band: 'wall' } }, {}],
+    ['mark-undecided', 'asks', { site: { waterPoints: [TAP], marks: [{ id: 'm', surface: 'yard', lookAlike: 'tag' }] } }, {}],
+    ['precondition', 'asks', { site: { waterPoints: [TAP], preconditions: [{ id: 'p', what: 'Cars away', who: 'the porter' }] } }, { site: { waterPoints: [TAP], preconditions: [{ id: 'p', what: 'Cars away', who: 'the porter', met: true }] } }],
+  ])('%s %s', (rule, how, open, closed) => {
+    const withWater = (of: Case): Case => ({ ...of, site: { waterPoints: [TAP], ...of.site } });
+    expect(questions(withWater(open)).filter((q) => q.rule === rule).map((q) => q.blocking)).toEqual([how === 'blocks']);
+    expect(questions(withWater(closed)).map((q) => q.rule)).not.toContain(rule);
+  }); // prettier-ignore
+
+  it('asks nothing of heights, sides and windows where nothing is worked on', () => {
+    expect(questions({ wall: { band: 'roof', tiltDegrees: 30, topMetres: 0, ...leftOut } })).toEqual([]);
+  });
+});
+
+describe('an answer in words', () => {
+  const asked = (answers: Record<string, string>) =>
+    questions({
+      site: { waterPoints: [TAP], answers, features: [{ id: 'f', name: 'Socket', kind: 'electrics' }] },
+      wall: { band: 'wall' },
+    }).map((q) => q.rule);
+
+  it('closes its question, for one thing or for all of a kind', () => {
+    expect(asked({})).toEqual(['electrics-weatherproof', 'windows']);
+    expect(asked({ windows: 'The warden shuts them at seven' })).toEqual(['electrics-weatherproof']);
+    expect(asked({ 'electrics-weatherproof f': 'yes' })).toEqual(['windows']);
+    expect(asked({ 'electrics-weatherproof': 'yes' })).toEqual(['windows']);
+  });
+
+  it('that leaves electrics unsafe closes nothing', () => {
+    expect(asked({ 'electrics-weatherproof f': 'No, not at all' })).toContain('electrics-weatherproof');
+  });
+
+  it('of blanks is none', () => {
+    expect(asked({ windows: '  ' })).toContain('windows');
+  });
+});

@@ -1,0 +1,153 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ask, startServer } from './bench/served.mjs';
+import { privateCluster } from './cluster.mjs';
+import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
+import { run, say } from './say.mjs';
+
+/** Pictures of every main view, from the demo data, into docs/screenshots; each is to be looked at before it is kept. */
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const TABLET = { width: 820, height: 1180 };
+/** At 96 px an inch. */
+const A4 = { width: 794, height: 1123 };
+const HELD = [PHONE, TABLET];
+const BROWSER = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] };
+/** Fonts, textures and the plan have come by then. */
+const SETTLE_MILLISECONDS = 1800;
+
+let browser;
+let url;
+let hill;
+
+/** A page of its own at an address of the demo job, or at another address. */
+async function open(path, viewport = DESK, more = {}) {
+  const context = await browser.newContext({
+    viewport,
+    locale: 'en-GB',
+    timezoneId: 'Europe/Zurich',
+    reducedMotion: 'reduce',
+    ...(HELD.includes(viewport) ? { hasTouch: true, isMobile: true } : {}),
+    ...more,
+  });
+  const page = await context.newPage();
+  await page.goto(`${url}${path.startsWith('/') ? path : `/jobs/${hill}/${path}`}`);
+  await page.getByRole('heading').first().waitFor();
+  await page.waitForTimeout(SETTLE_MILLISECONDS);
+  return page;
+}
+
+async function keep(page, name) {
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(ROOT, `docs/screenshots/${name}.png`) });
+  await page.context().close();
+  say(`✓ ${name}`);
+}
+
+const top = (locator) => locator.evaluate((element) => element.scrollIntoView({ block: 'start' }));
+
+const VIEWS = {
+  jobs: () => open('/jobs'),
+  properties: () => open('/properties'),
+  walk: () => open('walk'),
+  'walk-phone': () => open('walk', PHONE),
+  'walk-tablet': () => open('walk', TABLET, { colorScheme: 'dark' }),
+  sheet: async () => {
+    const page = await open('walk/yard-east');
+    await top(page.getByRole('heading', { name: 'How big' }));
+    return page;
+  },
+  'walk-run-off': async () => {
+    const page = await open('walk');
+    await page.getByRole('button', { name: 'Run-off' }).click();
+    return page;
+  },
+  'quick-line': async () => {
+    const page = await open('walk');
+    await page
+      .getByRole('textbox', { name: 'Quick line' })
+      .fill(
+        'lane fence, larch boards, twelve by 1.8, moss heavy, sockets, next west rail paintd aluminium 6x1',
+      );
+    return page;
+  },
+  report: () => open('report'),
+  treat: () => open('treat/drum-north'),
+  supply: () => open('supply'),
+  sequence: () => open('sequence'),
+  order: () => open('order'),
+  'order-phone': () => open('order', PHONE),
+  'order-print': async () => {
+    const page = await open('order', A4);
+    await page.emulateMedia({ media: 'print' });
+    return page;
+  },
+  diagnosis: async () => {
+    const page = await open('walk/plinth-west');
+    await page.getByRole('button', { name: 'Red or brown tint' }).click();
+    const mark = page.getByRole('region', { name: 'Red or brown tint' });
+    await mark.getByRole('button', { name: 'nothing, it is wide and even' }).click();
+    await top(mark);
+    return page;
+  },
+  'import-surfaces': async () => {
+    const page = await open('walk');
+    await page.getByRole('button', { name: 'More for this job' }).click();
+    await page.getByText('Import surfaces').first().click();
+    await page.locator('input[type=file]').setInputFiles({
+      name: 'list.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'Bezeichnung;Seite;Stoff;Masse\nGartenmauer;West;limestone;12,5x1,2\nGeräteschuppen;Lane;larch boards;6x2,4\n',
+      ),
+    });
+    return page;
+  },
+  'walk-offline': async () => {
+    const page = await open('walk/drum-north', PHONE);
+    await page.context().setOffline(true);
+    await page.getByLabel('Name', { exact: true }).fill('Drum wall, north side');
+    await page.getByRole('button', { name: 'Top, above ground: more' }).click();
+    await page.locator('.save-mark', { hasText: 'offline' }).waitFor();
+    return page;
+  },
+  conflict: async () => {
+    const page = await open('walk/path-north');
+    await page.context().setOffline(true);
+    await page.getByLabel('Name', { exact: true }).fill('Path under the drum');
+    const other = await open('walk/path-north');
+    await other.getByLabel('Name', { exact: true }).fill('North path');
+    await other.locator('.save-mark', { hasText: /saved \d/ }).waitFor();
+    await other.context().close();
+    await page.context().setOffline(false);
+    await page.getByRole('button', { name: 'See why' }).click();
+    return page;
+  },
+};
+
+await run(async () => {
+  needNode();
+  const programs = needPostgres();
+  needChromium();
+  needPackages();
+  needBuild();
+  const folder = mkdtempSync(join(tmpdir(), 'etappe-pictures-'));
+  const cluster = await privateCluster({ programs, folder, forTests: true });
+  const server = await startServer(cluster.url);
+  ({ url } = server);
+  browser = await chromium.launch(BROWSER);
+  const wanted = process.argv.slice(2);
+  try {
+    const { jobs } = await ask(url, '/jobs');
+    hill = jobs.find((job) => job.name.startsWith('Hill observatory')).id;
+    for (const [name, view] of Object.entries(VIEWS))
+      if (wanted.length === 0 || wanted.includes(name)) await keep(await view(), name);
+  } finally {
+    await browser.close();
+    server.stop();
+    cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+});

@@ -1,0 +1,164 @@
+import { CopyOutlined, DeleteOutlined } from '@ant-design/icons';
+import { answeredQuestions, faced } from '@etappe/core';
+import type { Plan } from '@etappe/core';
+import { Button, Input } from 'antd';
+import type { InputRef } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { usePlan } from '../planning/use-plan.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useJob } from '../survey-edits/use-entity.ts';
+import './questions-part.css';
+
+type Question = Plan['questions'][number];
+
+/** Names what of the property is to be shown open, in the address. */
+export const AT = 'at';
+
+/** What the survey leaves open: answered here in words, or closed at the field that it leads to. */
+export function QuestionsPart() {
+  const { survey } = useSurveySession();
+  const { plan } = usePlan();
+  const questions = [...(plan?.questions ?? [])].sort((a, b) => Number(b.blocking) - Number(a.blocking));
+  const answered = answeredQuestions(faced(survey));
+  if (questions.length + answered.length === 0) return null;
+  return (
+    <div className="sheet-part">
+      <div className="questions-head">
+        <h3>Open questions</h3>
+        {questions.length > 0 && <CopyList questions={questions} />}
+      </div>
+      {questions.length === 0 && <p>All are answered.</p>}
+      <ul className="questions">
+        {questions.map((question) => (
+          <OpenQuestion key={question.key} question={question} />
+        ))}
+      </ul>
+      {answered.length > 0 && (
+        <details>
+          <summary>
+            {answered.length} answered {answered.length === 1 ? 'question' : 'questions'}
+          </summary>
+          <ul className="questions">
+            {answered.map(({ question, answer }) => (
+              <AnsweredQuestion key={question.key} question={question} answer={answer} />
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}
+
+function OpenQuestion({ question }: { readonly question: Question }) {
+  const { job, patch } = useJob();
+  const { survey, jobId } = useSurveySession();
+  const [answer, setAnswer] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const field = useRef<InputRef>(null);
+  const answering = answer !== null;
+  useEffect(() => {
+    if (answering) field.current?.focus();
+  }, [answering]);
+  const keep = () => {
+    const text = answer?.trim() ?? '';
+    if (text === '') return;
+    setFault(patch({ answers: { ...job.answers, [question.key]: text } }));
+  };
+  const { about } = question;
+  const onSurface = survey.surfaces.some((s) => s.id === about);
+  return (
+    <li>
+      <p>
+        {question.blocking && <b className="blocks">✕ blocks </b>}
+        {question.text}
+      </p>
+      <div className="question-row">
+        {!answering ? (
+          <>
+            <Button
+              size="small"
+              onClick={() => {
+                setAnswer('');
+              }}
+            >
+              Answer
+            </Button>
+            {about !== null && (
+              <Link to={onSurface ? `/jobs/${jobId}/walk/${about}` : `/jobs/${jobId}/walk?${AT}=${about}`}>
+                Show where
+              </Link>
+            )}
+          </>
+        ) : (
+          <>
+            <Input
+              ref={field}
+              aria-label={`Answer to: ${question.text}`}
+              value={answer}
+              maxLength={500}
+              onChange={(event) => {
+                setAnswer(event.target.value);
+              }}
+              onPressEnter={keep}
+            />
+            <Button type="primary" aria-disabled={answer.trim() === ''} onClick={keep}>
+              Keep
+            </Button>
+            <Button
+              onClick={() => {
+                setAnswer(null);
+              }}
+            >
+              Leave open
+            </Button>
+          </>
+        )}
+      </div>
+      {fault !== null && <p role="alert">{fault}</p>}
+    </li>
+  );
+}
+
+function AnsweredQuestion({ question, answer }: { readonly question: Question; readonly answer: string }) {
+  const { job, patch } = useJob();
+  return (
+    <li className="question-row">
+      <span>
+        {question.text} <b>{answer}</b>
+      </span>
+      <Button
+        type="text"
+        size="small"
+        icon={<DeleteOutlined />}
+        aria-label={`Take back the answer to: ${question.text}`}
+        onClick={() => {
+          const { [question.key]: _own, [question.rule]: _all, ...others } = job.answers;
+          patch({ answers: others });
+        }}
+      />
+    </li>
+  );
+}
+
+/** For a message to the customer. */
+function CopyList({ questions }: { readonly questions: readonly Question[] }) {
+  const [said, setSaid] = useState<string | null>(null);
+  const copy = async () => {
+    const text = questions.map((q, i) => `${String(i + 1)}. ${q.text}`).join('\n');
+    try {
+      await navigator.clipboard.writeText(text);
+      setSaid('Copied');
+    } catch {
+      setSaid('The device does not let text be copied: print the report instead');
+    }
+  };
+  return (
+    <>
+      {said !== null && <span role="status">{said}</span>}
+      <Button size="small" icon={<CopyOutlined />} onClick={() => void copy()}>
+        Copy the list
+      </Button>
+    </>
+  );
+}
