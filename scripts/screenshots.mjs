@@ -84,14 +84,6 @@ const VIEWS = {
     await page.emulateMedia({ media: 'print' });
     return page;
   },
-  diagnosis: async () => {
-    const page = await open('walk/plinth-west');
-    await page.getByRole('button', { name: 'Red or brown tint' }).click();
-    const mark = page.getByRole('region', { name: 'Red or brown tint' });
-    await mark.getByRole('button', { name: 'nothing, it is wide and even' }).click();
-    await top(mark);
-    return page;
-  },
   'import-surfaces': async () => {
     const page = await open('walk');
     await page.getByRole('button', { name: 'More for this job' }).click();
@@ -100,7 +92,7 @@ const VIEWS = {
       name: 'list.csv',
       mimeType: 'text/csv',
       buffer: Buffer.from(
-        'Bezeichnung;Seite;Stoff;Masse\nGartenmauer;West;limestone;12,5x1,2\nGeräteschuppen;Lane;larch boards;6x2,4\n',
+        'Face;Side;Material;Size;Dirt\nGarden wall;West;limestone;12,5x1,2;green algae 2\nTool shed;Lane;larch boards;6x2,4;moss 1\n',
       ),
     });
     return page;
@@ -123,6 +115,14 @@ const VIEWS = {
     await other.context().close();
     await page.context().setOffline(false);
     await page.getByRole('button', { name: 'See why' }).click();
+    return page;
+  },
+  diagnosis: async () => {
+    const page = await open('walk/plinth-west');
+    await page.getByRole('button', { name: 'Red or brown tint' }).click();
+    const mark = page.getByRole('region', { name: 'Red or brown tint' });
+    await mark.getByRole('button', { name: 'nothing, it is wide and even' }).click();
+    await top(mark);
     return page;
   },
 };

@@ -7,7 +7,7 @@ import type { Band, SURROUNDING_FIELDS } from '../survey/surface.ts';
 export const PLACE_NOUNS: readonly (readonly [Band, readonly string[]])[] = [
   ['roof', ['roof', 'roof slope', 'dormer', 'ridge', 'canopy roof']],
   ['upper-wall', ['upper wall', 'first floor wall', 'upstairs wall', 'gable wall', 'parapet', 'canopy', 'soffit', 'fascia', 'eaves', 'chimney', 'awning', 'balcony front']],
-  ['wall', ['wall', 'facade', 'elevation', 'plinth', 'fence', 'pillar', 'column', 'gable end', 'garden wall', 'boundary wall', 'retaining wall', 'shed', 'railing', 'handrail']],
+  ['wall', ['wall', 'facade', 'elevation', 'plinth', 'fence', 'rail', 'pillar', 'column', 'gable end', 'garden wall', 'boundary wall', 'retaining wall', 'shed', 'railing', 'handrail']],
   ['opening', ['window', 'door', 'shutter', 'roller door', 'garage door', 'garage', 'window frame']],
   ['floor', ['floor', 'path', 'footpath', 'patio', 'terrace', 'yard', 'drive', 'driveway', 'deck', 'step', 'stair', 'ramp', 'paving', 'pavement', 'walkway', 'court', 'courtyard', 'landing', 'balcony', 'dock', 'jetty', 'pier', 'pontoon', 'kerb', 'car park', 'parking', 'platform', 'forecourt', 'apron', 'slab']],
 ]; // prettier-ignore

@@ -37,7 +37,7 @@ describe('a station says how it stands', () => {
       { text: '1 surface', tone: 'quiet' },
     ],
     ['open questions', 'Walk', {}, { text: '2 open questions', tone: 'quiet' }],
-    ['blocking questions', 'Walk', { site: {} }, { text: '1 question blocks', tone: 'stop' }],
+    ['blocking questions', 'Walk', { site: {} }, { text: '1 blocking', tone: 'stop' }],
     ['ready', 'Treat', {}, { text: 'ready', tone: 'quiet' }],
     [
       'no permitted method',

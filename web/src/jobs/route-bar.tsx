@@ -28,7 +28,7 @@ export const STATIONS: readonly Station[] = [
       const unmeasured = plan?.warnings.filter((w) => w.rule === 'unmeasured').length ?? 0;
       if (unmeasured > 0) return { text: count(unmeasured, 'not measured', 'not measured'), tone: 'stop' };
       const blocking = plan?.questions.filter((q) => q.blocking).length ?? 0;
-      if (blocking > 0) return { text: count(blocking, 'question blocks', 'questions block'), tone: 'stop' };
+      if (blocking > 0) return { text: count(blocking, 'blocking', 'blocking'), tone: 'stop' };
       const open = plan?.questions.length ?? 0;
       return quiet(
         survey.surfaces.length === 0
