@@ -15,5 +15,7 @@ export function useMedia(query: string): boolean {
   return useSyncExternalStore(subscribe, () => window.matchMedia(query).matches);
 }
 
+/** One column: what is at the thumb stands below it. */
+export const NARROW = '(max-width: 1000px)';
 /** Held in a hand, perhaps a gloved one: fields and buttons are bigger. */
-export const IN_HAND = '(pointer: coarse), (max-width: 1000px)';
+export const IN_HAND = `(pointer: coarse), ${NARROW}`;

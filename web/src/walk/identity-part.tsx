@@ -1,7 +1,7 @@
 import { materialById, mostUsed, ofMaterial, usualTilt } from '@etappe/core';
 import type { Band, Surface } from '@etappe/core';
 import { Switch } from 'antd';
-import { useId } from 'react';
+import { useDeferredValue, useId } from 'react';
 import { ChipField, Suggested } from '../quantity-fields/chip-field.tsx';
 import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
 import { DateField } from '../quantity-fields/date-field.tsx';
@@ -80,7 +80,8 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
 /** What other surfaces of the property are made of: most have few materials. */
 function SuggestedMaterials({ of, take }: { readonly of: string; readonly take: (id: string) => void }) {
   const { survey } = useSurveySession();
-  const used = mostUsed(survey.surfaces.map((s) => s.material)).filter((id) => id !== of);
+  const surfaces = useDeferredValue(survey.surfaces);
+  const used = mostUsed(surfaces.map((s) => s.material)).filter((id) => id !== of);
   return (
     <Suggested
       label="Materials on this property"

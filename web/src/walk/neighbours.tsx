@@ -1,6 +1,7 @@
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
 import type { Face } from '@etappe/core';
 import { Button } from 'antd';
+import { useDeferredValue } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
@@ -14,7 +15,9 @@ interface Neighbour {
 
 /** The surface before and after in walking order: side by side, each from above to below. */
 function useNeighbours(surface: string): { readonly previous: Neighbour; readonly next: Neighbour } {
-  const { survey, faces, jobId } = useSurveySession();
+  const { survey, faces: facesNow, jobId } = useSurveySession();
+  // Their order follows a typed letter, it does not hold it up.
+  const faces = useDeferredValue(facesNow);
   const navigate = useNavigate();
   const order = sidesWithSurfaces(survey, faces)
     .flatMap((side) => side.surfaces)

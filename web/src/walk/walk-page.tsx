@@ -4,6 +4,7 @@ import { useDeferredValue, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { NARROW, useMedia } from '../use-media.ts';
 import { AddSurfaceDialog } from './add-surface-dialog.tsx';
 import { PropertySheet } from './property-sheet.tsx';
 import { QuickLine } from './quick-line.tsx';
@@ -20,6 +21,7 @@ export function WalkPage() {
   const [adding, setAdding] = useState(false);
   const [runOff, setRunOff] = useState(false);
   const quickLine = useRef<QuickLineHandle>(null);
+  const narrow = useMedia(NARROW);
   const navigate = useNavigate();
   useHotkeys('n', (event) => {
     event.preventDefault();
@@ -79,15 +81,17 @@ export function WalkPage() {
       <section className="walk-sheet" aria-label={surface ? surface.name : 'Property and site'}>
         {surface ? <SurfaceSheet key={surface.id} surface={surface} /> : settled && <PropertySheet />}
       </section>
-      <ThumbBar
-        surface={surface?.id ?? null}
-        say={() => {
-          quickLine.current?.focus();
-        }}
-        add={() => {
-          setAdding(true);
-        }}
-      />
+      {narrow && (
+        <ThumbBar
+          surface={surface?.id ?? null}
+          say={() => {
+            quickLine.current?.focus();
+          }}
+          add={() => {
+            setAdding(true);
+          }}
+        />
+      )}
       {adding && (
         <AddSurfaceDialog
           side={surface?.side ?? survey.sides[0]?.id ?? null}
