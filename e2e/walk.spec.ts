@@ -19,20 +19,21 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
   }
   await expect.poll(() => sides(page)).toEqual(['East', 'North', 'South', 'West', 'Lane']);
 
-  const plinth = page.locator('.walk-tile', { hasText: 'Terrace plinth' });
-  const from = await plinth.boundingBox();
-  const to = await page.locator('.walk-tile', { hasText: 'Visitor centre boards' }).boundingBox();
+  // In the middle of the page: near its edge the grid would begin to scroll along.
+  const parapet = page.locator('.walk-tile', { hasText: 'Gallery parapet, west' });
+  const from = await parapet.boundingBox();
+  const to = await page.locator('.walk-tile', { hasText: 'Gallery windows' }).boundingBox();
   if (!from || !to) throw new Error('both tiles are drawn');
   await page.mouse.move(from.x + 20, from.y + 20);
   await page.mouse.down();
   await page.mouse.move(from.x - 20, from.y + 20, { steps: 4 });
   await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
   await page.mouse.up();
-  await expect(column(page, 'East').locator('.walk-tile', { hasText: 'Terrace plinth' })).toBeVisible();
+  await expect(column(page, 'East').locator('.walk-tile', { hasText: 'Gallery parapet, west' })).toBeVisible();
   expect(page.url()).toMatch(/\/walk$/);
 
   await page.keyboard.press('Control+z');
-  await expect(column(page, 'West').locator('.walk-tile', { hasText: 'Terrace plinth' })).toBeVisible();
+  await expect(column(page, 'West').locator('.walk-tile', { hasText: 'Gallery parapet, west' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect.poll(() => sides(page)).toEqual(['North', 'East', 'South', 'West', 'Lane']);
   await saved(page);

@@ -50,7 +50,8 @@ export function planFileOf(
       when: p.when,
       liftedBy: p.when === 'before' ? 'clear-up' : null,
     })),
-    questions: plan.questions,
+    // The key of an answer is the job's own affair.
+    questions: plan.questions.map(({ key: _, ...question }) => question),
     visits: visitsOf(plan, survey, asOf),
     warnings: plan.warnings.map((w) => ({
       rule: w.rule,
