@@ -29,11 +29,15 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
   await page.mouse.move(from.x - 20, from.y + 20, { steps: 4 });
   await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
   await page.mouse.up();
-  await expect(column(page, 'East').locator('.walk-tile', { hasText: 'Gallery parapet, west' })).toBeVisible();
+  await expect(
+    column(page, 'East').locator('.walk-tile', { hasText: 'Gallery parapet, west' }),
+  ).toBeVisible();
   expect(page.url()).toMatch(/\/walk$/);
 
   await page.keyboard.press('Control+z');
-  await expect(column(page, 'West').locator('.walk-tile', { hasText: 'Gallery parapet, west' })).toBeVisible();
+  await expect(
+    column(page, 'West').locator('.walk-tile', { hasText: 'Gallery parapet, west' }),
+  ).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect.poll(() => sides(page)).toEqual(['North', 'East', 'South', 'West', 'Lane']);
   await saved(page);
