@@ -1,7 +1,7 @@
 import { materialById } from '../catalogue/catalogue.ts';
 import type { LookAlike, SiteCue } from '../catalogue/look-alike.ts';
 import type { MaterialFamily } from '../catalogue/material.ts';
-import type { Side } from '../survey/side.ts';
+import { isShadySide } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -19,20 +19,7 @@ export interface MarkSite {
   readonly near: ReadonlySet<string>;
 }
 
-/** From this far off due south a face lies away from the sun, degrees. */
-const AWAY_FROM_SUN_DEGREES = 112.5;
-
-/** Whether the sun hardly reaches a side: something shades it, or it faces away from the equator. */
-function isShadedSide(side: Side | undefined, latitude: number): boolean {
-  if (!side) return false;
-  if (side.shade !== 'open') return true;
-  if (side.aspectDegrees === null) return false;
-  const towardsSun = latitude >= 0 ? 180 : 0;
-  const turned = Math.abs(((side.aspectDegrees - towardsSun + 540) % 360) - 180);
-  return turned > AWAY_FROM_SUN_DEGREES;
-}
-
-export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'features' | 'property'>): MarkSite {
+export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'features'>): MarkSite {
   const material = materialById(surface.material);
   const around = new Set<string>(SURROUNDING_FIELDS.flatMap((field) => surface[field]));
   const side = survey.sides.find((s) => s.id === surface.side);
@@ -40,7 +27,7 @@ export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'feature
     family: material.family,
     calcareous: material.calcareous,
     painted: surface.finish === 'painted',
-    shaded: isShadedSide(side, survey.property.place.latitude),
+    shaded: side ? isShadySide(side) : false,
     floor: surface.band === 'floor',
     near: new Set(survey.features.filter((f) => around.has(f.id)).map((f) => f.kind)),
   };

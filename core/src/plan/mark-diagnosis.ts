@@ -40,7 +40,7 @@ export interface MarkDiagnosis {
 }
 
 /** What a diagnosis looks at. */
-type DiagnosedSurvey = Pick<Survey, 'surfaces' | 'sides' | 'features' | 'property' | 'tests'>;
+type DiagnosedSurvey = Pick<Survey, 'surfaces' | 'sides' | 'features' | 'tests'>;
 
 /**
  * What a mark may be after the tests that were done on it, and which test is worth doing next.

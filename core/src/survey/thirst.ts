@@ -1,12 +1,10 @@
 import { materialById } from '../catalogue/catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Finish } from '../catalogue/material.ts';
 import { LONGEST_DROP_SECONDS, THIRST_TEST } from './surface-test.ts';
 import type { SurfaceTest } from './surface-test.ts';
 
-/** What a drop leaves on the area that it spreads over, kg/m²: 0.05 mL on 1.5 cm². Trade default. */
-const DROP_KILOGRAMS_PER_SQUARE_METRE = 0.33;
-const LEAST_SORPTIVITY = 0.0001;
-const GREATEST_SORPTIVITY = 0.3;
+const { dropKilogramsPerSquareMetre, leastSorptivity, greatestSorptivity } = TRADE_DEFAULTS;
 
 export interface Thirst {
   readonly name: string;
@@ -29,11 +27,11 @@ const CLASSES: readonly { readonly withinSeconds: number; readonly name: string 
  */
 export function thirstOf(seconds: number): Thirst {
   if (!(seconds > 0)) throw new RangeError(`a drop takes some time, not ${String(seconds)} s`);
-  if (seconds >= LONGEST_DROP_SECONDS) return { name: 'sealed: it beads', sorptivity: LEAST_SORPTIVITY };
-  const sorptivity = DROP_KILOGRAMS_PER_SQUARE_METRE / Math.sqrt(seconds);
+  if (seconds >= LONGEST_DROP_SECONDS) return { name: 'sealed: it beads', sorptivity: leastSorptivity };
+  const sorptivity = dropKilogramsPerSquareMetre / Math.sqrt(seconds);
   return {
     name: CLASSES.find((c) => seconds < c.withinSeconds)?.name ?? 'tight',
-    sorptivity: Number(Math.min(GREATEST_SORPTIVITY, sorptivity).toPrecision(2)),
+    sorptivity: Number(Math.min(greatestSorptivity, sorptivity).toPrecision(2)),
   };
 }
 

@@ -73,6 +73,11 @@ export const TRADE_DEFAULTS = {
   // Diagnosis.
   /** From this probability on a mark may be settled as its most probable candidate. */
   surenessNeeded: 0.85,
+  /** What a drop leaves on the area that it spreads over, kg/m²: 0.05 mL on 1.5 cm². */
+  dropKilogramsPerSquareMetre: 0.33,
+  /** A measured sorptivity is held within these, kg/(m²·√s). */
+  leastSorptivity: 0.0001,
+  greatestSorptivity: 0.3,
 
   // Weather.
   driftWarnedMetresPerSecond: 5,
