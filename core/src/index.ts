@@ -38,7 +38,17 @@ export type { SurfaceTest } from './survey/surface-test.ts';
 export { thirstOf } from './survey/thirst.ts';
 export { mostUsed } from './survey/most-used.ts';
 export { markDiagnosis } from './plan/mark-diagnosis.ts';
-export type { MarkDiagnosis, ProposedTest } from './plan/mark-diagnosis.ts';
+export type { MarkDiagnosis } from './plan/mark-diagnosis.ts';
+export { materialDiagnosis } from './plan/material-diagnosis.ts';
+export type { MaterialDiagnosis } from './plan/material-diagnosis.ts';
+export type { ProposedTest } from './plan/proposed-tests.ts';
+export { neededPatches } from './plan/test-patches.ts';
+export type { NeededPatch } from './plan/test-patches.ts';
+export { PATCH_VERDICTS } from './survey/test-patch.ts';
+export type { PatchVerdict, TestPatch } from './survey/test-patch.ts';
+export type { Waiver } from './survey/waiver.ts';
+export type { DamagePhoto, Photo, PhotoFace, PhotoMark, PhotoPoint } from './survey/photo.ts';
+export type { DamageAcknowledgement } from './survey/acknowledgement.ts';
 export { permanentMarkOf } from './plan/permanent-marks.ts';
 export { answeredQuestions, questionsOn } from './plan/open-questions.ts';
 export { planFileOf } from './interchange/plan-file.ts';
@@ -102,7 +112,14 @@ export type { Shade, Side } from './survey/side.ts';
 export { BANDS, BAND_NAMES, ofMaterial, usualTilt, usualTop } from './survey/surface.ts';
 export type { Band, Surface } from './survey/surface.ts';
 export type { EntityId } from './survey/entity-id.ts';
-export { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND, checkedDetail, lastsWithProperty } from './survey/survey.ts';
+export {
+  ENTITY_KINDS,
+  JOB_KIND,
+  NO_ENTITIES,
+  PROPERTY_KIND,
+  checkedDetail,
+  lastsWithProperty,
+} from './survey/survey.ts';
 export type { EntityKind, RecordKind, Survey, SurveyFault } from './survey/survey.ts';
 export { entityIn, freshEntities, freshRecord, stateOf, surveyOf } from './survey/survey-state.ts';
 export type { SurveyState, VersionedEntity } from './survey/survey-state.ts';

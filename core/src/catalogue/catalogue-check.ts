@@ -117,6 +117,12 @@ const quickTest = Joi.object({
   likelihood: Joi.object().pattern(Joi.string(), Joi.array().min(2).items(Joi.number().min(0).max(1)).custom(sumsToOne)).required(),
 }); // prettier-ignore
 
+const patchRule = Joi.object({
+  id, text, source: text, unsure: Joi.valid(true), coated: Joi.valid(true),
+  conditions: Joi.array().items(id).min(1), agentClasses: Joi.array().items(Joi.valid(...AGENT_CLASSES)).min(1),
+  surfaceRiskFrom: Joi.number().integer().min(1).max(5),
+}).or('unsure', 'conditions', 'coated', 'agentClasses', 'surfaceRiskFrom'); // prettier-ignore
+
 function sumsToOne(row: readonly number[], helpers: Joi.CustomHelpers): unknown {
   const sum = row.reduce((a, b) => a + b, 0);
   return Math.abs(sum - 1) < 1e-9
@@ -135,6 +141,8 @@ const ENTRY = {
   permanentMarks: permanentMark,
   lookAlikes: lookAlike,
   quickTests: quickTest,
+  materialTests: quickTest,
+  patchRules: patchRule,
 };
 
 /**
@@ -163,6 +171,7 @@ function danglingReferences(data: CatalogueData): readonly string[] {
     contaminant: new Set(data.contaminants.map((c) => c.id)),
     condition: new Set(data.conditions.map((c) => c.id)),
     test: new Set(data.quickTests.map((t) => t.id)),
+    material: new Set(data.materials.map((m) => m.id)),
     candidate: new Set([...data.contaminants, ...data.permanentMarks].map((c) => c.id)),
   };
   const faults: string[] = [];
@@ -177,6 +186,10 @@ function danglingReferences(data: CatalogueData): readonly string[] {
   }
   for (const t of data.quickTests)
     for (const c of Object.keys(t.likelihood)) need('candidate', c, `quickTests ${t.id}`);
+  for (const t of data.materialTests)
+    for (const m of Object.keys(t.likelihood)) need('material', m, `materialTests ${t.id}`);
+  for (const r of data.patchRules)
+    for (const c of r.conditions ?? []) need('condition', c, `patchRules ${r.id}`);
   for (const m of data.methods) {
     for (const c of Object.keys(m.treats)) need('contaminant', c, `methods ${m.id}`);
     for (const s of m.stages) {

@@ -5,7 +5,9 @@ import { CONTAMINANTS } from './data/contaminants.ts';
 import { LIMITS } from './data/limits.ts';
 import { LOOK_ALIKES } from './data/look-alikes.ts';
 import { CONDITIONS, MATERIALS } from './data/materials.ts';
+import { MATERIAL_TESTS } from './data/material-tests.ts';
 import { METHODS } from './data/methods.ts';
+import { PATCH_RULES } from './data/patch-rules.ts';
 import { PERMANENT_MARKS } from './data/permanent-marks.ts';
 import { QUICK_TESTS } from './data/quick-tests.ts';
 import { TOOLS } from './data/tools.ts';
@@ -13,11 +15,12 @@ import type { Limit } from './limit.ts';
 import type { LookAlike, QuickTest } from './look-alike.ts';
 import type { Condition, Material } from './material.ts';
 import type { Method } from './method.ts';
+import type { PatchRule } from './patch-rule.ts';
 import type { PermanentMark } from './permanent-mark.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.3';
+export const CATALOGUE_VERSION = '2026.4';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];
@@ -30,6 +33,9 @@ export interface CatalogueData {
   readonly permanentMarks: readonly PermanentMark[];
   readonly lookAlikes: readonly LookAlike[];
   readonly quickTests: readonly QuickTest[];
+  /** Tests that tell materials apart. */
+  readonly materialTests: readonly QuickTest[];
+  readonly patchRules: readonly PatchRule[];
 }
 
 /** The shipped catalogue; `catalogueFaults` of it is empty, which a test sees to. */
@@ -44,6 +50,8 @@ export const CATALOGUE: CatalogueData = {
   permanentMarks: PERMANENT_MARKS,
   lookAlikes: LOOK_ALIKES,
   quickTests: QUICK_TESTS,
+  materialTests: MATERIAL_TESTS,
+  patchRules: PATCH_RULES,
 };
 
 function byId<Entry extends { readonly id: string }>(
@@ -66,4 +74,4 @@ export const agentById = byId(AGENTS, 'agent');
 export const toolById = byId(TOOLS, 'tool');
 export const methodById = byId(METHODS, 'method');
 export const lookAlikeById = byId(LOOK_ALIKES, 'group of look-alikes');
-export const quickTestById = byId(QUICK_TESTS, 'test');
+export const quickTestById = byId([...QUICK_TESTS, ...MATERIAL_TESTS], 'test');

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import type { SurveyFault } from '../survey/survey.ts';
+import { ENTITY_KINDS } from '../survey/survey.ts';
+import type { EntityKind, SurveyFault } from '../survey/survey.ts';
 import type { Raw } from './file-entities.ts';
 
 export const JOB_FORMAT = 'etappe-job';
@@ -9,19 +10,19 @@ export const MOST_LISTED = 5000;
 /** Most findings or zones of one surface. */
 export const MOST_ON_SURFACE = 100;
 
+/** Kinds that a file lists under `site`; those that have a name may leave it to their id. */
+export const SITE_KINDS = [
+  'water-point', 'feature', 'long-asset', 'damage', 'damage-photo', 'acknowledgement', 'test-patch', 'mark', 'test',
+  'photo', 'precondition', 'waiver',
+] as const satisfies readonly EntityKind[]; // prettier-ignore
+export const NAMED_SITE_KINDS: readonly EntityKind[] = ['water-point', 'feature', 'long-asset'];
+export type SiteKind = (typeof SITE_KINDS)[number];
+type SiteList = (typeof ENTITY_KINDS)[SiteKind]['list'];
+
 /** A job file whose outline is sound: every list is there, what stands in the lists is not checked yet. */
 export interface JobFile extends Raw {
   readonly property: Raw;
-  readonly site: {
-    readonly waterPoints: readonly Raw[];
-    readonly features: readonly Raw[];
-    readonly longAssets: readonly Raw[];
-    readonly damages: readonly Raw[];
-    readonly marks: readonly Raw[];
-    readonly tests: readonly Raw[];
-    readonly preconditions: readonly Raw[];
-    readonly answers?: unknown;
-  };
+  readonly site: Readonly<Record<SiteList, readonly Raw[]>> & { readonly answers?: unknown };
   readonly sides: readonly Raw[];
   readonly surfaces: readonly Raw[];
   readonly house: Raw;
@@ -37,14 +38,18 @@ const surface = Joi.object({
   zones: Joi.array().items(zone).max(MOST_ON_SURFACE),
 }).unknown();
 
+/** The same for each list under `site`. */
+function siteLists<T>(each: T): Record<SiteList, T> {
+  return Object.fromEntries(SITE_KINDS.map((kind) => [ENTITY_KINDS[kind].list, each])) as Record<SiteList, T>;
+}
+
 export const envelopeSchema = Joi.object<JobFile>({
   format: Joi.valid(JOB_FORMAT).required(),
   version: Joi.valid(JOB_FORMAT_VERSION).required(),
   units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), event: Joi.any(),
   eventDate: Joi.any(), peoplePresent: Joi.any(), weather: Joi.any(),
   property: anything.default({}),
-  site: Joi.object({ waterPoints: list, features: list, longAssets: list, damages: list, marks: list, tests: list, preconditions: list, answers: Joi.any() })
-    .default({ waterPoints: [], features: [], longAssets: [], damages: [], marks: [], tests: [], preconditions: [] }),
+  site: Joi.object({ ...siteLists(list), answers: Joi.any() }).default(siteLists([])),
   sides: list,
   surfaces: Joi.array().items(surface).max(MOST_LISTED).required(),
   house: Joi.object({ crew: Joi.any(), machines: Joi.any(), schools: Joi.any(), dayStart: Joi.any(), dayHours: Joi.any(), wasteShare: Joi.any(), sprayerLitres: Joi.any() }).default({}),

@@ -2,7 +2,14 @@ import { entityIdSchema } from '../survey/entity-id.ts';
 import { ENTITY_KINDS, schemaOf } from '../survey/survey.ts';
 import type { EntityKind, RecordKind } from '../survey/survey.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { JOB_FORMAT, JOB_FORMAT_VERSION, MOST_LISTED, MOST_ON_SURFACE } from './job-file-envelope.ts';
+import {
+  JOB_FORMAT,
+  JOB_FORMAT_VERSION,
+  MOST_LISTED,
+  MOST_ON_SURFACE,
+  NAMED_SITE_KINDS,
+  SITE_KINDS,
+} from './job-file-envelope.ts';
 import { jsonSchemaOf } from './json-schema.ts';
 import type { JsonSchema } from './json-schema.ts';
 
@@ -32,13 +39,12 @@ export function jobFileSchema(): JsonSchema {
       property: closed({ ...property, ...(customer ? { customer } : {}), ...(place ? { place } : {}) }, []),
       site: closed(
         {
-          waterPoints: listOf(entitySchema('water-point')),
-          features: listOf(entitySchema('feature')),
-          longAssets: listOf(entitySchema('long-asset')),
-          damages: listOf(entitySchema('damage', ['name'])),
-          marks: listOf(entitySchema('mark', ['name'])),
-          tests: listOf(entitySchema('test', ['name'])),
-          preconditions: listOf(entitySchema('precondition')),
+          ...Object.fromEntries(
+            SITE_KINDS.map((kind) => [
+              ENTITY_KINDS[kind].list,
+              listOf(NAMED_SITE_KINDS.includes(kind) ? entitySchema(kind) : entitySchema(kind, ['name'])),
+            ]),
+          ),
           ...(answers ? { answers } : {}),
         },
         [],

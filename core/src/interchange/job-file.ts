@@ -7,9 +7,10 @@ import type { AssumedValue } from './assumed-values.ts';
 import { checkedEnvelope } from './job-file-envelope.ts';
 import { FileEntities } from './file-entities.ts';
 import type { Raw } from './file-entities.ts';
+import type { JobFile, SiteKind } from './job-file-envelope.ts';
 import { completedFinding, completedJob, completedSurface, named } from './file-defaults.ts';
 import { upgradedFile } from './file-upgrades.ts';
-import { JOB_FORMAT, JOB_FORMAT_VERSION } from './job-file-envelope.ts';
+import { JOB_FORMAT, JOB_FORMAT_VERSION, NAMED_SITE_KINDS, SITE_KINDS } from './job-file-envelope.ts';
 
 export type JobFileReading =
   | { readonly ok: true; readonly survey: Survey; readonly assumed: readonly AssumedValue[] }
@@ -35,18 +36,11 @@ export function readJobFile(value: unknown): JobFileReading {
       ? path.slice('property.'.length)
       : path,
   );
-  const { site } = file;
   const survey: Survey = {
     job,
     property,
     sides: entities.list('side', file.sides.map(named), 'sides'),
-    longAssets: entities.list('long-asset', site.longAssets.map(named), 'site.longAssets'),
-    features: entities.list('feature', site.features.map(named), 'site.features'),
-    waterPoints: entities.list('water-point', site.waterPoints.map(named), 'site.waterPoints'),
-    damages: entities.list('damage', site.damages, 'site.damages'),
-    marks: entities.list('mark', site.marks, 'site.marks'),
-    tests: entities.list('test', site.tests, 'site.tests'),
-    preconditions: entities.list('precondition', site.preconditions, 'site.preconditions'),
+    ...siteOf(file, entities),
     ...surfacesOf(file.surfaces, entities),
     choices: entities.list(
       'choice',
@@ -63,6 +57,20 @@ export function readJobFile(value: unknown): JobFileReading {
     );
   if (faults.length > 0) return { ok: false, faults };
   return { ok: true, survey, assumed: assumedValues(value, jobFileOf(survey)) };
+}
+
+/** What a file lists under `site`. */
+function siteOf(
+  { site }: JobFile,
+  entities: FileEntities,
+): Pick<Survey, (typeof ENTITY_KINDS)[SiteKind]['list']> {
+  const lists = SITE_KINDS.map((kind) => {
+    const { list } = ENTITY_KINDS[kind];
+    const raws = NAMED_SITE_KINDS.includes(kind) ? site[list].map(named) : site[list];
+    return [list, entities.list(kind, raws, `site.${list}`)] as const;
+  });
+  // Each list was read by its own kind.
+  return Object.fromEntries(lists) as unknown as Pick<Survey, (typeof ENTITY_KINDS)[SiteKind]['list']>;
 }
 
 /** Surfaces stand in the file with their zones, findings and scope; in a survey each has a list of its own. */
@@ -144,13 +152,9 @@ export function jobFileOf(survey: Survey): Raw {
     place,
     property,
     site: {
-      waterPoints: survey.waterPoints.map(bare),
-      features: survey.features.map(bare),
-      longAssets: survey.longAssets.map(bare),
-      damages: survey.damages.map(bare),
-      marks: survey.marks.map(bare),
-      tests: survey.tests.map(bare),
-      preconditions: survey.preconditions.map(bare),
+      ...Object.fromEntries(
+        SITE_KINDS.map((kind) => [ENTITY_KINDS[kind].list, survey[ENTITY_KINDS[kind].list].map(bare)]),
+      ),
       answers,
     },
     sides: survey.sides.map(bare),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
+import { ENTITY_KINDS } from '../survey/survey.ts';
 import { allowedBy, without } from '../test/arbitrary-files.ts';
 import { jobFileOf, readJobFile } from './job-file.ts';
 import type { JobFileReading } from './job-file.ts';
@@ -23,6 +24,7 @@ const files = allowedBy(jobFileSchema(), {
   below: toFeatures,
   behind: toFeatures,
   at: fc.constant('2026-05-04T08:00:00.000Z'),
+  of: fc.constantFrom('s0', 's1', 'damage-0'),
   answers: fc.constant({}),
 }).map(numbered);
 
@@ -50,6 +52,11 @@ function numbered(file: unknown): unknown {
     ['features', 'f'],
     ['longAssets', 'a'],
     ['damages', 'damage-'],
+    ['damagePhotos', 'shown-'],
+    ['acknowledgements', 'signed-'],
+    ['testPatches', 'patch-'],
+    ['photos', 'photo-'],
+    ['waivers', 'waiver-'],
     ['preconditions', 'before-'],
   ] as const)
     number(site[list], prefix);
@@ -97,20 +104,10 @@ describe('job files', () => {
     for (const file of fc.sample(files, { numRuns: 40, seed: 7 }))
       for (const [list, entries] of Object.entries(soundReading(file).survey))
         if (Array.isArray(entries) && entries.length > 0) kinds.add(list);
-    expect([...kinds].sort()).toEqual([
-      'choices',
-      'damages',
-      'features',
-      'findings',
-      'longAssets',
-      'marks',
-      'preconditions',
-      'scopes',
-      'sides',
-      'surfaces',
-      'tests',
-      'waterPoints',
-      'zones',
-    ]);
+    expect([...kinds].sort()).toEqual(
+      Object.values(ENTITY_KINDS)
+        .map(({ list }) => list)
+        .sort(),
+    );
   });
 });

@@ -7,7 +7,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.3.0';
+export const ENGINE_VERSION = '0.4.0';
 
 /** Hex SHA-256 of a value written canonically (keys in order). */
 export function canonicalHash(value: unknown): string {
@@ -15,8 +15,9 @@ export function canonicalHash(value: unknown): string {
 }
 
 /**
- * What a plan was made from: canonical faces with all that bears on them (not the record of earlier damage), engine and
- * catalogue. Two plans with one hash are the same plan.
+ * What a plan was made from: canonical faces with all that bears on the work, engine and catalogue. Two plans with one
+ * hash are the same work. Photos and the record of earlier damage bear on its questions alone and are left out: an order
+ * does not go stale because the customer has signed.
  */
 export function inputsHash(survey: Survey): string {
   return facedHash(faced(survey));
@@ -37,10 +38,12 @@ export function facedHash(survey: FacedSurvey): string {
       features: byId(survey.features),
       waterPoints: byId(survey.waterPoints),
       findings: byId(survey.findings),
+      testPatches: byId(survey.testPatches),
       marks: byId(survey.marks),
       tests: byId(survey.tests),
       preconditions: byId(survey.preconditions),
       choices: byId(survey.choices),
+      waivers: byId(survey.waivers),
     },
   });
 }

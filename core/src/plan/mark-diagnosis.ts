@@ -1,15 +1,14 @@
 import { CATALOGUE, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
-import type { QuickTest } from '../catalogue/look-alike.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { entropyBits, mostProbable } from '../diagnosis/belief.ts';
-import { expectedGainBits, posteriorOf } from '../diagnosis/evidence.ts';
+import { mostProbable } from '../diagnosis/belief.ts';
+import { posteriorOf } from '../diagnosis/evidence.ts';
 import { priorOf, siteOf } from '../diagnosis/prior.ts';
 import { THIRST_TEST } from '../survey/surface-test.ts';
 import type { Mark } from '../survey/mark.ts';
 import type { Survey } from '../survey/survey.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
-import { testCaution, testRefusal } from '../treatment/test-refusal.ts';
-import type { TestRefusal } from '../treatment/test-refusal.ts';
+import { proposedTests } from './proposed-tests.ts';
+import type { ProposedTest } from './proposed-tests.ts';
 
 export interface WeighedCandidate {
   readonly id: string;
@@ -17,17 +16,6 @@ export interface WeighedCandidate {
   readonly probability: number;
   /** It would stay whatever is done: an expectation, not a finding. */
   readonly permanent: boolean;
-}
-
-export interface ProposedTest {
-  readonly test: QuickTest;
-  /** What it is expected to settle, bits. */
-  readonly gainBits: number;
-  /** The same as a share of what is open, 0 to 1. */
-  readonly shareOfDoubt: number;
-  readonly refusal: TestRefusal | null;
-  /** What speaks against it here, though it may be done. */
-  readonly caution: string | null;
 }
 
 export interface MarkDiagnosis {
@@ -43,13 +31,14 @@ export interface MarkDiagnosis {
 type DiagnosedSurvey = Pick<Survey, 'surfaces' | 'sides' | 'features' | 'tests'>;
 
 /**
- * What a mark may be after the tests that were done on it, and which test is worth doing next.
+ * What a mark may be after the tests that were done on it, and which test is worth doing next; null for a mark that was told
+ * by its cue.
  *
  * @param spot where the next test would be done; agents that oppose each other never share one
  */
 export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): MarkDiagnosis | null {
   const surface = survey.surfaces.find((s) => s.id === mark.surface);
-  if (!surface) return null;
+  if (!surface || mark.lookAlike === null) return null;
   const group = lookAlikeById(mark.lookAlike);
   const done = survey.tests.filter((t) => t.mark === mark.id && t.test !== THIRST_TEST);
   const evidence = done.flatMap(({ test, outcome }) =>
@@ -60,31 +49,17 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
     .map(([id, probability]) => ({ id, probability, ...namedCandidate(id) }))
     .sort((a, b) => b.probability - a.probability);
   const best = mostProbable(belief);
-  const doubt = entropyBits(belief);
-  const states = plausibleStates(surface, survey);
-  const onSurface = survey.tests.filter((t) => t.surface === mark.surface);
-  const tests = group.tests
-    .filter((id) => !done.some((t) => t.test === id))
-    .map((id): ProposedTest => {
-      const test = quickTestById(id);
-      const gainBits = expectedGainBits(belief, test);
-      return {
-        test,
-        gainBits,
-        shareOfDoubt: doubt > 0 ? gainBits / doubt : 0,
-        refusal: testRefusal(test, states, onSurface, spot),
-        caution: testCaution(test, states),
-      };
-    })
-    .sort((a, b) => rank(a) - rank(b) || b.gainBits - a.gainBits);
+  const tests = proposedTests(
+    belief,
+    group.tests.filter((id) => !done.some((t) => t.test === id)).map(quickTestById),
+    {
+      states: plausibleStates(surface, survey),
+      earlier: survey.tests.filter((t) => t.surface === mark.surface),
+      spot,
+    },
+  );
   const decided = best.probability >= TRADE_DEFAULTS.surenessNeeded;
   return { candidates, decided: decided ? (candidates[0] ?? null) : null, tests };
-}
-
-/** Tests that something speaks against stand behind the others, refused ones last. */
-function rank({ refusal, caution }: ProposedTest): number {
-  if (refusal === null) return caution === null ? 0 : 1;
-  return refusal.otherSpot ? 2 : 3;
 }
 
 function namedCandidate(id: string): { readonly name: string; readonly permanent: boolean } {

@@ -1,4 +1,5 @@
-import { lookAlikeById, materialById } from '../catalogue/catalogue.ts';
+import { lookAlikeById } from '../catalogue/catalogue.ts';
+import type { Damage } from '../survey/damage.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import { isDrain } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
@@ -9,6 +10,7 @@ import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { Surface } from '../survey/surface.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';
+import { materialDiagnosis } from './material-diagnosis.ts';
 import { markDiagnosis } from './mark-diagnosis.ts';
 
 /** An open question to the customer or to the site. */
@@ -44,11 +46,14 @@ function askedQuestions(survey: FacedSurvey): readonly Question[] {
   return [
     ...waterQuestions(survey.waterPoints),
     ...survey.features.flatMap((feature) => featureQuestions(feature, reached.has(feature.id))),
-    ...survey.surfaces.filter((s) => s.zoneOf === null && s.inScope).flatMap(materialQuestion),
+    ...survey.surfaces
+      .filter((s) => s.zoneOf === null && s.inScope)
+      .flatMap((s) => materialQuestion(s, survey)),
     ...worked.filter((s) => s.zoneOf === null).flatMap(heightQuestion),
     ...sideQuestions(survey.sides, worked),
     ...windowQuestion(worked),
     ...survey.marks.flatMap((mark) => markQuestion(mark, survey)),
+    ...survey.damages.flatMap((damage) => damageQuestions(damage, survey)),
     ...survey.preconditions.filter((p) => !p.met).map(preconditionQuestion),
   ];
 }
@@ -150,23 +155,24 @@ function asksForIsolation({ kind, weatherproof }: Feature): boolean {
   return ['electrics', 'lamp', 'panel'].includes(kind) && weatherproof !== 'yes';
 }
 
-function materialQuestion(surface: FacedSurvey['surfaces'][number]): readonly Question[] {
-  const others = surface.unsureBetween.filter((id) => id !== surface.material);
-  if (others.length === 0) return [];
-  const names = [surface.material, ...others].map((id) => materialById(id).name.toLowerCase());
-  return [
-    ask(
-      'material-unsure',
-      surface.id,
-      `Is ${surface.name} ${names.join(' or ')}? Until it is settled the strictest limits of all hold.`,
-    ),
-  ];
+function materialQuestion(surface: Face, survey: FacedSurvey): readonly Question[] {
+  const diagnosis = materialDiagnosis(surface, survey);
+  if (!diagnosis) return [];
+  const names = diagnosis.candidates.map(({ name }) => name.toLowerCase());
+  const next = diagnosis.tests.find((t) => t.refusal === null);
+  const todo = diagnosis.decided
+    ? `It is most likely ${diagnosis.decided.name.toLowerCase()}: settle it.`
+    : next
+      ? `Next test: ${next.test.name.toLowerCase()}.`
+      : 'No test is left: ask a specialist, or leave it.';
+  const text = `Is ${surface.name} ${names.join(' or ')}? Until it is settled the strictest limits of all hold. ${todo}`;
+  return [ask('material-unsure', surface.id, text)];
 }
 
 /** Nothing is planned on a guess: an open mark stays open until it is settled. */
 function markQuestion(mark: Mark, survey: FacedSurvey): readonly Question[] {
   const surface = survey.surfaces.find((s) => s.id === mark.surface);
-  if (mark.settledAs !== null || !surface?.inScope) return [];
+  if (mark.settledAs !== null || mark.lookAlike === null || !surface?.inScope) return [];
   const diagnosis = markDiagnosis(mark, survey);
   const next = diagnosis?.tests.find((t) => t.refusal === null);
   const todo = diagnosis?.decided
@@ -176,6 +182,19 @@ function markQuestion(mark: Mark, survey: FacedSurvey): readonly Question[] {
       : 'No further test is allowed here: leave it, or decide by a test patch.';
   const what = lookAlikeById(mark.lookAlike).name.toLowerCase();
   return [ask('mark-undecided', mark.surface, `What is the ${what} on ${surface.name}? ${todo}`)];
+}
+
+/** Damage without a picture, or that the customer has not seen, is argued about later. */
+function damageQuestions(damage: Damage, survey: FacedSurvey): readonly Question[] {
+  const name = damage.what.toLowerCase();
+  return [
+    ...(survey.damagePhotos.some((p) => p.of === damage.id)
+      ? []
+      : [ask('damage-photo', damage.id, `There is no photo of this damage yet: ${name}.`)]),
+    ...(damage.shownOn === null
+      ? [ask('damage-shown', damage.id, `The customer has not been shown this damage yet: ${name}.`)]
+      : []),
+  ];
 }
 
 function preconditionQuestion({ what, who, by, surface }: Precondition): Question {

@@ -22,7 +22,8 @@ import { visitWork } from './visit-work.ts';
 import type { VisitWork } from './visit-work.ts';
 import { openQuestions } from './open-questions.ts';
 import type { Question } from './open-questions.ts';
-import { surfaceWarnings, visitWarnings } from './warnings.ts';
+import { patchWarnings } from './test-patches.ts';
+import { questionStops, surfaceWarnings, visitWarnings } from './warnings.ts';
 import type { Warning } from './warnings.ts';
 
 /** Everything that is derived from a survey; nothing in it was decided by search. */
@@ -72,13 +73,18 @@ function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
 /** The steps that no section size changes. */
 function treated(survey: FacedSurvey) {
   const surfaces = survey.surfaces.map((surface) => treatedSurface(surface, survey));
+  const questions = openQuestions(survey);
   return {
     engine: ENGINE_VERSION,
     inputsHash: facedHash(survey),
     surfaces,
     protections: protectionsFor(survey, surfaces),
-    questions: openQuestions(survey),
-    warnings: visitWarnings(survey, surfaces),
+    questions,
+    warnings: [
+      ...questionStops(questions),
+      ...visitWarnings(survey, surfaces),
+      ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
+    ],
   };
 }
 

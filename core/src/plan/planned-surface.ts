@@ -1,6 +1,7 @@
 import { isShadySide } from '../survey/side.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
+import { patchesOn } from '../treatment/failed-patch.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
@@ -45,6 +46,7 @@ export function treatedSurface(surface: Face, survey: FacedSurvey): TreatedSurfa
     areaSquareMetres: takeOff.squareMetres,
     findings: survey.findings.filter((f) => f.surface === surface.id),
     choices: survey.choices.filter((c) => c.surface === surface.id),
+    patches: patchesOn(surface, survey.testPatches),
     state,
     otherStates: states.slice(1),
     schools,

@@ -3,6 +3,7 @@ import { contaminantById } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { drainLoop } from '../survey/reference-faults.ts';
+import type { Question } from './open-questions.ts';
 import type { PlannedSurface, TreatedSurface } from './planned-surface.ts';
 
 /** A plan with a "stop" cannot be issued as an order. */
@@ -63,6 +64,18 @@ export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
   for (const cycle of planned.cycles)
     if (cycle.unworkable) warnings.push(warn('not-workable-now', 'stop', cycle.unworkable));
   return warnings;
+}
+
+/** Nothing is ordered with a dangerous hole in the survey. */
+export function questionStops(questions: readonly Question[]): readonly Warning[] {
+  return questions
+    .filter((q) => q.blocking)
+    .map((q) => ({
+      rule: q.rule,
+      severity: 'stop',
+      text: `Still open: ${q.text} Find out, or write the answer to it on the walk.`,
+      surface: null,
+    }));
 }
 
 /** What the weather, the run-off and the crew say about the visit as a whole. */

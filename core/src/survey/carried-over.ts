@@ -28,11 +28,16 @@ export function templateOf(survey: Survey): Survey {
     surfaces: survey.surfaces.map((surface) => ({ ...surface, past: [], recurring: null, newSince: null })),
     waterPoints: [],
     damages: [],
+    damagePhotos: [],
+    acknowledgements: [],
+    testPatches: [],
     marks: [],
     tests: [],
+    photos: [],
     preconditions: [],
     scopes: [],
     choices: [],
+    waivers: [],
   };
 }
 

@@ -9,7 +9,7 @@ import { drainLoop } from './reference-faults.ts';
 
 const read = (surface: object) => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, sides: [{ id: 'north' }],
+    format: 'etappe-job', version: 1, sides: [{ id: 'north' }], site: { waterPoints: [{ id: 'tap' }] },
     surfaces: [
       { id: 'wall', side: 'north', material: 'painted-render', size: '10x3', topMetres: 3, drainsOnto: ['yard'], findings: [{ contaminant: 'green-algae', severity: 2 }], ...surface },
       { id: 'yard', side: 'north', band: 'floor', material: 'concrete', size: '10x4', findings: [] },

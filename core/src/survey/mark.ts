@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { LOOK_ALIKES } from '../catalogue/data/look-alikes.ts';
+import { PERMANENT_MARKS } from '../catalogue/data/permanent-marks.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import { wordsSchema } from './detail-limits.ts';
 import { entityIdSchema } from './entity-id.ts';
@@ -11,7 +12,8 @@ export interface Mark {
   readonly position: number;
   readonly surface: EntityId;
   readonly zone: EntityId | null;
-  readonly lookAlike: string;
+  /** The group of what it may be; null where a mark that stays was told by its cue. */
+  readonly lookAlike: string | null;
   /** Where on the surface. */
   readonly where: string;
   readonly severity: Severity;
@@ -22,12 +24,15 @@ export interface Mark {
   readonly note: string;
 }
 
-const candidates = [...new Set(LOOK_ALIKES.flatMap((group) => group.candidates.map((c) => c.id)))];
+const permanent = PERMANENT_MARKS.map((m) => m.id);
+const candidates = [
+  ...new Set([...LOOK_ALIKES.flatMap((group) => group.candidates.map((c) => c.id)), ...permanent]),
+];
 
 export const markSchema = Joi.object<Omit<Mark, 'id' | 'position'>>({
   surface: entityIdSchema.required(),
   zone: entityIdSchema.allow(null).default(null),
-  lookAlike: Joi.valid(...LOOK_ALIKES.map((group) => group.id)).required(),
+  lookAlike: Joi.valid(...LOOK_ALIKES.map((group) => group.id), null).required(),
   where: wordsSchema,
   severity: Joi.valid(1, 2, 3, 4).default(2),
   share: Joi.number().greater(0).max(1).default(1),
@@ -35,4 +40,11 @@ export const markSchema = Joi.object<Omit<Mark, 'id' | 'position'>>({
     .allow(null)
     .default(null),
   note: wordsSchema,
-});
+})
+  .custom((mark: Pick<Mark, 'lookAlike' | 'settledAs'>, helpers) =>
+    mark.lookAlike !== null || permanent.includes(mark.settledAs ?? '') ? mark : helpers.error('mark.cue'),
+  )
+  .messages({
+    'mark.cue':
+      '{#label} belongs to no group of look-alikes: then it is settled as one of the marks that stay',
+  });

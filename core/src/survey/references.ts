@@ -12,6 +12,8 @@ export interface Reference {
 
 const surroundings = (field: string): Reference => ({ field, to: ['surface', 'feature'], fate: 'forgets' });
 const onSurface: Reference = { field: 'surface', to: ['surface'], fate: 'goes-too' };
+const onZone: Reference = { field: 'zone', to: ['zone'], fate: 'goes-too' };
+const onFace: Reference = { field: 'surface', to: ['surface', 'zone'], fate: 'goes-too' };
 const maybeOnSurface: Reference = { field: 'surface', to: ['surface'], fate: 'forgets' };
 
 /** Every field of a survey that names another entity. */
@@ -27,16 +29,19 @@ export const REFERENCES: Readonly<Record<EntityKind, readonly Reference[]>> = {
   feature: [],
   'water-point': [],
   damage: [maybeOnSurface],
+  'damage-photo': [{ field: 'of', to: ['damage'], fate: 'goes-too' }],
+  acknowledgement: [{ field: 'damages', to: ['damage'], fate: 'forgets' }],
+  'test-patch': [onSurface, onZone],
   scope: [onSurface],
-  finding: [onSurface, { field: 'zone', to: ['zone'], fate: 'goes-too' }],
-  mark: [onSurface, { field: 'zone', to: ['zone'], fate: 'goes-too' }],
-  test: [
-    onSurface,
-    { field: 'zone', to: ['zone'], fate: 'goes-too' },
-    { field: 'mark', to: ['mark'], fate: 'goes-too' },
+  finding: [onSurface, onZone],
+  mark: [onSurface, onZone],
+  test: [onSurface, onZone, { field: 'mark', to: ['mark'], fate: 'goes-too' }],
+  photo: [
+    { field: 'of', to: ['surface', 'zone', 'finding', 'mark', 'test', 'test-patch'], fate: 'goes-too' },
   ],
   precondition: [maybeOnSurface],
-  choice: [{ field: 'surface', to: ['surface', 'zone'], fate: 'goes-too' }],
+  choice: [onFace],
+  waiver: [onFace],
 };
 
 /**

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { MATERIAL_TESTS } from '../catalogue/data/material-tests.ts';
 import { QUICK_TESTS } from '../catalogue/data/quick-tests.ts';
 import { openDateSchema, wordsSchema } from './detail-limits.ts';
 import { entityIdSchema } from './entity-id.ts';
@@ -29,13 +30,14 @@ export interface SurfaceTest {
   readonly note: string;
 }
 
-const everyOutcome = [...new Set(QUICK_TESTS.flatMap((test) => test.outcomes.map((o) => o.id)))];
+const TESTS = [...QUICK_TESTS, ...MATERIAL_TESTS];
+const everyOutcome = [...new Set(TESTS.flatMap((test) => test.outcomes.map((o) => o.id)))];
 
 export const surfaceTestSchema = Joi.object<Omit<SurfaceTest, 'id' | 'position'>>({
   surface: entityIdSchema.required(),
   zone: entityIdSchema.allow(null).default(null),
   mark: entityIdSchema.allow(null).default(null),
-  test: Joi.valid(THIRST_TEST, ...QUICK_TESTS.map((t) => t.id)).required(),
+  test: Joi.valid(THIRST_TEST, ...TESTS.map((t) => t.id)).required(),
   outcome: Joi.valid(...everyOutcome)
     .allow(null)
     .default(null),
@@ -46,7 +48,7 @@ export const surfaceTestSchema = Joi.object<Omit<SurfaceTest, 'id' | 'position'>
   note: wordsSchema,
 })
   .custom((test: Pick<SurfaceTest, 'test' | 'outcome' | 'seconds'>, helpers) => {
-    const outcomes = QUICK_TESTS.find((t) => t.id === test.test)?.outcomes.map((o) => o.id) ?? [];
+    const outcomes = TESTS.find((t) => t.id === test.test)?.outcomes.map((o) => o.id) ?? [];
     if (test.test === THIRST_TEST)
       return test.outcome === null && test.seconds !== null ? test : helpers.error('thirst.seconds');
     return test.outcome === null || outcomes.includes(test.outcome)

@@ -1,4 +1,6 @@
 import type Joi from 'joi';
+import { acknowledgementSchema } from './acknowledgement.ts';
+import type { DamageAcknowledgement } from './acknowledgement.ts';
 import { choiceSchema } from './choice.ts';
 import type { Choice } from './choice.ts';
 import { damageSchema } from './damage.ts';
@@ -13,6 +15,8 @@ import { longAssetSchema } from './long-asset.ts';
 import type { LongAsset } from './long-asset.ts';
 import { markSchema } from './mark.ts';
 import type { Mark } from './mark.ts';
+import { photoSchema } from './photo.ts';
+import type { DamagePhoto, Photo } from './photo.ts';
 import { preconditionSchema } from './precondition.ts';
 import type { Precondition } from './precondition.ts';
 import { propertySchema } from './property.ts';
@@ -25,6 +29,10 @@ import { surfaceSchema } from './surface.ts';
 import type { Surface } from './surface.ts';
 import { surfaceTestSchema } from './surface-test.ts';
 import type { SurfaceTest } from './surface-test.ts';
+import { testPatchSchema } from './test-patch.ts';
+import type { TestPatch } from './test-patch.ts';
+import { waiverSchema } from './waiver.ts';
+import type { Waiver } from './waiver.ts';
 import { waterPointSchema } from './water-point.ts';
 import type { WaterPoint } from './water-point.ts';
 import { zoneSchema } from './zone.ts';
@@ -41,12 +49,17 @@ export interface Survey {
   readonly features: readonly Feature[];
   readonly waterPoints: readonly WaterPoint[];
   readonly damages: readonly Damage[];
+  readonly damagePhotos: readonly DamagePhoto[];
+  readonly acknowledgements: readonly DamageAcknowledgement[];
+  readonly testPatches: readonly TestPatch[];
   readonly scopes: readonly Scope[];
   readonly findings: readonly Finding[];
   readonly marks: readonly Mark[];
   readonly tests: readonly SurfaceTest[];
+  readonly photos: readonly Photo[];
   readonly preconditions: readonly Precondition[];
   readonly choices: readonly Choice[];
+  readonly waivers: readonly Waiver[];
 }
 
 /** Kinds of survey entities: the list that holds each, whether it lasts with the property, and what checks it. */
@@ -58,14 +71,24 @@ export const ENTITY_KINDS = {
   feature: { list: 'features', lasts: true, schema: featureSchema },
   'water-point': { list: 'waterPoints', lasts: true, schema: waterPointSchema },
   damage: { list: 'damages', lasts: true, schema: damageSchema },
+  'damage-photo': { list: 'damagePhotos', lasts: true, schema: photoSchema },
+  acknowledgement: { list: 'acknowledgements', lasts: true, schema: acknowledgementSchema },
+  'test-patch': { list: 'testPatches', lasts: true, schema: testPatchSchema },
   scope: { list: 'scopes', lasts: false, schema: scopeSchema },
   finding: { list: 'findings', lasts: false, schema: findingSchema },
   mark: { list: 'marks', lasts: false, schema: markSchema },
   test: { list: 'tests', lasts: false, schema: surfaceTestSchema },
+  photo: { list: 'photos', lasts: false, schema: photoSchema },
   precondition: { list: 'preconditions', lasts: false, schema: preconditionSchema },
   choice: { list: 'choices', lasts: false, schema: choiceSchema },
+  waiver: { list: 'waivers', lasts: false, schema: waiverSchema },
 } as const satisfies Record<string, { list: keyof Survey; lasts: boolean; schema: Joi.ObjectSchema }>;
 export type EntityKind = keyof typeof ENTITY_KINDS;
+
+/** The lists of a survey that has nothing in it yet. */
+export const NO_ENTITIES = Object.fromEntries(
+  Object.values(ENTITY_KINDS).map(({ list }) => [list, []]),
+) as unknown as Omit<Survey, 'job' | 'property'>;
 export const JOB_KIND = 'job';
 export const PROPERTY_KIND = 'property';
 /** Everything that a change can touch: the entities, and the one job and one property of a survey. */

@@ -12,12 +12,25 @@ export interface Thirst {
   readonly sorptivity: number;
 }
 
-const CLASSES: readonly { readonly withinSeconds: number; readonly name: string }[] = [
-  { withinSeconds: 10, name: 'open: drinks at once' },
-  { withinSeconds: 60, name: 'porous' },
-  { withinSeconds: 900, name: 'dense' },
-  { withinSeconds: LONGEST_DROP_SECONDS, name: 'tight' },
-];
+/** Classes of porosity by the time that a drop stands, the thirstiest first; each ends where the next begins. */
+export const THIRST_CLASSES = [
+  { id: 'open', withinSeconds: 10, name: 'open: drinks at once' },
+  { id: 'porous', withinSeconds: 60, name: 'porous' },
+  { id: 'dense', withinSeconds: 900, name: 'dense' },
+  { id: 'tight', withinSeconds: LONGEST_DROP_SECONDS, name: 'tight' },
+  { id: 'sealed', withinSeconds: Infinity, name: 'sealed: it beads' },
+] as const;
+type ThirstClass = (typeof THIRST_CLASSES)[number];
+
+/** The class of a drop that is gone after so many seconds. */
+export function thirstClassOf(seconds: number): ThirstClass {
+  return THIRST_CLASSES.find((c) => seconds < c.withinSeconds) ?? THIRST_CLASSES[4];
+}
+
+/** How long a drop stands on a face of a sorptivity in kg/(m²·√s), seconds: m = A·√t turned round. */
+export function dropSeconds(sorptivity: number): number {
+  return (dropKilogramsPerSquareMetre / sorptivity) ** 2;
+}
 
 /**
  * How thirsty a face is by the time that a drop takes to be gone: m = A·√t, EN ISO 15148.
@@ -27,10 +40,11 @@ const CLASSES: readonly { readonly withinSeconds: number; readonly name: string 
  */
 export function thirstOf(seconds: number): Thirst {
   if (!(seconds > 0)) throw new RangeError(`a drop takes some time, not ${String(seconds)} s`);
-  if (seconds >= LONGEST_DROP_SECONDS) return { name: 'sealed: it beads', sorptivity: leastSorptivity };
+  const { name } = thirstClassOf(seconds);
+  if (seconds >= LONGEST_DROP_SECONDS) return { name, sorptivity: leastSorptivity };
   const sorptivity = dropKilogramsPerSquareMetre / Math.sqrt(seconds);
   return {
-    name: CLASSES.find((c) => seconds < c.withinSeconds)?.name ?? 'tight',
+    name,
     sorptivity: Number(Math.min(greatestSorptivity, sorptivity).toPrecision(2)),
   };
 }

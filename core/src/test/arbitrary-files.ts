@@ -5,6 +5,7 @@ import type { JsonSchema } from '../interchange/json-schema.ts';
 export type Known = Readonly<Record<string, fc.Arbitrary<unknown>>>;
 
 const DAYS = ['2019-02-28', '2024-02-29', '2026-11-25'];
+const MOMENTS = DAYS.map((day) => `${day}T10:15:00`);
 const TIMES = ['00:00', '07:30', '12:00', '18:45'];
 
 /**
@@ -41,7 +42,8 @@ function withoutNull(schema: JsonSchema, known: Known): fc.Arbitrary<unknown> {
       return fc.boolean();
     case 'array': {
       const items = allowedBy(schema['items'] as JsonSchema, known);
-      const limits = { minLength: number('minItems', 0), maxLength: Math.min(3, number('maxItems', 3)) };
+      const minLength = number('minItems', 0);
+      const limits = { minLength, maxLength: Math.max(minLength, Math.min(3, number('maxItems', 3))) };
       return schema['uniqueItems'] === true
         ? fc.uniqueArray(items, { ...limits, selector: (item) => JSON.stringify(item) })
         : fc.array(items, limits);
@@ -59,6 +61,7 @@ function text(schema: JsonSchema, number: (key: string, otherwise: number) => nu
     const limits = { minLength: number('minLength', 0), maxLength: Math.min(12, number('maxLength', 12)) };
     return fc.string({ ...limits, unit: 'grapheme' });
   }
+  if (pattern.includes('T\\d')) return fc.constantFrom(...MOMENTS);
   if (pattern.includes('\\d{4}')) return fc.constantFrom(...DAYS);
   if (pattern.includes('[01]\\d')) return fc.constantFrom(...TIMES);
   return fc.stringMatching(new RegExp(pattern));

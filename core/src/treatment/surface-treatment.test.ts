@@ -30,6 +30,7 @@ const treat = (on: Surface, findings: readonly Finding[], more: Partial<Treatmen
     choices: [],
     state: surfaceState(on, { surfaces: [on], features: [] }),
     otherStates: [],
+    patches: [],
     schools: {},
     shaded: false,
     preWet: 'thirsty-only',

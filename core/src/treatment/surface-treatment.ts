@@ -3,9 +3,11 @@ import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
+import type { TestPatch } from '../survey/test-patch.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { chainStages, inChainOrder } from './chain.ts';
 import type { ChainLink, ChainSurroundings } from './chain.ts';
+import { failedPatch } from './failed-patch.ts';
 import { methodRefusals } from './limit-verdict.ts';
 import type { Refusal } from './limit-verdict.ts';
 import { inRankOrder, isLeaveOn, rankedMethod } from './method-ranking.ts';
@@ -47,6 +49,8 @@ export interface TreatmentInput extends ChainSurroundings {
   readonly areaSquareMetres: number;
   readonly findings: readonly Finding[];
   readonly choices: readonly Choice[];
+  /** What was tried on the face. */
+  readonly patches: readonly TestPatch[];
   readonly state: SurfaceState;
   /** What else the surface may be while its material is unsure: what is refused on one of them is refused. */
   readonly otherStates: readonly SurfaceState[];
@@ -116,7 +120,8 @@ function optionsFor(finding: Finding, input: TreatmentInput): Options {
     const states = [input.state, ...input.otherStates];
     if (!method.treats[finding.contaminant] || !states.every((s) => method.families.includes(s.family)))
       continue;
-    const refusals = refusalsOnAny(states, method);
+    const failed = failedPatch(method, input.patches);
+    const refusals = [...refusalsOnAny(states, method), ...(failed ? [failed] : [])];
     const overridable = refusals.every((r) => r.overridable);
     const setAside =
       refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';

@@ -56,7 +56,7 @@ function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): read
 }
 
 function agentOf(test: string): AgentClass | null {
-  return CATALOGUE.quickTests.find((t) => t.id === test)?.agentClass ?? null;
+  return [...CATALOGUE.quickTests, ...CATALOGUE.materialTests].find((t) => t.id === test)?.agentClass ?? null;
 }
 
 function oppose(a: AgentClass, b: AgentClass | null): boolean {

@@ -1,5 +1,5 @@
-import { JOB_KIND, PROPERTY_KIND, checkedDetail, readJobFile } from '@etappe/core';
-import type { JobDetail, Property, RecordKind, Survey } from '@etappe/core';
+import { JOB_KIND, NO_ENTITIES, PROPERTY_KIND, checkedDetail, readJobFile } from '@etappe/core';
+import type { JobDetail, Property, RecordKind } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
@@ -63,7 +63,7 @@ export function jobsRequests(
       const job = checked(JOB_KIND, { ...begun?.job, ...body.job }) as JobDetail;
       if (body.property) {
         const property = checked(PROPERTY_KIND, body.property) as Property;
-        await jobs.create(context, body.id, body.propertyId, { ...(begun ?? EMPTY), job, property });
+        await jobs.create(context, body.id, body.propertyId, { ...(begun ?? NO_ENTITIES), job, property });
       } else await jobs.createOn(context, body.id, body.propertyId, job);
       res.status(201).location(`/api/v1/jobs/${body.id}`).json({ id: body.id });
     },
@@ -100,22 +100,6 @@ export function jobsRequests(
     },
   };
 }
-
-const EMPTY: Omit<Survey, 'job' | 'property'> = {
-  sides: [],
-  longAssets: [],
-  surfaces: [],
-  zones: [],
-  features: [],
-  waterPoints: [],
-  damages: [],
-  marks: [],
-  tests: [],
-  scopes: [],
-  findings: [],
-  preconditions: [],
-  choices: [],
-};
 
 function checked(kind: RecordKind, detail: unknown): unknown {
   const result = checkedDetail(kind, detail);

@@ -61,6 +61,11 @@ const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
   mark: 'Mark',
   test: 'Test',
   precondition: 'Precondition',
+  'damage-photo': 'Photo of damage',
+  acknowledgement: 'Acknowledgement',
+  'test-patch': 'Test patch',
+  photo: 'Photo',
+  waiver: 'Waiver',
   choice: 'Choice of method',
 };
 

@@ -1,0 +1,69 @@
+import { CATALOGUE, materialById, quickTestById } from '../catalogue/catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { normalised } from '../diagnosis/belief.ts';
+import { posteriorOf } from '../diagnosis/evidence.ts';
+import type { Evidence } from '../diagnosis/evidence.ts';
+import { thirstTest } from '../diagnosis/thirst-test.ts';
+import { THIRST_TEST } from '../survey/surface-test.ts';
+import type { SurfaceTest } from '../survey/surface-test.ts';
+import type { Surface } from '../survey/surface.ts';
+import type { Survey } from '../survey/survey.ts';
+import { thirstClassOf } from '../survey/thirst.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
+import { proposedTests } from './proposed-tests.ts';
+import type { ProposedTest } from './proposed-tests.ts';
+
+interface WeighedMaterial {
+  readonly id: string;
+  readonly name: string;
+  readonly probability: number;
+}
+
+export interface MaterialDiagnosis {
+  /** The most probable first. */
+  readonly candidates: readonly WeighedMaterial[];
+  /** Passed the threshold: may be settled as this; null while it is open. */
+  readonly decided: WeighedMaterial | null;
+  /** Tests about the material that were done, drops of water among them. */
+  readonly done: readonly SurfaceTest[];
+  /** Tests not done yet, those that may be done first, of these the one that settles most. */
+  readonly tests: readonly ProposedTest[];
+}
+
+/**
+ * What a surface may be made of after the tests that were done on it, and which is worth doing next; null where nobody
+ * is unsure. The materials that are named are equally probable at first; what else it might be is not asked.
+ *
+ * @param spot where the next test would be done
+ */
+export function materialDiagnosis(
+  surface: Surface,
+  survey: Pick<Survey, 'surfaces' | 'features' | 'tests'>,
+  spot = '',
+): MaterialDiagnosis | null {
+  const named = [...new Set([surface.material, ...surface.unsureBetween])];
+  if (named.length < 2) return null;
+  const thirst = thirstTest(surface.finish);
+  const done = survey.tests.filter((t) => t.surface === surface.id && t.zone === null && t.mark === null);
+  const evidence = done.flatMap((test): readonly Evidence[] => {
+    if (test.test === THIRST_TEST)
+      return test.seconds === null ? [] : [{ test: thirst, outcome: thirstClassOf(test.seconds).id }];
+    return test.outcome === null ? [] : [{ test: quickTestById(test.test), outcome: test.outcome }];
+  });
+  const belief = posteriorOf(normalised(new Map(named.map((id) => [id, 1]))), evidence);
+  const candidates = [...belief]
+    .map(([id, probability]) => ({ id, name: materialById(id).name, probability }))
+    .sort((a, b) => b.probability - a.probability);
+  const [first] = candidates;
+  const open = [thirst, ...CATALOGUE.materialTests].filter((test) => !done.some((t) => t.test === test.id));
+  return {
+    candidates,
+    decided: first && first.probability >= TRADE_DEFAULTS.surenessNeeded ? first : null,
+    done,
+    tests: proposedTests(belief, open, {
+      states: plausibleStates(surface, survey),
+      earlier: survey.tests.filter((t) => t.surface === surface.id),
+      spot,
+    }),
+  };
+}

@@ -1,0 +1,160 @@
+/**
+ * Lengths on a flat face from a photo of it: a rectangle on the face is marked by its four corners, one side of it is
+ * known, and everything else on the same face follows by perspective.
+ */
+
+/** Pixels from the upper left corner. */
+export interface PixelPoint {
+  readonly x: number;
+  readonly y: number;
+}
+type Corners = readonly [PixelPoint, PixelPoint, PixelPoint, PixelPoint];
+/** 3 × 3, by rows. */
+type Matrix = readonly [number, number, number, number, number, number, number, number, number];
+
+export interface MeasuredRectangle {
+  /** Corners going round from the upper left one: upper left, upper right, lower right, lower left. */
+  readonly corners: readonly PixelPoint[];
+  readonly known: 'width' | 'height';
+  readonly metres: number;
+  /** The other side, metres; null: the perspective says it. */
+  readonly otherMetres: number | null;
+}
+
+export interface FlatFace {
+  readonly widthMetres: number;
+  readonly heightMetres: number;
+  /** How the other side came to be known. */
+  readonly otherSide: 'measured' | 'from-perspective' | 'seen-straight-on';
+  /** Distance of two places on the face, metres. */
+  readonly metresBetween: (a: PixelPoint, b: PixelPoint) => number;
+}
+
+/** A rectangle whose marked corners are no convex quadrilateral cannot be one seen from the front. */
+export type FaceReading =
+  { readonly ok: true; readonly face: FlatFace } | { readonly ok: false; readonly message: string };
+
+/** Corners nearer to each other than this share of the picture's width are one place. */
+const LEAST_SIDE_SHARE = 0.01;
+/** Opposite sides that run together slower than this (relative) count as parallel in the picture. */
+const PARALLEL = 0.02;
+/** Focal length of a pocket camera over the longer side of its picture: 26 mm on 36 mm. Source: trade default. */
+const USUAL_FOCAL_SHARE = 26 / 36;
+
+/**
+ * The flat face that a marked rectangle lies on.
+ *
+ * The map between picture and rectangle: P. Heckbert, Fundamentals of Texture Mapping and Image Warping (1989),
+ * section 2.2.3. Which shape the rectangle has, from its perspective alone: Z. Zhang and L. He, Whiteboard scanning and
+ * image enhancement, Digital Signal Processing 17 (2007), equations 11 and 20, for a camera with square pixels that
+ * looks through the middle of the picture.
+ *
+ * @param picture its size, pixels
+ * @returns the face, or why the corners are none
+ */
+export function flatFace(
+  rectangle: MeasuredRectangle,
+  picture: { readonly widthPixels: number; readonly heightPixels: number },
+): FaceReading {
+  const [a, b, c, d] = rectangle.corners;
+  if (!a || !b || !c || !d || rectangle.corners.length !== 4)
+    return { ok: false, message: `a rectangle has four corners, not ${String(rectangle.corners.length)}` };
+  const corners: Corners = [a, b, c, d];
+  const least = LEAST_SIDE_SHARE * picture.widthPixels;
+  if (corners.some((p, i) => distance(p, corners[(i + 1) % 4] ?? p) < least))
+    return { ok: false, message: 'two of the corners lie on one place: pull them apart' };
+  if (!isConvex(corners))
+    return {
+      ok: false,
+      message: 'the corners go criss-cross: mark them going round, from the upper left one',
+    };
+  const own = rectangle.metres;
+  const shape = shapeOf(corners, picture);
+  const other =
+    rectangle.otherMetres ?? (rectangle.known === 'width' ? own / shape.aspect : own * shape.aspect);
+  const [widthMetres, heightMetres] = rectangle.known === 'width' ? [own, other] : [other, own];
+  const toFace = inverse(ofUnitSquare(corners));
+  const place = (p: PixelPoint) => {
+    const [x, y] = mapped(toFace, p);
+    return { x: x * widthMetres, y: y * heightMetres };
+  };
+  return {
+    ok: true,
+    face: {
+      widthMetres,
+      heightMetres,
+      otherSide: rectangle.otherMetres === null ? shape.by : 'measured',
+      metresBetween: (p, q) => distance(place(p), place(q)),
+    },
+  };
+}
+
+function distance(p: PixelPoint, q: PixelPoint): number {
+  return Math.hypot(p.x - q.x, p.y - q.y);
+}
+
+function isConvex(corners: Corners): boolean {
+  const turns = corners.map((p, i) => {
+    const q = corners[(i + 1) % 4] ?? p;
+    const r = corners[(i + 2) % 4] ?? p;
+    return Math.sign((q.x - p.x) * (r.y - q.y) - (q.y - p.y) * (r.x - q.x));
+  });
+  return turns.every((turn) => turn !== 0 && turn === turns[0]);
+}
+
+/** The projective map that takes the unit square to a quadrilateral. */
+function ofUnitSquare([p0, p1, p2, p3]: Corners): Matrix {
+  const sx = p0.x - p1.x + p2.x - p3.x;
+  const sy = p0.y - p1.y + p2.y - p3.y;
+  const [dx1, dx2] = [p1.x - p2.x, p3.x - p2.x];
+  const [dy1, dy2] = [p1.y - p2.y, p3.y - p2.y];
+  const det = dx1 * dy2 - dx2 * dy1;
+  const g = (sx * dy2 - dx2 * sy) / det;
+  const h = (dx1 * sy - sx * dy1) / det;
+  return [
+    p1.x - p0.x + g * p1.x, p3.x - p0.x + h * p3.x, p0.x,
+    p1.y - p0.y + g * p1.y, p3.y - p0.y + h * p3.y, p0.y,
+    g, h, 1,
+  ]; // prettier-ignore
+}
+
+/** Up to a factor, which a projective map does not see. */
+function inverse([a, b, c, d, e, f, g, h, i]: Matrix): Matrix {
+  return [
+    e * i - f * h, c * h - b * i, b * f - c * e,
+    f * g - d * i, a * i - c * g, c * d - a * f,
+    d * h - e * g, b * g - a * h, a * e - b * d,
+  ]; // prettier-ignore
+}
+
+function mapped([a, b, c, d, e, f, g, h, i]: Matrix, { x, y }: PixelPoint): readonly [number, number] {
+  const w = g * x + h * y + i;
+  return [(a * x + b * y + c) / w, (d * x + e * y + f) / w];
+}
+
+/** Width over height of a rectangle, by its perspective. */
+function shapeOf(
+  corners: Corners,
+  { widthPixels, heightPixels }: { readonly widthPixels: number; readonly heightPixels: number },
+): { readonly aspect: number; readonly by: 'from-perspective' | 'seen-straight-on' } {
+  const centred = corners.map((p) => ({
+    x: p.x - widthPixels / 2,
+    y: p.y - heightPixels / 2,
+  })) as unknown as Corners;
+  const [m1, m2, , m4, m5, , g, h] = ofUnitSquare(centred);
+  // Both directions of the rectangle run to a vanishing point: together they give the focal length.
+  if (Math.abs(g) > PARALLEL && Math.abs(h) > PARALLEL) {
+    const focalSquared = -(m1 * m2 + m4 * m5) / (g * h);
+    if (focalSquared > 0) {
+      const along = (m1 * m1 + m4 * m4) / focalSquared + g * g;
+      const down = (m2 * m2 + m5 * m5) / focalSquared + h * h;
+      return { aspect: Math.sqrt(along / down), by: 'from-perspective' };
+    }
+  }
+  // Seen along one of its directions a focal length is taken as usual of the cameras that are carried.
+  const usual = USUAL_FOCAL_SHARE * Math.max(widthPixels, heightPixels);
+  const along = (m1 * m1 + m4 * m4) / usual ** 2 + g * g;
+  const down = (m2 * m2 + m5 * m5) / usual ** 2 + h * h;
+  const straight = Math.abs(g) <= PARALLEL && Math.abs(h) <= PARALLEL;
+  return { aspect: Math.sqrt(along / down), by: straight ? 'seen-straight-on' : 'from-perspective' };
+}

@@ -1,0 +1,33 @@
+import { agentById } from '../catalogue/catalogue.ts';
+import type { Method } from '../catalogue/method.ts';
+import type { Face } from '../survey/face.ts';
+import type { TestPatch } from '../survey/test-patch.ts';
+import type { Refusal } from './limit-verdict.ts';
+
+/** The patches on a face; those of a surface speak for its zones too. */
+export function patchesOn(
+  { id, zoneOf }: Pick<Face, 'id' | 'zoneOf'>,
+  patches: readonly TestPatch[],
+): readonly TestPatch[] {
+  return patches.filter(
+    (p) => (p.zone ?? p.surface) === id || (zoneOf !== null && p.zone === null && p.surface === zoneOf),
+  );
+}
+
+/** What a patch that went wrong says against a method; a later go for the same agent takes it back. */
+export function failedPatch(method: Method, patches: readonly TestPatch[]): Refusal | null {
+  for (const stage of method.stages) {
+    if (stage.kind !== 'apply') continue;
+    const last = patches.findLast((p) => p.agent === stage.agent && p.verdict !== 'open');
+    if (last?.verdict !== 'no-go') continue;
+    const name = agentById(stage.agent).name.toLowerCase();
+    return {
+      rule: 'patch-failed',
+      text: `A test patch with ${name} said no${last.result === '' ? '' : `: ${last.result}`}.`,
+      whatCanHappen: 'The whole face comes to look like the spot.',
+      overridable: true,
+      source: `test patch${last.doneBy === '' ? '' : ` by ${last.doneBy}`}${last.doneOn === null ? '' : `, ${last.doneOn}`}`,
+    };
+  }
+  return null;
+}
