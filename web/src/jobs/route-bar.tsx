@@ -19,6 +19,8 @@ interface Station {
 const quiet = (text: string): StationState => ({ text, tone: 'quiet' });
 const count = (n: number, one: string, many = `${one}s`) => `${String(n)} ${n === 1 ? one : many}`;
 
+const TREAT_STOPS = ['no-permitted-method', 'leave-on-needs-dry-face', 'patch-missing'];
+
 /** The seven stations of a job in working order. */
 export const STATIONS: readonly Station[] = [
   {
@@ -43,9 +45,7 @@ export const STATIONS: readonly Station[] = [
     name: 'Treat',
     path: 'treat',
     state: (_survey, plan) => {
-      const stopped =
-        plan?.warnings.filter((w) => w.rule === 'no-permitted-method' || w.rule === 'leave-on-needs-dry-face')
-          .length ?? 0;
+      const stopped = plan?.warnings.filter((w) => TREAT_STOPS.includes(w.rule)).length ?? 0;
       if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
       const aside = plan?.warnings.filter((w) => w.rule === 'rule-set-aside').length ?? 0;
       return aside > 0

@@ -1,7 +1,5 @@
 import type { RefusedMethod } from '@etappe/core';
-import { Input, Modal } from 'antd';
-import { useId, useState } from 'react';
-import { Field } from '../quantity-fields/field.tsx';
+import { ReasonDialog } from './reason-dialog.tsx';
 
 interface Props {
   readonly refused: RefusedMethod;
@@ -9,56 +7,21 @@ interface Props {
   readonly close: () => void;
 }
 
-/** Setting a rule aside takes a reason and a name; both stay visible on everything that follows. */
+/** Using a method that a rule forbids. */
 export function OverrideDialog({ refused, accept, close }: Props) {
-  const [reason, setReason] = useState('');
-  const [by, setBy] = useState('');
-  const [asked, setAsked] = useState(false);
-  const [reasonId, byId] = [useId(), useId()];
-  const missing = {
-    reason: reason.trim() === '' ? 'say why the rule does not hold here' : null,
-    by: by.trim() === '' ? 'say who decides this' : null,
-  };
   return (
-    <Modal
-      open
+    <ReasonDialog
       title={`Use “${refused.method.name}” all the same?`}
-      okText="Set the rule aside"
-      okButtonProps={{ danger: true }}
-      cancelText="Leave it refused"
-      onCancel={close}
-      onOk={() => {
-        setAsked(true);
-        if (missing.reason === null && missing.by === null) accept(reason.trim(), by.trim());
-      }}
+      ok="Set the rule aside"
+      cancel="Leave it refused"
+      accept={accept}
+      close={close}
     >
       {refused.refusals.map((r) => (
         <p key={r.rule}>
           {r.text} <strong>What can happen:</strong> {r.whatCanHappen}
         </p>
       ))}
-      <Field label="Reason" id={reasonId} fault={asked ? missing.reason : null}>
-        <Input.TextArea
-          id={reasonId}
-          rows={2}
-          maxLength={2000}
-          value={reason}
-          onChange={(event) => {
-            setReason(event.target.value);
-          }}
-        />
-      </Field>
-      <div style={{ height: 10 }} />
-      <Field label="Decided by" id={byId} fault={asked ? missing.by : null}>
-        <Input
-          id={byId}
-          maxLength={120}
-          value={by}
-          onChange={(event) => {
-            setBy(event.target.value);
-          }}
-        />
-      </Field>
-    </Modal>
+    </ReasonDialog>
   );
 }

@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import { LimitsGauge } from '../drawing/limits-gauge.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { PatchesPart } from './patches-part.tsx';
 import { ReasonsPanel } from './reasons-panel.tsx';
 import { ProposalCard } from './proposal-card.tsx';
 import { StageList } from './stage-list.tsx';
@@ -77,6 +78,7 @@ export function TreatPage() {
             name={contaminantById(proposal.finding.contaminant).name}
           />
         ))}
+        <PatchesPart planned={planned} />
         {treatment && treatment.stages.length > 0 && <StageList planned={planned} units={survey.job.units} />}
       </section>
       <ReasonsPanel planned={planned} />

@@ -8,6 +8,7 @@ import { DateField } from '../quantity-fields/date-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
+import { MaterialPart } from './material-part.tsx';
 import { BAND_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
 
 const MOST_SUGGESTED = 4;
@@ -63,9 +64,7 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
             placeholder="sure of the material"
             take={(unsureBetween) => patch({ unsureBetween })}
           />
-          {surface.unsureBetween.length > 0 && (
-            <div className="field-hint">Until it is settled, the strictest limits of all of them hold.</div>
-          )}
+          <MaterialPart surface={surface} />
         </div>
         <DateField label="New since" value={surface.newSince} take={(newSince) => patch({ newSince })} />
         <label className="switch-row" htmlFor={thinId} style={{ alignSelf: 'end' }}>

@@ -46,6 +46,22 @@ describe('a mark that nobody can name', () => {
   });
 });
 
+describe('a mark that stays', () => {
+  it('is told by its look, and is then an expectation that is not tested', async () => {
+    begin();
+    renderInSession(<MarksPart surface="wall" />);
+    await userEvent.click(await screen.findByText('A mark that stays, told by its look'));
+    await press(/^Earlier wand marks/);
+    await waitFor(() => {
+      expect(sent()).toMatchObject([
+        { kind: 'mark', op: 'create', fields: { lookAlike: null, settledAs: 'wand-marks' } },
+      ]);
+    });
+    expect(screen.getByText(/stands on the order/)).toBeInTheDocument();
+    expect(screen.queryByText(/^Next test: /)).toBeNull();
+  });
+});
+
 describe('the tests of a mark', () => {
   it('are recorded with one tap, and can be taken back', async () => {
     begin(tint);

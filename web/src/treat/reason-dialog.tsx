@@ -1,0 +1,64 @@
+import { Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import type { ReactNode } from 'react';
+import { Field } from '../quantity-fields/field.tsx';
+
+interface Props {
+  readonly title: string;
+  readonly ok: string;
+  readonly cancel: string;
+  /** What speaks against it. */
+  readonly children: ReactNode;
+  readonly accept: (reason: string, by: string) => void;
+  readonly close: () => void;
+}
+
+/** Setting a rule aside takes a reason and a name; both stay visible on everything that follows. */
+export function ReasonDialog({ title, ok, cancel, children, accept, close }: Props) {
+  const [reason, setReason] = useState('');
+  const [by, setBy] = useState('');
+  const [asked, setAsked] = useState(false);
+  const [reasonId, byId] = [useId(), useId()];
+  const missing = {
+    reason: reason.trim() === '' ? 'say why the rule does not hold here' : null,
+    by: by.trim() === '' ? 'say who decides this' : null,
+  };
+  return (
+    <Modal
+      open
+      title={title}
+      okText={ok}
+      okButtonProps={{ danger: true }}
+      cancelText={cancel}
+      onCancel={close}
+      onOk={() => {
+        setAsked(true);
+        if (missing.reason === null && missing.by === null) accept(reason.trim(), by.trim());
+      }}
+    >
+      {children}
+      <Field label="Reason" id={reasonId} fault={asked ? missing.reason : null}>
+        <Input.TextArea
+          id={reasonId}
+          rows={2}
+          maxLength={2000}
+          value={reason}
+          onChange={(event) => {
+            setReason(event.target.value);
+          }}
+        />
+      </Field>
+      <div style={{ height: 10 }} />
+      <Field label="Decided by" id={byId} fault={asked ? missing.by : null}>
+        <Input
+          id={byId}
+          maxLength={120}
+          value={by}
+          onChange={(event) => {
+            setBy(event.target.value);
+          }}
+        />
+      </Field>
+    </Modal>
+  );
+}
