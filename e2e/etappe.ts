@@ -1,6 +1,7 @@
 import { fork } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
+import { tmpdir } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
@@ -36,6 +37,7 @@ export class Etappe {
         DATABASE_URL: database.href,
         PORT: String(this.port),
         WEB_FOLDER: `${ROOT}web/dist`,
+        PHOTO_FOLDER: `${tmpdir()}/etappe-photos-${this.database}`,
         LOG_LEVEL: 'error',
         ...(this.demo ? { DEMO_FOLDER: `${ROOT}demo` } : {}),
       },

@@ -1,5 +1,6 @@
 import { fork } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT } from '../provision.mjs';
 
@@ -10,12 +11,17 @@ export async function startServer(databaseUrl) {
     DATABASE_URL: databaseUrl,
     PORT: '0',
     WEB_FOLDER: join(ROOT, 'web/dist'),
+    PHOTO_FOLDER: mkdtempSync(join(tmpdir(), 'etappe-photos-')),
     DEMO_FOLDER: join(ROOT, 'demo'),
     LOG_LEVEL: 'error',
   };
   const server = fork(join(ROOT, 'server/dist/main.js'), { cwd: ROOT, env });
   const port = await new Promise((resolve) => server.once('message', ({ listening }) => resolve(listening)));
-  return { url: `http://127.0.0.1:${port}`, stop: () => server.kill('SIGTERM') };
+  return { url: `http://127.0.0.1:${port}`, stop: () => {
+      server.kill('SIGTERM');
+      rmSync(env.PHOTO_FOLDER, { recursive: true, force: true });
+    },
+  };
 }
 
 export async function ask(url, path, body) {

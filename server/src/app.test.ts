@@ -6,7 +6,6 @@ import type { Express } from 'express';
 import { pino } from 'pino';
 import request from 'supertest';
 import { app } from './app.ts';
-import { storesOn } from './stores.ts';
 import { freshApp } from './test/fresh-app.ts';
 import type { FreshApp } from './test/fresh-app.ts';
 
@@ -18,8 +17,8 @@ beforeAll(async () => {
   mkdirSync(join(webFolder, 'assets'));
   writeFileSync(join(webFolder, 'index.html'), '<!doctype html><title>Etappe</title>');
   writeFileSync(join(webFolder, 'assets', 'main-abc.js'), 'export {};');
-  const { database, house } = fresh;
-  served = app({ stores: storesOn(database), database, house, webFolder, logger: pino({ level: 'silent' }) });
+  const { stores, database, house } = fresh;
+  served = app({ stores, database, house, webFolder, logger: pino({ level: 'silent' }) });
 });
 afterAll(() => fresh.close());
 

@@ -34,7 +34,8 @@ export function app({ stores, database, house, webFolder, logger }: AppParts): E
             scriptSrc: ["'self'"],
             // Ant Design writes its styles into the page.
             styleSrc: ["'self'", "'unsafe-inline'"],
-            imgSrc: ["'self'", 'data:'],
+            // Pictures that still wait on the device.
+            imgSrc: ["'self'", 'data:', 'blob:'],
             fontSrc: ["'self'", 'data:'],
             workerSrc: ["'self'"],
             upgradeInsecureRequests: null,

@@ -3,6 +3,7 @@ import { pino } from 'pino';
 import { app } from './app.ts';
 import { connect, migrate } from './database/connection.ts';
 import { giveDemoJobs } from './demo-jobs.ts';
+import { photosOnDisk } from './photos/photo-files.ts';
 import { readSettings } from './settings.ts';
 import { storesOn } from './stores.ts';
 
@@ -11,9 +12,9 @@ const settings = readSettings(process.env);
 const logger = pino({ level: settings.logLevel });
 const database = connect(settings.databaseUrl);
 await migrate(database);
-const stores = storesOn(database);
+const stores = storesOn(database, await photosOnDisk(settings.photoFolder));
 const house = await stores.jobs.firstHouse();
-if (settings.demoFolder !== null) await giveDemoJobs(stores.jobs, house, settings.demoFolder);
+if (settings.demoFolder !== null) await giveDemoJobs(stores, house, settings.demoFolder);
 
 const server = app({ stores, database, house, webFolder: resolve(settings.webFolder), logger }).listen(
   settings.port,

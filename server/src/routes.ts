@@ -10,6 +10,8 @@ import { jobsRequests } from './jobs/jobs-requests.ts';
 import type { JobsStore } from './jobs/jobs-store.ts';
 import { ordersRequests } from './orders/orders-requests.ts';
 import type { OrdersStore } from './orders/orders-store.ts';
+import { photosRequests } from './photos/photos-requests.ts';
+import type { PhotosStore } from './photos/photos-store.ts';
 import { unknownRoute } from './problems/problem-handler.ts';
 import { propertiesRequests } from './properties/properties-requests.ts';
 import type { PropertiesStore } from './properties/properties-store.ts';
@@ -24,6 +26,7 @@ export interface Stores {
   readonly changes: ChangesStore;
   readonly log: ChangeLog;
   readonly orders: OrdersStore;
+  readonly photos: PhotosStore;
 }
 
 const LARGEST_BODY = '2mb';
@@ -38,11 +41,14 @@ export function routes(stores: Stores, database: Knex): Router {
   const templates = templatesRequests(stores.templates, stores.jobs);
   const changes = changesRequests(stores.changes, stores.log);
   const orders = ordersRequests(stores.orders);
+  const photos = photosRequests(stores.photos);
   const survey = json({ limit: LARGEST_SURVEY });
   return Router()
     .get('/healthz', health(database))
     .post('/api/v1/jobs/import', survey, jobs.importFile)
     .post('/api/v1/jobs/:job/changes', survey, changes.apply)
+    .post('/api/v1/photos', ...photos.upload)
+    .get('/api/v1/photos/:photo/:size', photos.file)
     .use(json({ limit: LARGEST_BODY }))
     .get('/api/v1/jobs', jobs.list)
     .post('/api/v1/jobs', jobs.create)

@@ -5,6 +5,8 @@ export interface Settings {
   readonly host: string;
   /** Folder of the built web application. */
   readonly webFolder: string;
+  /** Folder in which photos are kept. */
+  readonly photoFolder: string;
   /** Folder of the job files that a new house starts with; null: none. */
   readonly demoFolder: string | null;
   readonly logLevel: string;
@@ -19,6 +21,7 @@ export function readSettings(env: Readonly<Record<string, string | undefined>>):
     PORT = '4600',
     HOST = '127.0.0.1',
     WEB_FOLDER = 'web/dist',
+    PHOTO_FOLDER = '.data/photos',
     DEMO_FOLDER,
     LOG_LEVEL = 'info',
   } = env;
@@ -32,6 +35,7 @@ export function readSettings(env: Readonly<Record<string, string | undefined>>):
     port,
     host: HOST,
     webFolder: WEB_FOLDER,
+    photoFolder: PHOTO_FOLDER,
     demoFolder: DEMO_FOLDER ?? null,
     logLevel: LOG_LEVEL,
   };

@@ -4,12 +4,14 @@ import { changesStore } from './changes/changes-store.ts';
 import { customersStore } from './customers/customers-store.ts';
 import { jobsStore } from './jobs/jobs-store.ts';
 import { ordersStore } from './orders/orders-store.ts';
+import type { PhotoFiles } from './photos/photo-files.ts';
+import { photosStore } from './photos/photos-store.ts';
 import { propertiesStore } from './properties/properties-store.ts';
 import type { Stores } from './routes.ts';
 import { templatesStore } from './templates/templates-store.ts';
 
-/** Every store on one database. */
-export function storesOn(database: Knex): Stores {
+/** Every store on one database and one place for photos. */
+export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
   return {
     jobs: jobsStore(database),
     properties: propertiesStore(database),
@@ -18,5 +20,6 @@ export function storesOn(database: Knex): Stores {
     changes: changesStore(database),
     log: changeLog(database),
     orders: ordersStore(database),
+    photos: photosStore(database, photoFiles),
   };
 }

@@ -126,16 +126,16 @@ describe('the answers', () => {
 
 describe('the demo jobs', () => {
   it('come once to a house: deleted, they stay away', async () => {
-    const jobs = jobsStore(fresh.database);
+    const { jobs } = fresh.stores;
     const folder = new URL('../../../demo', import.meta.url).pathname;
     const context = { house: fresh.house, actor: 'Test' };
     const list = async () => (await jobs.list(context, { find: '', sort: 'name', from: 0, size: 100 })).jobs;
     const before = (await list()).length;
-    await giveDemoJobs(jobs, fresh.house, folder);
+    await giveDemoJobs(fresh.stores, fresh.house, folder);
     const given = await list();
     expect(given.length).toBe(before + 3);
     for (const job of given) await jobs.remove(context, job.id);
-    await giveDemoJobs(jobs, fresh.house, folder);
+    await giveDemoJobs(fresh.stores, fresh.house, folder);
     expect(await list()).toEqual([]);
   });
 });

@@ -21,17 +21,26 @@ export class Problem extends Error {
   }
 }
 
+const LONGEST_VALUE = 200;
+
 export interface Fault {
   readonly path: string;
   readonly message: string;
   readonly value?: unknown;
 }
 
+/** A value is named, not sent back: what came may be as large as a whole file. */
+function withShortValue(fault: Fault): Fault {
+  const text = JSON.stringify(fault.value) ?? '';
+  return text.length <= LONGEST_VALUE ? fault : { ...fault, value: `${text.slice(0, LONGEST_VALUE)} …` };
+}
+
 export function notFound(what: string): Problem {
   return new Problem(404, 'not-found', 'Not found', `There is no such ${what}. It may have been deleted.`);
 }
 
-export function invalid(faults: readonly Fault[]): Problem {
+export function invalid(given: readonly Fault[]): Problem {
+  const faults = given.map(withShortValue);
   const [first] = faults;
   return new Problem(
     422,

@@ -1,5 +1,7 @@
 import { randomBytes } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { readJobFile } from '@etappe/core';
 import type { Survey } from '@etappe/core';
 import type { Express } from 'express';
@@ -8,13 +10,19 @@ import { pino } from 'pino';
 import { v7 as uuidv7 } from 'uuid';
 import { app } from '../app.ts';
 import { connect, migrate } from '../database/connection.ts';
+import { photosOnDisk } from '../photos/photo-files.ts';
+import type { PhotoFiles } from '../photos/photo-files.ts';
+import type { Stores } from '../routes.ts';
 import { storesOn } from '../stores.ts';
 
 export interface FreshApp {
   readonly app: Express;
+  readonly stores: Stores;
   readonly database: Knex;
   readonly url: string;
   readonly house: string;
+  /** Where its photos lie. */
+  readonly photoFolder: string;
   /** A job made from a shipped job file; its id. */
   demoJob(name?: string): Promise<string>;
   close(): Promise<void>;
@@ -40,23 +48,30 @@ export async function freshDatabase(): Promise<string> {
   return url.href;
 }
 
-export async function freshApp(): Promise<FreshApp> {
+/** @param photoFiles where photos go; a folder of its own otherwise */
+export async function freshApp(photoFiles?: PhotoFiles): Promise<FreshApp> {
   const url = await freshDatabase();
   const database = connect(url);
   await migrate(database);
-  const stores = storesOn(database);
+  const photoFolder = await mkdtemp(join(tmpdir(), 'etappe-photos-'));
+  const stores = storesOn(database, photoFiles ?? (await photosOnDisk(photoFolder)));
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });
   return {
     app: app({ stores, database, house, webFolder: '/nowhere', logger }),
+    stores,
     database,
     url,
     house,
+    photoFolder,
     async demoJob(name) {
       const id = uuidv7();
       await stores.jobs.create({ house, actor: 'Test' }, id, uuidv7(), await demoSurvey(name));
       return id;
     },
-    close: () => database.destroy(),
+    close: async () => {
+      await database.destroy();
+      await rm(photoFolder, { recursive: true, force: true });
+    },
   };
 }

@@ -1,11 +1,13 @@
 import type { Knex } from 'knex';
 import * as foundation from './2026-11-25-foundation.ts';
 import * as record from './2026-11-25b-record.ts';
+import * as photos from './2026-11-25c-photos.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
   { name: '2026-11-25-foundation', migration: foundation },
   { name: '2026-11-25b-record', migration: record },
+  { name: '2026-11-25c-photos', migration: photos },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {

@@ -1,0 +1,96 @@
+import { stat } from 'node:fs/promises';
+import type { Knex } from 'knex';
+import pLimit from 'p-limit';
+import type { Context } from '../context.ts';
+import { Problem } from '../problems/problem.ts';
+import type { PhotoFiles } from './photo-files.ts';
+import { PhotoRecord } from './photo-record.ts';
+import { fileSha256, readPicture } from './picture.ts';
+import type { PhotoSize } from './picture.ts';
+
+/** A photo that is kept. */
+export interface KeptPhoto {
+  /** Of the file as it came. */
+  readonly sha256: string;
+  readonly widthPixels: number;
+  readonly heightPixels: number;
+  readonly takenAt: string | null;
+  readonly receivedAt: string;
+  readonly receivedBy: string;
+}
+
+export interface PhotosStore {
+  /** Folder for files that are being received. */
+  readonly incoming: string;
+  /** Reads, encodes and keeps the picture in a file; the same file twice is one photo. */
+  keep(context: Context, path: string): Promise<KeptPhoto>;
+  find(context: Context, sha256: string, size: PhotoSize): Promise<string | null>;
+}
+
+/** Pictures that may wait to be encoded; with more of them the device tries again later. */
+const MOST_WAITING = 200;
+
+export function photosStore(database: Knex, files: PhotoFiles): PhotosStore {
+  const oneByOne = pLimit(1);
+  return {
+    incoming: files.incoming,
+
+    async keep(context, path) {
+      const { house, actor } = context;
+      const sha256 = await fileSha256(path);
+      const before = await PhotoRecord.query(database).findById([house, sha256]);
+      if (before && (await files.find(house, sha256, 'thumb'))) return keptOf(before);
+      if (oneByOne.pendingCount >= MOST_WAITING)
+        throw new Problem(
+          503,
+          'busy',
+          'Many pictures are waiting',
+          'It is sent again by itself in a moment.',
+        );
+      const { sizes, ...picture } = await oneByOne(() => readPicture(path));
+      await files.keep(house, sha256, sizes).catch((error: unknown) => {
+        throw storageProblem(error);
+      });
+      await PhotoRecord.query(database)
+        .insert({
+          house_id: house,
+          sha256,
+          bytes: (await stat(path)).size,
+          width_pixels: picture.widthPixels,
+          height_pixels: picture.heightPixels,
+          taken_at: picture.takenAt,
+          received_by: actor,
+        })
+        .onConflict(['house_id', 'sha256'])
+        .ignore();
+      const kept = await PhotoRecord.query(database).findById([house, sha256]).throwIfNotFound();
+      return keptOf(kept);
+    },
+
+    find: ({ house }, sha256, size) => files.find(house, sha256, size),
+  };
+}
+
+/** A disk that is full is told as such; nothing of the picture stays on it. */
+export function storageProblem(error: unknown): unknown {
+  const code = (error as { code?: string }).code ?? '';
+  return code === 'ENOSPC' || code === 'EDQUOT'
+    ? new Problem(
+        507,
+        'storage-full',
+        'The storage is full',
+        'The server has no room for pictures left: nothing of this one was kept. Make room, or tell who runs the server; everything else goes on.',
+      )
+    : error;
+}
+
+function keptOf(row: PhotoRecord): KeptPhoto {
+  return {
+    sha256: row.sha256,
+    widthPixels: row.width_pixels,
+    heightPixels: row.height_pixels,
+    takenAt: row.taken_at,
+    receivedAt: row.received_at.toISOString(),
+    receivedBy: row.received_by,
+  };
+}
