@@ -4,6 +4,7 @@ import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
+import { diagnosisRow, photoRows } from './bench/photos.mjs';
 import { ask, generatedFile, median, startServer } from './bench/served.mjs';
 import { privateCluster } from './cluster.mjs';
 import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
@@ -112,6 +113,8 @@ await run(async () => {
     const walk = await largeWalkRows(page);
     say('Measuring with ten thousand jobs …');
     const many = await manyJobsRows(server.url);
+    say('Measuring photos …');
+    const photos = await photoRows(server.url);
     const tape = await tapeRow();
     const times = (t) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
@@ -123,6 +126,8 @@ await run(async () => {
       ...many,
       tape,
       await quickLineRow(),
+      ...photos,
+      await diagnosisRow(),
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],
     ]);
     writeFileSync(join(ROOT, 'docs/benchmarks.md'), text);

@@ -17,7 +17,9 @@ export async function startServer(databaseUrl) {
   };
   const server = fork(join(ROOT, 'server/dist/main.js'), { cwd: ROOT, env });
   const port = await new Promise((resolve) => server.once('message', ({ listening }) => resolve(listening)));
-  return { url: `http://127.0.0.1:${port}`, stop: () => {
+  return {
+    url: `http://127.0.0.1:${port}`,
+    stop: () => {
       server.kill('SIGTERM');
       rmSync(env.PHOTO_FOLDER, { recursive: true, force: true });
     },

@@ -29,10 +29,23 @@ export function posteriorOf(prior: Belief, evidence: readonly Evidence[]): Belie
 function likelihoodOf(test: QuickTest, outcome: string, candidate: string): number {
   const at = test.outcomes.findIndex((o) => o.id === outcome);
   if (at < 0) throw new RangeError(`${test.id} has no outcome "${outcome}"`);
-  const row = test.likelihood[candidate];
-  if (!row) return 1 / test.outcomes.length;
-  const floored = row.map((p) => Math.max(LEAST_LIKELIHOOD, p));
-  return (floored[at] ?? LEAST_LIKELIHOOD) / floored.reduce((a, b) => a + b, 0);
+  return rowOf(test, candidate)[at] ?? LEAST_LIKELIHOOD;
+}
+
+const rows = new WeakMap<QuickTest, Map<string, readonly number[]>>();
+
+/** The probabilities of a test's outcomes for a candidate, none of them impossible. */
+function rowOf(test: QuickTest, candidate: string): readonly number[] {
+  const known = rows.get(test) ?? new Map<string, readonly number[]>();
+  rows.set(test, known);
+  const before = known.get(candidate);
+  if (before) return before;
+  const given = test.likelihood[candidate] ?? test.outcomes.map(() => 1 / test.outcomes.length);
+  const floored = given.map((p) => Math.max(LEAST_LIKELIHOOD, p));
+  const sum = floored.reduce((a, b) => a + b, 0);
+  const row = floored.map((p) => p / sum);
+  known.set(candidate, row);
+  return row;
 }
 
 /**
@@ -40,12 +53,13 @@ function likelihoodOf(test: QuickTest, outcome: string, candidate: string): numb
  * Source: mutual information, C. E. Shannon (1948).
  */
 export function expectedGainBits(belief: Belief, test: QuickTest): number {
-  const after = test.outcomes.reduce((sum, { id }) => {
-    const probability = [...belief].reduce(
-      (p, [candidate, q]) => p + q * likelihoodOf(test, id, candidate),
-      0,
-    );
-    return sum + probability * entropyBits(posteriorOf(belief, [{ test, outcome: id }]));
-  }, 0);
+  const candidates = [...belief].map(([id, p]) => ({ p, row: rowOf(test, id) }));
+  // Over outcomes k and candidates i: −Σ p(i, k) · log₂ p(i | k).
+  let after = 0;
+  test.outcomes.forEach((_, k) => {
+    const joint = candidates.map(({ p, row }) => p * (row[k] ?? 0));
+    const sum = joint.reduce((a, b) => a + b, 0);
+    for (const p of joint) if (p > 0) after -= p * Math.log2(p / sum);
+  });
   return Math.max(0, entropyBits(belief) - after);
 }

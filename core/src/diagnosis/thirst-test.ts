@@ -9,6 +9,10 @@ const BY_DISTANCE: readonly number[] = [0.7, 0.22, 0.06, 0.015, 0.005];
 
 /** The drop of water, timed, as a test between materials: how probable each class is follows from their thirst. */
 export function thirstTest(finish: Finish): QuickTest {
+  return TESTS[finish];
+}
+
+function made(finish: Finish): QuickTest {
   return {
     id: THIRST_TEST,
     name: 'Time a drop of water',
@@ -29,3 +33,9 @@ function rowOf(sorptivity: number): readonly number[] {
   const sum = weights.reduce((a, b) => a + b, 0);
   return weights.map((w) => w / sum);
 }
+
+const TESTS: Readonly<Record<Finish, QuickTest>> = {
+  bare: made('bare'),
+  painted: made('painted'),
+  sealed: made('sealed'),
+};

@@ -3,7 +3,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { mostProbable } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
 import { priorOf, siteOf } from '../diagnosis/prior.ts';
-import { THIRST_TEST } from '../survey/surface-test.ts';
+import { THIRST_TEST, testsOn } from '../survey/surface-test.ts';
 import type { Mark } from '../survey/mark.ts';
 import type { Survey } from '../survey/survey.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
@@ -40,7 +40,8 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
   const surface = survey.surfaces.find((s) => s.id === mark.surface);
   if (!surface || mark.lookAlike === null) return null;
   const group = lookAlikeById(mark.lookAlike);
-  const done = survey.tests.filter((t) => t.mark === mark.id && t.test !== THIRST_TEST);
+  const earlier = testsOn(survey.tests, mark.surface);
+  const done = earlier.filter((t) => t.mark === mark.id && t.test !== THIRST_TEST);
   const evidence = done.flatMap(({ test, outcome }) =>
     outcome === null ? [] : [{ test: quickTestById(test), outcome }],
   );
@@ -54,7 +55,7 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
     group.tests.filter((id) => !done.some((t) => t.test === id)).map(quickTestById),
     {
       states: plausibleStates(surface, survey),
-      earlier: survey.tests.filter((t) => t.surface === mark.surface),
+      earlier,
       spot,
     },
   );

@@ -4,7 +4,7 @@ import { normalised } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
 import type { Evidence } from '../diagnosis/evidence.ts';
 import { thirstTest } from '../diagnosis/thirst-test.ts';
-import { THIRST_TEST } from '../survey/surface-test.ts';
+import { THIRST_TEST, testsOn } from '../survey/surface-test.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -44,7 +44,8 @@ export function materialDiagnosis(
   const named = [...new Set([surface.material, ...surface.unsureBetween])];
   if (named.length < 2) return null;
   const thirst = thirstTest(surface.finish);
-  const done = survey.tests.filter((t) => t.surface === surface.id && t.zone === null && t.mark === null);
+  const earlier = testsOn(survey.tests, surface.id);
+  const done = earlier.filter((t) => t.zone === null && t.mark === null);
   const evidence = done.flatMap((test): readonly Evidence[] => {
     if (test.test === THIRST_TEST)
       return test.seconds === null ? [] : [{ test: thirst, outcome: thirstClassOf(test.seconds).id }];
@@ -62,7 +63,7 @@ export function materialDiagnosis(
     done,
     tests: proposedTests(belief, open, {
       states: plausibleStates(surface, survey),
-      earlier: survey.tests.filter((t) => t.surface === surface.id),
+      earlier,
       spot,
     }),
   };

@@ -1,21 +1,18 @@
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
 import type { SurfaceState } from '../treatment/surface-state.ts';
-import { testCaution, testRefusal } from '../treatment/test-refusal.ts';
-import type { TestRefusal } from '../treatment/test-refusal.ts';
+import { testStanding } from '../treatment/test-refusal.ts';
+import type { TestStanding } from '../treatment/test-refusal.ts';
 import { entropyBits } from '../diagnosis/belief.ts';
 import type { Belief } from '../diagnosis/belief.ts';
 import { expectedGainBits } from '../diagnosis/evidence.ts';
 
-export interface ProposedTest {
+export interface ProposedTest extends TestStanding {
   readonly test: QuickTest;
   /** What it is expected to settle, bits. */
   readonly gainBits: number;
   /** The same as a share of what is open, 0 to 1. */
   readonly shareOfDoubt: number;
-  readonly refusal: TestRefusal | null;
-  /** What speaks against it here, though it may be done. */
-  readonly caution: string | null;
 }
 
 /** Where a test would be done. */
@@ -42,8 +39,7 @@ export function proposedTests(
         test,
         gainBits,
         shareOfDoubt: doubt > 0 ? gainBits / doubt : 0,
-        refusal: testRefusal(test, states, earlier, spot),
-        caution: testCaution(test, states),
+        ...testStanding(test, states, earlier, spot),
       };
     })
     .sort((a, b) => rank(a) - rank(b) || b.gainBits - a.gainBits);

@@ -30,6 +30,20 @@ export interface SurfaceTest {
   readonly note: string;
 }
 
+const bySurface = new WeakMap<readonly SurfaceTest[], ReadonlyMap<string, readonly SurfaceTest[]>>();
+
+/** The tests on a surface and its zones. */
+export function testsOn(tests: readonly SurfaceTest[], surface: string): readonly SurfaceTest[] {
+  let index = bySurface.get(tests);
+  if (!index) {
+    const made = new Map<string, SurfaceTest[]>();
+    for (const test of tests) made.set(test.surface, [...(made.get(test.surface) ?? []), test]);
+    index = made;
+    bySurface.set(tests, index);
+  }
+  return index.get(surface) ?? [];
+}
+
 const TESTS = [...QUICK_TESTS, ...MATERIAL_TESTS];
 const everyOutcome = [...new Set(TESTS.flatMap((test) => test.outcomes.map((o) => o.id)))];
 

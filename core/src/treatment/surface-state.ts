@@ -23,15 +23,30 @@ export function plausibleStates(
   surface: Surface,
   survey: RunOffSurroundings,
 ): readonly [SurfaceState, ...SurfaceState[]] {
+  const toWater = reachesOpenWater(surface, survey);
+  const before = seen.get(surface);
+  if (before?.toWater === toWater) return before.states;
   const others = surface.unsureBetween.filter((material) => material !== surface.material);
-  return [
-    surfaceState(surface, survey),
-    ...others.map((material) => surfaceState({ ...surface, material }, survey)),
+  const states: readonly [SurfaceState, ...SurfaceState[]] = [
+    stateOf(surface, toWater),
+    ...others.map((material) => stateOf({ ...surface, material }, toWater)),
   ];
+  seen.set(surface, { toWater, states });
+  return states;
 }
+
+/** Nothing of a surface changes without its becoming another object; where its run-off ends may. */
+const seen = new WeakMap<
+  Surface,
+  { readonly toWater: boolean; readonly states: readonly [SurfaceState, ...SurfaceState[]] }
+>();
 
 /** A surface as the limits see it: the material, changed by finish and conditions, and where its run-off ends. */
 export function surfaceState(surface: Surface, survey: RunOffSurroundings): SurfaceState {
+  return stateOf(surface, reachesOpenWater(surface, survey));
+}
+
+function stateOf(surface: Surface, drainsToWater: boolean): SurfaceState {
   const material = materialById(surface.material);
   const jetLimits = surface.conditions.map((id) => conditionById(id).jetLimitKilopascal ?? Infinity);
   return {
@@ -41,25 +56,41 @@ export function surfaceState(surface: Surface, survey: RunOffSurroundings): Surf
     conditions: surface.conditions,
     calcareous: material.calcareous,
     saltSensitive: material.saltSensitive,
-    drainsToWater: reachesOpenWater(surface, survey),
+    drainsToWater,
     jetLimitKilopascal: Math.min(material.jetLimitKilopascal, ...jetLimits),
   };
 }
 
 /** Whether run-off ends in open water, over any number of surfaces. */
 function reachesOpenWater(surface: Surface, survey: RunOffSurroundings): boolean {
-  const water = new Set(survey.features.filter(isOpenWater).map((f) => f.id as string));
-  if (water.size === 0) return false;
-  const onto = new Map(survey.surfaces.map((s) => [s.id as string, s.drainsOnto]));
-  const seen = new Set<string>();
-  const open: string[] = [...surface.drainsOnto];
-  for (let id = open.pop(); id !== undefined; id = open.pop()) {
-    if (water.has(id)) return true;
-    if (seen.has(id)) continue;
-    seen.add(id);
-    open.push(...(onto.get(id) ?? []));
-  }
-  return false;
+  const reaching = reachingOpenWater(survey);
+  return surface.drainsOnto.some((id) => reaching.has(id));
+}
+
+/** For the surfaces that they were gathered from: an edit makes a new list. */
+const gathered = new WeakMap<
+  RunOffSurroundings['surfaces'],
+  { readonly features: readonly Feature[]; readonly ids: ReadonlySet<string> }
+>();
+
+/** Open water, and every surface whose run-off comes to it. */
+function reachingOpenWater({ surfaces, features }: RunOffSurroundings): ReadonlySet<string> {
+  const before = gathered.get(surfaces);
+  if (before?.features === features) return before.ids;
+  const open = features.filter(isOpenWater).map((f) => f.id as string);
+  const ids = new Set(open);
+  const above = new Map<string, string[]>();
+  if (open.length > 0)
+    for (const { id, drainsOnto } of surfaces)
+      for (const onto of drainsOnto) above.set(onto, [...(above.get(onto) ?? []), id]);
+  for (let at = open.pop(); at !== undefined; at = open.pop())
+    for (const id of above.get(at) ?? []) {
+      if (ids.has(id)) continue;
+      ids.add(id);
+      open.push(id);
+    }
+  gathered.set(surfaces, { features, ids });
+  return ids;
 }
 
 export function isThirsty(surface: Surface): boolean {

@@ -1,4 +1,5 @@
 import { CATALOGUE, quickTestById } from '../catalogue/catalogue.ts';
+import { AGENT_CLASSES } from '../catalogue/agent.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
 import type { Limit } from '../catalogue/limit.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
@@ -13,47 +14,79 @@ export interface TestRefusal {
   readonly otherSpot: boolean;
 }
 
-/** A test that bleaches or etches leaves a trace: what forbids its agent for the whole face forbids the dab too. */
-export function testRefusal(
+/** What forbids a test on a face, and what speaks against it though it may be done. */
+export interface TestStanding {
+  readonly refusal: TestRefusal | null;
+  readonly caution: string | null;
+}
+
+/**
+ * Whether a test may be done on a face that may be one of several. One that bleaches or etches leaves a trace: what
+ * forbids its agent for the whole face forbids the dab too.
+ */
+export function testStanding(
   test: QuickTest,
   states: readonly SurfaceState[],
   earlier: readonly Pick<SurfaceTest, 'test' | 'where'>[],
   where: string,
-): TestRefusal | null {
+): TestStanding {
   const { agentClass } = test;
-  if (agentClass === null) return null;
-  const fired = limitsOn(agentClass, states).find((limit) => limit.standing === 'floor');
-  if (fired) return { rule: fired.id, text: `${fired.text} ${fired.whatCanHappen}`, otherSpot: false };
+  if (agentClass === null) return { refusal: null, caution: null };
+  const against = limitsOn(agentClass, states);
+  const [first] = against;
+  const caution = first ? `${first.text} ${first.whatCanHappen}` : null;
+  const floor = against.find((limit) => limit.standing === 'floor');
+  if (floor)
+    return {
+      refusal: { rule: floor.id, text: `${floor.text} ${floor.whatCanHappen}`, otherSpot: false },
+      caution,
+    };
   const met = earlier.find(
     ({ test: id, where: spot }) => sameSpot(spot, where) && oppose(agentClass, agentOf(id)),
   );
-  return met
+  const refusal = met
     ? {
         rule: 'opposed-test-spot',
         text: `“${quickTestById(met.test).name}” was done ${where === '' ? 'on no named spot' : `at “${where}”`}: the two agents never meet. Rinse, take another spot and name it.`,
         otherSpot: true,
       }
     : null;
+  return { refusal, caution };
 }
 
-/** What a rule that may be set aside says against a dab of the agent; null where none does. */
-export function testCaution(test: QuickTest, states: readonly SurfaceState[]): string | null {
-  if (test.agentClass === null) return null;
-  const [fired] = limitsOn(test.agentClass, states);
-  return fired ? `${fired.text} ${fired.whatCanHappen}` : null;
-}
-
-/** Limits against a class of agents on a face that may be one of several; a few drops reach no water. */
-function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): readonly Limit[] {
-  return states.flatMap((state) => {
-    const facts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
-    return CATALOGUE.limits.filter(
+/** By class of agents, the limits that speak of it; a few drops reach no water. */
+const LIMITS_BY_CLASS: ReadonlyMap<AgentClass, readonly Limit[]> = new Map(
+  AGENT_CLASSES.map((agentClass) => [
+    agentClass,
+    CATALOGUE.limits.filter(
       ({ when }) =>
-        when.some((t) => t.fact === 'agentClass') &&
-        when.every((t) => t.fact !== 'drainsToWater' && holds(t, facts)),
-    );
+        when.every((t) => t.fact !== 'drainsToWater') &&
+        when.some(
+          (t) =>
+            t.fact === 'agentClass' &&
+            (('is' in t && t.is === agentClass) || ('oneOf' in t && t.oneOf.includes(agentClass))),
+        ),
+    ),
+  ]),
+);
+
+/** Limits against a class of agents on a face that may be one of several. */
+function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): readonly Limit[] {
+  const limits = LIMITS_BY_CLASS.get(agentClass) ?? [];
+  if (limits.length === 0) return limits;
+  return states.flatMap((state) => {
+    const of = known.get(state) ?? new Map<AgentClass, readonly Limit[]>();
+    known.set(state, of);
+    const before = of.get(agentClass);
+    if (before) return before;
+    const facts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
+    const against = limits.filter(({ when }) => when.every((t) => holds(t, facts)));
+    of.set(agentClass, against);
+    return against;
   });
 }
+
+const known = new WeakMap<SurfaceState, Map<AgentClass, readonly Limit[]>>();
 
 function agentOf(test: string): AgentClass | null {
   return [...CATALOGUE.quickTests, ...CATALOGUE.materialTests].find((t) => t.id === test)?.agentClass ?? null;
