@@ -54,13 +54,13 @@ const PICTURES = {
       <g transform="translate(760 330)"><rect width="60" height="640" fill="#e8c24a"/>${many(33, 2, (_, i) => `<path d="M0 ${i * 20}h${i % 5 === 0 ? 36 : 18}" stroke="#222" stroke-width="3"/>`)}</g>
       ${grain('g')}`,
   },
-  'cellar-wall': {
+  'garage-wall': {
     takenAt: '2026:04:20 10:31:22',
     // A wall seen from the left: the courses run together to the right.
     draw: () => {
-      const course = (t) => [60 + 40 * t, 190 + (900 - 190) * t];
-      const right = (t) => [1540, 330 + (830 - 330) * t];
-      const rows = 14;
+      const course = (t) => [60 + 40 * t, 20 + 880 * t];
+      const right = (t) => [1540, 215 + 615 * t];
+      const rows = 17;
       const joints = Array.from({ length: rows + 1 }, (_, i) => {
         const [a, b] = [course(i / rows), right(i / rows)];
         return `<path d="M${a[0]} ${a[1]}L${b[0]} ${b[1]}" stroke="#b9ad9c" stroke-width="6"/>`;
@@ -77,7 +77,7 @@ const PICTURES = {
         return `<path d="M${p[0]} ${p[1]}L${q[0]} ${q[1]}" stroke="#b9ad9c" stroke-width="${4 + 2 * r()}"/>`;
       });
       return `<defs>${GRAIN('g', 21, 1.1, 0.8)}</defs><rect width="${WIDTH}" height="${HEIGHT}" fill="#7f8f7a"/>
-        <path d="M60 190L1540 330L1540 830L100 900Z" fill="#96523a"/>${joints}${across}
+        <path d="M60 20L1540 215L1540 830L100 900Z" fill="#96523a"/>${joints}${across}
         ${algae(60, 23, { x: 100, y: 620, w: 1400, h: 220 })}
         <path d="M0 920L1600 850V1200H0Z" fill="#83817a"/>
         <path d="M980 292L1150 309L1148 848L982 858Z" fill="#2f4f58"/><circle cx="1125" cy="580" r="9" fill="#d8c06a"/>

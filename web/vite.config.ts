@@ -28,6 +28,18 @@ export default defineConfig({
         maximumFileSizeToCacheInBytes: 5_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /^\/healthz/],
+        // What lies under a hash never changes: photos that were looked at are there without a network.
+        runtimeCaching: [
+          {
+            urlPattern: /\/api\/v1\/photos\/[0-9a-f]{64}\//,
+            handler: 'CacheFirst',
+            options: {
+              cacheName: 'photos',
+              expiration: { maxEntries: 600, purgeOnQuotaError: true },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
         sourcemap: false,
       },
     }),

@@ -27,6 +27,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./walk/report-page.tsx')).ReportPage }),
           },
           {
+            path: 'damage',
+            lazy: async () => ({ Component: (await import('./damage/damage-page.tsx')).DamagePage }),
+          },
+          {
             path: 'treat/:surface?',
             lazy: async () => ({ Component: (await import('./treat/treat-page.tsx')).TreatPage }),
           },

@@ -123,15 +123,17 @@ export interface NewJob {
 export type OrderDocument = IssuedOrder & { readonly document: CrewOrder; readonly sha256: string };
 
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  // A form says of itself how it is written.
+  const form = body instanceof FormData;
   let response: Response;
   try {
     response = await fetch(`/api/v1${path}`, {
       method,
       headers: {
         'Etappe-Person': encodeURIComponent(personOnDevice()),
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(body === undefined || form ? {} : { 'Content-Type': 'application/json' }),
       },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(body === undefined ? {} : { body: form ? body : JSON.stringify(body) }),
     });
   } catch {
     throw new ServerProblem(0, 'The server cannot be reached.');
@@ -169,6 +171,11 @@ export const server = {
   issueOrder: (job: string, order: { id: string; inputsHash: string; decided: DecidedVisit }) =>
     call<IssuedOrder>('POST', `/jobs/${job}/orders`, order),
   order: (job: string, number: string) => call<OrderDocument>('GET', `/jobs/${job}/orders/${number}`),
+  sendPhoto: (file: Blob) => {
+    const form = new FormData();
+    form.set('photo', file, 'photo');
+    return call<{ sha256: string }>('POST', '/photos', form);
+  },
   properties: (query: Omit<JobsQuery, 'sort'>) =>
     call<{ properties: readonly PropertySummary[]; total: number }>('GET', `/properties?${searchOf(query)}`),
   customers: () => call<{ customers: readonly Customer[] }>('GET', '/customers'),

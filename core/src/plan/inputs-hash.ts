@@ -9,6 +9,11 @@ import type { Survey } from '../survey/survey.ts';
 /** Changes whenever the same inputs may give another plan. */
 export const ENGINE_VERSION = '0.4.0';
 
+/** Hex SHA-256 of the bytes of a file. */
+export function bytesHash(bytes: Uint8Array): string {
+  return bytesToHex(sha256(bytes));
+}
+
 /** Hex SHA-256 of a value written canonically (keys in order). */
 export function canonicalHash(value: unknown): string {
   return bytesToHex(sha256(utf8ToBytes(stringify(value))));

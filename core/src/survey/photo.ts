@@ -89,3 +89,15 @@ export const photoSchema = Joi.object<Omit<Photo, 'id' | 'position'>>({
     what: text,
   }).allow(null).default(null),
 }); // prettier-ignore
+
+/**
+ * The time as cameras write it, by their own clock; null where it is none.
+ * @example cameraTime('2026:04:20 10:15:00') // "2026-04-20T10:15:00"
+ */
+export function cameraTime(tag: unknown): string | null {
+  const found = typeof tag === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(tag) : null;
+  if (!found) return null;
+  const [, year = '', month = '', day = '', clock = ''] = found;
+  const time = `${year}-${month}-${day}T${clock}`;
+  return Number.isNaN(Date.parse(`${time}Z`)) ? null : time;
+}

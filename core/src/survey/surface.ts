@@ -37,6 +37,8 @@ export interface Surface {
   readonly newSince: string | null;
   /** Tape expression; a bare number is in the job's unit; empty while it is not measured. */
   readonly size: string;
+  /** How the size was measured, where it was not by tape: from which photo, by what known length. */
+  readonly sizeSource: string;
   /** Tape expression: face on one running metre or on one piece, where `size` is a length or a count. */
   readonly girth: string;
   /** By how much carving or corrugation adds to the flat face, 1 for none. */
@@ -84,6 +86,7 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
   conditions: conditionsSchema,
   newSince: openDateSchema,
   size: sizeSchema.required(),
+  sizeSource: wordsSchema,
   girth: sizeSchema.default(''),
   reliefFactor: Joi.number().min(1).max(LARGEST_RELIEF).default(1),
   footMetres: heightSchema.default(0),

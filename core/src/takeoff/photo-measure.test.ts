@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { flatFace } from './photo-measure.ts';
+import { flatFace, measuredSize } from './photo-measure.ts';
+import { takeOffArea } from './take-off.ts';
 import type { MeasuredRectangle, PixelPoint } from './photo-measure.ts';
 
 const PICTURE = { widthPixels: 4000, heightPixels: 3000 };
@@ -97,5 +98,15 @@ describe('corners that are no rectangle are refused with the way out', () => {
   ])('%s', (_, corners, message) => {
     const reading = flatFace({ corners, known: 'width', metres: 1, otherMetres: null }, PICTURE);
     expect(reading.ok ? '' : reading.message).toContain(message);
+  });
+});
+
+describe('a size from a photo', () => {
+  it.each([
+    [4.118, 2.351, 'metric', '4.12m x 2.35m', 9.682],
+    [4.118, 2.351, 'us', '13.5ft x 7.7ft', 9.657],
+  ] as const)('%d by %d m (%s) is one that the tape field reads', (width, height, units, text, area) => {
+    expect(measuredSize(width, height, units)).toBe(text);
+    expect(takeOffArea(text, units)).toMatchObject({ ok: true, squareMetres: area });
   });
 });

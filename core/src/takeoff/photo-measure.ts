@@ -1,3 +1,7 @@
+import { METRES_PER, lengthUnitOf } from '../quantity/length.ts';
+import { decimal } from '../quantity/rounding.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
+
 /**
  * Lengths on a flat face from a photo of it: a rectangle on the face is marked by its four corners, one side of it is
  * known, and everything else on the same face follows by perspective.
@@ -28,6 +32,16 @@ export interface FlatFace {
   readonly otherSide: 'measured' | 'from-perspective' | 'seen-straight-on';
   /** Distance of two places on the face, metres. */
   readonly metresBetween: (a: PixelPoint, b: PixelPoint) => number;
+}
+
+/**
+ * Two sides that were measured, as a size in the tape language, to the centimetre or the tenth of a foot.
+ * @example measuredSize(4.118, 2.351, 'metric') // "4.12m x 2.35m"
+ */
+export function measuredSize(widthMetres: number, heightMetres: number, units: UnitSystem): string {
+  const unit = lengthUnitOf(units);
+  const side = (metres: number) => `${decimal(metres / METRES_PER[unit], unit === 'm' ? 2 : 1)}${unit}`;
+  return `${side(widthMetres)} x ${side(heightMetres)}`;
 }
 
 /** A rectangle whose marked corners are no convex quadrilateral cannot be one seen from the front. */

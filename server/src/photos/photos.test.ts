@@ -12,7 +12,7 @@ import request from 'supertest';
 import { freshApp } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
 import { photosOnDisk } from './photo-files.ts';
-import { LARGEST_FILE_BYTES, PHOTO_SIZES, cameraTime } from './picture.ts';
+import { LARGEST_FILE_BYTES, PHOTO_SIZES } from './picture.ts';
 
 let fresh: FreshApp;
 beforeAll(async () => {
@@ -108,12 +108,6 @@ describe('a photo', () => {
       expect((answer.body as Buffer).includes('script')).toBe(false);
       expect(answer.headers['x-content-type-options']).toBe('nosniff');
     }
-  });
-
-  it('knows the time only where the camera wrote one', () => {
-    expect(cameraTime('2026:04:20 10:15:00')).toBe('2026-04-20T10:15:00');
-    for (const tag of ['0000:00:00 00:00:00', '2026:13:40 99:00:00', 'yesterday', undefined, 7])
-      expect(cameraTime(tag)).toBeNull();
   });
 });
 

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
+import { cameraTime } from '@etappe/core';
 import exifr from 'exifr';
 import sharp from 'sharp';
 import type { Sharp } from 'sharp';
@@ -121,13 +122,4 @@ async function takenAt(path: string): Promise<string | null> {
     .parse(path, { pick: ['DateTimeOriginal', 'CreateDate'], reviveValues: false, gps: false })
     .catch(() => undefined)) as { DateTimeOriginal?: unknown; CreateDate?: unknown } | undefined;
   return cameraTime(tags?.DateTimeOriginal ?? tags?.CreateDate);
-}
-
-/** @example cameraTime('2026:04:20 10:15:00') // "2026-04-20T10:15:00" */
-export function cameraTime(tag: unknown): string | null {
-  const found = typeof tag === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d):(\d\d):(\d\d)/.exec(tag) : null;
-  if (!found) return null;
-  const [, year, month, day, hour, minute, second] = found;
-  const time = `${year ?? ''}-${month ?? ''}-${day ?? ''}T${hour ?? ''}:${minute ?? ''}:${second ?? ''}`;
-  return Number.isNaN(Date.parse(`${time}Z`)) ? null : time;
 }

@@ -31,7 +31,7 @@ export interface Fault {
 
 /** A value is named, not sent back: what came may be as large as a whole file. */
 function withShortValue(fault: Fault): Fault {
-  const text = JSON.stringify(fault.value) ?? '';
+  const text = JSON.stringify(fault.value ?? null);
   return text.length <= LONGEST_VALUE ? fault : { ...fault, value: `${text.slice(0, LONGEST_VALUE)} …` };
 }
 

@@ -92,8 +92,8 @@ export function RouteBar() {
   const { survey, orders, jobId } = useSurveySession();
   const { plan } = usePlan();
   const open = useMatch('/jobs/:job/:station/*')?.params.station;
-  // The report is what the walk came to.
-  const current = open === 'report' ? 'walk' : open;
+  // The report and the sheet of damage are what the walk came to.
+  const current = open === 'report' || open === 'damage' ? 'walk' : open;
   return (
     <nav aria-label="Stations">
       <ol className="route-bar">

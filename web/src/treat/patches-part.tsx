@@ -10,6 +10,7 @@ import { DateField } from '../quantity-fields/date-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation, useEntity } from '../survey-edits/use-entity.ts';
+import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { today } from '../today.ts';
 import { EntityCard } from '../walk/entity-card.tsx';
@@ -156,6 +157,9 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
           value={patch.result}
           take={(result) => change({ result: result.trim() })}
         />
+      </div>
+      <div className="wide">
+        <PhotoStrip kind="photo" of={patch.id} what="the test patch" />
       </div>
       <TextField
         label="Where, hidden"

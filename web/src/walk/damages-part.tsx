@@ -1,7 +1,9 @@
 import type { Damage } from '@etappe/core';
+import { Link } from 'react-router';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { DateField } from '../quantity-fields/date-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
 import { today } from '../today.ts';
@@ -10,7 +12,7 @@ import { EntityList } from './entity-list.tsx';
 
 /** Damage that was there before, of one surface or, without one, of the whole property. */
 export function DamagesPart({ surface }: { readonly surface: string | null }) {
-  const { survey } = useSurveySession();
+  const { survey, jobId } = useSurveySession();
   const damages = survey.damages.filter((d) => surface === null || d.surface === surface);
   return (
     <EntityList
@@ -21,6 +23,11 @@ export function DamagesPart({ surface }: { readonly surface: string | null }) {
       count={damages.length}
       about="Dated and shown to the customer before the work, so that nobody argues later."
     >
+      {surface === null && damages.length > 0 && (
+        <p>
+          <Link to={`/jobs/${jobId}/damage`}>Show the sheet to the customer</Link>
+        </p>
+      )}
       {damages.map((damage) => (
         <DamageCard key={damage.id} damage={damage} asksSurface={surface === null} />
       ))}
@@ -57,6 +64,9 @@ function DamageCard({ damage, asksSurface }: { readonly damage: Damage; readonly
           take={(id) => patch({ surface: id === '' ? null : id })}
         />
       )}
+      <div className="wide">
+        <PhotoStrip kind="damage-photo" of={damage.id} what={damage.what} />
+      </div>
       <TextField label="Where" value={damage.where} take={(where) => patch({ where: where.trim() })} />
       <DateField label="Found on" value={damage.foundOn} take={(foundOn) => patch({ foundOn })} />
       <DateField label="Shown on" value={damage.shownOn} take={(shownOn) => patch({ shownOn })} />

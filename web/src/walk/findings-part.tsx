@@ -8,6 +8,7 @@ import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation, useEntity } from '../survey-edits/use-entity.ts';
+import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { CONTAMINANT_OPTIONS } from './options.ts';
 import { MarksPart } from './marks-part.tsx';
@@ -27,7 +28,7 @@ export function FindingsPart({ surface }: { readonly surface: string }) {
       <h3>What is on it</h3>
       {none && !nothingFound && <LastTime surface={surface} />}
       <FindingCards surface={surface} zone={null} />
-      <MarksPart surface={surface} />
+      <MarksPart surface={surface} zone={null} />
       {none && (
         <Checkbox
           style={{ marginTop: 8 }}
@@ -182,6 +183,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
         />
         <div className="wide">
           <TextField label="Note" value={finding.note} take={(note) => patch({ note: note.trim() })} />
+          <PhotoStrip kind="photo" of={finding.id} what={contaminant.name.toLowerCase()} />
         </div>
       </div>
     </div>

@@ -36,7 +36,7 @@ describe('a mark that nobody can name', () => {
   });
 
   it('is written down by what it looks like', async () => {
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     await press('Red or brown tint');
     await waitFor(() => {
       expect(sent()).toMatchObject([{ kind: 'mark', op: 'create', fields: { lookAlike: 'red-tint' } }]);
@@ -49,7 +49,7 @@ describe('a mark that nobody can name', () => {
 describe('a mark that stays', () => {
   it('is told by its look, and is then an expectation that is not tested', async () => {
     begin();
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     await userEvent.click(await screen.findByText('A mark that stays, told by its look'));
     await press(/^Earlier wand marks/);
     await waitFor(() => {
@@ -65,7 +65,7 @@ describe('a mark that stays', () => {
 describe('the tests of a mark', () => {
   it('are recorded with one tap, and can be taken back', async () => {
     begin(tint);
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     await press('Wet it and smear');
     await press('smears red, darker on worn edges');
     await waitFor(() => {
@@ -81,14 +81,14 @@ describe('the tests of a mark', () => {
 
   it('that would harm the stone are shown with the reason instead of the way to do them', async () => {
     begin(tint, 'limestone');
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     expect(await screen.findByText(/No acid on calcareous stone/)).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'Spot of oxalic acid' })).toBeNull();
   });
 
   it('with an agent ask for the spot, and none opposed is done on the same', async () => {
     begin(tint);
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     await press('Dab of hypochlorite');
     await userEvent.type(await screen.findByLabelText('Spot, a fresh one'), 'left');
     await press('stays as it is');
@@ -99,7 +99,7 @@ describe('the tests of a mark', () => {
 describe('a mark that the tests decide', () => {
   it('becomes a finding, as sure as they are', async () => {
     begin(decided);
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     await press('It is surface rust: add it');
     await waitFor(() => {
       expect(sent()).toMatchObject([
@@ -116,7 +116,7 @@ describe('a mark that the tests decide', () => {
       ...tint,
       tests: [{ id: 't-1', surface: 'wall', mark: 'm', test: 'look-above', outcome: 'crack' }],
     });
-    renderInSession(<MarksPart surface="wall" />);
+    renderInSession(<MarksPart surface="wall" zone={null} />);
     await press('It is rust from steel inside: it stays');
     await waitFor(() => {
       expect(sent()).toMatchObject([{ kind: 'mark', fields: { settledAs: 'steel-rust' } }]);

@@ -7,16 +7,23 @@ import { v7 as uuidv7 } from 'uuid';
 import { Suggested } from '../quantity-fields/chip-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation, useEntity } from '../survey-edits/use-entity.ts';
+import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { Candidates, DoneTests, NextTests } from './quick-tests.tsx';
 import './marks-part.css';
 
 const GROUPS = CATALOGUE.lookAlikes.map(({ id, name }) => ({ value: id, label: name }));
 
+interface MarksPartProps {
+  readonly surface: string;
+  /** Null: of the surface itself. */
+  readonly zone: string | null;
+}
+
 /** Marks of which it is open what they are: what they may be, and the small test that tells most. */
-export function MarksPart({ surface }: { readonly surface: string }) {
+export function MarksPart({ surface, zone }: MarksPartProps) {
   const { survey, edit } = useSurveySession();
-  const marks = survey.marks.filter((m) => m.surface === surface && m.zone === null);
+  const marks = survey.marks.filter((m) => m.surface === surface && m.zone === zone);
   return (
     <div className="marks">
       {marks.map((mark) => (
@@ -27,7 +34,7 @@ export function MarksPart({ surface }: { readonly surface: string }) {
         lead="Not sure what it is?"
         options={GROUPS}
         take={(lookAlike) => {
-          edit([creation('mark', uuidv7(), { surface, lookAlike, position: survey.marks.length })]);
+          edit([creation('mark', uuidv7(), { surface, zone, lookAlike, position: survey.marks.length })]);
         }}
       />
       <details className="stays">
@@ -40,7 +47,9 @@ export function MarksPart({ surface }: { readonly surface: string }) {
                 className="cue"
                 onClick={() => {
                   const position = survey.marks.length;
-                  edit([creation('mark', uuidv7(), { surface, lookAlike: null, settledAs: id, position })]);
+                  edit([
+                    creation('mark', uuidv7(), { surface, zone, lookAlike: null, settledAs: id, position }),
+                  ]);
                 }}
               >
                 <b>{name}</b>
@@ -109,6 +118,7 @@ function MarkCard({ mark }: { readonly mark: Mark }) {
           )}
         </p>
       )}
+      <PhotoStrip kind="photo" of={mark.id} what={title.toLowerCase()} />
       {done.length > 0 && <DoneTests tests={done} />}
     </section>
   );

@@ -8,6 +8,7 @@ import { personOnDevice } from '../person-on-device.ts';
 import { Suggested } from '../quantity-fields/chip-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { creation } from '../survey-edits/use-entity.ts';
+import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { today } from '../today.ts';
 import './marks-part.css';
@@ -181,6 +182,7 @@ export function DoneTests({ tests }: { readonly tests: readonly SurfaceTest[] })
                 {done.doneOn === null ? '' : ` · ${done.doneOn}`}
                 {done.doneBy === '' ? '' : ` · ${done.doneBy}`}
               </span>
+              <PhotoStrip kind="photo" of={done.id} what={name.toLowerCase()} />
             </span>
             <Button
               type="text"

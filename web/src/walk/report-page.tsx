@@ -1,12 +1,13 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { contaminantById, faced, formatArea, materialById, walkSummary } from '@etappe/core';
-import type { Face, UnitSystem } from '@etappe/core';
+import type { Face, Photo, UnitSystem } from '@etappe/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { SEVERITY_LEGEND, SeverityBars } from '../drawing/severity-bars.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { sidesWithSurfaces } from '../jobs/property-strip.tsx';
+import { MarkedPhoto } from '../photos/marked-photo.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import './report-page.css';
 
@@ -32,6 +33,7 @@ export function ReportPage() {
             {[survey.property.customer, survey.property.address].filter((text) => text !== '').join(' · ')}
           </p>
         </div>
+        {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>Sheet of damage</Link>}
         <Button
           icon={<PrinterOutlined />}
           onClick={() => {
@@ -157,15 +159,26 @@ function AreaTable({ rows, units }: { readonly rows: readonly AreaRow[]; readonl
   );
 }
 
-/** One face with its findings and an empty frame where its photo goes. */
+/** The first photo of a face with its marks, or an empty frame where it goes. */
+function ReportPhoto({ photo }: { readonly photo: Photo | null }) {
+  if (!photo) return <div className="report-photo">photo</div>;
+  return (
+    <div className="report-photo">
+      <MarkedPhoto photo={photo} size="screen" />
+    </div>
+  );
+}
+
+/** One face with its findings and its photo. */
 function FaceEntry({ face }: { readonly face: Face }) {
   const { survey } = useSurveySession();
   const { units } = survey.job;
   const findings = survey.findings.filter((f) => (f.zone ?? f.surface) === face.id);
   const damages = survey.damages.filter((d) => d.surface === face.id);
+  const photo = survey.photos.find((p) => p.of === face.id) ?? null;
   return (
     <section className="report-face">
-      <div className="report-photo">photo</div>
+      <ReportPhoto photo={photo} />
       <div>
         <h4>{face.name}</h4>
         <p>
@@ -191,6 +204,7 @@ function FaceEntry({ face }: { readonly face: Face }) {
               </li>
             );
           })}
+          {face.sizeSource !== '' && <li className="quiet">Size {face.sizeSource}</li>}
           {damages.map((d) => (
             <li key={d.id}>Damage that was there: {d.what}</li>
           ))}

@@ -35,8 +35,9 @@ export function SizePart({ surface }: { readonly surface: Surface }) {
             units={units}
             girth={surface.girth}
             reliefFactor={surface.reliefFactor}
-            take={(size) => patch({ size })}
+            take={(size) => patch({ size, sizeSource: '' })}
           />
+          {surface.sizeSource !== '' && <div className="field-hint">{surface.sizeSource}</div>}
         </div>
         <LengthField
           label="Foot, above ground"

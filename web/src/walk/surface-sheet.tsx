@@ -11,6 +11,7 @@ import { IdentityPart } from './identity-part.tsx';
 import { LogPart } from './log-part.tsx';
 import { Neighbours } from './neighbours.tsx';
 import { PastPart } from './past-part.tsx';
+import { PhotosPart } from './photos-part.tsx';
 import { ScopePart } from './scope-part.tsx';
 import { SizePart } from './size-part.tsx';
 import { SurroundingsPart } from './surroundings-part.tsx';
@@ -32,6 +33,7 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
       </div>
       <IdentityPart surface={surface} />
       <SizePart surface={surface} />
+      <PhotosPart surface={surface.id} name={surface.name} />
       <ConditionPart
         surface={surface.id}
         material={surface.material}

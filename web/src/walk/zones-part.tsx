@@ -8,6 +8,8 @@ import { useEntity } from '../survey-edits/use-entity.ts';
 import { EntityCard } from './entity-card.tsx';
 import { EntityList } from './entity-list.tsx';
 import { FindingCards } from './findings-part.tsx';
+import { PhotoStrip } from '../photos/photo-strip.tsx';
+import { MarksPart } from './marks-part.tsx';
 import { ZONE_PLACE_OPTIONS } from './options.ts';
 
 /** Parts of the surface that differ and may be treated differently. */
@@ -76,6 +78,8 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
       </div>
       <div className="wide">
         <FindingCards surface={surface.id} zone={zone.id} />
+        <MarksPart surface={surface.id} zone={zone.id} />
+        <PhotoStrip kind="photo" of={zone.id} what={zone.name} />
       </div>
     </EntityCard>
   );

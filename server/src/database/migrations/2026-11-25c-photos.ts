@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 
-/** What is known of the files of photos; the files lie beside the database, under their hash. */
+/** What is known of the files of photos, which lie beside the database under their hash; how a size was measured. */
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     CREATE TABLE photos (
@@ -14,9 +14,13 @@ export async function up(knex: Knex): Promise<void> {
       received_by text NOT NULL,
       PRIMARY KEY (house_id, sha256)
     );
+    UPDATE entities SET detail = '{"sizeSource": ""}'::jsonb || detail WHERE kind = 'surface';
   `);
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.raw('DROP TABLE photos');
+  await knex.raw(`
+    DROP TABLE photos;
+    UPDATE entities SET detail = detail - 'sizeSource' WHERE kind = 'surface';
+  `);
 }

@@ -1,0 +1,54 @@
+import { Button } from 'antd';
+import { useEffect, useRef } from 'react';
+import SignaturePad from 'signature_pad';
+import { SIGNATURE_HEIGHT, SIGNATURE_WIDTH, signaturePath } from './signature-path.ts';
+
+/** A field to sign in with a finger, a pen or the mouse. */
+export function SignatureField({ take }: { readonly take: (path: string) => void }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const pad = useRef<SignaturePad | null>(null);
+  useEffect(() => {
+    const on = canvas.current;
+    if (!on) return undefined;
+    const made = new SignaturePad(on, { penColor: '#16302b', minWidth: 1, maxWidth: 2.6 });
+    pad.current = made;
+    const fit = () => {
+      // Points of the screen are drawn one by one; what was signed is drawn again at the new size.
+      const ratio = Math.max(1, window.devicePixelRatio);
+      const strokes = made.toData();
+      on.width = on.offsetWidth * ratio;
+      on.height = on.offsetHeight * ratio;
+      on.getContext('2d')?.scale(ratio, ratio);
+      made.fromData(strokes);
+    };
+    const ended = () => {
+      take(signaturePath(made.toData(), SIGNATURE_WIDTH / on.offsetWidth));
+    };
+    fit();
+    made.addEventListener('endStroke', ended);
+    window.addEventListener('resize', fit);
+    return () => {
+      made.off();
+      made.removeEventListener('endStroke', ended);
+      window.removeEventListener('resize', fit);
+    };
+  }, [take]);
+  return (
+    <div className="signature-field">
+      <canvas
+        ref={canvas}
+        aria-label="Sign here"
+        style={{ aspectRatio: `${String(SIGNATURE_WIDTH)} / ${String(SIGNATURE_HEIGHT)}` }}
+      />
+      <Button
+        size="small"
+        onClick={() => {
+          pad.current?.clear();
+          take('');
+        }}
+      >
+        Sign anew
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,149 @@
+import type { Photo, PhotoFace } from '@etappe/core';
+import { Alert, Button, Modal, Segmented } from 'antd';
+import { useState } from 'react';
+import { deletionOf } from '@etappe/core';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useEntity } from '../survey-edits/use-entity.ts';
+import { pendingPhotos } from './pending-photos.ts';
+import { DrawnMarks, MarkLayer, MarkNotes } from './photo-marks.tsx';
+import { FIRST_LINES, MeasureFields, MeasureLayer, faceOf } from './photo-measure.tsx';
+import { photoUrl, usePendingPhotos } from './use-photos.ts';
+import type { PhotoKind } from './use-photos.ts';
+
+const MODES = [
+  { value: 'look', label: 'Look' },
+  { value: 'mark', label: 'Mark' },
+  { value: 'measure', label: 'Measure' },
+];
+const SHORT_HASH = 12;
+
+interface Props {
+  readonly kind: PhotoKind;
+  readonly photo: Photo;
+  /** The surface that a measured size is for; null: there is none. */
+  readonly surface: string | null;
+  readonly close: () => void;
+}
+
+/** One photo, large: its facts, its marks, and what can be measured on it. */
+export function PhotoDialog({ kind, photo, surface, close }: Props) {
+  const { state, survey, edit } = useSurveySession();
+  const { patch } = useEntity(kind, photo.id);
+  const { patch: patchSurface } = useEntity('surface', surface ?? '');
+  const pending = usePendingPhotos();
+  const [mode, setMode] = useState('look');
+  // While a corner is dragged the face is not written down at every step.
+  const [draft, setDraft] = useState<PhotoFace | null>(null);
+  const [lines, setLines] = useState(FIRST_LINES);
+  const face = draft ?? faceOf(photo);
+  const keepFace = (next: PhotoFace) => {
+    setDraft(null);
+    patch({ face: next });
+  };
+  const changeMarks = (marks: Photo['marks']) => {
+    patch({ marks });
+  };
+  const { widthPixels: width, heightPixels: height } = photo;
+  const { units } = survey.job;
+  const waits = pending.get(photo.fileSha256);
+  return (
+    <Modal open title={photo.caption === '' ? 'Photo' : photo.caption} width="min(1180px, 96vw)" footer={null} onCancel={close} className="photo-dialog">
+      <div className="photo-dialog-columns">
+        <div className="photo-stage" style={{ aspectRatio: `${String(width)} / ${String(height)}`, maxWidth: `calc(72vh * ${String(width / height)})` }}>
+          <img src={photoUrl(photo, 'screen', pending)} alt={photo.caption === '' ? 'What was photographed' : photo.caption} draggable={false} />
+          <svg viewBox={`0 0 ${String(width)} ${String(height)}`} preserveAspectRatio="none" role="group" aria-label="Marks on the photo">
+            {mode === 'look' && <DrawnMarks marks={photo.marks} width={width} height={height} />}
+            {mode === 'mark' && <MarkLayer photo={photo} change={changeMarks} />}
+            {mode === 'measure' && (
+              <MeasureLayer photo={photo} face={face} lines={lines} units={units} moveFace={setDraft} keepFace={keepFace} moveLines={setLines} />
+            )}
+          </svg>
+        </div>
+        <div className="photo-side">
+          <Segmented block options={MODES} value={mode} onChange={setMode} aria-label="What to do with the photo" />
+          {waits?.state === 'refused' && (
+            <Alert
+              type="error"
+              showIcon
+              title={`The server did not take it: ${waits.refusal ?? ''}`}
+              action={
+                <Button
+                  size="small"
+                  onClick={() => {
+                    pendingPhotos.flush(true);
+                  }}
+                >
+                  Try again
+                </Button>
+              }
+            />
+          )}
+          {mode === 'look' && (
+            <div className="photo-side-part">
+              <TextField label="Caption" value={photo.caption} take={(caption) => patch({ caption: caption.trim() })} />
+              <ol className="photo-notes">
+                {photo.marks.map((mark, i) => (
+                  <li key={i}>{mark.text === '' ? <span className="quiet">no note</span> : mark.text}</li>
+                ))}
+              </ol>
+              <PhotoFacts photo={photo} waiting={waits?.state === 'waiting'} />
+              <Button
+                danger
+                onClick={() => {
+                  close();
+                  edit(deletionOf(state, photo.id));
+                  void pendingPhotos.drop(photo.fileSha256);
+                }}
+              >
+                Delete this photo
+              </Button>
+            </div>
+          )}
+          {mode === 'mark' && <MarkNotes photo={photo} change={changeMarks} />}
+          {mode === 'measure' && (
+            <MeasureFields
+              photo={photo}
+              face={face}
+              lines={lines}
+              units={units}
+              keepFace={keepFace}
+              takeSize={
+                surface === null
+                  ? null
+                  : (size, sizeSource) => {
+                      const fault = patchSurface({ size, sizeSource });
+                      if (fault === null) close();
+                      return fault;
+                    }
+              }
+            />
+          )}
+        </div>
+      </div>
+    </Modal>
+  );
+} // prettier-ignore
+
+function PhotoFacts({ photo, waiting }: { readonly photo: Photo; readonly waiting: boolean }) {
+  const facts: readonly (readonly [string, string])[] = [
+    ['Taken', photo.takenAt?.replace('T', ', ') ?? 'the picture does not say when'],
+    ['By', photo.takenBy],
+    ['Size', `${String(photo.widthPixels)} × ${String(photo.heightPixels)} pixels`],
+    ['Evidence', `SHA-256 ${photo.originalSha256.slice(0, SHORT_HASH)}…`],
+    ...(photo.place === null
+      ? []
+      : [['Place', `${String(photo.place.latitude)}, ${String(photo.place.longitude)}`] as const]),
+    ...(waiting ? [['Where', 'on this device, sent as soon as the server answers'] as const] : []),
+  ];
+  return (
+    <dl className="photo-facts">
+      {facts.map(([name, value]) => (
+        <div key={name}>
+          <dt>{name}</dt>
+          <dd>{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,229 @@
+import { flatFace, formatLength, measuredSize } from '@etappe/core';
+import type { Photo, PhotoFace, PhotoPoint, UnitSystem } from '@etappe/core';
+import { Button } from 'antd';
+import { ChipField } from '../quantity-fields/chip-field.tsx';
+import { LengthField } from '../quantity-fields/length-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { PhotoHandle } from './photo-handle.tsx';
+
+/** A line on the face: its two ends. */
+type Line = readonly [PhotoPoint, PhotoPoint];
+/** What is measured: along, and down. */
+export type MeasuredLines = readonly [Line, Line];
+
+export const FIRST_LINES: MeasuredLines = [
+  [{ x: 0.15, y: 0.85 }, { x: 0.85, y: 0.85 }],
+  [{ x: 0.12, y: 0.2 }, { x: 0.12, y: 0.8 }],
+]; // prettier-ignore
+/** A door's height, to begin with. */
+const FIRST_FACE: PhotoFace = {
+  corners: [{ x: 0.4, y: 0.3 }, { x: 0.6, y: 0.3 }, { x: 0.6, y: 0.7 }, { x: 0.4, y: 0.7 }],
+  known: 'height',
+  metres: 2,
+  otherMetres: null,
+  what: 'door',
+}; // prettier-ignore
+const CORNERS = ['Upper left corner', 'Upper right corner', 'Lower right corner', 'Lower left corner'];
+const LINES = ['Width', 'Height'];
+const KNOWN = [
+  { value: 'height', label: 'its height' },
+  { value: 'width', label: 'its width' },
+];
+
+export function faceOf(photo: Photo): PhotoFace {
+  return photo.face ?? FIRST_FACE;
+}
+
+/** The face by its marked rectangle, in the pixels of the photo. */
+function readFace({ widthPixels, heightPixels }: Photo, { corners, ...of }: PhotoFace) {
+  const inPixels = corners.map((c) => ({ x: c.x * widthPixels, y: c.y * heightPixels }));
+  return flatFace({ corners: inPixels, ...of }, { widthPixels, heightPixels });
+}
+
+function lengthsOf(photo: Photo, face: PhotoFace, lines: MeasuredLines): readonly [number, number] | null {
+  const reading = readFace(photo, face);
+  if (!reading.ok) return null;
+  const { widthPixels: w, heightPixels: h } = photo;
+  const [along, down] = lines.map(([a, b]) =>
+    reading.face.metresBetween({ x: a.x * w, y: a.y * h }, { x: b.x * w, y: b.y * h }),
+  );
+  return along !== undefined && down !== undefined && Number.isFinite(along + down) ? [along, down] : null;
+}
+
+interface MeasureProps {
+  readonly photo: Photo;
+  readonly face: PhotoFace;
+  readonly lines: MeasuredLines;
+  readonly units: UnitSystem;
+}
+
+interface MeasureLayerProps extends MeasureProps {
+  readonly moveFace: (face: PhotoFace) => void;
+  readonly keepFace: (face: PhotoFace) => void;
+  readonly moveLines: (lines: MeasuredLines) => void;
+}
+
+/** The rectangle that is known, and the two lines that are measured by it. */
+export function MeasureLayer({
+  photo,
+  face,
+  lines,
+  units,
+  moveFace,
+  keepFace,
+  moveLines,
+}: MeasureLayerProps) {
+  const { widthPixels: width, heightPixels: height } = photo;
+  const unit = Math.max(width, height);
+  const place = ({ x, y }: PhotoPoint) => `${String(x * width)},${String(y * height)}`;
+  const withCorner = (index: number, to: PhotoPoint): PhotoFace => ({
+    ...face,
+    corners: face.corners.map((c, i) => (i === index ? to : c)),
+  });
+  const lengths = lengthsOf(photo, face, lines);
+  return (
+    <>
+      <polygon className="photo-face" points={face.corners.map(place).join(' ')} />
+      {lines.map(([a, b], i) => (
+        <g key={LINES[i]}>
+          <polyline className="photo-mark-halo" points={`${place(a)} ${place(b)}`} />
+          <polyline className="photo-line" points={`${place(a)} ${place(b)}`} />
+          <text
+            className="photo-length"
+            x={((a.x + b.x) / 2) * width}
+            y={((a.y + b.y) / 2) * height - unit / 60}
+            fontSize={unit / 34}
+            textAnchor="middle"
+          >
+            {lengths ? formatLength(lengths[i] ?? 0, units) : ''}
+          </text>
+        </g>
+      ))}
+      {lines.map((line, i) =>
+        line.map((end, k) => (
+          <PhotoHandle
+            key={`${String(i)} ${String(k)}`}
+            at={end}
+            width={width}
+            height={height}
+            label={`${LINES[i] ?? ''}, ${k === 0 ? 'first' : 'second'} end`}
+            move={(to) => {
+              const moved = line.map((p, n) => (n === k ? to : p)) as unknown as Line;
+              moveLines(i === 0 ? [moved, lines[1]] : [lines[0], moved]);
+            }}
+          />
+        )),
+      )}
+      {face.corners.map((corner, i) => (
+        <PhotoHandle
+          key={CORNERS[i]}
+          at={corner}
+          width={width}
+          height={height}
+          label={CORNERS[i] ?? ''}
+          move={(to) => {
+            moveFace(withCorner(i, to));
+          }}
+          rest={(to) => {
+            keepFace(withCorner(i, to));
+          }}
+        />
+      ))}
+    </>
+  );
+}
+
+interface MeasureFieldsProps extends MeasureProps {
+  readonly keepFace: (face: PhotoFace) => void;
+  /** Takes the size over, with where it comes from; null: there is no surface to take it. */
+  readonly takeSize: ((size: string, source: string) => string | null) | null;
+}
+
+/** What is known of the rectangle, and what comes of it. */
+export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }: MeasureFieldsProps) {
+  const reading = readFace(photo, face);
+  const lengths = lengthsOf(photo, face, lines);
+  const what = face.what === '' ? 'a rectangle' : `the ${face.what}`;
+  const by = `${what}, ${formatLength(face.metres, units)} ${face.known === 'height' ? 'high' : 'wide'}`;
+  return (
+    <div className="photo-side-part">
+      <p className="quiet">
+        Drag the four corners onto something square on the same flat face, a door or a window, and say how
+        high or wide it is. Then drag the two lines.
+      </p>
+      <TextField
+        label="What it is"
+        value={face.what}
+        take={(text) => {
+          keepFace({ ...face, what: text.trim().slice(0, 120) });
+          return null;
+        }}
+      />
+      <ChipField
+        label="Known is"
+        value={face.known}
+        options={KNOWN}
+        take={(known) => {
+          keepFace({ ...face, known: known as PhotoFace['known'] });
+        }}
+      />
+      <LengthField
+        label={face.known === 'height' ? 'Its height' : 'Its width'}
+        metres={face.metres}
+        units={units}
+        take={(metres) => {
+          if (!(metres > 0)) return 'a length above nothing is needed';
+          keepFace({ ...face, metres });
+          return null;
+        }}
+      />
+      <LengthField
+        label="The other side, if it was measured too"
+        metres={face.otherMetres}
+        units={units}
+        clear={() => {
+          keepFace({ ...face, otherMetres: null });
+          return null;
+        }}
+        take={(metres) => {
+          if (!(metres > 0)) return 'a length above nothing is needed; empty while it is not measured';
+          keepFace({ ...face, otherMetres: metres });
+          return null;
+        }}
+      />
+      {reading.ok ? (
+        <p className="figure" aria-live="polite">
+          {what} is {formatLength(reading.face.widthMetres, units)} ×{' '}
+          {formatLength(reading.face.heightMetres, units)}
+          {reading.face.otherSide === 'measured'
+            ? ''
+            : reading.face.otherSide === 'seen-straight-on'
+              ? ', seen straight on'
+              : ', by the perspective'}
+        </p>
+      ) : (
+        <p role="alert" className="photo-refusal">
+          {reading.message}
+        </p>
+      )}
+      {lengths && (
+        <>
+          <p className="figure photo-size">{measuredSize(lengths[0], lengths[1], units)}</p>
+          {takeSize && (
+            <Button
+              type="primary"
+              onClick={() => {
+                takeSize(measuredSize(lengths[0], lengths[1], units), `from a photo, by ${by}`);
+              }}
+            >
+              Use it as the size
+            </Button>
+          )}
+          <p className="quiet">
+            An estimate: what stands before or behind the face is out of scale, and a wide lens bends edges.
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
