@@ -54,7 +54,13 @@ export function photosRequests(photos: PhotosStore): {
       const size = validated<PhotoSize>(sizeSchema, req.params['size']);
       const path = await photos.find(contextOf(res), sha256, size);
       if (path === null) throw notFound('photo');
-      res.sendFile(path, { immutable: true, maxAge: YEAR_SECONDS * 1000, lastModified: false });
+      // The folder of the private data begins with a dot.
+      res.sendFile(path, {
+        dotfiles: 'allow',
+        immutable: true,
+        maxAge: YEAR_SECONDS * 1000,
+        lastModified: false,
+      });
     },
   };
 }

@@ -53,7 +53,7 @@ export async function freshApp(photoFiles?: PhotoFiles): Promise<FreshApp> {
   const url = await freshDatabase();
   const database = connect(url);
   await migrate(database);
-  const photoFolder = await mkdtemp(join(tmpdir(), 'etappe-photos-'));
+  const photoFolder = await mkdtemp(join(tmpdir(), '.etappe-photos-'));
   const stores = storesOn(database, photoFiles ?? (await photosOnDisk(photoFolder)));
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });

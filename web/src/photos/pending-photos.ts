@@ -84,6 +84,12 @@ export class PendingPhotos {
     });
   }
 
+  /** Sends nothing more by itself. */
+  stop(): void {
+    if (this.timer) clearTimeout(this.timer);
+    this.timer = null;
+  }
+
   subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
@@ -92,8 +98,7 @@ export class PendingPhotos {
   read = (): ReadonlyMap<string, PendingPhoto> => this.snapshot;
 
   private async sendAll(): Promise<void> {
-    if (this.timer) clearTimeout(this.timer);
-    this.timer = null;
+    this.stop();
     for (let next = this.next(); next; next = this.next()) {
       const [sha256, { file, shown }] = next;
       try {

@@ -1,7 +1,9 @@
+import { deletionOf } from '@etappe/core';
 import type { Photo, PhotoFace } from '@etappe/core';
 import { Alert, Button, Modal, Segmented } from 'antd';
-import { useState } from 'react';
-import { deletionOf } from '@etappe/core';
+import { useRef, useState } from 'react';
+import type { ReactNode } from 'react';
+import { useWidth } from '../drawing/use-width.ts';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
@@ -48,18 +50,20 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
   const { units } = survey.job;
   const waits = pending.get(photo.fileSha256);
   return (
-    <Modal open title={photo.caption === '' ? 'Photo' : photo.caption} width="min(1180px, 96vw)" footer={null} onCancel={close} className="photo-dialog">
+    <Modal open title={photo.caption === '' ? 'Photo' : photo.caption} width="min(1180px, 96vw)" footer={null} onCancel={close} className="photo-dialog"
+      style={{ top: 20 }}>
       <div className="photo-dialog-columns">
-        <div className="photo-stage" style={{ aspectRatio: `${String(width)} / ${String(height)}`, maxWidth: `calc(72vh * ${String(width / height)})` }}>
-          <img src={photoUrl(photo, 'screen', pending)} alt={photo.caption === '' ? 'What was photographed' : photo.caption} draggable={false} />
-          <svg viewBox={`0 0 ${String(width)} ${String(height)}`} preserveAspectRatio="none" role="group" aria-label="Marks on the photo">
-            {mode === 'look' && <DrawnMarks marks={photo.marks} width={width} height={height} />}
-            {mode === 'mark' && <MarkLayer photo={photo} change={changeMarks} />}
-            {mode === 'measure' && (
-              <MeasureLayer photo={photo} face={face} lines={lines} units={units} moveFace={setDraft} keepFace={keepFace} moveLines={setLines} />
-            )}
-          </svg>
-        </div>
+        <PhotoStage photo={photo} url={photoUrl(photo, 'screen', pending)}>
+          {(scale) => (
+            <>
+              {mode === 'look' && <DrawnMarks marks={photo.marks} width={width} height={height} />}
+              {mode === 'mark' && <MarkLayer photo={photo} change={changeMarks} scale={scale} />}
+              {mode === 'measure' && (
+                <MeasureLayer photo={photo} face={face} lines={lines} units={units} moveFace={setDraft} keepFace={keepFace} moveLines={setLines} scale={scale} />
+              )}
+            </>
+          )}
+        </PhotoStage>
         <div className="photo-side">
           <Segmented block options={MODES} value={mode} onChange={setMode} aria-label="What to do with the photo" />
           {waits?.state === 'refused' && (
@@ -124,6 +128,39 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
     </Modal>
   );
 } // prettier-ignore
+
+interface PhotoStageProps {
+  readonly photo: Photo;
+  readonly url: string;
+  /** What is drawn over it; told how many pixels of the picture lie on one of the screen. */
+  readonly children: (scale: number) => ReactNode;
+}
+
+function PhotoStage({ photo, url, children }: PhotoStageProps) {
+  const { widthPixels: width, heightPixels: height, caption } = photo;
+  const stage = useRef<HTMLDivElement>(null);
+  const shownWidth = useWidth(stage);
+  return (
+    <div
+      ref={stage}
+      className="photo-stage"
+      style={{
+        aspectRatio: `${String(width)} / ${String(height)}`,
+        maxWidth: `calc(72vh * ${String(width / height)})`,
+      }}
+    >
+      <img src={url} alt={caption === '' ? 'What was photographed' : caption} draggable={false} />
+      <svg
+        viewBox={`0 0 ${String(width)} ${String(height)}`}
+        preserveAspectRatio="none"
+        role="group"
+        aria-label="Marks on the photo"
+      >
+        {children(width / Math.max(1, shownWidth))}
+      </svg>
+    </div>
+  );
+}
 
 function PhotoFacts({ photo, waiting }: { readonly photo: Photo; readonly waiting: boolean }) {
   const facts: readonly (readonly [string, string])[] = [

@@ -2,6 +2,8 @@ import type { PhotoPoint } from '@etappe/core';
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
 
+/** Radii on the screen, pixels: what a finger hits, and what is seen of it. */
+const [REACH, RING, DOT] = [22, 8, 2];
 const KEY_STEP = 0.005;
 const BIG_KEY_STEP = 0.05;
 const KEYS: Readonly<Record<string, readonly [number, number]>> = {
@@ -16,6 +18,8 @@ interface PhotoHandleProps {
   /** Size of the picture that it lies on, pixels. */
   readonly width: number;
   readonly height: number;
+  /** Pixels of the picture on one of the screen. */
+  readonly scale: number;
   readonly label: string;
   /** While it is moved. */
   readonly move: (to: PhotoPoint) => void;
@@ -24,7 +28,7 @@ interface PhotoHandleProps {
 }
 
 /** A place on a photo that is dragged, or moved with the arrow keys; Shift makes big steps. */
-export function PhotoHandle({ at, width, height, label, move, rest }: PhotoHandleProps) {
+export function PhotoHandle({ at, width, height, scale, label, move, rest }: PhotoHandleProps) {
   const last = useRef(at);
   const moved = (to: PhotoPoint) => {
     last.current = to;
@@ -40,7 +44,6 @@ export function PhotoHandle({ at, width, height, label, move, rest }: PhotoHandl
     moved(to);
     rest?.(to);
   };
-  const radius = Math.max(width, height) / 45;
   return (
     <g
       className="photo-handle"
@@ -59,9 +62,9 @@ export function PhotoHandle({ at, width, height, label, move, rest }: PhotoHandl
       }}
       onPointerUp={() => rest?.(last.current)}
     >
-      <circle r={radius} className="photo-handle-reach" />
-      <circle r={radius / 2.2} className="photo-handle-ring" />
-      <circle r={radius / 9} className="photo-handle-dot" />
+      <circle r={REACH * scale} className="photo-handle-reach" />
+      <circle r={RING * scale} className="photo-handle-ring" />
+      <circle r={DOT * scale} className="photo-handle-dot" />
     </g>
   );
 }

@@ -62,8 +62,13 @@ interface MarksProps {
   readonly change: (marks: readonly PhotoMark[]) => void;
 }
 
+interface MarkLayerProps extends MarksProps {
+  /** Pixels of the picture on one of the screen. */
+  readonly scale: number;
+}
+
 /** A tap rings a place, a stroke draws an arrow to where it ends; both can be moved. */
-export function MarkLayer({ photo, change }: MarksProps) {
+export function MarkLayer({ photo, change, scale }: MarkLayerProps) {
   const { marks, widthPixels: width, heightPixels: height } = photo;
   const [stroke, setStroke] = useState<{ readonly from: PhotoPoint; readonly to: PhotoPoint } | null>(null);
   const [moving, setMoving] = useState<{ readonly index: number; readonly to: PhotoPoint } | null>(null);
@@ -100,6 +105,7 @@ export function MarkLayer({ photo, change }: MarksProps) {
           at={mark.spot}
           width={width}
           height={height}
+          scale={scale}
           label={`Mark ${String(i + 1)}`}
           move={(to) => {
             setMoving({ index: i, to });

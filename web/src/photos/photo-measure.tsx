@@ -58,6 +58,8 @@ interface MeasureProps {
 }
 
 interface MeasureLayerProps extends MeasureProps {
+  /** Pixels of the picture on one of the screen. */
+  readonly scale: number;
   readonly moveFace: (face: PhotoFace) => void;
   readonly keepFace: (face: PhotoFace) => void;
   readonly moveLines: (lines: MeasuredLines) => void;
@@ -72,6 +74,7 @@ export function MeasureLayer({
   moveFace,
   keepFace,
   moveLines,
+  scale,
 }: MeasureLayerProps) {
   const { widthPixels: width, heightPixels: height } = photo;
   const unit = Math.max(width, height);
@@ -106,6 +109,7 @@ export function MeasureLayer({
             at={end}
             width={width}
             height={height}
+            scale={scale}
             label={`${LINES[i] ?? ''}, ${k === 0 ? 'first' : 'second'} end`}
             move={(to) => {
               const moved = line.map((p, n) => (n === k ? to : p)) as unknown as Line;
@@ -120,6 +124,7 @@ export function MeasureLayer({
           at={corner}
           width={width}
           height={height}
+          scale={scale}
           label={CORNERS[i] ?? ''}
           move={(to) => {
             moveFace(withCorner(i, to));
@@ -193,7 +198,7 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
       />
       {reading.ok ? (
         <p className="figure" aria-live="polite">
-          {what} is {formatLength(reading.face.widthMetres, units)} ×{' '}
+          {what.charAt(0).toUpperCase() + what.slice(1)} is {formatLength(reading.face.widthMetres, units)} ×{' '}
           {formatLength(reading.face.heightMetres, units)}
           {reading.face.otherSide === 'measured'
             ? ''
