@@ -9,6 +9,7 @@ import { EveningProvider } from './evening.tsx';
 import { keptAnswers } from './kept-answers.ts';
 import { NewVersionBar } from './new-version-bar.tsx';
 import { router } from './pages.tsx';
+import { pendingPhotos } from './photos/pending-photos.ts';
 import { ServerProblem } from './server-connection.ts';
 import { keepOnDevice } from './service-worker.ts';
 import './style.css';
@@ -27,6 +28,11 @@ const queries = new QueryClient({
 });
 
 keepOnDevice();
+// Photos that were taken without a network go as soon as there is one, whatever page is open.
+void pendingPhotos.open();
+window.addEventListener('online', () => {
+  pendingPhotos.flush();
+});
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');

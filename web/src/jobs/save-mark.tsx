@@ -6,7 +6,8 @@ import {
   SyncOutlined,
 } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
+import { pendingPhotos } from '../photos/pending-photos.ts';
 import type { SaveState } from '../survey-edits/edit-queue.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useOnline } from '../survey-edits/use-online.ts';
@@ -41,6 +42,7 @@ export function SaveMark() {
           <DisconnectOutlined /> offline, {changes(saveState.waiting)} waiting
         </span>
       )}
+      <PhotosWaiting />
       {asking && refused && (
         <RefusalDialog
           close={() => {
@@ -49,6 +51,18 @@ export function SaveMark() {
         />
       )}
     </div>
+  );
+}
+
+/** Pictures that are on this device alone. */
+function PhotosWaiting() {
+  const pending = useSyncExternalStore(pendingPhotos.subscribe, pendingPhotos.read).size;
+  if (pending === 0) return null;
+  return (
+    <span title="They are kept on this device and sent as soon as the server answers.">
+      {' '}
+      · {pending} {pending === 1 ? 'photo' : 'photos'} to send
+    </span>
   );
 }
 

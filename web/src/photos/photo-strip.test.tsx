@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import type { SurveyChange } from '@etappe/core';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -29,14 +29,6 @@ const begin = async (more: object = {}) => {
   return screen.findByRole('dialog');
 };
 const mode = async (name: string) => userEvent.click(screen.getByText(name, { selector: 'div' }));
-
-beforeEach(() => {
-  globalThis.ResizeObserver ??= class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
 
 describe('a photo', () => {
   it('is shown large with its facts, and deleted with one press', async () => {

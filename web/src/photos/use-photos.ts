@@ -1,7 +1,7 @@
 import type { EntityKind, Photo } from '@etappe/core';
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { personOnDevice } from '../person-on-device.ts';
 import { creation, firstFault } from '../survey-edits/use-entity.ts';
@@ -16,16 +16,6 @@ export type PhotoKind = Extract<EntityKind, 'photo' | 'damage-photo'>;
 
 /** Pictures that are on this device and not on the server yet, by the hash of their file. */
 export function usePendingPhotos(): ReadonlyMap<string, PendingPhoto> {
-  useEffect(() => {
-    void pendingPhotos.open();
-    const wake = () => {
-      pendingPhotos.flush();
-    };
-    window.addEventListener('online', wake);
-    return () => {
-      window.removeEventListener('online', wake);
-    };
-  }, []);
   return useSyncExternalStore(pendingPhotos.subscribe, pendingPhotos.read);
 }
 
