@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, saved, test } from './etappe.ts';
 
@@ -61,6 +62,8 @@ test('a wall is measured by its door, and the size says where it comes from', as
     .click();
   const dialog = page.getByRole('dialog');
   await dialog.getByText('Measure', { exact: true }).click();
+  const { violations } = await new AxeBuilder({ page }).include('.photo-dialog').analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160) ?? ''}`)).toEqual([]);
   const end = dialog.getByRole('button', { name: /^Width, second end/ });
   const before = await dialog.locator('.photo-size').textContent();
   await end.focus();

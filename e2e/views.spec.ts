@@ -6,9 +6,18 @@ const SIZES = [
     name: 'desk',
     width: 1280,
     height: 800,
-    stations: ['walk', 'walk/drum-north', 'report', 'treat/drum-north', 'supply', 'sequence', 'order'],
+    stations: [
+      'walk',
+      'walk/drum-north',
+      'report',
+      'damage',
+      'treat/steps-south',
+      'supply',
+      'sequence',
+      'order',
+    ],
   },
-  { name: 'tablet', width: 820, height: 1180, stations: ['walk', 'walk/drum-north', 'report'] },
+  { name: 'tablet', width: 820, height: 1180, stations: ['walk/drum-north'] },
   // What is held in a wet hand; the rest only has to fit.
   { name: 'phone', width: 390, height: 844, stations: ['walk', 'walk/drum-north', 'report', 'order'] },
 ];

@@ -10,10 +10,9 @@ import { run, say } from './say.mjs';
 /** Pictures of every main view, from the demo data, into docs/screenshots; each is to be looked at before it is kept. */
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-const TABLET = { width: 820, height: 1180 };
 /** At 96 px an inch. */
 const A4 = { width: 794, height: 1123 };
-const HELD = [PHONE, TABLET];
+const HELD = [PHONE];
 const BROWSER = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] };
 /** Fonts, textures and the plan have come by then. */
 const SETTLE_MILLISECONDS = 1800;
@@ -53,7 +52,6 @@ const VIEWS = {
   properties: () => open('/properties'),
   walk: () => open('walk'),
   'walk-phone': () => open('walk', PHONE),
-  'walk-tablet': () => open('walk', TABLET, { colorScheme: 'dark' }),
   sheet: async () => {
     const page = await open('walk/yard-east');
     await top(page.getByRole('heading', { name: 'How big' }));
@@ -84,19 +82,6 @@ const VIEWS = {
     await page.emulateMedia({ media: 'print' });
     return page;
   },
-  'import-surfaces': async () => {
-    const page = await open('walk');
-    await page.getByRole('button', { name: 'More for this job' }).click();
-    await page.getByText('Import surfaces').first().click();
-    await page.locator('input[type=file]').setInputFiles({
-      name: 'list.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(
-        'Face;Side;Material;Size;Dirt\nGarden wall;West;limestone;12,5x1,2;green algae 2\nTool shed;Lane;larch boards;6x2,4;moss 1\n',
-      ),
-    });
-    return page;
-  },
   'walk-offline': async () => {
     const page = await open('walk/drum-north', PHONE);
     await page.context().setOffline(true);
@@ -105,16 +90,23 @@ const VIEWS = {
     await page.locator('.save-mark', { hasText: 'offline' }).waitFor();
     return page;
   },
-  conflict: async () => {
-    const page = await open('walk/path-north');
-    await page.context().setOffline(true);
-    await page.getByLabel('Name', { exact: true }).fill('Path under the drum');
-    const other = await open('walk/path-north');
-    await other.getByLabel('Name', { exact: true }).fill('North path');
-    await other.locator('.save-mark', { hasText: /saved \d/ }).waitFor();
-    await other.context().close();
-    await page.context().setOffline(false);
-    await page.getByRole('button', { name: 'See why' }).click();
+  photo: async () => {
+    const page = await open('walk/garage-wall');
+    await page.getByRole('button', { name: /^Photo 1 of Garage wall/ }).click();
+    await page.getByText('Measure', { exact: true }).click();
+    for (const [end, keys] of [
+      ['Width, first', ['Shift+ArrowLeft', 'Shift+ArrowLeft']],
+      ['Width, second', ['Shift+ArrowRight', 'Shift+ArrowRight']],
+    ]) {
+      await page.getByRole('button', { name: new RegExp(`^${end} end`) }).focus();
+      for (const key of keys) await page.keyboard.press(key);
+    }
+    await page.locator('.photo-stage img').evaluate((image) => image.decode());
+    return page;
+  },
+  damage: async () => {
+    const page = await open('damage');
+    await page.locator('.damage-photos img').evaluate((image) => image.decode());
     return page;
   },
   diagnosis: async () => {

@@ -1,10 +1,11 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { contaminantById, materialById } from '../catalogue/catalogue.ts';
 import { CONTAMINANT_FAMILIES } from '../catalogue/contaminant.ts';
 import { MATERIAL_FAMILIES } from '../catalogue/material.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import type { Survey } from '../survey/survey.ts';
+import { bytesHash } from './inputs-hash.ts';
 import { plan } from './plan.ts';
 
 const demo = (name: string): Survey => {
@@ -38,5 +39,13 @@ describe('the demo jobs', () => {
     const out = scopes.filter((s) => !s.inScope);
     expect(out.length).toBeGreaterThan(0);
     for (const { scopeReason } of out) expect(scopeReason).not.toBe('');
+  });
+
+  it('show photos that are shipped, each under the hash of its file', () => {
+    const folder = new URL('../../../demo/photos/', import.meta.url);
+    const shipped = readdirSync(folder).map((name) => bytesHash(readFileSync(new URL(name, folder))));
+    const { photos, damagePhotos } = demo('hill-observatory');
+    const shown = [...photos, ...damagePhotos].map((p) => p.fileSha256);
+    expect([...shown].sort()).toEqual([...shipped].sort());
   });
 });

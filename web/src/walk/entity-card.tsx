@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { Remove } from './entity-list.tsx';
 import { AT } from './questions-part.tsx';
+import './entity-card.css';
 
 interface Props {
   readonly id: string;

@@ -33,15 +33,17 @@ export function ReportPage() {
             {[survey.property.customer, survey.property.address].filter((text) => text !== '').join(' · ')}
           </p>
         </div>
-        {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>Sheet of damage</Link>}
-        <Button
-          icon={<PrinterOutlined />}
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </Button>
+        <div className="report-acts">
+          {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>Sheet of damage</Link>}
+          <Button
+            icon={<PrinterOutlined />}
+            onClick={() => {
+              window.print();
+            }}
+          >
+            Print
+          </Button>
+        </div>
       </header>
       <p className="report-total figure">
         {formatArea(summary.squareMetres, units)} on {summary.faces} {summary.faces === 1 ? 'face' : 'faces'}
@@ -163,7 +165,7 @@ function AreaTable({ rows, units }: { readonly rows: readonly AreaRow[]; readonl
 function ReportPhoto({ photo }: { readonly photo: Photo | null }) {
   if (!photo) return <div className="report-photo">photo</div>;
   return (
-    <div className="report-photo">
+    <div>
       <MarkedPhoto photo={photo} size="screen" />
     </div>
   );
