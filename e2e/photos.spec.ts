@@ -79,6 +79,21 @@ test('a wall is measured by its door, and the size says where it comes from', as
   await expect(page.getByText('from a photo, by the side door')).toHaveCount(0);
 });
 
+/** A picture larger than one that waits on a device is kept. */
+async function largePhoto(page: Page): Promise<Buffer> {
+  const bytes = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(3200, 2400);
+    const pen = canvas.getContext('2d');
+    for (let i = 0; pen && i < 200; i += 1) {
+      pen.fillStyle = `hsl(${String((i * 37) % 360)} 40% 60%)`;
+      pen.fillRect((i * 613) % 3200, (i * 331) % 2400, 700, 500);
+    }
+    const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });
+    return [...new Uint8Array(await blob.arrayBuffer())];
+  });
+  return Buffer.from(bytes);
+}
+
 test('a photo taken without a network is kept over a reload and sent when there is one', async ({
   page,
   context,
@@ -94,7 +109,7 @@ test('a photo taken without a network is kept over a reload and sent when there 
   await input(page, 'Service yard').setInputFiles({
     name: 'yard.jpg',
     mimeType: 'image/jpeg',
-    buffer: demoPhoto('patch-steps'),
+    buffer: await largePhoto(page),
   });
   const strip = photosOf(page, 'Service yard');
   await expect(strip).toContainText('waiting');
@@ -102,7 +117,7 @@ test('a photo taken without a network is kept over a reload and sent when there 
   await expect(strip).toContainText('waiting');
   await expect(strip.getByRole('button', { name: /^Photo 1 of/ }).locator('img')).toHaveJSProperty(
     'naturalWidth',
-    1600,
+    2560,
   );
   await expect(page.locator('.save-mark')).toContainText('1 photo to send');
   await context.setOffline(false);

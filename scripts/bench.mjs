@@ -104,6 +104,8 @@ await run(async () => {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     say('Measuring the first paint …');
     const script = await firstPaintScript(page, server.url);
+    say('Measuring photos …');
+    const photos = await photoRows(server.url);
     say('Measuring the demo job …');
     const demo = await planTimes(page, server.url, await demoJob(server.url));
     say(`Measuring a job of ${GENERATED_SURFACES} surfaces …`);
@@ -113,8 +115,6 @@ await run(async () => {
     const walk = await largeWalkRows(page);
     say('Measuring with ten thousand jobs …');
     const many = await manyJobsRows(server.url);
-    say('Measuring photos …');
-    const photos = await photoRows(server.url);
     const tape = await tapeRow();
     const times = (t) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;

@@ -46,7 +46,7 @@ export function generatedFile(surfaces) {
   return {
     ...file,
     name: `Generated, ${surfaces} surfaces`,
-    site: { ...file.site, damages: [], preconditions: [] },
+    site: { waterPoints: file.site.waterPoints, features: file.site.features },
     surfaces: Array.from({ length: surfaces }, (_, i) => {
       const { drainsOnto: _d, beside: _b, ...surface } = worked[i % worked.length];
       return { ...surface, id: `surface-${i}`, name: `${surface.name} ${i}` };
