@@ -8,7 +8,7 @@ const ROOMS = [
   ['mixing', 'wetting', 'jet', 'water'],
   ['rates', 'cost'],
   ['treatment'],
-  ['protection'],
+  ['protection', 'handbook'],
   ['supply'],
   ['choices'],
   ['sequence'],

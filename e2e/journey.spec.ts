@@ -55,6 +55,16 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await choose(page, 'Add what is on it', 'Surface rust');
   await saved(page);
 
+  // Nothing is ordered while nobody knows where the water comes from.
+  await page.getByRole('link', { name: /^Order/ }).click();
+  await expect(page.getByText(/Still open: Where is water drawn/)).toBeVisible();
+  await page.getByRole('link', { name: /^Walk/ }).click();
+  const water = page.locator('.questions > li', { hasText: 'Where is water drawn' });
+  await water.getByRole('button', { name: 'Answer' }).click();
+  await water.getByRole('textbox').fill('Tap by the boat hoist, 16 litres a minute');
+  await water.getByRole('button', { name: 'Keep' }).click();
+  await saved(page);
+
   await page.getByRole('link', { name: /^Treat/ }).click();
   await expect(page.getByRole('complementary', { name: 'Reasons' })).toBeVisible();
   await page.locator('.strip-tile', { hasText: 'Slipway' }).click();

@@ -69,6 +69,18 @@ test('a job with three surfaces is surveyed and ordered by keyboard only', async
   await page.evaluate(() => {
     (document.activeElement as HTMLElement | null)?.blur();
   });
+  await tabTo(page, /Property and site/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Answer/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: /^Answer to: Where is water drawn/ })).toBeFocused();
+  await page.keyboard.type('The tap of the hut, 12 litres a minute');
+  await page.keyboard.press('Enter');
+  await saved(page);
+
+  await page.evaluate(() => {
+    (document.activeElement as HTMLElement | null)?.blur();
+  });
   await page.keyboard.press('4');
   await expect(page.getByRole('group', { name: 'Day ribbon by person' })).toBeVisible();
   await tabTo(page, /set out/);

@@ -14,9 +14,16 @@ export {
 export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
 export { CONTAMINANT_FAMILIES } from './catalogue/contaminant.ts';
 export type { ContaminantFamily, Severity } from './catalogue/contaminant.ts';
+export { FACT_NAMES, factTestInWords, factsRead } from './handbook/limit-words.ts';
+export { HANDBOOK_KINDS, handbookSearch } from './handbook/handbook-search.ts';
+export type { HandbookEntry, HandbookKind } from './handbook/handbook-search.ts';
+export { materialCard } from './handbook/material-card.ts';
+export type { MaterialCard } from './handbook/material-card.ts';
+export { USED_CLASSES, opposedClasses } from './handbook/opposed-classes.ts';
+export type { Agent, AgentClass } from './catalogue/agent.ts';
 export { SAFETY_FLOOR } from './catalogue/data/safety-floor.ts';
 export { MATERIAL_FAMILIES } from './catalogue/material.ts';
-export type { Finish, MaterialFamily } from './catalogue/material.ts';
+export type { Bearing, Finish, MaterialFamily } from './catalogue/material.ts';
 export { MACHINE_KINDS, MACHINE_NAMES } from './catalogue/tool.ts';
 export type { MachineKind } from './catalogue/tool.ts';
 export { jobFileOf, readJobFile } from './interchange/job-file.ts';

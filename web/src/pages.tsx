@@ -14,6 +14,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./properties/properties-page.tsx')).PropertiesPage }),
       },
       {
+        path: '/handbook/:kind?/:id?',
+        lazy: async () => ({ Component: (await import('./handbook/handbook-page.tsx')).HandbookPage }),
+      },
+      {
         path: '/jobs/:job',
         lazy: async () => ({ Component: (await import('./jobs/job-shell.tsx')).JobShell }),
         children: [

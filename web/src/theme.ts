@@ -69,6 +69,8 @@ export function themeFor({ evening, still, inHand }: Circumstances): ThemeConfig
         dangerShadow: 'none',
         ...(evening ? { primaryColor: '#12211E' } : {}),
       },
+      // Ours reads on the ground as well as on the raised track.
+      Segmented: { itemColor: evening ? '#B5BFB4' : '#4B605A' },
       Table: { headerBg: 'transparent', headerSplitColor: 'transparent' },
     },
   };

@@ -11,6 +11,8 @@ export const AGENT_CLASSES = [
   'solvent',
   'mild-solvent',
   'neutraliser',
+  'herbicide',
+  'coating',
 ] as const;
 export type AgentClass = (typeof AGENT_CLASSES)[number];
 
@@ -43,6 +45,23 @@ export interface Agent {
   } | null;
   readonly harmsPlants: boolean;
   readonly harmsWaterLife: boolean;
+  /** What it does to people, in plain words. */
+  readonly hazards: readonly string[];
+  /** Materials and things that it harms. */
+  readonly attacks: readonly string[];
+  readonly firstAid: string;
+  /** In the film on the face, or in its pores. */
+  readonly worksIn: 'film' | 'pores';
+  /** Stays on the face; nothing rinses it. */
+  readonly leaveOn: boolean;
+  readonly storage: string;
+  /** What is of use at the surface, g/L of its basis. */
+  readonly strengthSpan: { readonly from: number; readonly to: number };
+  /** Below this it does not work, or does harm. */
+  readonly coldestCelsius: number;
+  readonly licence: string | null;
+  /** Why it is explained and never scheduled; null for what a contractor uses. */
+  readonly specialistOnly: string | null;
   readonly protection: readonly string[];
   readonly cautions: readonly string[];
   /** A mix that gives off gas is never closed up nor kept. */

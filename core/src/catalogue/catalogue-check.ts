@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { AGENT_CLASSES } from './agent.ts';
 import { CONTAMINANT_FAMILIES } from './contaminant.ts';
-import { FINISHES, MATERIAL_FAMILIES } from './material.ts';
+import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC, MATERIAL_FAMILIES } from './material.ts';
 import { MACHINE_KINDS } from './tool.ts';
 import type { CatalogueData } from './catalogue.ts';
 
@@ -18,6 +18,8 @@ const rate = Joi.object({
 }).required();
 const direction = Joi.valid('bottom-up', 'top-down').required();
 
+const pH = Joi.number().min(0).max(14).required();
+const bearing = Joi.valid(...BEARINGS).required();
 const material = Joi.object({
   id, name: text, synonyms: texts, source: text,
   family: Joi.valid(...MATERIAL_FAMILIES).required(),
@@ -25,7 +27,10 @@ const material = Joi.object({
   calcareous: Joi.boolean().required(), saltSensitive: Joi.boolean().required(), rough: Joi.boolean().required(),
   sorptivity: Joi.object({ bare: positive.max(0.3).required(), painted: positive.max(0.3).required(), sealed: positive.max(0.3).required() }).required(),
   thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
-  conditions: Joi.array().items(Joi.string()).required(),
+  conditions: Joi.array().items(Joi.string()).unique().required(),
+  pH: Joi.array().ordered(pH, pH).required(), brush: Joi.valid(...BRUSHES).required(), foot: Joi.valid(...FOOT_TRAFFIC).required(),
+  tolerates: Joi.object({ chlorine: bearing, peroxide: bearing, solvent: bearing, heat: bearing }).required(),
+  handOver: Joi.string().min(3).allow(null).required(),
 }); // prettier-ignore
 const condition = Joi.object({
   id,
@@ -33,6 +38,8 @@ const condition = Joi.object({
   synonyms: texts,
   cue: text,
   jetLimitKilopascal: positive.max(1000),
+  brush: Joi.valid(...BRUSHES),
+  handOver: Joi.string().min(3),
 });
 const contaminant = Joi.object({
   id, name: text, synonyms: texts, family: Joi.valid(...CONTAMINANT_FAMILIES).required(),
@@ -60,11 +67,15 @@ const agent = Joi.object({
   opposedTo: Joi.array().items(Joi.valid(...AGENT_CLASSES)).required(),
   neutraliser: Joi.object({ agent: id, gramsPerGram: positive.max(10).required(), reading: text }).allow(null).required(),
   harmsPlants: Joi.boolean().required(), harmsWaterLife: Joi.boolean().required(), keepsToNextVisit: Joi.boolean().required(),
-  protection: texts.min(1), cautions: texts.min(1),
+  protection: texts.min(1), cautions: texts.min(1), hazards: texts.min(1), attacks: texts.min(1), firstAid: text, storage: text,
+  worksIn: Joi.valid('film', 'pores').required(), leaveOn: Joi.boolean().required(), coldestCelsius: Joi.number().min(-5).max(20).required(),
+  strengthSpan: Joi.object({ from: positive.required(), to: positive.max(1000).min(Joi.ref('from')).required() }).required(),
+  licence: Joi.string().min(3).allow(null).required(), specialistOnly: Joi.string().min(3).allow(null).required(),
 }); // prettier-ignore
 const tool = Joi.object({
   id, name: text, handling: text, hot: Joi.boolean().required(), abrasive: Joi.boolean().required(),
-  machines: Joi.array().items(Joi.valid(...MACHINE_KINDS)).required(),
+  machines: Joi.array().items(Joi.valid(...MACHINE_KINDS)).required(), scrubs: Joi.boolean().required(),
+  harmedBy: Joi.array().items(Joi.valid(...AGENT_CLASSES)).required(), reachMetres: positive.max(30).required(),
   jet: Joi.object({ orifice: positive.required(), nozzles: positive.integer().required(), psi: positive.max(5000).required(), fanDegrees: positive.max(90).required(), standOffMetres: positive.max(3).required() }).allow(null).required(),
 }); // prettier-ignore
 const limit = Joi.object({

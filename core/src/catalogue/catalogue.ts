@@ -4,7 +4,8 @@ import { AGENTS } from './data/agents.ts';
 import { CONTAMINANTS } from './data/contaminants.ts';
 import { LIMITS } from './data/limits.ts';
 import { LOOK_ALIKES } from './data/look-alikes.ts';
-import { CONDITIONS, MATERIALS } from './data/materials.ts';
+import { CONDITIONS } from './data/conditions.ts';
+import { MATERIALS } from './data/materials.ts';
 import { MATERIAL_TESTS } from './data/material-tests.ts';
 import { METHODS } from './data/methods.ts';
 import { PATCH_RULES } from './data/patch-rules.ts';
@@ -20,7 +21,7 @@ import type { PermanentMark } from './permanent-mark.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.4';
+export const CATALOGUE_VERSION = '2026.5';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];

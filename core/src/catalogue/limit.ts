@@ -1,8 +1,23 @@
 import type { AgentClass } from './agent.ts';
-import type { Finish, MaterialFamily } from './material.ts';
+import type { Bearing, BrushAllowed, Finish, MaterialFamily } from './material.ts';
 
-/** What a limit may ask about: the surface as it stands and one stage that somebody means to do on it. */
-export interface LimitFacts {
+/** What a limit may ask about one stage that somebody means to do. */
+export interface StageFacts {
+  readonly agent: string | null;
+  readonly agentClass: AgentClass | null;
+  /** 0 where no jet touches the surface. */
+  readonly jetKilopascal: number;
+  readonly hot: boolean;
+  readonly abrasive: boolean;
+  /** A brush of any sort. */
+  readonly scrubs: boolean;
+  /** Of the agent as it is sold; null without one. */
+  readonly agentPH: number | null;
+  readonly specialistOnly: boolean;
+}
+
+/** What a limit may ask about: the surface as it stands and one stage on it. */
+export interface LimitFacts extends StageFacts {
   readonly material: string;
   readonly family: MaterialFamily;
   readonly finish: Finish;
@@ -11,12 +26,16 @@ export interface LimitFacts {
   readonly saltSensitive: boolean;
   readonly drainsToWater: boolean;
   readonly jetLimitKilopascal: number;
-  readonly agent: string | null;
-  readonly agentClass: AgentClass | null;
-  /** 0 where no jet touches the surface. */
-  readonly jetKilopascal: number;
-  readonly hot: boolean;
-  readonly abrasive: boolean;
+  readonly chlorine: Bearing;
+  readonly peroxide: Bearing;
+  readonly solvent: Bearing;
+  readonly heat: Bearing;
+  readonly brush: BrushAllowed;
+  readonly pHLow: number;
+  readonly pHHigh: number;
+  readonly handOver: boolean;
+  /** In plain words; empty where there is none. */
+  readonly handOverReason: string;
 }
 export type FactName = keyof LimitFacts;
 

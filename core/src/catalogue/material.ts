@@ -7,11 +7,29 @@ export const MATERIAL_FAMILIES = [
   'metal',
   'roofing',
   'glass',
+  'plastic',
 ] as const;
 export type MaterialFamily = (typeof MATERIAL_FAMILIES)[number];
 
 export const FINISHES = ['bare', 'painted', 'sealed'] as const;
 export type Finish = (typeof FINISHES)[number];
+
+/** How a face bears something: freely, for a short contact only, or not at all. */
+export const BEARINGS = ['yes', 'short', 'no'] as const;
+export type Bearing = (typeof BEARINGS)[number];
+/** What a sound face bears, apart from pH. */
+export interface Tolerances {
+  readonly chlorine: Bearing;
+  readonly peroxide: Bearing;
+  /** Paint removers and other solvents. */
+  readonly solvent: Bearing;
+  /** Hot water and steam. */
+  readonly heat: Bearing;
+}
+/** From the gentlest: no brush touches it, soft ones only, stiff ones too. */
+export const BRUSHES = ['none', 'soft', 'stiff'] as const;
+export type BrushAllowed = (typeof BRUSHES)[number];
+export const FOOT_TRAFFIC = ['never', 'with-care', 'yes'] as const;
 
 /** What a surface is made of and what that tolerates, as trade defaults; a house may go stricter. */
 export interface Material {
@@ -33,6 +51,13 @@ export interface Material {
   readonly thirstFactor: number;
   /** Greatest mean jet pressure on the sound surface, kPa; estimate, confirmed by a test patch. */
   readonly jetLimitKilopascal: number;
+  /** Span of pH that the sound face bears in the usual contact. */
+  readonly pH: readonly [number, number];
+  readonly tolerates: Tolerances;
+  readonly brush: BrushAllowed;
+  readonly foot: (typeof FOOT_TRAFFIC)[number];
+  /** Why nobody but a specialist touches it; null for what a contractor cleans. */
+  readonly handOver: string | null;
   /** Conditions (by id) that it can be in. */
   readonly conditions: readonly string[];
   readonly source: string;
@@ -46,4 +71,8 @@ export interface Condition {
   readonly cue: string;
   /** Lowers the jet limit to this, kPa. */
   readonly jetLimitKilopascal?: number;
+  /** Allows no stiffer brush than this. */
+  readonly brush?: BrushAllowed;
+  /** Why nobody but a specialist touches it. */
+  readonly handOver?: string;
 }

@@ -1,3 +1,5 @@
+import type { AgentClass } from './agent.ts';
+
 /** Tools and deliveries with what they do to a face. */
 export interface Tool {
   readonly id: string;
@@ -8,6 +10,12 @@ export interface Tool {
   readonly hot: boolean;
   /** Stiff enough to take a weak face with it. */
   readonly abrasive: boolean;
+  /** Rubs the face, softly or not. */
+  readonly scrubs: boolean;
+  /** Classes of agents that harm it. */
+  readonly harmedBy: readonly AgentClass[];
+  /** From where one stands, metres. */
+  readonly reachMetres: number;
   /** How it is held and used, for the crew. */
   readonly handling: string;
 }

@@ -1,11 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE, methodById } from '../catalogue/catalogue.ts';
-import { FINISHES } from '../catalogue/material.ts';
-import type { Finish } from '../catalogue/material.ts';
+import { BEARINGS, BRUSHES, FINISHES } from '../catalogue/material.ts';
+import type { Bearing, Finish } from '../catalogue/material.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testFeature, testSurface } from '../test/entities.ts';
-import { methodRefusals } from './limit-verdict.ts';
+import { methodRefusals, stageRefusals } from './limit-verdict.ts';
 import { surfaceState } from './surface-state.ts';
+import type { SurfaceState } from './surface-state.ts';
 
 const wall = testSurface;
 const rules = (surface: Surface, method: string, pond = false) => {
@@ -75,13 +76,72 @@ describe('every limit fires where it must and keeps still where it need not', ()
     ['no-alkali-on-glass', 'degrease-caustic-hot', wall('clear-glass'), wall('concrete')],
     ['no-strong-remover-on-paint', 'remover-in-coats', wall('clay-brick', painted), wall('clay-brick')],
     ['no-hot-water-on-timber-or-metal-paint', 'degrease-caustic-hot', wall('larch-boards'), wall('concrete')],
+    ['hand-over', 'neutral-wash', wall('fibre-cement'), wall('concrete-roof-tile')],
+    [
+      'hand-over',
+      'neutral-wash',
+      wall('painted-render', { conditions: ['lead-paint'] }),
+      wall('painted-render'),
+    ],
+    ['chlorine-not-tolerated', 'soft-wash-hypochlorite', wall('synthetic-rope'), wall('vinyl-cladding')],
+    ['solvent-not-tolerated', 'mild-remover-wiped', wall('polycarbonate'), wall('coated-steel', painted)],
+    ['heat-not-tolerated', 'degrease-caustic-hot', wall('stamped-concrete'), wall('concrete')],
+    ['brush-too-stiff', 'remover-in-coats', wall('sandstone'), wall('granite')],
+    ['no-brush-at-all', 'neutral-wash', wall('copper'), wall('stainless-steel')],
+    ['ph-too-low', 'rust-oxalic', wall('slate'), wall('granite')],
+    ['ph-too-high', 'soft-wash-hypochlorite', wall('copper'), wall('vinyl-cladding')],
+    ['no-acid-on-new-cement', 'rust-oxalic', wall('concrete', { conditions: ['new'] }), wall('concrete')],
   ])('%s', (rule, method, forbidden, allowed, pond = false) => {
     expect(rules(forbidden, method, pond)).toContain(rule);
     expect(rules(allowed, method, pond)).not.toContain(rule);
   });
 
   it('none of the catalogue was forgotten here', () => {
-    expect(CATALOGUE.limits).toHaveLength(19);
+    expect(CATALOGUE.limits).toHaveLength(30);
+  });
+
+  it.each<[string, string, string, string]>([
+    ['specialist-only-agent', 'granite', 'ammonium-bifluoride', 'sulfamic-acid'],
+    ['peroxide-not-tolerated', 'solar-panel', 'hydrogen-peroxide', 'neutral-detergent'],
+  ])('%s, by an agent that no method has', (rule, material, forbidden, allowed) => {
+    const [first] = methodById('neutral-wash').stages;
+    if (first?.kind !== 'apply') throw new Error('a neutral wash begins with its detergent');
+    const state = surfaceState(wall(material), { surfaces: [], features: [] });
+    const of = (agent: string) =>
+      stageRefusals(state, { ...first, agent }, CATALOGUE.limits).map((r) => r.rule);
+    expect(of(forbidden)).toContain(rule);
+    expect(of(allowed)).not.toContain(rule);
+  });
+
+  it('never allows more where a value is made safer', () => {
+    const stages = CATALOGUE.methods.flatMap((m) => m.stages);
+    const stricter = (value: Bearing): Bearing => BEARINGS[Math.min(2, BEARINGS.indexOf(value) + 1)] ?? 'no';
+    const safer: readonly ((s: SurfaceState) => SurfaceState)[] = [
+      (s) => ({ ...s, jetLimitKilopascal: s.jetLimitKilopascal / 2 }),
+      (s) => ({ ...s, chlorine: stricter(s.chlorine) }),
+      (s) => ({ ...s, peroxide: stricter(s.peroxide) }),
+      (s) => ({ ...s, solvent: stricter(s.solvent) }),
+      (s) => ({ ...s, heat: stricter(s.heat) }),
+      (s) => ({ ...s, brush: BRUSHES[Math.max(0, BRUSHES.indexOf(s.brush) - 1)] ?? 'none' }),
+      (s) => ({ ...s, pHLow: s.pHLow + 1 }),
+      (s) => ({ ...s, pHHigh: s.pHHigh - 1 }),
+      (s) => ({ ...s, calcareous: true }),
+      (s) => ({ ...s, saltSensitive: true }),
+      (s) => ({ ...s, drainsToWater: true }),
+      (s) => ({ ...s, handOver: true, handOverReason: 'for specialists' }),
+    ];
+    for (const { id, finishes } of CATALOGUE.materials)
+      for (const finish of finishes) {
+        const state = surfaceState(wall(id, { finish }), { surfaces: [], features: [] });
+        for (const make of safer) {
+          const made = make(state);
+          for (const stage of stages) {
+            const before = stageRefusals(state, stage, CATALOGUE.limits).map((r) => r.rule);
+            const after = stageRefusals(made, stage, CATALOGUE.limits).map((r) => r.rule);
+            expect(before.filter((rule) => !after.includes(rule))).toEqual([]);
+          }
+        }
+      }
   });
 
   it('follows run-off over other surfaces to the water', () => {
@@ -104,6 +164,7 @@ describe('every limit fires where it must and keeps still where it need not', ()
 
   it('leaves sound surfaces of every finish at least their gentlest method', () => {
     for (const material of CATALOGUE.materials) {
+      if (material.handOver !== null) continue;
       for (const finish of FINISHES.filter((f) => material.finishes.includes(f))) {
         const offered = CATALOGUE.methods.filter(
           (m) => m.families.includes(material.family) && m.treats['green-algae'],

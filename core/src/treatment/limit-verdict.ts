@@ -1,4 +1,5 @@
 import { CATALOGUE, agentById, toolById } from '../catalogue/catalogue.ts';
+import type { AgentClass } from '../catalogue/agent.ts';
 import type { FactTest, Limit, LimitFacts } from '../catalogue/limit.ts';
 import type { Method, StageTemplate } from '../catalogue/method.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
@@ -30,11 +31,21 @@ function factsOf(state: SurfaceState, stage: StageTemplate): LimitFacts {
     ...state,
     agent: agent?.id ?? null,
     agentClass: agent?.class ?? null,
+    agentPH: agent?.typicalPH ?? null,
+    specialistOnly: agent !== null && agent.specialistOnly !== null,
     jetKilopascal: toolPressure(stage.tool),
     hot: tool.hot,
     abrasive: tool.abrasive,
+    scrubs: tool.scrubs,
   };
 }
+
+/** The facts of a class of agents on a face, whichever of them and by whatever tool. */
+export function factsOfClass(state: SurfaceState, agentClass: AgentClass): LimitFacts {
+  return {
+    ...state, agent: null, agentClass, agentPH: null, specialistOnly: false, jetKilopascal: 0, hot: false, abrasive: false, scrubs: false,
+  };
+} // prettier-ignore
 
 /** Whether one test holds on the facts. */
 export function holds(test: FactTest, facts: LimitFacts): boolean {

@@ -1,13 +1,15 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { conditionById, materialById } from '../catalogue/catalogue.ts';
-import type { LimitFacts } from '../catalogue/limit.ts';
+import type { LimitFacts, StageFacts } from '../catalogue/limit.ts';
+import { BRUSHES } from '../catalogue/material.ts';
+import type { Finish, Material } from '../catalogue/material.ts';
 import { isOpenWater } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { Surface } from '../survey/surface.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
 
 /** What the limits need to know of a surface, whatever is done on it. */
-export type SurfaceState = Omit<LimitFacts, 'agent' | 'agentClass' | 'jetKilopascal' | 'hot' | 'abrasive'>;
+export type SurfaceState = Omit<LimitFacts, keyof StageFacts>;
 
 /** What a surface's run-off can reach. */
 export interface RunOffSurroundings {
@@ -46,9 +48,20 @@ export function surfaceState(surface: Surface, survey: RunOffSurroundings): Surf
   return stateOf(surface, reachesOpenWater(surface, survey));
 }
 
-function stateOf(surface: Surface, drainsToWater: boolean): SurfaceState {
+/** A material in one finish, sound and away from water. */
+export function soundState({ id }: Material, finish: Finish): SurfaceState {
+  return stateOf({ material: id, finish, conditions: [] }, false);
+}
+
+function stateOf(
+  surface: Pick<Surface, 'material' | 'finish' | 'conditions'>,
+  drainsToWater: boolean,
+): SurfaceState {
   const material = materialById(surface.material);
-  const jetLimits = surface.conditions.map((id) => conditionById(id).jetLimitKilopascal ?? Infinity);
+  const conditions = surface.conditions.map(conditionById);
+  const jetLimits = conditions.map((c) => c.jetLimitKilopascal ?? Infinity);
+  const brushes = [material.brush, ...conditions.flatMap((c) => c.brush ?? [])];
+  const handOver = material.handOver ?? conditions.find((c) => c.handOver !== undefined)?.handOver ?? null;
   return {
     material: material.id,
     family: material.family,
@@ -58,6 +71,12 @@ function stateOf(surface: Surface, drainsToWater: boolean): SurfaceState {
     saltSensitive: material.saltSensitive,
     drainsToWater,
     jetLimitKilopascal: Math.min(material.jetLimitKilopascal, ...jetLimits),
+    ...material.tolerates,
+    brush: BRUSHES.find((brush) => brushes.includes(brush)) ?? material.brush,
+    pHLow: material.pH[0],
+    pHHigh: material.pH[1],
+    handOver: handOver !== null,
+    handOverReason: handOver ?? '',
   };
 }
 

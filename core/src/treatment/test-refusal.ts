@@ -4,7 +4,7 @@ import type { AgentClass } from '../catalogue/agent.ts';
 import type { Limit } from '../catalogue/limit.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
-import { holds } from './limit-verdict.ts';
+import { factsOfClass, holds } from './limit-verdict.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 /** Why a test must not be done here; `otherSpot` where another, rinsed spot would do. */
@@ -79,7 +79,7 @@ function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): read
     known.set(state, of);
     const before = of.get(agentClass);
     if (before) return before;
-    const facts = { ...state, agent: null, agentClass, jetKilopascal: 0, hot: false, abrasive: false };
+    const facts = factsOfClass(state, agentClass);
     const against = limits.filter(({ when }) => when.every((t) => holds(t, facts)));
     of.set(agentClass, against);
     return against;

@@ -1,7 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
-import type { LimitFacts } from '../catalogue/limit.ts';
-import { holds } from './limit-verdict.ts';
+import { factsOfClass, holds } from './limit-verdict.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 /** Whether a class of agents may touch a surface, and by which rule not. */
@@ -40,14 +39,7 @@ export function strictestTolerances(
 /** What a surface in its state allows of each class of agent, by the limits alone. */
 export function tolerancesOf(state: SurfaceState): readonly Tolerance[] {
   return ASKED.map((agentClass): Tolerance => {
-    const facts: LimitFacts = {
-      ...state,
-      agent: null,
-      agentClass,
-      jetKilopascal: 0,
-      hot: false,
-      abrasive: false,
-    };
+    const facts = factsOfClass(state, agentClass);
     const fired = CATALOGUE.limits.filter((limit) => limit.when.every((test) => holds(test, facts)));
     const worst = fired.find((limit) => limit.standing === 'floor') ?? fired[0];
     if (!worst) return { agentClass, verdict: 'yes', rule: null, text: null };

@@ -64,6 +64,11 @@ export const MATERIAL_PATTERNS: Readonly<Record<MaterialFamily, MaterialPattern>
     tint: 'color-mix(in srgb, var(--wet) 5%, var(--raised))',
     lines: <path d="M3 12l7-7M6 14l4-4M15 20l5-5" fill="none" />,
   },
+  plastic: {
+    size: 14,
+    tint: 'color-mix(in srgb, var(--growth) 8%, var(--raised))',
+    lines: <path d="M0 2h14M0 4h14M0 9h14" fill="none" />,
+  },
 };
 
 interface ContaminantMark {

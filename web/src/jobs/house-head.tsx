@@ -9,6 +9,7 @@ export function HouseHead() {
       <nav className="house-pages" aria-label="House">
         <NavLink to="/jobs">Jobs</NavLink>
         <NavLink to="/properties">Properties</NavLink>
+        <NavLink to="/handbook">Handbook</NavLink>
       </nav>
       <EveningButton />
     </header>

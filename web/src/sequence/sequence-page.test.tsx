@@ -10,6 +10,7 @@ import type { Asked } from '../test/in-session.tsx';
 import { SequencePage } from './sequence-page.tsx';
 
 const state = stateOfFile({
+  site: { waterPoints: [{ id: 'tap' }] },
   surfaces: [
     {
       id: 'wall',

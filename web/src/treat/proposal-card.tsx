@@ -1,7 +1,8 @@
-import { SEVERITY_WORDS } from '@etappe/core';
+import { CATALOGUE, SEVERITY_WORDS } from '@etappe/core';
 import type { ContaminantProposal, RefusedMethod } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { OverrideDialog } from './override-dialog.tsx';
 import { useMethodChoice } from './use-method-choice.ts';
 
@@ -74,7 +75,12 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                   {r.refusals.map((refusal) => (
                     <div key={refusal.rule}>
                       <span className="refused-mark">✕ refused</span> {refusal.text}{' '}
-                      <span className="quiet">{refusal.whatCanHappen}</span>
+                      <span className="quiet">{refusal.whatCanHappen}</span>{' '}
+                      {CATALOGUE.limits.some((l) => l.id === refusal.rule) && (
+                        <Link className="quiet" to={`/handbook/limits/${refusal.rule}`}>
+                          the rule
+                        </Link>
+                      )}
                     </div>
                   ))}
                 </td>

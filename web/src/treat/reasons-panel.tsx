@@ -1,8 +1,8 @@
 import { MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
-import { methodById } from '@etappe/core';
 import type { PlannedSurface } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 
 /** Why this treatment, what the customer should expect, and what comes before anything written here. */
 export function ReasonsPanel({ planned }: { readonly planned: PlannedSurface }) {
@@ -35,7 +35,10 @@ function Reasons({ planned }: { readonly planned: PlannedSurface }) {
         ({ chosen, finding }) =>
           chosen && (
             <section key={finding.id}>
-              <h3>Why {methodById(chosen.method.id).name.toLowerCase()}</h3>
+              <h3>
+                Why{' '}
+                <Link to={`/handbook/methods/${chosen.method.id}`}>{chosen.method.name.toLowerCase()}</Link>
+              </h3>
               <ul>
                 {chosen.because.map((b) => (
                   <li key={b.text}>

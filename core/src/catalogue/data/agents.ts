@@ -1,4 +1,16 @@
 import type { Agent } from '../agent.ts';
+import {
+  ACID,
+  ALKALINE,
+  BIOCIDE,
+  CAUSTIC,
+  CHLORINE,
+  COAT,
+  MILD,
+  NEUTRAL,
+  OXYGEN,
+  SOLVENT,
+} from './agent-care.ts';
 
 const LABEL = 'trade default; the product label and its safety data sheet come first';
 const GOGGLES = 'goggles';
@@ -9,6 +21,7 @@ const MASK = 'respirator as the data sheet says';
 
 export const AGENTS: readonly Agent[] = [
   {
+    ...CHLORINE, strengthSpan: { from: 3, to: 60 },
     id: 'hypochlorite', name: 'Sodium hypochlorite', class: 'hypochlorite', basis: 'available chlorine',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 125 } }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
     containers: [5, 20, 25], opposedTo: ['acid', 'peroxide', 'quaternary'],
@@ -18,6 +31,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: false, source: LABEL,
   },
   {
+    ...OXYGEN, strengthSpan: { from: 20, to: 150 },
     id: 'percarbonate', name: 'Sodium percarbonate', class: 'peroxide', basis: 'percarbonate powder',
     stock: { form: 'powder' }, typicalPH: 10.5, surfactantMillilitresPerLitre: 3,
     containers: [5, 10, 25], opposedTo: ['hypochlorite'],
@@ -26,6 +40,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: false, source: LABEL,
   },
   {
+    ...CAUSTIC, strengthSpan: { from: 5, to: 60 },
     id: 'caustic', name: 'Caustic degreaser (sodium hydroxide)', class: 'caustic', basis: 'sodium hydroxide',
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 50, densityKilogramsPerLitre: 1.525 } }, typicalPH: 14, surfactantMillilitresPerLitre: 10,
     containers: [5, 20], opposedTo: ['acid', 'quaternary'],
@@ -35,6 +50,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...ALKALINE, strengthSpan: { from: 5, to: 80 },
     id: 'metasilicate', name: 'Mild alkaline cleaner (metasilicate)', class: 'mild-alkaline', basis: 'metasilicate pentahydrate',
     stock: { form: 'powder' }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
     containers: [1, 5, 10], opposedTo: ['acid', 'quaternary'],
@@ -43,6 +59,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...ACID, strengthSpan: { from: 20, to: 100 },
     id: 'oxalic-acid', name: 'Oxalic acid', class: 'acid', basis: 'oxalic acid dihydrate',
     stock: { form: 'powder' }, typicalPH: 1.3, surfactantMillilitresPerLitre: 2,
     containers: [1, 5, 10], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
@@ -52,6 +69,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...ACID, strengthSpan: { from: 50, to: 250 },
     id: 'phosphoric-acid', name: 'Phosphoric acid', class: 'acid', basis: 'phosphoric acid',
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 85, densityKilogramsPerLitre: 1.685 } }, typicalPH: 1, surfactantMillilitresPerLitre: 2,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
@@ -61,6 +79,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...NEUTRAL, worksIn: 'pores', strengthSpan: { from: 1000, to: 1000 },
     id: 'neutral-biocidal', name: 'Neutral biocidal stone cleaner', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
@@ -69,6 +88,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 },
     id: 'citrate-gel', name: 'Neutral citrate rust gel', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
@@ -77,6 +97,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...BIOCIDE, strengthSpan: { from: 5, to: 30 },
     id: 'quaternary-biocide', name: 'Quaternary biocide', class: 'quaternary', basis: 'quaternary ammonium compound',
     stock: { form: 'liquid', strength: { basis: '% w/v', value: 50 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
@@ -85,6 +106,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: false, source: LABEL,
   },
   {
+    ...NEUTRAL, strengthSpan: { from: 2, to: 50 },
     id: 'neutral-detergent', name: 'Neutral detergent', class: 'neutral', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
@@ -93,6 +115,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...ACID, strengthSpan: { from: 20, to: 100 },
     id: 'sulfamic-acid', name: 'Sulfamic acid', class: 'acid', basis: 'sulfamic acid',
     stock: { form: 'powder' }, typicalPH: 1.2, surfactantMillilitresPerLitre: 2,
     containers: [1, 5, 25], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
@@ -102,6 +125,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
     id: 'masonry-remover', name: 'Masonry-strength paint remover', class: 'solvent', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -110,6 +134,7 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
     id: 'mild-remover', name: 'Mild paint remover', class: 'mild-solvent', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -118,21 +143,157 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...MILD, strengthSpan: { from: 10, to: 100 },
     id: 'citric-acid', name: 'Citric acid', class: 'neutraliser', basis: 'citric acid monohydrate',
     stock: { form: 'powder' }, typicalPH: 2, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Never where hypochlorite may still be: toxic gas.'], keepsToNextVisit: true, source: LABEL,
   },
   {
+    ...MILD, strengthSpan: { from: 5, to: 100 },
     id: 'sodium-ascorbate', name: 'Sodium ascorbate', class: 'neutraliser', basis: 'sodium ascorbate',
     stock: { form: 'powder' }, typicalPH: 7.4, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Mix fresh: it loses its strength in air.'], keepsToNextVisit: false, source: LABEL,
   },
   {
+    ...MILD, strengthSpan: { from: 10, to: 90 },
     id: 'sodium-bicarbonate', name: 'Sodium bicarbonate', class: 'neutraliser', basis: 'sodium bicarbonate',
     stock: { form: 'powder' }, typicalPH: 8.3, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 25], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Foams on acid: small amounts first.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...OXYGEN, strengthSpan: { from: 20, to: 80 },
+    id: 'hydrogen-peroxide', name: 'Hydrogen peroxide', class: 'peroxide', basis: 'hydrogen peroxide',
+    stock: { form: 'liquid', strength: { basis: '% w/w', value: 35, densityKilogramsPerLitre: 1.13 } }, typicalPH: 3.5, surfactantMillilitresPerLitre: 3,
+    containers: [1, 5, 25], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: true, harmsWaterLife: false,
+    protection: [GOGGLES, 'face shield', GLOVES], cautions: ['Whitens and burns skin: rinse at once.', 'Vented cap only; never back into the container.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...ALKALINE, strengthSpan: { from: 10, to: 60 },
+    id: 'trisodium-phosphate', name: 'Phosphate alkaline cleaner', class: 'mild-alkaline', basis: 'trisodium phosphate',
+    stock: { form: 'powder' }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
+    containers: [1, 5, 10], opposedTo: ['acid', 'quaternary'], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES], cautions: ['Feeds algae in water: not where run-off reaches a pond; forbidden in some places.'],
+    keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...ACID, strengthSpan: { from: 20, to: 100 },
+    id: 'hydrochloric-acid', name: 'Hydrochloric acid', class: 'acid', basis: 'hydrogen chloride',
+    stock: { form: 'liquid', strength: { basis: '% w/w', value: 30, densityKilogramsPerLitre: 1.15 } }, typicalPH: 0.5, surfactantMillilitresPerLitre: null,
+    containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 2.3, reading: 'pH strip reads 6 to 8' },
+    harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON, BOOTS, MASK],
+    cautions: ['Acid into water, never water onto acid.', 'Its fumes rust every metal near; it leaves chlorides in concrete: only on a pre-wetted face, for cement haze.'],
+    keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...NEUTRAL, strengthSpan: { from: 10, to: 100 },
+    id: 'gluconate-chelate', name: 'Gluconate stain remover', class: 'neutral', basis: 'sodium gluconate',
+    stock: { form: 'powder' }, typicalPH: 8, surfactantMillilitresPerLitre: 2,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
+    protection: [GOGGLES, GLOVES], cautions: ['Slow: keep it wet under film.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...CAUSTIC, strengthSpan: { from: 1000, to: 1000 },
+    id: 'alkaline-shadow-gel', name: 'Alkaline shadow gel', class: 'caustic', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 13.5, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: ['acid', 'quaternary'], neutraliser: { agent: 'citric-acid', gramsPerGram: 0.1, reading: 'pH strip reads 6 to 8' },
+    harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON],
+    cautions: ['Only after the film is off; fenced off while it works overnight.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...OXYGEN, strengthSpan: { from: 1000, to: 1000 },
+    id: 'oxidising-shadow-gel', name: 'Oxidising shadow gel', class: 'peroxide', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 9, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: true, harmsWaterLife: false,
+    protection: [GOGGLES, GLOVES], cautions: ['Only after the film is off; vented cap.'], keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...BIOCIDE, strengthSpan: { from: 2, to: 20 }, hazards: ['harms plants that it touches', 'irritates eyes'], attacks: ['every plant that takes it up'],
+    id: 'systemic-weed-killer', name: 'Systemic weed killer', class: 'herbicide', basis: 'active by the label',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 360 } }, typicalPH: 5, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES, BOOTS], cautions: ['Dry leaf, no wind, no rain for a day; a week to ten days until it has reached the root.', 'Licensed users where the law asks; forbidden on hard ground in some places.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...BIOCIDE, strengthSpan: { from: 30, to: 60 }, hazards: ['burns eyes', 'smells sharp'], attacks: ['every leaf that it wets'], licence: null,
+    id: 'pelargonic-weed-killer', name: 'Contact weed killer (fatty acid)', class: 'herbicide', basis: 'pelargonic acid',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 500 } }, typicalPH: 4, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES], cautions: ['Burns the leaf, not the root: repeat.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...NEUTRAL, strengthSpan: { from: 10, to: 200 }, worksIn: 'pores',
+    id: 'enzyme-cleaner', name: 'Enzyme cleaner', class: 'neutral', basis: 'product as sold',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
+    containers: [1, 5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
+    protection: [GOGGLES, GLOVES], cautions: ['Works slowly, above 10 °C; chlorine and caustic stop it.'], keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...SOLVENT, strengthSpan: { from: 100, to: 1000 },
+    id: 'citrus-degreaser', name: 'Citrus degreaser', class: 'mild-solvent', basis: 'product as sold',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES], cautions: ['Makes skin sensitive; rags with it may catch fire by themselves.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'pores',
+    id: 'clay-poultice', name: 'Clay poultice', class: 'neutral', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
+    containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
+    protection: [GOGGLES, GLOVES, 'dust mask while mixing'], cautions: ['Left on until it is dry: it draws stains out of the pores.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...NEUTRAL, strengthSpan: { from: 5, to: 50 },
+    id: 'glass-cleaner', name: 'Neutral glass cleaner', class: 'neutral', basis: 'product as sold',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
+    protection: [GLOVES], cautions: ['No ammonia in it: it may follow hypochlorite only after a full rinse.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...ACID, strengthSpan: { from: 5, to: 20 }, specialistOnly: 'Fluoride acids go through skin and bone without pain at first and have killed people: Etappe explains them and never schedules them.',
+    hazards: ['goes through skin to the bone, often without pain at first', 'can stop the heart'], attacks: ['glass', 'granite polish', 'all that other acids attack'],
+    id: 'ammonium-bifluoride', name: 'Bifluoride acid cleaner', class: 'acid', basis: 'ammonium bifluoride',
+    stock: { form: 'powder' }, typicalPH: 3, surfactantMillilitresPerLitre: null,
+    containers: [5], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.5, reading: 'pH strip reads 6 to 8' },
+    harmsPlants: true, harmsWaterLife: true, protection: ['specialists only'], cautions: ['Any contact: rinse, calcium gluconate gel, hospital at once.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...MILD, strengthSpan: { from: 5, to: 100 }, hazards: ['sets free sulfur dioxide with acid'],
+    id: 'sodium-thiosulfate', name: 'Sodium thiosulfate', class: 'neutraliser', basis: 'sodium thiosulfate pentahydrate',
+    stock: { form: 'powder' }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: ['acid'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
+    protection: [GOGGLES, GLOVES], cautions: ['Stops chlorine; never where acid is or will be.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...COAT, strengthSpan: { from: 1000, to: 1000 },
+    id: 'silane-impregnator', name: 'Silane impregnator', class: 'coating', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
+    containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES, MASK], cautions: ['On a dry face only; wipe off glass at once.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',
+    id: 'acrylic-sealer', name: 'Acrylic sealer', class: 'coating', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
+    containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES, MASK], cautions: ['Turns milky on damp: a week of drying first, no frost, no dew.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...COAT, strengthSpan: { from: 1000, to: 1000 },
+    id: 'wood-oil', name: 'Wood oil or stain', class: 'coating', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GLOVES], cautions: ['Rags with oil catch fire by themselves: into water or spread out.', 'At most 15 to 18 % moisture in the wood.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',
+    id: 'sacrificial-coating', name: 'Sacrificial coating against tags', class: 'coating', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
+    containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES], cautions: ['Comes off with hot water together with the tag: renew it after each.'], keepsToNextVisit: true, source: LABEL,
   },
 ]; // prettier-ignore

@@ -86,4 +86,104 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     cues: ['one thin line', 'a name in single lines', 'filled letters', 'several layers over each other'],
     expectation: 'A shadow of the ink may stay after the film is gone.',
   },
+  {
+    id: 'bird-droppings', name: 'Bird droppings', synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
+    cues: ['single splashes', 'splashes below a perch', 'a layer below a roost', 'a crust with feathers and nests'],
+    expectation: 'Pale spots may stay where droppings have etched the face; birds come back to their perch.',
+  },
+  {
+    id: 'mud', name: 'Mud and soil', synonyms: ['soil', 'dirt', 'dust and mud', 'earth'], family: 'soil',
+    cues: ['dust on a finger', 'splashes to knee height', 'a layer that hides the colour', 'a crust that a shovel lifts'],
+    expectation: 'Soil splashes up again from open ground.',
+  },
+  {
+    id: 'pollen', name: 'Pollen and dust', synonyms: ['dust', 'pollen dust', 'saharan dust'], family: 'soil',
+    cues: ['seen against the light', 'a yellow or grey film', 'the colour is gone', 'a cake in corners'],
+    expectation: 'Dust lies again with the next dry weeks.',
+  },
+  {
+    id: 'cobwebs', name: 'Cobwebs and insects', synonyms: ['spider webs', 'spider droppings', 'insect dirt'], family: 'soil',
+    cues: ['single threads', 'webs in corners, dots below', 'webs along every edge', 'felted webs with dirt in them'],
+    expectation: 'Spiders come back to lamps and corners within weeks.',
+  },
+  {
+    id: 'cooking-grease', name: 'Cooking grease', synonyms: ['kitchen grease', 'food oil', 'cooking oil', 'fat'], family: 'hydrocarbon',
+    cues: ['a shine below an outlet', 'a sticky film', 'yellow runs', 'a brown, hard layer'],
+    expectation: 'Old fat that has set in pores rises again with warmth.',
+  },
+  {
+    id: 'urine', name: 'Urine', synonyms: ['urine stains', 'animal urine', 'dog marks'], family: 'soil',
+    cues: ['a smell on a warm day', 'a pale run on a corner', 'white salt in a corner', 'crusted salt and smell'],
+    expectation: 'Smell deep in a porous face comes back with damp: it fades with repeats.',
+  },
+  {
+    id: 'chewing-gum', name: 'Chewing gum', synonyms: ['gum', 'bubble gum'], family: 'soil',
+    cues: ['a spot every few steps', 'a spot in every stride', 'spots touch each other', 'layers on layers'],
+    expectation: 'A pale spot may stay where the gum kept the dirt off.',
+  },
+  {
+    id: 'tree-sap', name: 'Tree sap', synonyms: ['sap', 'resin drips', 'honeydew'], family: 'soil',
+    cues: ['single sticky drops', 'a sticky film below a tree', 'black mould grows on it', 'hard amber drops'],
+    expectation: 'It drips again as long as the tree stands above.',
+  },
+  {
+    id: 'poster-glue', name: 'Glue and tape residue', synonyms: ['adhesive', 'sticker residue', 'tape residue', 'poster paste'], family: 'coating',
+    cues: ['a sticky outline', 'glue without paper', 'paper and glue', 'layers of paper and glue'],
+    expectation: 'The outline may stay lighter than the weathered face around it.',
+  },
+  {
+    id: 'silicone-smears', name: 'Sealant smears', synonyms: ['silicone', 'sealant', 'caulk smears'], family: 'coating',
+    cues: ['a greasy shine beside a joint', 'thin smears', 'beads beside the joint', 'lumps'],
+    expectation: 'Oil of old silicone in a porous face repels water for years: an outline stays.',
+  },
+  {
+    id: 'paint-drips', name: 'Paint drips', synonyms: ['paint splashes', 'paint spots', 'emulsion drips'], family: 'coating',
+    cues: ['single dots', 'runs and splashes', 'a brush’s width', 'several coats'],
+    expectation: 'Colour in the pores stays as a shadow.',
+  },
+  {
+    id: 'black-crust', name: 'Black gypsum crust', synonyms: ['sulphate crust', 'gypsum crust', 'black crust'], family: 'mineral',
+    cues: ['grey in the lee of the rain', 'thin black skin under ledges', 'black crust with blisters', 'crust that takes stone with it'],
+    expectation: 'The crust has eaten into the stone: what lies below is weaker and paler. A conservator decides how far to go.',
+  },
+  {
+    id: 'copper-stain', name: 'Copper stain', synonyms: ['green run', 'verdigris', 'copper run'], family: 'metal-stain',
+    cues: ['a green breath below the metal', 'green runs', 'green throughout', 'blue-green crust'],
+    expectation: 'It runs again as long as water comes off the copper.',
+  },
+  {
+    id: 'manganese-stain', name: 'Manganese or vanadium stain', synonyms: ['manganese', 'vanadium', 'brown brick stain'], family: 'metal-stain',
+    cues: ['a tea tint on pale bricks', 'brown along the joints', 'brown throughout', 'near black with a shine'],
+    expectation: 'It comes out of the brick itself and may return; strong acid makes it fast.',
+  },
+  {
+    id: 'fertiliser-rust', name: 'Fertiliser rust', synonyms: ['fertilizer rust', 'orange dots', 'lawn feed stain'], family: 'metal-stain',
+    cues: ['single orange dots', 'dots a hand apart', 'dots grown together', 'brown patches'],
+    expectation: 'Deep dots pale at first and go with repeats; sweep the feed off before rain.',
+  },
+  {
+    id: 'timber-greying', name: 'Weathered grey', synonyms: ['greying', 'silvering', 'grey timber', 'weathering'], family: 'soil',
+    cues: ['a grey breath on sunny boards', 'grey, the grain still warm', 'grey throughout', 'grey fibres that rub off'],
+    expectation: 'Wood greys again in the sun within a year or two unless it is stained.',
+  },
+  {
+    id: 'ivy-pads', name: 'Pads of climbing plants', synonyms: ['ivy', 'ivy residue', 'creeper pads', 'climbing plant'], family: 'growth',
+    cues: ['single dots in lines', 'lines of pads', 'pads and stems', 'living stems under the face'],
+    expectation: 'The outline stays where the pads have etched or kept the sun off.',
+  },
+  {
+    id: 'weeds', name: 'Weeds in joints', synonyms: ['weed', 'grass in joints', 'weeds'], family: 'growth',
+    cues: ['seedlings', 'tufts, a step apart', 'every joint green', 'roots lift the paving'],
+    expectation: 'Weeds come back in joints within a season; full joints and a sweep keep them down.',
+  },
+  {
+    id: 'salt-spray', name: 'Salt spray', synonyms: ['sea salt', 'road salt', 'de-icing salt'], family: 'mineral',
+    cues: ['a taste on the finger', 'a white breath when dry', 'a white film', 'crystals'],
+    expectation: 'Salt comes back with the wind or the winter; a rinse each month keeps metals.',
+  },
+  {
+    id: 'smoke', name: 'Smoke of a fire', synonyms: ['fire soot', 'smoke stain', 'chimney soot'], family: 'soil',
+    cues: ['a smell and a grey breath', 'grey above an opening', 'black, the face below still shows', 'a greasy black layer'],
+    expectation: 'Smoke in a porous face stays as a shadow, and as a smell on damp days.',
+  },
 ]; // prettier-ignore

@@ -98,4 +98,59 @@ export const LIMITS: readonly Limit[] = [
     text: 'Hot water under pressure softens paint and opens wood.', whatCanHappen: 'Lifted paint, raised grain.',
     standing: 'overridable', source: TRADE,
   },
+  {
+    id: 'hand-over', when: [{ fact: 'handOver', is: true }],
+    text: '{handOverReason}', whatCanHappen: 'Fibres or lead in the air, in the soil and in people; a roof that is ruined.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'specialist-only-agent', when: [{ fact: 'specialistOnly', is: true }],
+    text: 'This agent belongs in the hands of specialists: it is explained here and never scheduled.', whatCanHappen: 'Burns that kill.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'chlorine-not-tolerated', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'chlorine', is: 'no' }],
+    text: 'This material does not bear hypochlorite.', whatCanHappen: 'Pitting, burst faces, torn fibres or cloudy sheets.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'peroxide-not-tolerated', when: [{ fact: 'agentClass', is: 'peroxide' }, { fact: 'peroxide', is: 'no' }],
+    text: 'This material does not bear oxygen cleaners.', whatCanHappen: 'Bleached or brittle faces.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'solvent-not-tolerated', when: [{ fact: 'agentClass', oneOf: ['solvent', 'mild-solvent'] }, { fact: 'solvent', is: 'no' }],
+    text: 'Removers dissolve this material or what binds it.', whatCanHappen: 'Cloudy, crazed or sticky faces; stones that come loose.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'heat-not-tolerated', when: [{ fact: 'hot', is: true }, { fact: 'heat', is: 'no' }],
+    text: 'This material does not bear hot water.', whatCanHappen: 'Cracks, warped sheets, softened binders, burst panes.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'brush-too-stiff', when: [{ fact: 'abrasive', is: true }, { fact: 'brush', oneOf: ['soft', 'none'] }],
+    text: 'No stiff brush on this face in its state.', whatCanHappen: 'Scratches that stay, a face that is brushed off with the dirt.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-brush-at-all', when: [{ fact: 'scrubs', is: true }, { fact: 'brush', is: 'none' }],
+    text: 'No brush at all on this face in its state.', whatCanHappen: 'Granules, patina or grains come off with the dirt.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'ph-too-low', when: [{ fact: 'pHLow', aboveFact: 'agentPH' }],
+    text: 'The agent has pH {agentPH}; this material bears pH {pHLow} to {pHHigh}.', whatCanHappen: 'An etched, dull or stained face.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'ph-too-high', when: [{ fact: 'agentPH', aboveFact: 'pHHigh' }],
+    text: 'The agent has pH {agentPH}; this material bears pH {pHLow} to {pHHigh}.', whatCanHappen: 'An etched, darkened or stained face.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-acid-on-new-cement', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'conditions', includesAnyOf: ['new'] }],
+    text: 'No acid on cement that is younger than 28 days.', whatCanHappen: 'The skin of the cement goes; the colour stays patchy.',
+    standing: 'overridable', source: TRADE,
+  },
 ]; // prettier-ignore

@@ -24,7 +24,7 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
     likelihood: byMaterial({
       families: {
         timber: [0.78, 0.17, 0.05], render: [0.05, 0.75, 0.2], masonry: [0.02, 0.48, 0.5], stone: [0.02, 0.38, 0.6],
-        concrete: [0.01, 0.29, 0.7], metal: [0.03, 0.37, 0.6], roofing: [0.01, 0.34, 0.65], glass: [0.01, 0.02, 0.97],
+        concrete: [0.01, 0.29, 0.7], metal: [0.03, 0.37, 0.6], roofing: [0.01, 0.34, 0.65], glass: [0.01, 0.02, 0.97], plastic: [0.45, 0.25, 0.3],
       },
       materials: { granite: [0.01, 0.05, 0.94], limestone: [0.03, 0.85, 0.12] },
     }),
@@ -36,9 +36,9 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
     likelihood: byMaterial({
       families: {
         metal: [0.6, 0.4], timber: [0.01, 0.99], render: [0.02, 0.98], masonry: [0.01, 0.99],
-        stone: [0.01, 0.99], concrete: [0.02, 0.98], roofing: [0.03, 0.97], glass: [0.01, 0.99],
+        stone: [0.01, 0.99], concrete: [0.02, 0.98], roofing: [0.03, 0.97], glass: [0.01, 0.99], plastic: [0.01, 0.99],
       },
-      materials: { 'painted-aluminium': [0.01, 0.99] },
+      materials: { 'painted-aluminium': [0.01, 0.99], 'anodised-aluminium': [0.01, 0.99], copper: [0.01, 0.99], zinc: [0.01, 0.99], lead: [0.01, 0.99], 'stainless-steel': [0.2, 0.8], 'coated-steel': [0.95, 0.05], 'galvanised-steel': [0.95, 0.05], 'weathering-steel': [0.95, 0.05] },
     }),
   },
   {
@@ -48,7 +48,7 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
     likelihood: byMaterial({
       families: {
         metal: [0.85, 0.1, 0.05], timber: [0.15, 0.8, 0.05], render: [0.15, 0.7, 0.15], masonry: [0.03, 0.47, 0.5],
-        stone: [0.02, 0.23, 0.75], concrete: [0.03, 0.47, 0.5], roofing: [0.1, 0.2, 0.7], glass: [0.04, 0.02, 0.94],
+        stone: [0.02, 0.23, 0.75], concrete: [0.03, 0.47, 0.5], roofing: [0.1, 0.2, 0.7], glass: [0.04, 0.02, 0.94], plastic: [0.35, 0.6, 0.05],
       },
       materials: { limestone: [0.02, 0.6, 0.38], granite: [0.02, 0.08, 0.9] },
     }),
@@ -65,7 +65,7 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
       families: {
         timber: [0.9, 0.01, 0.01, 0.05, 0.03], render: [0.01, 0.04, 0.25, 0.3, 0.4], masonry: [0.01, 0.09, 0.1, 0.7, 0.1],
         stone: [0.01, 0.4, 0.09, 0.45, 0.05], concrete: [0.01, 0.04, 0.75, 0.15, 0.05], metal: [0.01, 0.02, 0.01, 0.01, 0.95],
-        roofing: [0.02, 0.08, 0.1, 0.65, 0.15], glass: [0.01, 0.01, 0.01, 0.01, 0.96],
+        roofing: [0.02, 0.08, 0.1, 0.65, 0.15], glass: [0.01, 0.01, 0.01, 0.01, 0.96], plastic: [0.05, 0.01, 0.02, 0.12, 0.8],
       },
       materials: {
         granite: [0.01, 0.88, 0.04, 0.05, 0.02], limestone: [0.01, 0.06, 0.08, 0.82, 0.03],
@@ -81,9 +81,9 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
     likelihood: byMaterial({
       families: {
         timber: [0.01, 0.99], render: [0.5, 0.5], masonry: [0.1, 0.9], stone: [0.05, 0.95],
-        concrete: [0.85, 0.15], metal: [0.03, 0.97], roofing: [0.15, 0.85], glass: [0.01, 0.99],
+        concrete: [0.85, 0.15], metal: [0.03, 0.97], roofing: [0.15, 0.85], glass: [0.01, 0.99], plastic: [0.02, 0.98],
       },
-      materials: { limestone: [0.97, 0.03], 'painted-render': [0.2, 0.8] },
+      materials: { limestone: [0.97, 0.03], marble: [0.97, 0.03], travertine: [0.97, 0.03], 'lime-render': [0.95, 0.05], 'lime-mortar-joint': [0.9, 0.1], 'painted-render': [0.2, 0.8], 'acrylic-render': [0.1, 0.9], 'asphalt-paving': [0.03, 0.97] },
     }),
   },
 ]; // prettier-ignore

@@ -50,7 +50,7 @@ const GROWTH_CHECKS = ['Green turns brown or white.', 'No part dries: mist it at
 
 export const METHODS: readonly Method[] = [
   {
-    id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 3, 'leaf-tannin': 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing'],
+    id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 3, 'leaf-tannin': 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing', 'plastic'],
     surfaceRisk: 1, harmAround: 4, slowness: 1, chainOrder: 'growth',
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
@@ -71,13 +71,13 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, moss: 4 }, families: ['concrete', 'stone'],
+    id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, moss: 4, mud: 5, pollen: 5, 'bird-droppings': 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 3, harmAround: 1, slowness: 2, chainOrder: 'growth',
     why: 'No chemistry: right where joints are sound and run-off reaches water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
     stages: [brushOff, { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(60, 90), direction: 'top-down', checks: ['No stripes between passes.'] }, rinse],
   },
   {
-    id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 2, moss: 3 }, families: ['timber'],
+    id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 2, moss: 3, 'timber-greying': 5 }, families: ['timber'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'growth',
     why: 'Lifts growth and grey from wood without chlorine; the brightener neutralises and brings the colour back.', expectation: 'Boards dry lighter than they look wet; the tone evens out over weeks.', source: TRADE,
     stages: [
@@ -90,7 +90,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 2, moss: 3 }, families: ['timber'],
+    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 2, moss: 3, 'timber-greying': 4 }, families: ['timber'],
     surfaceRisk: 1, harmAround: 1, slowness: 4, chainOrder: 'growth',
     why: 'No jet at all: a soft brush and garden force keep weak fibres down.', expectation: 'Grey stays where fibres are weak: brushing harder would tear them.', source: TRADE,
     stages: [
@@ -120,7 +120,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 4, moss: 3 }, families: ['stone'],
+    id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 4, moss: 3, 'black-crust': 2, 'bird-droppings': 4 }, families: ['stone'],
     surfaceRisk: 1, harmAround: 2, slowness: 5, chainOrder: 'growth',
     why: 'Old stone keeps its face: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
@@ -150,7 +150,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5, 'tyre-marks': 3, bitumen: 2 }, families: ['concrete', 'stone', 'render', 'metal', 'timber', 'masonry'],
+    id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5, 'tyre-marks': 3, bitumen: 2, 'cooking-grease': 5 }, families: ['concrete', 'stone', 'render', 'metal', 'timber', 'masonry'],
     surfaceRisk: 3, harmAround: 4, slowness: 2, chainOrder: 'alkali',
     why: 'Turns oil into soap; hot water carries it out of the pores.', expectation: null, source: TRADE,
     stages: [
@@ -160,7 +160,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4, 'leaf-tannin': 4, 'iron-clay': 4 }, families: ['concrete', 'stone', 'render', 'timber', 'metal', 'masonry', 'glass', 'roofing'],
+    id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4, 'leaf-tannin': 4, 'iron-clay': 4, 'fertiliser-rust': 4, 'manganese-stain': 3 }, families: ['concrete', 'stone', 'render', 'timber', 'metal', 'masonry', 'glass', 'roofing', 'plastic'],
     surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
@@ -184,7 +184,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'rust-citrate-gel', name: 'Neutral citrate gel on rust', treats: { 'surface-rust': 3 }, families: ['stone', 'render', 'metal', 'concrete', 'masonry', 'glass'],
+    id: 'rust-citrate-gel', name: 'Neutral citrate gel on rust', treats: { 'surface-rust': 3, 'copper-stain': 3, 'fertiliser-rust': 3, 'manganese-stain': 2 }, families: ['stone', 'render', 'metal', 'concrete', 'masonry', 'glass', 'timber', 'roofing', 'plastic'],
     surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'acid',
     why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its face.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
@@ -203,7 +203,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'neutral-wash', name: 'Neutral wash by soft brush', treats: { 'traffic-soot': 4, 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 1, moss: 2, 'mineral-oil': 2, 'tyre-marks': 1, 'iron-clay': 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    id: 'neutral-wash', name: 'Neutral wash by soft brush', treats: { 'traffic-soot': 4, 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 1, moss: 2, 'mineral-oil': 2, 'tyre-marks': 1, 'iron-clay': 2, mud: 5, pollen: 5, cobwebs: 5, 'bird-droppings': 4, 'salt-spray': 5, urine: 3, smoke: 3, 'cooking-grease': 3, 'tree-sap': 2, 'timber-greying': 1, 'black-crust': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, slowness: 2, chainOrder: 'alkali',
     why: 'Soot and film come off with soap, water and a soft brush; nothing on the face is attacked.', expectation: null, source: TRADE,
     stages: [
@@ -213,7 +213,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'descale-sulfamic', name: 'Sulfamic acid on scale', treats: { 'hard-water-scale': 5, 'cement-haze': 4, efflorescence: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    id: 'descale-sulfamic', name: 'Sulfamic acid on scale', treats: { 'hard-water-scale': 5, 'cement-haze': 4, efflorescence: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
     why: 'Dissolves lime scale without chlorides and without scraping.', expectation: null, source: TRADE,
     stages: [
@@ -235,7 +235,7 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3, 'felt-tip': 5, bitumen: 3 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone'],
+    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3, 'felt-tip': 5, bitumen: 3, 'poster-glue': 4, 'silicone-smears': 3, 'paint-drips': 3, 'tree-sap': 4 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone', 'plastic'],
     surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
     why: 'Softens the tag and leaves a sound coating hard.', expectation: 'Gloss may be duller where the tag was.', source: TRADE,
     stages: [
@@ -245,9 +245,30 @@ export const METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'brush-off-bloom', name: 'Brush off dry', treats: { efflorescence: 4 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass'],
+    id: 'brush-off-bloom', name: 'Brush off dry', treats: { efflorescence: 4, 'salt-spray': 2, cobwebs: 3 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, slowness: 3, chainOrder: 'growth',
     why: 'Salts that are taken off dry do not go back in: water only carries them inwards.', expectation: null, source: TRADE,
     stages: [{ kind: 'clear', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Swept up and taken away, not washed down.'] }],
+  },
+  {
+    id: 'scrape-off', name: 'Lift off by hand with a scraper', treats: { 'chewing-gum': 4, 'poster-glue': 2, 'silicone-smears': 3, 'paint-drips': 2, 'ivy-pads': 3, 'bird-droppings': 2, 'tree-sap': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
+    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'growth',
+    why: 'A plastic scraper and patience: no chemistry, nothing in the joints.', expectation: null, source: TRADE,
+    stages: [{ kind: 'clear', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the face below is whole.'] }],
+  },
+  {
+    id: 'weed-by-hand', name: 'Weed by hand and hook', treats: { weeds: 4, moss: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
+    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'growth',
+    why: 'Roots and all, without a licence and beside any water.', expectation: 'Seeds blow in again: a sweep twice a year keeps joints clean.', source: TRADE,
+    stages: [{ kind: 'clear', tool: 'broom', rate: rate(15, 40), direction: 'top-down', checks: ['Roots come with the leaf; joints are refilled where they were emptied.'] }],
+  },
+  {
+    id: 'neutral-rinse', name: 'Neutral wash without a brush', treats: { 'traffic-soot': 2, 'green-algae': 1, mildew: 1, 'red-algae': 1, mud: 4, pollen: 4, cobwebs: 3, 'bird-droppings': 3, 'salt-spray': 4 }, families: ['metal', 'roofing', 'glass', 'plastic', 'stone', 'render'],
+    surfaceRisk: 1, harmAround: 1, slowness: 2, chainOrder: 'alkali',
+    why: 'For patina, granules and soft faces that no brush may touch.', expectation: 'What the water does not take stays.', source: TRADE,
+    stages: [
+      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have changed nothing more.', ifNotEnough: 'Leave it: force would take the face.' },
+      rinse,
+    ],
   },
 ]; // prettier-ignore

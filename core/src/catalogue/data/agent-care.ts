@@ -1,0 +1,101 @@
+/** What the agents of a class have in common: what they do to people, what they attack, how they are kept. */
+const CARE = {
+  worksIn: 'film',
+  leaveOn: false,
+  coldestCelsius: 5,
+  licence: null,
+  specialistOnly: null,
+} as const;
+const WATER =
+  'Flush with plenty of water, take off what is wetted, follow the data sheet; call the local emergency number where it does not pass.';
+const EYES =
+  'Eyes: hold them open under running water for fifteen minutes and see a doctor with the data sheet. ';
+export const CHLORINE = {
+  ...CARE,
+  hazards: [
+    'burns eyes and skin',
+    'sets free toxic gas with acid, ammonia or urine',
+    'bleaches cloth and paint',
+  ],
+  attacks: [
+    'stainless steel, copper, zinc and bare metal',
+    'nylon and wool',
+    'bare timber',
+    'plants and water life',
+  ],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'cool, dark, vented; weaker by a tenth each month in summer',
+} as const;
+export const OXYGEN = {
+  ...CARE,
+  hazards: ['burns eyes', 'feeds fire when it dries on cloth or wood dust', 'bursts closed containers'],
+  attacks: ['some dyes and stains', 'unsealed copper'],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'dry, cool, apart from anything that burns',
+} as const;
+export const CAUSTIC = {
+  ...CARE,
+  hazards: ['burns skin and eyes at once and deep', 'heats up in water'],
+  attacks: ['aluminium, zinc, tin', 'paint', 'wood', 'glass where it dries'],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'closed, upright, apart from acids and aluminium',
+} as const;
+export const ALKALINE = {
+  ...CARE,
+  hazards: ['irritates eyes and skin', 'slippery underfoot'],
+  attacks: ['bare aluminium and zinc', 'glass where it dries', 'unsealed wood turns dark'],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'dry and closed, apart from acids',
+} as const;
+export const ACID = {
+  ...CARE,
+  hazards: ['burns eyes and skin', 'sets free toxic gas with hypochlorite'],
+  attacks: [
+    'limestone, marble, lime mortar and render',
+    'zinc, aluminium, galvanised steel',
+    'cement joints, slowly',
+  ],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'closed, apart from alkalis and hypochlorite',
+} as const;
+export const NEUTRAL = {
+  ...CARE,
+  hazards: ['irritates eyes'],
+  attacks: ['nothing that is named here'],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'free of frost',
+} as const;
+export const BIOCIDE = {
+  ...CARE,
+  worksIn: 'pores',
+  leaveOn: true,
+  hazards: ['burns eyes', 'makes skin sensitive', 'harms water life for long'],
+  attacks: ['water life', 'fresh growth around'],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'locked, free of frost, apart from soap',
+  licence: 'a user’s licence where the code of the place asks for one',
+} as const;
+export const SOLVENT = {
+  ...CARE,
+  hazards: ['makes dizzy in still air', 'takes the fat out of skin', 'burns'],
+  attacks: ['paint, sealers, plastics, rubber, bitumen'],
+  firstAid: `Fresh air. ${EYES}${WATER}`,
+  storage: 'closed, cool, away from flames and sparks',
+} as const;
+export const MILD = {
+  ...CARE,
+  hazards: ['irritates eyes'],
+  attacks: ['nothing that is named here'],
+  firstAid: `${EYES}${WATER}`,
+  storage: 'dry and closed',
+} as const;
+export const COAT = {
+  ...CARE,
+  worksIn: 'pores',
+  leaveOn: true,
+  coldestCelsius: 8,
+  hazards: ['irritates eyes', 'makes dizzy in still air'],
+  attacks: ['glass and frames that it splashes on'],
+  firstAid: `Fresh air. ${EYES}${WATER}`,
+  storage: 'closed, free of frost',
+} as const;

@@ -1,0 +1,22 @@
+import type { Condition } from '../material.ts';
+
+/** States of a surface as changes to what its material tolerates. */
+export const CONDITIONS: readonly Condition[] = [
+  { id: 'chalking', name: 'chalking or oxidised paint', synonyms: ['chalking', 'chalky', 'oxidised', 'oxidized'], cue: 'a finger comes away in the colour of the paint', jetLimitKilopascal: 2.5 },
+  { id: 'flaking', name: 'flaking paint', synonyms: ['flaking', 'peeling'], cue: 'edges lift under a fingernail', jetLimitKilopascal: 2.5, brush: 'none' },
+  { id: 'splintering', name: 'splintering wood', synonyms: ['splintering', 'splintery', 'splinters'], cue: 'loose fibres stand up, a key presses in', jetLimitKilopascal: 2.5 },
+  { id: 'rotten', name: 'rotten wood', synonyms: ['rotten', 'rot', 'rotting'], cue: 'a key sinks in', jetLimitKilopascal: 2.5, brush: 'none' },
+  { id: 'soft-stone', name: 'soft stone', synonyms: ['soft stone', 'crumbling', 'sanding off'], cue: 'grains come off under a thumb', jetLimitKilopascal: 2.5, brush: 'none' },
+  { id: 'spalling', name: 'spalling face', synonyms: ['spalling', 'spalled', 'blown faces', 'frost damage'], cue: 'flakes as large as a coin have come off', jetLimitKilopascal: 2.5, brush: 'soft' },
+  { id: 'hollow', name: 'hollow render', synonyms: ['hollow', 'blown render', 'delaminated'], cue: 'sounds hollow when tapped', jetLimitKilopascal: 2.5 },
+  { id: 'loose-joints', name: 'loose or hollow joints', synonyms: ['loose joints', 'hollow joints', 'open joints', 'missing joints'], cue: 'mortar or sand missing, a flag that rocks', jetLimitKilopascal: 30 },
+  { id: 'cracked', name: 'cracked', synonyms: ['cracks', 'crack', 'cracking'], cue: 'water disappears into it', jetLimitKilopascal: 10 },
+  { id: 'slipped', name: 'slipped or loose tiles', synonyms: ['slipped tiles', 'slipped', 'loose tiles'], cue: 'a tile out of its row', jetLimitKilopascal: 1.5 },
+  { id: 'brittle', name: 'brittle with age', synonyms: ['brittle', 'perished'], cue: 'it cracks when bent a little', jetLimitKilopascal: 2.5 },
+  { id: 'corroded', name: 'corroded metal', synonyms: ['corroded', 'rusted through', 'pitted'], cue: 'the metal itself has pits or blisters', jetLimitKilopascal: 5 },
+  { id: 'failed-seal', name: 'failed seal', synonyms: ['failed seal', 'perished seal', 'white sealer', 'worn sealer'], cue: 'the seal lifts, or is milky', jetLimitKilopascal: 30 },
+  { id: 'jet-marked', name: 'marked by an earlier jet', synonyms: ['wand marked', 'jet marks', 'pressure marks'], cue: 'stripes or arcs of even width in low light', jetLimitKilopascal: 30 },
+  { id: 'new', name: 'new, under 28 days', synonyms: ['freshly laid', 'under 28 days', 'four weeks old'], cue: 'laid or rendered in the last four weeks', jetLimitKilopascal: 10, brush: 'soft' },
+  { id: 'historic', name: 'historic or listed', synonyms: ['historic', 'listed', 'protected', 'heritage'], cue: 'a plaque, an old date, or the owner says so' },
+  { id: 'lead-paint', name: 'perhaps old lead paint', synonyms: ['lead paint', 'old lead paint'], cue: 'many thick old coats, painted before the code of the place forbade lead', handOver: 'It may be lead paint: nothing is rubbed, jetted or heated before it is tested; licensed specialists take it off.' },
+]; // prettier-ignore

@@ -1,0 +1,50 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+
+export const HANDBOOK_KINDS = [
+  'materials',
+  'contaminants',
+  'agents',
+  'tools',
+  'methods',
+  'limits',
+  'tests',
+] as const;
+export type HandbookKind = (typeof HANDBOOK_KINDS)[number];
+
+export interface HandbookEntry {
+  readonly kind: HandbookKind;
+  readonly id: string;
+  readonly name: string;
+  /** What it belongs to: family, class, standing. */
+  readonly group: string;
+  /** All words by which it is found, lower case. */
+  readonly words: string;
+}
+
+const entry = (
+  kind: HandbookKind,
+  { id, name }: { readonly id: string; readonly name: string },
+  group: string,
+  words: readonly string[] = [],
+): HandbookEntry => ({ kind, id, name, group, words: [id, name, group, ...words].join(' ').toLowerCase() });
+
+/** Everything that the handbook has a page for. */
+export const HANDBOOK_ENTRIES: readonly HandbookEntry[] = [
+  ...CATALOGUE.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
+  ...CATALOGUE.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
+  ...CATALOGUE.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
+  ...CATALOGUE.tools.map((t) => entry('tools', t, t.jet === null ? 'without a jet' : 'with a jet', [t.handling])),
+  ...CATALOGUE.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
+  ...CATALOGUE.limits.map((l) => entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen])),
+  ...[...CATALOGUE.quickTests, ...CATALOGUE.materialTests].map((t) => entry('tests', t, t.agentClass ?? 'without an agent', [t.how])),
+]; // prettier-ignore
+
+/** Entries in which every word of a search is found, those whose name begins with it first. */
+export function handbookSearch(find: string, kind: HandbookKind | null): readonly HandbookEntry[] {
+  const words = find.toLowerCase().split(/\s+/).filter((w) => w !== '');
+  const begins = (e: HandbookEntry) => (words[0] !== undefined && e.name.toLowerCase().startsWith(words[0]) ? 0 : 1);
+  return HANDBOOK_ENTRIES.filter((e) => (kind === null || e.kind === kind) && words.every((w) => e.words.includes(w)))
+    .map((e, i) => ({ e, i }))
+    .sort((a, b) => begins(a.e) - begins(b.e) || a.i - b.i)
+    .map(({ e }) => e);
+} // prettier-ignore

@@ -1,0 +1,48 @@
+import type { FactName, FactTest, Limit } from '../catalogue/limit.ts';
+
+/** What each fact is called, in the words of the trade. */
+export const FACT_NAMES: Readonly<Record<FactName, string>> = {
+  material: 'material',
+  family: 'family of the material',
+  finish: 'finish',
+  conditions: 'condition',
+  calcareous: 'calcareous',
+  saltSensitive: 'salts stay inside it',
+  drainsToWater: 'run-off reaches open water',
+  jetLimitKilopascal: 'force that the face stands, kPa',
+  chlorine: 'bears chlorine',
+  peroxide: 'bears oxygen cleaners',
+  solvent: 'bears removers',
+  heat: 'bears hot water',
+  brush: 'stiffest brush allowed',
+  pHLow: 'lowest pH that it bears',
+  pHHigh: 'highest pH that it bears',
+  handOver: 'belongs to specialists',
+  handOverReason: 'why it belongs to specialists',
+  agent: 'agent',
+  agentClass: 'class of the agent',
+  agentPH: 'pH of the agent',
+  specialistOnly: 'agent for specialists only',
+  jetKilopascal: 'force of the jet, kPa',
+  hot: 'hot water',
+  abrasive: 'stiff brush',
+  scrubs: 'a brush',
+};
+
+/**
+ * One test of a limit in words.
+ * @example factTestInWords({ fact: 'agentClass', is: 'acid' }) // "class of the agent: acid"
+ */
+export function factTestInWords(test: FactTest): string {
+  const name = FACT_NAMES[test.fact];
+  if ('is' in test) return typeof test.is === 'boolean' ? (test.is ? name : `not: ${name}`) : `${name}: ${test.is}`;
+  if ('oneOf' in test) return `${name}: ${test.oneOf.join(' or ')}`;
+  if ('includesAnyOf' in test) return `${name}: ${test.includesAnyOf.join(' or ')}`;
+  if ('above' in test) return `${name} above ${String(test.above)}`;
+  return `${name} above ${FACT_NAMES[test.aboveFact]}`;
+} // prettier-ignore
+
+/** The facts that a limit reads. */
+export function factsRead({ when }: Limit): readonly FactName[] {
+  return [...new Set(when.flatMap((t) => ('aboveFact' in t ? [t.fact, t.aboveFact] : [t.fact])))];
+}

@@ -1,0 +1,170 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { CATALOGUE_VERSION, HANDBOOK_KINDS, handbookSearch } from '@etappe/core';
+import type { HandbookEntry, HandbookKind } from '@etappe/core';
+import { Button } from 'antd';
+import { Link, NavLink, useParams, useSearchParams } from 'react-router';
+import { HouseHead } from '../jobs/house-head.tsx';
+import '../jobs/jobs-page.css';
+import { ClassMatrix } from './class-matrix.tsx';
+import { HandbookCard } from './handbook-card.tsx';
+import { SafetyFloorCard } from './safety-floor-card.tsx';
+import './handbook-page.css';
+
+const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
+  materials: 'Materials',
+  contaminants: 'What lies on them',
+  agents: 'Agents',
+  tools: 'Tools',
+  methods: 'Methods',
+  limits: 'Limits',
+  tests: 'Small tests',
+};
+/** Pages that are no list of entries. */
+const NEVER_MEET = 'never-meet';
+const SAFETY = 'safety';
+
+/** What each surface bears, what each agent does and must never meet: to be searched, compared and printed. */
+export function HandbookPage() {
+  const { kind: page = 'materials', id } = useParams();
+  const kind = HANDBOOK_KINDS.find((k) => k === page) ?? null;
+  return (
+    <div className="jobs-page handbook">
+      <HouseHead />
+      <main>
+        <div className="jobs-bar">
+          <h2>Handbook</h2>
+          <span className="quiet">catalogue {CATALOGUE_VERSION}, trade defaults</span>
+          <Button
+            icon={<PrinterOutlined />}
+            onClick={() => {
+              window.print();
+            }}
+          >
+            Print
+          </Button>
+        </div>
+        <nav className="handbook-kinds" aria-label="Parts of the handbook">
+          {HANDBOOK_KINDS.map((k) => (
+            <NavLink key={k} to={`/handbook/${k}`}>
+              {KIND_NAMES[k]}
+            </NavLink>
+          ))}
+          <NavLink to={`/handbook/${NEVER_MEET}`}>What must never meet</NavLink>
+          <NavLink to={`/handbook/${SAFETY}`}>Safety floor</NavLink>
+        </nav>
+        {page === NEVER_MEET && <ClassMatrix />}
+        {page === SAFETY && <SafetyFloorCard />}
+        {kind && <Entries kind={kind} id={id ?? null} />}
+        {!kind && page !== NEVER_MEET && page !== SAFETY && (
+          <p>
+            The handbook has no part “{page}”. <Link to="/handbook">To the materials</Link>
+          </p>
+        )}
+      </main>
+    </div>
+  );
+}
+
+interface EntriesProps {
+  readonly kind: HandbookKind;
+  readonly id: string | null;
+}
+
+/** The entries of one kind beside the one that is open, and a second one to compare it with. */
+function Entries({ kind, id }: EntriesProps) {
+  const [search, setSearch] = useSearchParams();
+  const find = search.get('find') ?? '';
+  const group = search.get('group') ?? '';
+  const all = handbookSearch('', kind);
+  const groups = [...new Set(all.map((e) => e.group))];
+  const found = handbookSearch(find, kind).filter((e) => group === '' || e.group === group);
+  const open = all.find((e) => e.id === id) ?? null;
+  const other = all.find((e) => e.id === search.get('with')) ?? null;
+  const set = (key: string, value: string) => {
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (value === '') next.delete(key);
+        else next.set(key, value);
+        return next;
+      },
+      { replace: true },
+    );
+  };
+  return (
+    <div className="handbook-columns">
+      <div className="handbook-list">
+        <label className="jobs-find">
+          <span className="visually-hidden">Find in {KIND_NAMES[kind].toLowerCase()}</span>
+          <input
+            type="search"
+            placeholder="By any of its names"
+            value={find}
+            onChange={(event) => {
+              set('find', event.target.value);
+            }}
+          />
+        </label>
+        <div className="chips" role="group" aria-label="Groups">
+          {groups.map((g) => (
+            <button
+              key={g}
+              type="button"
+              className="chip"
+              aria-pressed={g === group}
+              onClick={() => {
+                set('group', g === group ? '' : g);
+              }}
+            >
+              {g}
+            </button>
+          ))}
+        </div>
+        <ul>
+          {found.map((entry) => (
+            <EntryLink key={entry.id} entry={entry} search={search.toString()} />
+          ))}
+        </ul>
+        {found.length === 0 && <p className="quiet">Nothing of that name. Try another word for it.</p>}
+      </div>
+      <div className={`handbook-cards ${other ? 'two' : ''}`}>
+        {id !== null && !open && (
+          <p>The catalogue has no entry “{id}” here. It may be one of a newer catalogue.</p>
+        )}
+        {id === null && <p className="quiet">Open an entry on the left.</p>}
+        {open && <HandbookCard entry={open} />}
+        {open && other && <HandbookCard entry={other} />}
+        {open && (
+          <label className="handbook-compare">
+            Compare with{' '}
+            <select
+              value={other?.id ?? ''}
+              onChange={(event) => {
+                set('with', event.target.value);
+              }}
+            >
+              <option value="">nothing</option>
+              {all
+                .filter((e) => e.id !== open.id)
+                .map((e) => (
+                  <option key={e.id} value={e.id}>
+                    {e.name}
+                  </option>
+                ))}
+            </select>
+          </label>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function EntryLink({ entry, search }: { readonly entry: HandbookEntry; readonly search: string }) {
+  return (
+    <li>
+      <NavLink to={{ pathname: `/handbook/${entry.kind}/${entry.id}`, search }}>
+        {entry.name} <span className="quiet">{entry.group}</span>
+      </NavLink>
+    </li>
+  );
+}

@@ -1,0 +1,90 @@
+import { conditionById, decimal, formatJetPressure, materialCard } from '@etappe/core';
+import type { Bearing, Finish } from '@etappe/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ForceGauge, ToleranceList } from '../drawing/limits-gauge.tsx';
+import { ChipField } from '../quantity-fields/chip-field.tsx';
+import { Facts } from './facts.tsx';
+
+const BEARING_WORDS: Readonly<Record<Bearing, string>> = {
+  yes: 'yes',
+  short: 'a short contact only',
+  no: 'no',
+};
+const BRUSH_WORDS = { none: 'none', soft: 'soft ones', stiff: 'stiff ones too' } as const;
+const FOOT_WORDS = { never: 'never', 'with-care': 'with care', yes: 'yes' } as const;
+
+/** What a material bears in one of its finishes, judged by the same limits as a plan. */
+export function MaterialCard({ id }: { readonly id: string }) {
+  const [chosen, setChosen] = useState<Finish | null>(null);
+  const finishes = materialCard(id).material.finishes;
+  const { material, finish, tolerances, jets, methods } = materialCard(
+    id,
+    chosen !== null && finishes.includes(chosen) ? chosen : finishes[0],
+  );
+  const { tolerates } = material;
+  const permitted = methods.filter((m) => m.refusals.length === 0);
+  const refused = methods.filter((m) => m.refusals.length > 0);
+  return (
+    <>
+      {material.handOver !== null && <p className="handbook-stop">✕ {material.handOver}</p>}
+      {finishes.length > 1 && (
+        <ChipField
+          label="Finish"
+          value={finish}
+          options={finishes.map((f) => ({ value: f, label: f }))}
+          take={(f) => {
+            setChosen(f as Finish);
+          }}
+        />
+      )}
+      <ForceGauge
+        limit={material.jetLimitKilopascal}
+        forces={jets.filter((j) => j.allowed).slice(-1).map((j) => j.kilopascal)}
+        units="metric"
+      />
+      <ToleranceList tolerances={tolerances} />
+      <Facts
+        rows={[
+          ['Also called', material.synonyms.join('; ')],
+          ['Family', material.family],
+          ['pH that it bears', `${String(material.pH[0])} to ${String(material.pH[1])}`],
+          ['Chlorine', BEARING_WORDS[tolerates.chlorine]],
+          ['Oxygen cleaners', BEARING_WORDS[tolerates.peroxide]],
+          ['Removers', BEARING_WORDS[tolerates.solvent]],
+          ['Hot water', BEARING_WORDS[tolerates.heat]],
+          ['Acid dissolves it', material.calcareous ? 'yes: it is calcareous' : 'no'],
+          ['Salts burst it', material.saltSensitive ? 'yes' : 'no'],
+          ['Brushes', BRUSH_WORDS[material.brush]],
+          ['Feet on it', FOOT_WORDS[material.foot]],
+          ['It drinks', `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`],
+          ['Jet', `up to ${formatJetPressure(material.jetLimitKilopascal, 'metric')}: ${jets.filter((j) => j.allowed).map((j) => j.tool.name).join(', ') || 'none of the tools here'}`],
+          ['Can be', material.conditions.map((c) => conditionById(c).name).join('; ')],
+          ['Source', material.source],
+        ]}
+      />
+      <h4>Permitted on it, sound and away from water</h4>
+      <ul>
+        {permitted.map(({ method }) => (
+          <li key={method.id}>
+            <Link to={`/handbook/methods/${method.id}`}>{method.name}</Link>
+          </li>
+        ))}
+        {permitted.length === 0 && <li>nothing</li>}
+      </ul>
+      {refused.length > 0 && <h4>Refused</h4>}
+      <ul>
+        {refused.map(({ method, refusals }) => (
+          <li key={method.id}>
+            <Link to={`/handbook/methods/${method.id}`}>{method.name}</Link>:{' '}
+            {refusals.map((r) => (
+              <Link key={r.rule} className="quiet" to={`/handbook/limits/${r.rule}`}>
+                {r.text}{' '}
+              </Link>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+} // prettier-ignore
