@@ -30,7 +30,12 @@ for (const { name, stations, ...viewport } of SIZES) {
     test.setTimeout(180_000);
     await page.setViewportSize(viewport);
     const job = await etappe.jobId('Hill observatory');
-    for (const path of ['/jobs', '/properties', ...stations.map((s) => `/jobs/${job}/${s}`)]) {
+    for (const path of [
+      '/jobs',
+      '/properties',
+      '/handbook/materials/limestone',
+      ...stations.map((s) => `/jobs/${job}/${s}`),
+    ]) {
       await page.goto(`${etappe.url}${path}`);
       await expect(
         page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),

@@ -4,7 +4,8 @@ import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
-import { diagnosisRow, photoRows } from './bench/photos.mjs';
+import { catalogueRows, diagnosisRow } from './bench/judgement.mjs';
+import { photoRows } from './bench/photos.mjs';
 import { ask, generatedFile, median, startServer } from './bench/served.mjs';
 import { privateCluster } from './cluster.mjs';
 import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
@@ -128,6 +129,7 @@ await run(async () => {
       await quickLineRow(),
       ...photos,
       await diagnosisRow(),
+      ...(await catalogueRows()),
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],
     ]);
     writeFileSync(join(ROOT, 'docs/benchmarks.md'), text);

@@ -104,6 +104,12 @@ const VIEWS = {
     await page.locator('.photo-stage img').evaluate((image) => image.decode());
     return page;
   },
+  handbook: async () => {
+    const page = await open('walk');
+    await page.goto(`${url}/handbook/materials/limestone?with=granite&group=stone`);
+    await page.getByRole('heading', { name: 'Granite' }).waitFor();
+    return page;
+  },
   damage: async () => {
     const page = await open('damage');
     await page.locator('.damage-photos img').evaluate((image) => image.decode());

@@ -11,6 +11,7 @@ export {
   quickTestById,
   toolById,
 } from './catalogue/catalogue.ts';
+export { catalogueFaults } from './catalogue/catalogue-check.ts';
 export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
 export { CONTAMINANT_FAMILIES } from './catalogue/contaminant.ts';
 export type { ContaminantFamily, Severity } from './catalogue/contaminant.ts';

@@ -1,6 +1,6 @@
 import { CATALOGUE, agentById, toolById } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
-import type { FactTest, Limit, LimitFacts } from '../catalogue/limit.ts';
+import type { FactName, FactTest, Limit, LimitFacts, StageFacts } from '../catalogue/limit.ts';
 import type { Method, StageTemplate } from '../catalogue/method.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
 import { roundToStep } from '../quantity/rounding.ts';
@@ -24,11 +24,10 @@ export function toolPressure(toolId: string): number {
   return TOOL_PRESSURES.get(toolId) ?? 0;
 }
 
-function factsOf(state: SurfaceState, stage: StageTemplate): LimitFacts {
+function factsOf(stage: StageTemplate): StageFacts {
   const tool = toolById(stage.tool);
   const agent = stage.kind === 'apply' ? agentById(stage.agent) : null;
   return {
-    ...state,
     agent: agent?.id ?? null,
     agentClass: agent?.class ?? null,
     agentPH: agent?.typicalPH ?? null,
@@ -40,22 +39,64 @@ function factsOf(state: SurfaceState, stage: StageTemplate): LimitFacts {
   };
 }
 
-/** The facts of a class of agents on a face, whichever of them and by whatever tool. */
-export function factsOfClass(state: SurfaceState, agentClass: AgentClass): LimitFacts {
-  return {
-    ...state, agent: null, agentClass, agentPH: null, specialistOnly: false, jetKilopascal: 0, hot: false, abrasive: false, scrubs: false,
-  };
-} // prettier-ignore
+/** A stage, and the limits that may fire on some surface under it, with what is still to be asked of the surface. */
+interface StageLimits {
+  readonly facts: StageFacts;
+  readonly open: readonly { readonly limit: Limit; readonly tests: readonly FactTest[] }[];
+}
 
-/** Whether one test holds on the facts. */
-export function holds(test: FactTest, facts: LimitFacts): boolean {
-  const value = facts[test.fact];
+/** A stage of the catalogue is asked about thousands of surfaces: what it decides alone is decided once. */
+const decided = new WeakMap<readonly Limit[], WeakMap<StageTemplate, StageLimits>>();
+
+function limitsUnder(stage: StageTemplate, limits: readonly Limit[]): StageLimits {
+  const stages = decided.get(limits) ?? new WeakMap<StageTemplate, StageLimits>();
+  decided.set(limits, stages);
+  const before = stages.get(stage);
+  if (before) return before;
+  const made = undecided(factsOf(stage), limits);
+  stages.set(stage, made);
+  return made;
+}
+
+/** The limits that a stage leaves open, with what they still ask of the surface. */
+function undecided(facts: StageFacts, limits: readonly Limit[]): StageLimits {
+  const ofStage = (test: FactTest) => test.fact in facts && !('aboveFact' in test);
+  return {
+    facts,
+    open: limits
+      .filter(({ when }) => when.filter(ofStage).every((test) => holds(test, facts)))
+      .map((limit) => ({ limit, tests: limit.when.filter((test) => !ofStage(test)) })),
+  };
+}
+
+const byClass = new Map<AgentClass, StageLimits>();
+
+/** Limits of the catalogue that fire on a face under a class of agents, whichever of them and by whatever tool. */
+export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): readonly Limit[] {
+  let under = byClass.get(agentClass);
+  if (!under) {
+    under = undecided(
+      { agent: null, agentClass, agentPH: null, specialistOnly: false, jetKilopascal: 0, hot: false, abrasive: false, scrubs: false },
+      CATALOGUE.limits,
+    );
+    byClass.set(agentClass, under);
+  } // prettier-ignore
+  const { facts, open } = under;
+  return open
+    .filter(({ tests }) => tests.every((test) => holds(test, state, facts)))
+    .map(({ limit }) => limit);
+}
+
+/** Whether one test holds on the facts; those of a surface and of a stage may come apart. */
+export function holds(test: FactTest, facts: Partial<LimitFacts>, more: Partial<LimitFacts> = {}): boolean {
+  const read = (fact: FactName) => facts[fact] ?? more[fact];
+  const value = read(test.fact);
   if ('is' in test) return value === test.is;
   if ('oneOf' in test) return typeof value === 'string' && test.oneOf.includes(value);
   if ('includesAnyOf' in test)
     return Array.isArray(value) && test.includesAnyOf.some((wanted) => value.includes(wanted));
   if ('above' in test) return typeof value === 'number' && value > test.above;
-  const other = facts[test.aboveFact];
+  const other = read(test.aboveFact);
   return typeof value === 'number' && typeof other === 'number' && value > other;
 }
 
@@ -69,16 +110,18 @@ export function stageRefusals(
   stage: StageTemplate,
   limits: readonly Limit[],
 ): readonly Refusal[] {
-  const facts = factsOf(state, stage);
-  return limits
-    .filter((limit) => limit.when.every((test) => holds(test, facts)))
-    .map((limit) => ({
-      rule: limit.id,
-      text: filled(limit.text, facts),
-      whatCanHappen: limit.whatCanHappen,
-      overridable: limit.standing === 'overridable',
-      source: limit.source,
-    }));
+  const { facts: own, open } = limitsUnder(stage, limits);
+  if (open.length === 0) return [];
+  const fired = open.filter(({ tests }) => tests.every((test) => holds(test, state, own)));
+  if (fired.length === 0) return [];
+  const facts: LimitFacts = { ...state, ...own };
+  return fired.map(({ limit }) => ({
+    rule: limit.id,
+    text: filled(limit.text, facts),
+    whatCanHappen: limit.whatCanHappen,
+    overridable: limit.standing === 'overridable',
+    source: limit.source,
+  }));
 }
 
 /** Every limit that forbids any stage of a method, each once; empty when the method is permitted. */

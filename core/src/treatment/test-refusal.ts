@@ -1,10 +1,9 @@
 import { CATALOGUE, quickTestById } from '../catalogue/catalogue.ts';
-import { AGENT_CLASSES } from '../catalogue/agent.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
 import type { Limit } from '../catalogue/limit.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
-import { factsOfClass, holds } from './limit-verdict.ts';
+import { limitsOnClass } from './limit-verdict.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 /** Why a test must not be done here; `otherSpot` where another, rinsed spot would do. */
@@ -54,39 +53,12 @@ export function testStanding(
   return { refusal, caution };
 }
 
-/** By class of agents, the limits that speak of it; a few drops reach no water. */
-const LIMITS_BY_CLASS: ReadonlyMap<AgentClass, readonly Limit[]> = new Map(
-  AGENT_CLASSES.map((agentClass) => [
-    agentClass,
-    CATALOGUE.limits.filter(
-      ({ when }) =>
-        when.every((t) => t.fact !== 'drainsToWater') &&
-        when.some(
-          (t) =>
-            t.fact === 'agentClass' &&
-            (('is' in t && t.is === agentClass) || ('oneOf' in t && t.oneOf.includes(agentClass))),
-        ),
-    ),
-  ]),
-);
-
-/** Limits against a class of agents on a face that may be one of several. */
+/** Limits against a class of agents on a face that may be one of several; a few drops reach no water. */
 function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): readonly Limit[] {
-  const limits = LIMITS_BY_CLASS.get(agentClass) ?? [];
-  if (limits.length === 0) return limits;
-  return states.flatMap((state) => {
-    const of = known.get(state) ?? new Map<AgentClass, readonly Limit[]>();
-    known.set(state, of);
-    const before = of.get(agentClass);
-    if (before) return before;
-    const facts = factsOfClass(state, agentClass);
-    const against = limits.filter(({ when }) => when.every((t) => holds(t, facts)));
-    of.set(agentClass, against);
-    return against;
-  });
+  return states.flatMap((state) =>
+    limitsOnClass(state, agentClass).filter(({ when }) => when.every((t) => t.fact !== 'drainsToWater')),
+  );
 }
-
-const known = new WeakMap<SurfaceState, Map<AgentClass, readonly Limit[]>>();
 
 function agentOf(test: string): AgentClass | null {
   return [...CATALOGUE.quickTests, ...CATALOGUE.materialTests].find((t) => t.id === test)?.agentClass ?? null;

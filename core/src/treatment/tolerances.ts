@@ -1,6 +1,5 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
-import { factsOfClass, holds } from './limit-verdict.ts';
+import { limitsOnClass } from './limit-verdict.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 /** Whether a class of agents may touch a surface, and by which rule not. */
@@ -39,8 +38,7 @@ export function strictestTolerances(
 /** What a surface in its state allows of each class of agent, by the limits alone. */
 export function tolerancesOf(state: SurfaceState): readonly Tolerance[] {
   return ASKED.map((agentClass): Tolerance => {
-    const facts = factsOfClass(state, agentClass);
-    const fired = CATALOGUE.limits.filter((limit) => limit.when.every((test) => holds(test, facts)));
+    const fired = limitsOnClass(state, agentClass);
     const worst = fired.find((limit) => limit.standing === 'floor') ?? fired[0];
     if (!worst) return { agentClass, verdict: 'yes', rule: null, text: null };
     return {

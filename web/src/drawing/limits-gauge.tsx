@@ -1,6 +1,7 @@
 import { formatJetPressure } from '@etappe/core';
 import type { PlannedSurface, Tolerance, UnitSystem } from '@etappe/core';
 import { scaleLog } from 'd3-scale';
+import './limits-gauge.css';
 
 const WIDTH = 300;
 const HEIGHT = 44;

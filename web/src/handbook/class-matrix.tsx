@@ -5,6 +5,8 @@ import { useState } from 'react';
 
 const CELL = 42;
 const LABELS = 128;
+/** For the slanted label of the last column. */
+const OVERHANG = 48;
 const NAMES: Partial<Readonly<Record<AgentClass, string>>> = {
   peroxide: 'oxygen cleaner',
   quaternary: 'quaternary biocide',
@@ -32,8 +34,8 @@ export function ClassMatrix() {
       <div className="matrix-columns">
         <svg
           className="class-matrix"
-          viewBox={`0 0 ${String(LABELS + size)} ${String(LABELS + size)}`}
-          width={LABELS + size}
+          viewBox={`0 0 ${String(LABELS + size + OVERHANG)} ${String(LABELS + size)}`}
+          width={LABELS + size + OVERHANG}
           role="group"
           aria-label="Classes of agents that must never meet"
         >

@@ -91,8 +91,20 @@ function Entries({ kind, id }: EntriesProps) {
       { replace: true },
     );
   };
+  if (search.get('booklet') !== null)
+    return (
+      <div className="handbook-booklet">
+        <p className="handbook-compare">
+          {found.length} entries, to be printed.{' '}
+          <Link to={{ pathname: `/handbook/${kind}`, search: '' }}>Back to the list</Link>
+        </p>
+        {found.map((entry) => (
+          <HandbookCard key={entry.id} entry={entry} />
+        ))}
+      </div>
+    );
   return (
-    <div className="handbook-columns">
+    <div className={`handbook-columns ${open ? 'has-open' : ''}`}>
       <div className="handbook-list">
         <label className="jobs-find">
           <span className="visually-hidden">Find in {KIND_NAMES[kind].toLowerCase()}</span>
@@ -125,8 +137,26 @@ function Entries({ kind, id }: EntriesProps) {
             <EntryLink key={entry.id} entry={entry} search={search.toString()} />
           ))}
         </ul>
+        {found.length > 0 && (
+          <p>
+            <button
+              type="button"
+              className="chip"
+              onClick={() => {
+                set('booklet', '1');
+              }}
+            >
+              All {found.length} as a booklet
+            </button>
+          </p>
+        )}
         {found.length === 0 && <p className="quiet">Nothing of that name. Try another word for it.</p>}
       </div>
+      {open && (
+        <Link className="handbook-back" to={{ pathname: `/handbook/${kind}`, search: search.toString() }}>
+          All {KIND_NAMES[kind].toLowerCase()}
+        </Link>
+      )}
       <div className={`handbook-cards ${other ? 'two' : ''}`}>
         {id !== null && !open && (
           <p>The catalogue has no entry “{id}” here. It may be one of a newer catalogue.</p>

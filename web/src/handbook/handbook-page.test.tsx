@@ -1,0 +1,85 @@
+import { describe, expect, it } from '@jest/globals';
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { EveningProvider } from '../evening.tsx';
+import { HandbookPage } from './handbook-page.tsx';
+
+const show = (path: string) =>
+  render(
+    <EveningProvider>
+      <MemoryRouter initialEntries={[path]}>
+        <Routes>
+          <Route path="/handbook/:kind?/:id?" element={<HandbookPage />} />
+        </Routes>
+      </MemoryRouter>
+    </EveningProvider>,
+  );
+
+describe('the handbook', () => {
+  it('begins with the materials, found by any of their names', async () => {
+    show('/handbook');
+    expect(screen.getByRole('link', { name: /^Limestone/ })).toBeInTheDocument();
+    await userEvent.type(screen.getByRole('searchbox'), 'blacktop');
+    expect(screen.getByRole('link', { name: /^Asphalt paving/ })).toBeInTheDocument();
+    expect(screen.queryByRole('link', { name: /^Limestone/ })).toBeNull();
+    await userEvent.clear(screen.getByRole('searchbox'));
+    await userEvent.type(screen.getByRole('searchbox'), 'zzz');
+    expect(screen.getByText(/Nothing of that name/)).toBeInTheDocument();
+  });
+
+  it('shows what a material bears in its finish, with the rules that refuse', async () => {
+    show('/handbook/materials/clay-brick');
+    const agents = screen.getByRole('list', { name: 'Agents that the surface allows' });
+    expect(agents).toHaveTextContent('caustic: yes');
+    await userEvent.click(screen.getByRole('radio', { name: 'painted' }));
+    expect(agents).toHaveTextContent('caustic: no');
+    expect(screen.getByRole('link', { name: /Caustic strips paint/ })).toHaveAttribute(
+      'href',
+      '/handbook/limits/no-caustic-on-paint',
+    );
+  });
+
+  it('compares two entries side by side', async () => {
+    show('/handbook/agents/hypochlorite');
+    await userEvent.selectOptions(screen.getByLabelText('Compare with'), 'Sodium percarbonate');
+    expect(screen.getAllByRole('article')).toHaveLength(2);
+    expect(screen.getByRole('heading', { name: 'Sodium percarbonate' })).toBeInTheDocument();
+  });
+
+  it('prints as a booklet: every entry that is found, with its card', async () => {
+    show('/handbook/materials?group=glass');
+    await userEvent.click(screen.getByRole('button', { name: 'All 4 as a booklet' }));
+    expect(screen.getAllByRole('article')).toHaveLength(4);
+    await userEvent.click(screen.getByRole('link', { name: 'Back to the list' }));
+    expect(screen.queryAllByRole('article')).toHaveLength(0);
+  });
+
+  it.each([
+    ['/handbook/contaminants/lichen', 'rooted in the face'],
+    ['/handbook/agents/ammonium-bifluoride', 'never schedules them'],
+    ['/handbook/tools/wide-fan', '25° at 2400 psi'],
+    ['/handbook/methods/rust-oxalic', 'g/L by severity'],
+    ['/handbook/limits/ph-too-low', 'lowest pH that it bears above pH of the agent'],
+    ['/handbook/tests/magnet', 'it sticks'],
+    ['/handbook/materials/fibre-cement', 'licensed specialists test it first'],
+    ['/handbook/safety', 'cannot be switched off'],
+    ['/handbook/materials/unobtainium', 'no entry “unobtainium”'],
+    ['/handbook/recipes', 'no part “recipes”'],
+  ])('%s', (path, words) => {
+    show(path);
+    expect(screen.getByRole('main')).toHaveTextContent(words);
+  });
+
+  it('says of two classes whether they may meet, by mouse and by key', async () => {
+    show('/handbook/never-meet');
+    const drawn = screen.getByRole('group', { name: 'Classes of agents that must never meet' });
+    await userEvent.click(within(drawn).getByRole('button', { name: 'acid and hypochlorite: never' }));
+    expect(screen.getByText('Oxalic acid')).toBeInTheDocument();
+    within(drawn)
+      .getByRole('button', { name: /^neutral and acid/ })
+      .focus();
+    await userEvent.keyboard('{Enter}');
+    expect(screen.getByText(/May follow each other after a rinse/)).toBeInTheDocument();
+  });
+});
