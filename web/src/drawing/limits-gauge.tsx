@@ -54,7 +54,13 @@ export function ForceGauge({ limit, forces, units }: GaugeProps) {
   const x = forceScale(WIDTH);
   const label = `Force: allowed up to ${formatJetPressure(limit, units)}; used ${forces.map((f) => formatJetPressure(f, units)).join(' and ') || 'none'}`;
   return (
-    <svg width={WIDTH + CAPTION + 24} height={HEIGHT} role="img" aria-label={label}>
+    <svg
+      className="force-gauge"
+      viewBox={`0 0 ${String(WIDTH + CAPTION + 24)} ${String(HEIGHT)}`}
+      width={WIDTH + CAPTION + 24}
+      role="img"
+      aria-label={label}
+    >
       <text y={26} fontSize={13} fill="var(--quiet)">
         Force on the face
       </text>

@@ -97,7 +97,8 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
                 onClick={() => {
                   close();
                   edit(deletionOf(state, photo.id));
-                  void pendingPhotos.drop(photo.fileSha256);
+                  // What still waits is sent all the same: undo brings the photo back.
+                  if (waits?.state === 'refused') void pendingPhotos.drop(photo.fileSha256);
                 }}
               >
                 Delete this photo

@@ -1,9 +1,8 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, it } from '@jest/globals';
-import type { SurveyChange } from '@etappe/core';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { PhotoStrip } from './photo-strip.tsx';
 
@@ -13,10 +12,7 @@ const photo = {
   takenAt: '2026-04-20T10:15:00', takenBy: 'Ada', caption: 'From the lane',
 }; // prettier-ignore
 let asked: Asked[];
-const sent = () =>
-  asked.flatMap((a) =>
-    a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
-  );
+const sent = () => sentChanges(asked);
 const begin = async (more: object = {}) => {
   asked = standInServer(
     stateOfFile({

@@ -15,6 +15,13 @@ export interface Asked {
   readonly body: unknown;
 }
 
+/** Every change that was sent, in order. */
+export function sentChanges(asked: readonly Asked[]): readonly SurveyChange[] {
+  return asked.flatMap((a) =>
+    a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
+  );
+}
+
 /** A new one for each stand-in server: what one test leaves on the device is no other's. */
 let job = uuidv7();
 

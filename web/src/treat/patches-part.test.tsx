@@ -1,10 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import { plan } from '@etappe/core';
-import type { SurveyChange } from '@etappe/core';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { PatchesPart } from './patches-part.tsx';
 
@@ -32,10 +31,7 @@ const begin = (conditions: readonly string[], site: object = {}) => {
   renderInSession(<Patches />, 'treat/wall');
   return asked;
 };
-const sent = (asked: readonly Asked[]) =>
-  asked.flatMap((a) =>
-    a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
-  );
+const sent = (asked: readonly Asked[]) => sentChanges(asked);
 const press = async (name: string | RegExp) => userEvent.click(await screen.findByRole('button', { name }));
 
 describe('the patches of a face', () => {

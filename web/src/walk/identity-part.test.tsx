@@ -3,7 +3,7 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { SurveyChange } from '@etappe/core';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { FindingsPart } from './findings-part.tsx';
 import { IdentityPart } from './identity-part.tsx';
@@ -40,9 +40,7 @@ beforeEach(() => {
 const last = async () => {
   let fields: SurveyChange['fields'] = {};
   await waitFor(() => {
-    const sent = asked.flatMap((a) =>
-      a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
-    );
+    const sent = sentChanges(asked);
     expect(sent.length).toBeGreaterThan(0);
     fields = sent.at(-1)?.fields ?? {};
   });

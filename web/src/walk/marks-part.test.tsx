@@ -1,8 +1,7 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { SurveyChange } from '@etappe/core';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { MarksPart } from './marks-part.tsx';
 import { ThirstPart } from './thirst-part.tsx';
@@ -16,10 +15,7 @@ const begin = (site: Record<string, unknown> = {}, material = 'concrete') => {
     }),
   );
 };
-const sent = () =>
-  asked.flatMap((a) =>
-    a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
-  );
+const sent = () => sentChanges(asked);
 const press = async (name: string | RegExp) => userEvent.click(await screen.findByRole('button', { name }));
 const tint = { marks: [{ id: 'm', surface: 'wall', lookAlike: 'red-tint' }] };
 const decided = {

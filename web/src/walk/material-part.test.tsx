@@ -1,9 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
-import type { SurveyChange } from '@etappe/core';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import { MaterialPart } from './material-part.tsx';
 
 function Material() {
@@ -19,10 +18,7 @@ const begin = (unsureBetween: readonly string[], tests: readonly object[] = []) 
     }),
   );
   renderInSession(<Material />);
-  return () =>
-    asked.flatMap((a) =>
-      a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
-    );
+  return () => sentChanges(asked);
 };
 
 describe('a surface of unsure material', () => {

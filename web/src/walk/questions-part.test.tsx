@@ -2,11 +2,10 @@ import { beforeEach, describe, expect, it } from '@jest/globals';
 import { plan } from '@etappe/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { SurveyChange } from '@etappe/core';
 import type { ReactNode } from 'react';
 import { PlanContext } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { PropertySheet } from './property-sheet.tsx';
 import { QuestionsPart } from './questions-part.tsx';
@@ -68,9 +67,7 @@ describe('the open questions', () => {
     await answer('Is Socket');
     await userEvent.type(screen.getByRole('textbox'), 'yes, isolated by the porter{Enter}');
     await waitFor(() => {
-      const sent = asked.flatMap((a) =>
-        a.path.endsWith('/changes') && a.body ? (a.body as { changes: SurveyChange[] }).changes : [],
-      );
+      const sent = sentChanges(asked);
       expect(sent.at(-1)?.fields).toEqual({
         answers: { 'electrics-weatherproof socket': 'yes, isolated by the porter' },
       });
