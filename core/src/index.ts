@@ -86,6 +86,7 @@ export { LITRES_PER_US_GALLON, formatFlow, formatVolume } from './quantity/volum
 export type { PlannedMix } from './supply/planned-mix.ts';
 export type { ProductAmount } from './supply/product-amounts.ts';
 export { duplicateOf, templateOf } from './survey/carried-over.ts';
+export { fieldIn } from './survey/keyed-field.ts';
 export { WHOLE_ENTITY, applyChanges, surveyChangeSchema } from './survey/change.ts';
 export type { AppliedChange, DraftChange, FieldConflict, SurveyChange } from './survey/change.ts';
 export type { Damage } from './survey/damage.ts';

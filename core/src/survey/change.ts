@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { entityIdSchema } from './entity-id.ts';
+import { fieldIn, revisionOfField, withFields } from './keyed-field.ts';
 import { PROPERTY_ID } from './property.ts';
 import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND, checkedDetail } from './survey.ts';
 import type { RecordKind, SurveyFault } from './survey.ts';
@@ -167,7 +168,7 @@ function patched(change: SurveyChange, existing: VersionedEntity): Outcome {
   const conflicts = Object.entries(change.fields)
     .filter(
       ([field, value]) =>
-        (existing.fieldRevisions[field] ?? 1) > change.base && !sameValue(fieldOf(existing, field), value),
+        revisionOfField(existing, field) > change.base && !sameValue(fieldOf(existing, field), value),
     )
     .map(([field, value]) => conflict(change, field, value, fieldOf(existing, field), existing));
   if (conflicts.length > 0) return { ok: false, conflicts, faults: [] };
@@ -178,7 +179,7 @@ function patched(change: SurveyChange, existing: VersionedEntity): Outcome {
     revision,
     fieldRevisions: { ...existing.fieldRevisions, ...everyField(change.fields, revision) },
     position: position as number,
-    detail: { ...existing.detail, ...fields },
+    detail: withFields(existing.detail, fields),
   });
 }
 
@@ -228,7 +229,7 @@ function refused(change: SurveyChange, message: string, field = ''): Outcome {
 
 /** The value of a field; `position` is one of them. */
 export function fieldOf(entity: VersionedEntity, field: string): unknown {
-  return field === 'position' ? entity.position : entity.detail[field];
+  return field === 'position' ? entity.position : fieldIn(entity.detail, field);
 }
 
 /** Values of JSON compared by what they hold. */

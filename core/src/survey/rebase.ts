@@ -1,4 +1,5 @@
 import type { SurveyChange } from './change.ts';
+import { revisionOfField } from './keyed-field.ts';
 import type { VersionedEntity } from './survey-state.ts';
 
 /** What the server says of the changes of a batch: the revision that each made, and the entities as they stand. */
@@ -43,7 +44,7 @@ export function rebased(
   // Who creates an entity sets all its fields, those with defaults too.
   const seen = Math.max(waiting.base, creation ? ownRevision(creation) : 0);
   const isForeign = (field: string) =>
-    (entity.fieldRevisions[field] ?? 1) > Math.max(seen, setByMe.get(field) ?? 0);
+    revisionOfField(entity, field) > Math.max(seen, setByMe.get(field) ?? 0);
   const [foreign, own] = parted(waiting.fields, isForeign);
   const onTop = { ...waiting, base: entity.revision, fields: own };
   if (Object.keys(foreign).length === 0) return [onTop];

@@ -1,4 +1,4 @@
-import { ENTITY_KINDS } from '@etappe/core';
+import { ENTITY_KINDS, fieldIn } from '@etappe/core';
 import type { RecordKind } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
@@ -58,7 +58,7 @@ function loggedOf(row: ChangeRecord): LoggedChange {
   const fields = names
     .map((field) => ({
       field,
-      from: before[field] ?? null,
+      from: fieldIn(before, field) ?? null,
       to: row.op === 'delete' ? null : row.fields[field],
     }))
     .filter(({ field, from, to }) => field !== 'position' && JSON.stringify(from) !== JSON.stringify(to));

@@ -69,7 +69,7 @@ describe('the open questions', () => {
     await waitFor(() => {
       const sent = sentChanges(asked);
       expect(sent.at(-1)?.fields).toEqual({
-        answers: { 'electrics-weatherproof socket': 'yes, isolated by the porter' },
+        'answers.electrics-weatherproof socket': 'yes, isolated by the porter',
       });
     });
     expect(screen.getByText('1 answered question')).toBeInTheDocument();

@@ -51,7 +51,7 @@ export function QuestionsPart() {
 }
 
 function OpenQuestion({ question }: { readonly question: Question }) {
-  const { job, patch } = useJob();
+  const { patch } = useJob();
   const { survey, jobId } = useSurveySession();
   const [answer, setAnswer] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -63,7 +63,8 @@ function OpenQuestion({ question }: { readonly question: Question }) {
   const keep = () => {
     const text = answer?.trim() ?? '';
     if (text === '') return;
-    setFault(patch({ answers: { ...job.answers, [question.key]: text } }));
+    // Each answer is a field of its own: two people answer two questions and both stand.
+    setFault(patch({ [`answers.${question.key}`]: text }));
   };
   const { about } = question;
   const onSurface = survey.surfaces.some((s) => s.id === about);
@@ -133,8 +134,8 @@ function AnsweredQuestion({ question, answer }: { readonly question: Question; r
         icon={<DeleteOutlined />}
         aria-label={`Take back the answer to: ${question.text}`}
         onClick={() => {
-          const { [question.key]: _own, [question.rule]: _all, ...others } = job.answers;
-          patch({ answers: others });
+          const given = [question.key, question.rule].filter((key) => key in job.answers);
+          patch(Object.fromEntries(given.map((key) => [`answers.${key}`, null])));
         }}
       />
     </li>

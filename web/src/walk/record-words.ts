@@ -71,6 +71,7 @@ const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
 
 /** @example fieldName('footMetres') // "Foot, above ground" */
 export function fieldName(field: string): string {
+  if (field.startsWith('answers.')) return 'Answer';
   const plain = field.replace(/([A-Z])/g, ' $1').toLowerCase();
   return FIELD_NAMES[field] ?? plain.charAt(0).toUpperCase() + plain.slice(1);
 }
