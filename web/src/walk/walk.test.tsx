@@ -290,7 +290,7 @@ describe('the record of the property', () => {
     const dialog = within(await screen.findByRole('dialog'));
     await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));
     expect(dialog.getByText(/pick the material/)).toBeInTheDocument();
-    await userEvent.click(dialog.getByLabelText('Material'));
+    await userEvent.type(dialog.getByLabelText('Material'), 'Concrete');
     await userEvent.click(await screen.findByTitle('Concrete'));
     await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));
     expect(dialog.getByText(/give the width/)).toBeInTheDocument();
