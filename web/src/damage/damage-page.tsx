@@ -1,10 +1,10 @@
-import { PrinterOutlined } from '@ant-design/icons';
 import { damageSheet } from '@etappe/core';
 import type { DamageAcknowledgement } from '@etappe/core';
 import { Button, Input } from 'antd';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
+import { PrintButton } from '../print-button.tsx';
 import { personOnDevice } from '../person-on-device.ts';
 import { MarkedPhoto } from '../photos/marked-photo.tsx';
 import { Field } from '../quantity-fields/field.tsx';
@@ -26,14 +26,7 @@ export function DamagePage() {
           <h1>Damage that was there before the work</h1>
           <p>{[survey.job.name, property.customer, property.address].filter((t) => t !== '').join(' · ')}</p>
         </div>
-        <Button
-          icon={<PrinterOutlined />}
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </Button>
+        <PrintButton />
       </header>
       {entries.length === 0 && (
         <p>

@@ -1,8 +1,7 @@
-import { PrinterOutlined } from '@ant-design/icons';
 import { CATALOGUE_VERSION, HANDBOOK_KINDS, handbookSearch } from '@etappe/core';
 import type { HandbookEntry, HandbookKind } from '@etappe/core';
-import { Button } from 'antd';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
+import { PrintButton } from '../print-button.tsx';
 import { HouseHead } from '../jobs/house-head.tsx';
 import '../jobs/jobs-page.css';
 import { ClassMatrix } from './class-matrix.tsx';
@@ -34,14 +33,7 @@ export function HandbookPage() {
         <div className="jobs-bar">
           <h2>Handbook</h2>
           <span className="quiet">catalogue {CATALOGUE_VERSION}, trade defaults</span>
-          <Button
-            icon={<PrinterOutlined />}
-            onClick={() => {
-              window.print();
-            }}
-          >
-            Print
-          </Button>
+          <PrintButton />
         </div>
         <nav className="handbook-kinds" aria-label="Parts of the handbook">
           {HANDBOOK_KINDS.map((k) => (

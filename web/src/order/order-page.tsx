@@ -1,10 +1,10 @@
-import { PrinterOutlined } from '@ant-design/icons';
 import { crewOrder } from '@etappe/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
+import { PrintButton } from '../print-button.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
@@ -148,14 +148,7 @@ function Issued({ number }: { readonly number: string }) {
       <div className="order-bar">
         <h2>Order No. {order.data.number}</h2>
         <OrderLinks current={number} />
-        <Button
-          icon={<PrinterOutlined />}
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </Button>
+        <PrintButton />
       </div>
       {(stale || !last) && (
         <Alert

@@ -1,9 +1,8 @@
-import { PrinterOutlined } from '@ant-design/icons';
 import { contaminantById, faced, formatArea, materialById, walkSummary } from '@etappe/core';
 import type { Face, Photo, UnitSystem } from '@etappe/core';
-import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { PrintButton } from '../print-button.tsx';
 import { SEVERITY_LEGEND, SeverityBars } from '../drawing/severity-bars.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { sidesWithSurfaces } from '../jobs/property-strip.tsx';
@@ -35,14 +34,7 @@ export function ReportPage() {
         </div>
         <div className="report-acts">
           {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>Sheet of damage</Link>}
-          <Button
-            icon={<PrinterOutlined />}
-            onClick={() => {
-              window.print();
-            }}
-          >
-            Print
-          </Button>
+          <PrintButton />
         </div>
       </header>
       <p className="report-total figure">
