@@ -164,4 +164,30 @@ describe('a batch of changes', () => {
       (opened.body as { entities: VersionedEntity[] }).entities.filter((e) => e.id.startsWith('side-')),
     ).toHaveLength(12);
   });
+
+  it('of two people that answer two questions at once holds both, and the log says from what to what', async () => {
+    const mine = await fresh.demoJob('tram-halt');
+    const answer = (fields: Readonly<Record<string, unknown>>, base = 1) =>
+      request(fresh.app)
+        .post(`/api/v1/jobs/${mine}/changes`)
+        .send({ changes: [change({ kind: 'job', entity: mine, base, fields })] });
+    const both = await Promise.all([
+      answer({ 'answers.windows': 'shut by eight' }),
+      answer({ 'answers.nest': 'empty' }),
+    ]);
+    expect(both.map((a) => a.status)).toEqual([200, 200]);
+    expect((await answer({ 'answers.windows': 'shut by nine' }, 3)).status).toBe(200);
+    expect((await answer({ 'answers.windows': 'open' }, 1)).body).toMatchObject({
+      status: 409,
+      conflicts: [{ field: 'answers.windows', yours: 'open', theirs: 'shut by nine' }],
+    });
+    const opened = (await request(fresh.app).get(`/api/v1/jobs/${mine}`)).body as { job: VersionedEntity };
+    expect(opened.job.detail['answers']).toMatchObject({ windows: 'shut by nine', nest: 'empty' });
+    const log = (await request(fresh.app).get(`/api/v1/jobs/${mine}/log/${mine}`)).body as {
+      changes: { fields: unknown[] }[];
+    };
+    expect(log.changes[0]?.fields).toEqual([
+      { field: 'answers.windows', from: 'shut by eight', to: 'shut by nine' },
+    ]);
+  });
 });
