@@ -77,7 +77,7 @@ export type { PlannedOperation, Task } from './plan/work-builder.ts';
 export { formatArea, formatAreaRate } from './quantity/area.ts';
 export { formatGramsPerLitre } from './quantity/concentration.ts';
 export { clockTime, formatDuration, secondOfDay } from './quantity/duration.ts';
-export { METRES_PER, formatLength, lengthUnitOf } from './quantity/length.ts';
+export { METRES_PER, formatLength, formatStandOff, lengthUnitOf } from './quantity/length.ts';
 export { formatMass } from './quantity/mass.ts';
 export { PASCALS_PER_PSI, formatJetPressure } from './quantity/pressure.ts';
 export { decimal, roundToStep } from './quantity/rounding.ts';

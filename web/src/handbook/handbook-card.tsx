@@ -5,17 +5,24 @@ import {
   contaminantById,
   factTestInWords,
   factsRead,
+  formatLength,
+  formatStandOff,
   methodById,
   quickTestById,
   toolById,
 } from '@etappe/core';
-import type { HandbookEntry, HandbookKind } from '@etappe/core';
+import type { HandbookEntry, HandbookKind, UnitSystem } from '@etappe/core';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Facts } from './facts.tsx';
 import { MaterialCard } from './material-card.tsx';
 
-const CARDS: Readonly<Record<HandbookKind, (props: { readonly id: string }) => ReactNode>> = {
+interface CardProps {
+  readonly id: string;
+  readonly units: UnitSystem;
+}
+
+const CARDS: Readonly<Record<HandbookKind, (props: CardProps) => ReactNode>> = {
   materials: MaterialCard,
   contaminants: ContaminantCard,
   agents: AgentCard,
@@ -26,19 +33,25 @@ const CARDS: Readonly<Record<HandbookKind, (props: { readonly id: string }) => R
 };
 
 /** One entry of the handbook, whatever it is. */
-export function HandbookCard({ entry }: { readonly entry: HandbookEntry }) {
+export function HandbookCard({
+  entry,
+  units,
+}: {
+  readonly entry: HandbookEntry;
+  readonly units: UnitSystem;
+}) {
   const Card = CARDS[entry.kind];
   return (
     <article className="handbook-card">
       {entry.kind !== 'limits' && <h3>{entry.name}</h3>}
-      <Card id={entry.id} />
+      <Card id={entry.id} units={units} />
     </article>
   );
 }
 
 const list = (words: readonly string[]) => words.join('; ');
 
-function ContaminantCard({ id }: { readonly id: string }) {
+function ContaminantCard({ id }: CardProps) {
   const { synonyms, family, cues, expectation } = contaminantById(id);
   const treats = CATALOGUE.methods.filter((m) => m.treats[id]);
   return (
@@ -67,7 +80,7 @@ function ContaminantCard({ id }: { readonly id: string }) {
   );
 } // prettier-ignore
 
-function AgentCard({ id }: { readonly id: string }) {
+function AgentCard({ id }: CardProps) {
   const agent = agentById(id);
   const { stock, strengthSpan: span, neutraliser } = agent;
   const sold =
@@ -106,7 +119,7 @@ function AgentCard({ id }: { readonly id: string }) {
   );
 } // prettier-ignore
 
-function ToolCard({ id }: { readonly id: string }) {
+function ToolCard({ id, units }: CardProps) {
   const tool = toolById(id);
   const { jet } = tool;
   return (
@@ -114,8 +127,8 @@ function ToolCard({ id }: { readonly id: string }) {
       rows={[
         ['How it is held', tool.handling],
         ['Machines', tool.machines.length === 0 ? 'by hand' : tool.machines.join(', ')],
-        ['Jet', jet ? `orifice ${String(jet.orifice)}, ${String(jet.nozzles)} × ${String(jet.fanDegrees)}° at ${String(jet.psi)} psi, ${String(Math.round(jet.standOffMetres * 100))} cm off` : 'none'],
-        ['Reach', `${String(tool.reachMetres)} m from where one stands`],
+        ['Jet', jet ? `orifice ${String(jet.orifice)}, ${String(jet.nozzles)} × ${String(jet.fanDegrees)}° at ${String(jet.psi)} psi, ${formatStandOff(jet.standOffMetres, units)} off` : 'none'],
+        ['Reach', `${formatLength(tool.reachMetres, units)} from where one stands`],
         ['Harmed by', tool.harmedBy.length === 0 ? 'no class of agents' : tool.harmedBy.join(', ')],
         ['Force', [tool.hot ? 'hot' : '', tool.abrasive ? 'stiff' : '', tool.scrubs ? 'rubs' : ''].filter((w) => w !== '').join(', ') || 'none but its water'],
       ]}
@@ -123,7 +136,7 @@ function ToolCard({ id }: { readonly id: string }) {
   );
 } // prettier-ignore
 
-function MethodCard({ id }: { readonly id: string }) {
+function MethodCard({ id }: CardProps) {
   const method = methodById(id);
   return (
     <>
@@ -152,7 +165,7 @@ function MethodCard({ id }: { readonly id: string }) {
   );
 } // prettier-ignore
 
-function LimitCard({ id }: { readonly id: string }) {
+function LimitCard({ id }: CardProps) {
   const limit = CATALOGUE.limits.find((l) => l.id === id);
   if (!limit) return null;
   return (
@@ -177,7 +190,7 @@ function LimitCard({ id }: { readonly id: string }) {
   );
 } // prettier-ignore
 
-function TestCard({ id }: { readonly id: string }) {
+function TestCard({ id }: CardProps) {
   const test = quickTestById(id);
   const named = (candidate: string) =>
     [...CATALOGUE.contaminants, ...CATALOGUE.permanentMarks, ...CATALOGUE.materials].find((e) => e.id === candidate)

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { afterEach, describe, expect, it } from '@jest/globals';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
@@ -15,6 +15,10 @@ const show = (path: string) =>
       </MemoryRouter>
     </EveningProvider>,
   );
+
+afterEach(() => {
+  localStorage.clear();
+});
 
 describe('the handbook', () => {
   it('begins with the materials, found by any of their names', async () => {
@@ -38,6 +42,16 @@ describe('the handbook', () => {
       'href',
       '/handbook/limits/no-caustic-on-paint',
     );
+  });
+
+  it('speaks in US units where somebody wants them, and remembers it', async () => {
+    const { unmount } = show('/handbook/tools/pole-brush');
+    expect(screen.getByRole('article')).toHaveTextContent('9 m from where one stands');
+    await userEvent.click(screen.getByText('US'));
+    expect(screen.getByRole('article')).toHaveTextContent('29.5 ft from where one stands');
+    unmount();
+    show('/handbook/materials/granite');
+    expect(screen.getByRole('article')).toHaveTextContent('up to 29.01 psi');
   });
 
   it('compares two entries side by side', async () => {

@@ -1,5 +1,7 @@
 import { CATALOGUE_VERSION, HANDBOOK_KINDS, handbookSearch } from '@etappe/core';
-import type { HandbookEntry, HandbookKind } from '@etappe/core';
+import type { HandbookEntry, HandbookKind, UnitSystem } from '@etappe/core';
+import { Segmented } from 'antd';
+import { useState } from 'react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { PrintButton } from '../print-button.tsx';
 import { HouseHead } from '../jobs/house-head.tsx';
@@ -18,6 +20,11 @@ const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
   limits: 'Limits',
   tests: 'Small tests',
 };
+const UNITS_KEY = 'etappe.handbook-units';
+const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [
+  { value: 'metric', label: 'metric' },
+  { value: 'us', label: 'US' },
+];
 /** Pages that are no list of entries. */
 const NEVER_MEET = 'never-meet';
 const SAFETY = 'safety';
@@ -26,6 +33,7 @@ const SAFETY = 'safety';
 export function HandbookPage() {
   const { kind: page = 'materials', id } = useParams();
   const kind = HANDBOOK_KINDS.find((k) => k === page) ?? null;
+  const [units, setUnits] = useHandbookUnits();
   return (
     <div className="jobs-page handbook">
       <HouseHead />
@@ -33,6 +41,12 @@ export function HandbookPage() {
         <div className="jobs-bar">
           <h2>Handbook</h2>
           <span className="quiet">catalogue {CATALOGUE_VERSION}, trade defaults</span>
+          <Segmented
+            aria-label="Units of the handbook"
+            options={UNIT_OPTIONS}
+            value={units}
+            onChange={setUnits}
+          />
           <PrintButton />
         </div>
         <nav className="handbook-kinds" aria-label="Parts of the handbook">
@@ -46,7 +60,7 @@ export function HandbookPage() {
         </nav>
         {page === NEVER_MEET && <ClassMatrix />}
         {page === SAFETY && <SafetyFloorCard />}
-        {kind && <Entries kind={kind} id={id ?? null} />}
+        {kind && <Entries kind={kind} id={id ?? null} units={units} />}
         {!kind && page !== NEVER_MEET && page !== SAFETY && (
           <p>
             The handbook has no part “{page}”. <Link to="/handbook">To the materials</Link>
@@ -57,13 +71,26 @@ export function HandbookPage() {
   );
 }
 
+/** The units that the device shows the handbook in; a job has its own. */
+function useHandbookUnits(): readonly [UnitSystem, (units: UnitSystem) => void] {
+  const [units, setUnits] = useState<UnitSystem>(() =>
+    localStorage.getItem(UNITS_KEY) === 'us' ? 'us' : 'metric',
+  );
+  const keep = (next: UnitSystem) => {
+    localStorage.setItem(UNITS_KEY, next);
+    setUnits(next);
+  };
+  return [units, keep];
+}
+
 interface EntriesProps {
   readonly kind: HandbookKind;
+  readonly units: UnitSystem;
   readonly id: string | null;
 }
 
 /** The entries of one kind beside the one that is open, and a second one to compare it with. */
-function Entries({ kind, id }: EntriesProps) {
+function Entries({ kind, id, units }: EntriesProps) {
   const [search, setSearch] = useSearchParams();
   const find = search.get('find') ?? '';
   const group = search.get('group') ?? '';
@@ -91,7 +118,7 @@ function Entries({ kind, id }: EntriesProps) {
           <Link to={{ pathname: `/handbook/${kind}`, search: '' }}>Back to the list</Link>
         </p>
         {found.map((entry) => (
-          <HandbookCard key={entry.id} entry={entry} />
+          <HandbookCard key={entry.id} entry={entry} units={units} />
         ))}
       </div>
     );
@@ -154,8 +181,8 @@ function Entries({ kind, id }: EntriesProps) {
           <p>The catalogue has no entry “{id}” here. It may be one of a newer catalogue.</p>
         )}
         {id === null && <p className="quiet">Open an entry on the left.</p>}
-        {open && <HandbookCard entry={open} />}
-        {open && other && <HandbookCard entry={other} />}
+        {open && <HandbookCard entry={open} units={units} />}
+        {open && other && <HandbookCard entry={other} units={units} />}
         {open && (
           <label className="handbook-compare">
             Compare with{' '}

@@ -1,5 +1,5 @@
 import { conditionById, decimal, formatJetPressure, materialCard } from '@etappe/core';
-import type { Bearing, Finish } from '@etappe/core';
+import type { Bearing, Finish, UnitSystem } from '@etappe/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ForceGauge, ToleranceList } from '../drawing/limits-gauge.tsx';
@@ -15,7 +15,7 @@ const BRUSH_WORDS = { none: 'none', soft: 'soft ones', stiff: 'stiff ones too' }
 const FOOT_WORDS = { never: 'never', 'with-care': 'with care', yes: 'yes' } as const;
 
 /** What a material bears in one of its finishes, judged by the same limits as a plan. */
-export function MaterialCard({ id }: { readonly id: string }) {
+export function MaterialCard({ id, units }: { readonly id: string; readonly units: UnitSystem }) {
   const [chosen, setChosen] = useState<Finish | null>(null);
   const finishes = materialCard(id).material.finishes;
   const { material, finish, tolerances, jets, methods } = materialCard(
@@ -41,7 +41,7 @@ export function MaterialCard({ id }: { readonly id: string }) {
       <ForceGauge
         limit={material.jetLimitKilopascal}
         forces={jets.filter((j) => j.allowed).slice(-1).map((j) => j.kilopascal)}
-        units="metric"
+        units={units}
       />
       <ToleranceList tolerances={tolerances} />
       <Facts
@@ -58,7 +58,7 @@ export function MaterialCard({ id }: { readonly id: string }) {
           ['Brushes', BRUSH_WORDS[material.brush]],
           ['Feet on it', FOOT_WORDS[material.foot]],
           ['It drinks', `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`],
-          ['Jet', `up to ${formatJetPressure(material.jetLimitKilopascal, 'metric')}: ${jets.filter((j) => j.allowed).map((j) => j.tool.name).join(', ') || 'none of the tools here'}`],
+          ['Jet', `up to ${formatJetPressure(material.jetLimitKilopascal, units)}: ${jets.filter((j) => j.allowed).map((j) => j.tool.name).join(', ') || 'none of the tools here'}`],
           ['Can be', material.conditions.map((c) => conditionById(c).name).join('; ')],
           ['Source', material.source],
         ]}
