@@ -29,7 +29,9 @@ const queries = new QueryClient({
 
 keepOnDevice();
 // Photos that were taken without a network go as soon as there is one, whatever page is open.
-void pendingPhotos.open();
+pendingPhotos.open().catch(() => {
+  // A browser that keeps nothing has nothing left from before; a photo that is added says so itself.
+});
 window.addEventListener('online', () => {
   pendingPhotos.flush();
 });

@@ -66,7 +66,16 @@ export function photosRequests(photos: PhotosStore): {
 }
 
 function uploadProblem(error: unknown): unknown {
-  if (!(error instanceof multer.MulterError)) return storageProblem(error);
+  if (!(error instanceof multer.MulterError))
+    // The system's own errors carry a code; those of the reader of forms do not.
+    return error instanceof Error && !('code' in error)
+      ? new Problem(
+          400,
+          'bad-request',
+          'Bad request',
+          `The form is broken or cut off (${error.message.toLowerCase()}): nothing of it was kept. Send it again.`,
+        )
+      : storageProblem(error);
   return error.code === 'LIMIT_FILE_SIZE'
     ? new Problem(
         413,

@@ -164,6 +164,22 @@ describe('a file that is no good picture', () => {
   }); // prettier-ignore
 });
 
+describe('a form that is broken', () => {
+  const head = '--x\r\nContent-Disposition: form-data; name="photo"; filename="a.jpg"\r\n\r\nabc';
+  it.each([
+    ['has no boundary', 'multipart/form-data', head],
+    ['ends too early', 'multipart/form-data; boundary=x', head],
+    ['has a head that is none', 'multipart/form-data; boundary=x', '--x\r\nnonsense\r\n\r\nabc\r\n--x--\r\n'],
+  ])('%s: refused, nothing kept', async (_, type, body) => {
+    const before = await filesIn(fresh.photoFolder);
+    const answer = await request(fresh.app).post('/api/v1/photos').set('Content-Type', type).send(body);
+    expect(answer.status).toBeGreaterThanOrEqual(400);
+    expect(answer.status).toBeLessThan(500);
+    expect(answer.type).toBe('application/problem+json');
+    await expect(eventually(() => filesIn(fresh.photoFolder), before)).resolves.toBe(before);
+  }); // prettier-ignore
+});
+
 describe('many at once', () => {
   it('are all kept, and other pages are answered meanwhile', async () => {
     const pictures = await Promise.all(

@@ -9,6 +9,7 @@ import { personOnDevice } from '../person-on-device.ts';
 import { MarkedPhoto } from '../photos/marked-photo.tsx';
 import { Field } from '../quantity-fields/field.tsx';
 import { creation } from '../survey-edits/use-entity.ts';
+import { today } from '../today.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { SignatureField } from './signature-field.tsx';
 import { SIGNATURE_HEIGHT, SIGNATURE_WIDTH } from './signature-path.ts';
@@ -107,7 +108,7 @@ function SignHere() {
     setAsked(true);
     if (name.trim() === '' || signature === '') return;
     const at = new Date().toISOString();
-    const shown = { shownOn: at.slice(0, 10), shownTo: name.trim() };
+    const shown = { shownOn: today(), shownTo: name.trim() };
     const faults = edit([
       creation('acknowledgement', uuidv7(), {
         name: name.trim(),

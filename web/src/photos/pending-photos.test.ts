@@ -6,7 +6,7 @@ import { PendingPhotos } from './pending-photos.ts';
 
 const picture = (text: string) => new Blob([text], { type: 'image/jpeg' });
 const lost = new ServerProblem(0, 'The server cannot be reached.');
-let answers: (ServerProblem | null)[];
+let answers: (Error | null)[];
 let sent: number;
 let opened: PendingPhotos[];
 
@@ -65,6 +65,17 @@ describe('a picture on its way', () => {
     await tried(1);
     expect(states(photos)).toEqual(['waiting']);
     expect(photos.read().get('a')?.url).toBe('blob:shown');
+    photos.flush();
+    await settled(photos, []);
+    expect(sent).toBe(2);
+  });
+
+  it('whose answer is cut off waits and is sent again', async () => {
+    answers = [new SyntaxError('Unexpected end of JSON input'), null];
+    const photos = page();
+    await photos.add('a', picture('a'));
+    await tried(1);
+    expect(states(photos)).toEqual(['waiting']);
     photos.flush();
     await settled(photos, []);
     expect(sent).toBe(2);

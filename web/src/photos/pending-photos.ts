@@ -106,8 +106,8 @@ export class PendingPhotos {
         this.retry = FIRST_RETRY_MILLISECONDS;
         await this.drop(sha256);
       } catch (error) {
-        if (!(error instanceof ServerProblem)) throw error;
-        if (error.passes) {
+        // An answer that was cut off says nothing: the same picture sent again is one picture.
+        if (!(error instanceof ServerProblem) || error.passes) {
           this.later();
           return;
         }
