@@ -3,6 +3,7 @@ import { AGENT_CLASSES } from './agent.ts';
 import { CONTAMINANT_FAMILIES } from './contaminant.ts';
 import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC, MATERIAL_FAMILIES } from './material.ts';
 import { MACHINE_KINDS } from './tool.ts';
+import type { Method } from './method.ts';
 import type { CatalogueData } from './catalogue.ts';
 
 const id = Joi.string()
@@ -21,7 +22,7 @@ const direction = Joi.valid('bottom-up', 'top-down').required();
 const pH = Joi.number().min(0).max(14).required();
 const bearing = Joi.valid(...BEARINGS).required();
 const material = Joi.object({
-  id, name: text, synonyms: texts, source: text,
+  id, like: Joi.string(), name: text, synonyms: texts, source: text,
   family: Joi.valid(...MATERIAL_FAMILIES).required(),
   finishes: Joi.array().items(Joi.valid(...FINISHES)).min(1).unique().required(),
   calcareous: Joi.boolean().required(), saltSensitive: Joi.boolean().required(), rough: Joi.boolean().required(),
@@ -39,6 +40,13 @@ const condition = Joi.object({
   cue: text,
   jetLimitKilopascal: positive.max(1000),
   brush: Joi.valid(...BRUSHES),
+  tolerates: Joi.object({
+    chlorine: Joi.valid(...BEARINGS),
+    peroxide: Joi.valid(...BEARINGS),
+    solvent: Joi.valid(...BEARINGS),
+    heat: Joi.valid(...BEARINGS),
+  }).min(1),
+  pH: Joi.array().ordered(pH, pH),
   handOver: Joi.string().min(3),
 });
 const contaminant = Joi.object({
@@ -76,6 +84,7 @@ const tool = Joi.object({
   id, name: text, handling: text, hot: Joi.boolean().required(), abrasive: Joi.boolean().required(),
   machines: Joi.array().items(Joi.valid(...MACHINE_KINDS)).required(), scrubs: Joi.boolean().required(),
   harmedBy: Joi.array().items(Joi.valid(...AGENT_CLASSES)).required(), reachMetres: positive.max(30).required(),
+  paceMetresPerMinute: Joi.array().ordered(positive.max(60), positive.max(60)).allow(null).required(),
   jet: Joi.object({ orifice: positive.required(), nozzles: positive.integer().required(), psi: positive.max(5000).required(), fanDegrees: positive.max(90).required(), standOffMetres: positive.max(3).required() }).allow(null).required(),
 }); // prettier-ignore
 const limit = Joi.object({
@@ -87,20 +96,27 @@ const limit = Joi.object({
   ).required(),
 }); // prettier-ignore
 const work = { tool: id, rate, direction, checks: texts };
-const stage = Joi.alternatives(
-  Joi.object({
-    kind: Joi.valid('apply').required(), agent: id, ...work,
-    strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
-    dwellMinutes: Joi.object({ from: Joi.number().min(0).required(), to: positive.greater(Joi.ref('from')).required() }).required(),
-    litresPerSquareMetre: positive.max(5).required(), coats: positive.integer().max(3).required(),
-    leaveOn: Joi.boolean().required(), needs: Joi.valid('film', 'not-dry').required(), clings: Joi.boolean().required(), covered: Joi.boolean().required(),
-    stopWhen: text, ifNotEnough: text,
-  }),
-  Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse').required(), ...work }),
-  Joi.object({ kind: Joi.valid('pre-wet').required(), tool: id, rate, minutes: positive.max(60).required(), onlyIfThirsty: Joi.boolean().required() }),
-  Joi.object({ kind: Joi.valid('neutralise').required(), agent: id, tool: id, rate, litresPerSquareMetre: positive.max(5).required(), reading: text }),
-); // prettier-ignore
-const method = Joi.object({
+const applyStage = Joi.object({
+  kind: Joi.valid('apply').required(), agent: id, ...work,
+  strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
+  dwellMinutes: Joi.object({ from: Joi.number().min(0).required(), to: positive.greater(Joi.ref('from')).required() }).required(),
+  litresPerSquareMetre: positive.max(5).required(), coats: positive.integer().max(3).required(),
+  leaveOn: Joi.boolean().required(), needs: Joi.valid('film', 'not-dry').required(), clings: Joi.boolean().required(), covered: Joi.boolean().required(),
+  stopWhen: text, ifNotEnough: text,
+}); // prettier-ignore
+const preWetStage = Joi.object({ kind: Joi.valid('pre-wet').required(), tool: id, rate, minutes: positive.max(60).required(), onlyIfThirsty: Joi.boolean().required() }); // prettier-ignore
+const neutraliseStage = Joi.object({ kind: Joi.valid('neutralise').required(), agent: id, tool: id, rate, litresPerSquareMetre: positive.max(5).required(), reading: text }); // prettier-ignore
+const workStage = Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse').required(), ...work });
+/** By its kind, so that a fault names the field and not only the stage. */
+const stage = Joi.alternatives().conditional('.kind', {
+  switch: [
+    { is: 'apply', then: applyStage },
+    { is: 'pre-wet', then: preWetStage },
+    { is: 'neutralise', then: neutraliseStage, otherwise: workStage },
+  ],
+});
+/** The shape and the spans of a method. */
+export const methodSchema = Joi.object({
   id, name: text, why: text, source: text, expectation: Joi.string().allow(null).required(),
   treats: Joi.object().pattern(Joi.string(), Joi.number().integer().min(1).max(5)).min(1).required(),
   families: Joi.array().items(Joi.valid(...MATERIAL_FAMILIES)).min(1).required(),
@@ -148,7 +164,7 @@ const ENTRY = {
   agents: agent,
   tools: tool,
   limits: limit,
-  methods: method,
+  methods: methodSchema,
   permanentMarks: permanentMark,
   lookAlikes: lookAlike,
   quickTests: quickTest,
@@ -166,14 +182,31 @@ export function catalogueFaults(data: CatalogueData): readonly string[] {
     const entries = data[list as keyof typeof ENTRY];
     const ids = new Set<string>();
     for (const entry of entries) {
-      const { error } = schema.validate(entry, { abortEarly: false, convert: false });
-      for (const detail of error?.details ?? []) faults.push(`${list} ${entry.id}: ${detail.message}`);
+      faults.push(...shapeFaults(list, schema, entry));
       if (ids.has(entry.id)) faults.push(`${list} ${entry.id}: the id is used twice`);
       ids.add(entry.id);
     }
   }
   return [...faults, ...danglingReferences(data)];
 }
+
+function shapeFaults(list: string, schema: Joi.Schema, entry: { readonly id: string }): readonly string[] {
+  const { error } = schema.validate(entry, { abortEarly: false, convert: false });
+  return (error?.details ?? []).map((detail) => `${list} ${entry.id}: ${detail.message}`);
+}
+
+/** The faults of one entry alone: its shape, its spans and where its references lead. */
+export function entryFaults(
+  list: 'materials' | 'conditions' | 'agents' | 'methods',
+  entry: { readonly id: string },
+  data: CatalogueData,
+): readonly string[] {
+  const alone = { ...data, materials: [], conditions: data.conditions, agents: data.agents, methods: [] };
+  const shape = shapeFaults(list, ENTRY[list], entry);
+  return list === 'methods' && shape.length === 0
+    ? danglingReferences({ ...alone, lookAlikes: [], quickTests: data.quickTests, materialTests: [], methods: [entry as Method] })
+    : shape;
+} // prettier-ignore
 
 function danglingReferences(data: CatalogueData): readonly string[] {
   const known = {

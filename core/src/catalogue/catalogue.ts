@@ -21,7 +21,7 @@ import type { PermanentMark } from './permanent-mark.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.5';
+export const CATALOGUE_VERSION = '2026.7';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];
@@ -39,21 +39,14 @@ export interface CatalogueData {
   readonly patchRules: readonly PatchRule[];
 }
 
-/** The shipped catalogue; `catalogueFaults` of it is empty, which a test sees to. */
-export const CATALOGUE: CatalogueData = {
-  materials: MATERIALS,
-  conditions: CONDITIONS,
-  contaminants: CONTAMINANTS,
-  agents: AGENTS,
-  tools: TOOLS,
-  limits: LIMITS,
-  methods: METHODS,
-  permanentMarks: PERMANENT_MARKS,
-  lookAlikes: LOOK_ALIKES,
-  quickTests: QUICK_TESTS,
-  materialTests: MATERIAL_TESTS,
-  patchRules: PATCH_RULES,
-};
+/** A catalogue with look-ups by id; each throws a RangeError for an id that it does not have. */
+export interface Catalogue extends CatalogueData {
+  readonly material: (id: string) => Material;
+  readonly condition: (id: string) => Condition;
+  readonly agent: (id: string) => Agent;
+  readonly tool: (id: string) => Tool;
+  readonly method: (id: string) => Method;
+}
 
 function byId<Entry extends { readonly id: string }>(
   entries: readonly Entry[],
@@ -67,12 +60,35 @@ function byId<Entry extends { readonly id: string }>(
   };
 }
 
-/** Look-ups by id; each throws a RangeError for an id that the catalogue does not have. */
-export const materialById = byId(MATERIALS, 'material');
-export const conditionById = byId(CONDITIONS, 'condition');
+/** Catalogue data with its look-ups: the shipped one, or the same as a house has changed it. */
+export function catalogueOf(data: CatalogueData): Catalogue {
+  return {
+    ...data,
+    material: byId(data.materials, 'material'),
+    condition: byId(data.conditions, 'condition'),
+    agent: byId(data.agents, 'agent'),
+    tool: byId(data.tools, 'tool'),
+    method: byId(data.methods, 'method'),
+  };
+}
+
+/** The shipped catalogue; `catalogueFaults` of it is empty, which a test sees to. */
+export const CATALOGUE: Catalogue = catalogueOf({
+  materials: MATERIALS,
+  conditions: CONDITIONS,
+  contaminants: CONTAMINANTS,
+  agents: AGENTS,
+  tools: TOOLS,
+  limits: LIMITS,
+  methods: METHODS,
+  permanentMarks: PERMANENT_MARKS,
+  lookAlikes: LOOK_ALIKES,
+  quickTests: QUICK_TESTS,
+  materialTests: MATERIAL_TESTS,
+  patchRules: PATCH_RULES,
+});
+
+/** What no house changes. */
 export const contaminantById = byId(CONTAMINANTS, 'contaminant');
-export const agentById = byId(AGENTS, 'agent');
-export const toolById = byId(TOOLS, 'tool');
-export const methodById = byId(METHODS, 'method');
 export const lookAlikeById = byId(LOOK_ALIKES, 'group of look-alikes');
 export const quickTestById = byId([...QUICK_TESTS, ...MATERIAL_TESTS], 'test');

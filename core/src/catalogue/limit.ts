@@ -14,6 +14,8 @@ export interface StageFacts {
   /** Of the agent as it is sold; null without one. */
   readonly agentPH: number | null;
   readonly specialistOnly: boolean;
+  /** Below this air temperature the agent does not work, or does harm; null without one. */
+  readonly agentColdestCelsius: number | null;
 }
 
 /** What a limit may ask about: the surface as it stands and one stage on it. */
@@ -33,6 +35,8 @@ export interface LimitFacts extends StageFacts {
   readonly brush: BrushAllowed;
   readonly pHLow: number;
   readonly pHHigh: number;
+  /** Of the air, as the job counts with. */
+  readonly temperatureCelsius: number;
   readonly handOver: boolean;
   /** In plain words; empty where there is none. */
   readonly handOverReason: string;

@@ -34,6 +34,8 @@ export const FOOT_TRAFFIC = ['never', 'with-care', 'yes'] as const;
 /** What a surface is made of and what that tolerates, as trade defaults; a house may go stricter. */
 export interface Material {
   readonly id: string;
+  /** Of a material that a house adds: the one of the catalogue that the limits take it for. */
+  readonly like?: string;
   readonly name: string;
   readonly synonyms: readonly string[];
   readonly family: MaterialFamily;
@@ -73,6 +75,10 @@ export interface Condition {
   readonly jetLimitKilopascal?: number;
   /** Allows no stiffer brush than this. */
   readonly brush?: BrushAllowed;
+  /** Bears these no better than so. */
+  readonly tolerates?: Partial<Tolerances>;
+  /** Narrows the span of pH to this. */
+  readonly pH?: readonly [number, number];
   /** Why nobody but a specialist touches it. */
   readonly handOver?: string;
 }

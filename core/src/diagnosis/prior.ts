@@ -1,6 +1,6 @@
-import { materialById } from '../catalogue/catalogue.ts';
 import type { LookAlike, SiteCue } from '../catalogue/look-alike.ts';
 import type { MaterialFamily } from '../catalogue/material.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { isShadySide } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
@@ -19,8 +19,8 @@ export interface MarkSite {
   readonly near: ReadonlySet<string>;
 }
 
-export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'features'>): MarkSite {
-  const material = materialById(surface.material);
+export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'features' | 'handbook'>): MarkSite {
+  const material = houseCatalogue(survey.handbook).material(surface.material);
   const around = new Set<string>(SURROUNDING_FIELDS.flatMap((field) => surface[field]));
   const side = survey.sides.find((s) => s.id === surface.side);
   return {

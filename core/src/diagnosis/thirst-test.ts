@@ -1,5 +1,5 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
-import { MATERIALS } from '../catalogue/data/materials.ts';
 import type { Finish } from '../catalogue/material.ts';
 import { THIRST_TEST } from '../survey/surface-test.ts';
 import { THIRST_CLASSES, dropSeconds, thirstClassOf } from '../survey/thirst.ts';
@@ -7,12 +7,18 @@ import { THIRST_CLASSES, dropSeconds, thirstClassOf } from '../survey/thirst.ts'
 /** How probable it is that a drop falls into the class of the material, the next one, one further on, and so forth. */
 const BY_DISTANCE: readonly number[] = [0.7, 0.22, 0.06, 0.015, 0.005];
 
+const made = new WeakMap<Catalogue['materials'], Map<Finish, QuickTest>>();
+
 /** The drop of water, timed, as a test between materials: how probable each class is follows from their thirst. */
-export function thirstTest(finish: Finish): QuickTest {
-  return TESTS[finish];
+export function thirstTest(finish: Finish, { materials }: Pick<Catalogue, 'materials'>): QuickTest {
+  const tests = made.get(materials) ?? new Map<Finish, QuickTest>();
+  made.set(materials, tests);
+  const test = tests.get(finish) ?? testOf(finish, materials);
+  tests.set(finish, test);
+  return test;
 }
 
-function made(finish: Finish): QuickTest {
+function testOf(finish: Finish, materials: Catalogue['materials']): QuickTest {
   return {
     id: THIRST_TEST,
     name: 'Time a drop of water',
@@ -22,7 +28,7 @@ function made(finish: Finish): QuickTest {
     agentClass: null,
     never: null,
     outcomes: THIRST_CLASSES.map(({ id, name }) => ({ id, text: name })),
-    likelihood: Object.fromEntries(MATERIALS.map((m) => [m.id, rowOf(m.sorptivity[finish])])),
+    likelihood: Object.fromEntries(materials.map((m) => [m.id, rowOf(m.sorptivity[finish])])),
     source: 'order of published water absorption coefficients, EN ISO 15148; spread a trade default',
   };
 }
@@ -33,9 +39,3 @@ function rowOf(sorptivity: number): readonly number[] {
   const sum = weights.reduce((a, b) => a + b, 0);
   return weights.map((w) => w / sum);
 }
-
-const TESTS: Readonly<Record<Finish, QuickTest>> = {
-  bare: made('bare'),
-  painted: made('painted'),
-  sealed: made('sealed'),
-};

@@ -1,4 +1,4 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 
 export const HANDBOOK_KINDS = [
   'materials',
@@ -28,22 +28,31 @@ const entry = (
   words: readonly string[] = [],
 ): HandbookEntry => ({ kind, id, name, group, words: [id, name, group, ...words].join(' ').toLowerCase() });
 
+const made = new WeakMap<Catalogue, readonly HandbookEntry[]>();
+
 /** Everything that the handbook has a page for. */
-export const HANDBOOK_ENTRIES: readonly HandbookEntry[] = [
-  ...CATALOGUE.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
-  ...CATALOGUE.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
-  ...CATALOGUE.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
-  ...CATALOGUE.tools.map((t) => entry('tools', t, t.jet === null ? 'without a jet' : 'with a jet', [t.handling])),
-  ...CATALOGUE.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
-  ...CATALOGUE.limits.map((l) => entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen])),
-  ...[...CATALOGUE.quickTests, ...CATALOGUE.materialTests].map((t) => entry('tests', t, t.agentClass ?? 'without an agent', [t.how])),
-]; // prettier-ignore
+export function handbookEntries(catalogue: Catalogue): readonly HandbookEntry[] {
+  const before = made.get(catalogue);
+  if (before) return before;
+  const entries = [
+  ...catalogue.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
+  ...catalogue.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
+  ...catalogue.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
+  ...catalogue.tools.map((t) => entry('tools', t, t.jet === null ? 'without a jet' : 'with a jet', [t.handling])),
+  ...catalogue.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
+  ...catalogue.limits.map((l) => entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen])),
+  ...[...catalogue.quickTests, ...catalogue.materialTests].map((t) => entry('tests', t, t.agentClass ?? 'without an agent', [t.how])),
+];
+  made.set(catalogue, entries);
+  return entries;
+} // prettier-ignore
 
 /** Entries in which every word of a search is found, those whose name begins with it first. */
-export function handbookSearch(find: string, kind: HandbookKind | null): readonly HandbookEntry[] {
+export function handbookSearch(find: string, kind: HandbookKind | null, catalogue: Catalogue): readonly HandbookEntry[] {
   const words = find.toLowerCase().split(/\s+/).filter((w) => w !== '');
   const begins = (e: HandbookEntry) => (words[0] !== undefined && e.name.toLowerCase().startsWith(words[0]) ? 0 : 1);
-  return HANDBOOK_ENTRIES.filter((e) => (kind === null || e.kind === kind) && words.every((w) => e.words.includes(w)))
+  return handbookEntries(catalogue)
+    .filter((e) => (kind === null || e.kind === kind) && words.every((w) => e.words.includes(w)))
     .map((e, i) => ({ e, i }))
     .sort((a, b) => begins(a.e) - begins(b.e) || a.i - b.i)
     .map(({ e }) => e);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FACT_NAMES, factTestInWords, factsRead } from './limit-words.ts';
-import { HANDBOOK_ENTRIES, handbookSearch } from './handbook-search.ts';
+import { handbookEntries, handbookSearch } from './handbook-search.ts';
 import { materialCard } from './material-card.ts';
 import { USED_CLASSES, opposedClasses } from './opposed-classes.ts';
 
@@ -65,7 +65,7 @@ describe('a limit in words', () => {
 
 describe('the card of a material', () => {
   it('is judged by the limits: limestone bears no acid and no close jet', () => {
-    const { tolerances, jets, methods } = materialCard('limestone');
+    const { tolerances, jets, methods } = materialCard('limestone', CATALOGUE);
     expect(tolerances.find((t) => t.agentClass === 'acid')?.verdict).toBe('no');
     expect(jets.find((j) => j.tool.id === 'surface-cleaner-50')?.allowed).toBe(false);
     expect(jets.map((j) => j.kilopascal)).toEqual([...jets.map((j) => j.kilopascal)].sort((a, b) => a - b));
@@ -75,13 +75,14 @@ describe('the card of a material', () => {
 
   it('changes with the finish, of those that there are', () => {
     const caustic = (finish: 'bare' | 'painted') =>
-      materialCard('clay-brick', finish).tolerances.find((t) => t.agentClass === 'caustic')?.verdict;
+      materialCard('clay-brick', CATALOGUE, finish).tolerances.find((t) => t.agentClass === 'caustic')
+        ?.verdict;
     expect([caustic('bare'), caustic('painted')]).toEqual(['yes', 'no']);
-    expect(() => materialCard('clear-glass', 'painted')).toThrow('never painted');
+    expect(() => materialCard('clear-glass', CATALOGUE, 'painted')).toThrow('never painted');
   });
 
   it('of what specialists keep refuses everything', () => {
-    for (const { refusals } of materialCard('fibre-cement').methods)
+    for (const { refusals } of materialCard('fibre-cement', CATALOGUE).methods)
       expect(refusals.map((r) => r.rule)).toContain('hand-over');
   });
 });
@@ -101,7 +102,7 @@ describe('classes that must never meet', () => {
 
 describe('the search of the handbook', () => {
   it('finds by name, synonym and group, in metric and US words', () => {
-    const ids = (find: string) => handbookSearch(find, 'materials').map((e) => e.id);
+    const ids = (find: string) => handbookSearch(find, 'materials', CATALOGUE).map((e) => e.id);
     expect(ids('tarmac')).toEqual(['asphalt-paving']);
     expect(ids('blacktop')).toEqual(['asphalt-paving']);
     expect(ids('vinyl siding')).toEqual(['vinyl-cladding']);
@@ -109,9 +110,9 @@ describe('the search of the handbook', () => {
   });
 
   it('knows every entry once, and finds nothing where there is nothing', () => {
-    const keys = HANDBOOK_ENTRIES.map((e) => `${e.kind} ${e.id}`);
+    const keys = handbookEntries(CATALOGUE).map((e) => `${e.kind} ${e.id}`);
     expect(new Set(keys).size).toBe(keys.length);
-    expect(handbookSearch('zzz', null)).toEqual([]);
-    expect(handbookSearch('', null)).toHaveLength(HANDBOOK_ENTRIES.length);
+    expect(handbookSearch('zzz', null, CATALOGUE)).toEqual([]);
+    expect(handbookSearch('', null, CATALOGUE)).toHaveLength(handbookEntries(CATALOGUE).length);
   });
 });

@@ -1,4 +1,4 @@
-import { CATALOGUE, materialById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Finish, Material } from '../catalogue/material.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Tool } from '../catalogue/tool.ts';
@@ -22,15 +22,19 @@ export interface MaterialCard {
  * The card of a material in one of its finishes.
  * @throws RangeError for a material or a finish that the catalogue does not have
  */
-export function materialCard(id: string, finish: Finish = materialById(id).finishes[0]): MaterialCard {
-  const material = materialById(id);
+export function materialCard(
+  id: string,
+  catalogue: Catalogue,
+  finish: Finish = catalogue.material(id).finishes[0],
+): MaterialCard {
+  const material = catalogue.material(id);
   if (!material.finishes.includes(finish)) throw new RangeError(`${material.name} is never ${finish}`);
-  const state = soundState(material, finish);
+  const state = soundState(material, finish, catalogue);
   return {
     material,
     finish,
     tolerances: tolerancesOf(state),
-    jets: CATALOGUE.tools
+    jets: catalogue.tools
       .filter((tool) => tool.jet !== null)
       .map((tool) => ({
         tool,
@@ -38,8 +42,8 @@ export function materialCard(id: string, finish: Finish = materialById(id).finis
         allowed: toolPressure(tool.id) <= state.jetLimitKilopascal,
       }))
       .sort((a, b) => a.kilopascal - b.kilopascal),
-    methods: CATALOGUE.methods
+    methods: catalogue.methods
       .filter((method) => method.families.includes(material.family))
-      .map((method) => ({ method, refusals: methodRefusals(state, method, CATALOGUE.limits) })),
+      .map((method) => ({ method, refusals: methodRefusals(state, method, catalogue) })),
   };
 }

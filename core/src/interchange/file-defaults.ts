@@ -1,4 +1,4 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import { CONTAMINANTS } from '../catalogue/data/contaminants.ts';
 import { DEFAULT_HOUSE } from '../survey/job-detail.ts';
 import { BANDS, usualTilt } from '../survey/surface.ts';
@@ -16,8 +16,8 @@ export function named(raw: Raw): Raw {
 }
 
 /** A material by its id or one of its synonyms. */
-export function materialOf(word: unknown) {
-  return CATALOGUE.materials.find((m) => m.id === word || m.synonyms.includes(String(word)));
+export function materialOf(word: unknown, { materials }: Catalogue) {
+  return materials.find((m) => m.id === word || m.synonyms.includes(String(word)));
 }
 
 /** The id of a contaminant by its id or one of its synonyms; anything else as it came. */
@@ -26,12 +26,12 @@ export function contaminantIdOf(word: unknown): unknown {
 }
 
 /** A surface with what its band and its material imply. */
-export function completedSurface(raw: Raw): Raw {
+export function completedSurface(raw: Raw, catalogue: Catalogue): Raw {
   const own = Object.fromEntries(
     Object.entries(raw).filter(([key]) => !(BESIDE_A_SURFACE as readonly string[]).includes(key)),
   );
   const band = BANDS.includes(raw['band'] as Band) ? (raw['band'] as Band) : 'wall';
-  const material = materialOf(raw['material']);
+  const material = materialOf(raw['material'], catalogue);
   return {
     tiltDegrees: usualTilt(band),
     ...(material ? { finish: material.finishes[0] } : {}),
@@ -49,7 +49,7 @@ export function completedFinding(raw: Raw, surface: unknown, zone: unknown): Raw
 
 /** The job's own fields out of the file. */
 export function completedJob(file: JobFile): Raw {
-  const { format: _f, version: _v, site, sides: _s, surfaces: _u, choices: _c, property: _p, customer: _n, place: _l, ...job } =
+  const { format: _f, version: _v, site, sides: _s, surfaces: _u, choices: _c, property: _p, customer: _n, place: _l, handbook: _h, ...job } =
     file; // prettier-ignore
   return {
     name: 'Unnamed job',

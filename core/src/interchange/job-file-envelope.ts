@@ -27,6 +27,7 @@ export interface JobFile extends Raw {
   readonly surfaces: readonly Raw[];
   readonly house: Raw;
   readonly choices: readonly Raw[];
+  readonly handbook?: unknown;
 }
 
 const anything = Joi.object().unknown();
@@ -54,6 +55,7 @@ export const envelopeSchema = Joi.object<JobFile>({
   surfaces: Joi.array().items(surface).max(MOST_LISTED).required(),
   house: Joi.object({ crew: Joi.any(), machines: Joi.any(), schools: Joi.any(), dayStart: Joi.any(), dayHours: Joi.any(), wasteShare: Joi.any(), sprayerLitres: Joi.any() }).default({}),
   choices: list,
+  handbook: Joi.any(),
 }).prefs({ abortEarly: false, convert: false, errors: { wrap: { label: false } } }); // prettier-ignore
 
 /** The outline of a file, or every fault in it. */

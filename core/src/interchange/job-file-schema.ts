@@ -10,6 +10,8 @@ import {
   NAMED_SITE_KINDS,
   SITE_KINDS,
 } from './job-file-envelope.ts';
+import { OWN_ID } from '../house/own-entry.ts';
+import { houseHandbookSchema } from '../house/house-handbook.ts';
 import { jsonSchemaOf } from './json-schema.ts';
 import type { JsonSchema } from './json-schema.ts';
 
@@ -52,6 +54,7 @@ export function jobFileSchema(): JsonSchema {
       sides: listOf(entitySchema('side')),
       surfaces: listOf(surfaceSchema()),
       choices: listOf(optionalId(entitySchema('choice'))),
+      handbook: jsonSchemaOf(houseHandbookSchema),
     },
     required: ['format', 'version', 'surfaces'],
     additionalProperties: false,
@@ -68,7 +71,7 @@ function surfaceSchema(): JsonSchema {
     ...own,
     properties: {
       ...(own['properties'] as Properties),
-      material: wordOf(CATALOGUE.materials),
+      material: { anyOf: [wordOf(CATALOGUE.materials), { type: 'string', pattern: OWN_ID.source }] },
       ...scope,
       zones: {
         type: 'array',

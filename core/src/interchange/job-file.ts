@@ -1,3 +1,5 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Survey, SurveyFault } from '../survey/survey.ts';
 import { ENTITY_KINDS } from '../survey/survey.ts';
 import { referenceFaults } from '../survey/reference-faults.ts';
@@ -5,6 +7,7 @@ import { takeOffFace } from '../takeoff/take-off.ts';
 import { assumedValues } from './assumed-values.ts';
 import type { AssumedValue } from './assumed-values.ts';
 import { checkedEnvelope } from './job-file-envelope.ts';
+import { handbookInFile, readHandbook } from './file-handbook.ts';
 import { FileEntities } from './file-entities.ts';
 import type { Raw } from './file-entities.ts';
 import type { JobFile, SiteKind } from './job-file-envelope.ts';
@@ -29,6 +32,8 @@ export function readJobFile(value: unknown): JobFileReading {
   const checked = checkedEnvelope(upgraded.file);
   if (!checked.ok) return checked;
   const { file } = checked;
+  const handbook = readHandbook(file.handbook);
+  if (!handbook.ok) return handbook;
   const entities = new FileEntities();
   const job = entities.single('job', completedJob(file), '');
   const property = entities.single('property', propertyOf(file), 'property', (path) =>
@@ -38,10 +43,11 @@ export function readJobFile(value: unknown): JobFileReading {
   );
   const survey: Survey = {
     job,
+    handbook: handbook.handbook,
     property,
     sides: entities.list('side', file.sides.map(named), 'sides'),
     ...siteOf(file, entities),
-    ...surfacesOf(file.surfaces, entities),
+    ...surfacesOf(file.surfaces, entities, houseCatalogue(handbook.handbook)),
     choices: entities.list(
       'choice',
       file.choices.map((raw, i) => ({ id: `choice-${String(i + 1)}`, ...raw })),
@@ -77,6 +83,7 @@ function siteOf(
 function surfacesOf(
   raws: readonly Raw[],
   entities: FileEntities,
+  catalogue: Catalogue,
 ): Pick<Survey, 'surfaces' | 'zones' | 'findings' | 'scopes'> {
   const zoned = raws.flatMap((raw, i) =>
     listIn(raw, 'zones').map((zone, k) => ({
@@ -112,7 +119,7 @@ function surfacesOf(
   });
   return {
     surfaces: raws.map((raw, i) =>
-      entities.entity('surface', completedSurface(raw), i, `surfaces[${String(i)}]`),
+      entities.entity('surface', completedSurface(raw, catalogue), i, `surfaces[${String(i)}]`),
     ),
     zones: zoned.map(({ zone: { findings: _, ...own }, surface, at }, i) =>
       entities.entity('zone', { ...named(own), surface }, i, at),
@@ -160,6 +167,7 @@ export function jobFileOf(survey: Survey): Raw {
     sides: survey.sides.map(bare),
     surfaces: survey.surfaces.map((surface) => surfaceInFile(surface, survey)),
     house,
+    handbook: handbookInFile(survey.handbook),
     weather,
     choices: survey.choices.map(bare),
   };

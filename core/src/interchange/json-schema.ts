@@ -15,6 +15,7 @@ interface Description {
   readonly rules?: readonly Rule[];
   readonly keys?: Readonly<Record<string, Description>>;
   readonly items?: readonly Description[];
+  readonly matches?: readonly { readonly schema?: Description }[];
   readonly patterns?: readonly { readonly schema: Description; readonly rule: Description }[];
 }
 
@@ -47,11 +48,23 @@ function converted(description: Description): JsonSchema {
       return typed('boolean', {});
     case 'array':
       return typed('array', arrayRules(description));
+    case 'alternatives':
+      return anyOf(description);
+    case 'any':
+      return {};
     case 'object':
       return typed('object', objectRules(description));
     default:
       throw new RangeError(`a Joi schema of type "${description.type}" has no JSON Schema here`);
   }
+}
+
+/** One of several; where another field decides which, any is let through, and the reader of the file tells. */
+function anyOf({ matches = [], allow = [] }: Description): JsonSchema {
+  const schemas = matches.map(({ schema }) => schema);
+  if (schemas.some((schema) => schema === undefined)) return {};
+  const nullable = allow.includes(null) ? [{ type: 'null' }] : [];
+  return { anyOf: [...schemas.flatMap((schema) => (schema ? [converted(schema)] : [])), ...nullable] };
 }
 
 function stringRules({ rules = [] }: Description, emptyAllowed: boolean): JsonSchema {

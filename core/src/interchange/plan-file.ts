@@ -1,4 +1,4 @@
-import { contaminantById, methodById } from '../catalogue/catalogue.ts';
+import { contaminantById } from '../catalogue/catalogue.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -40,6 +40,7 @@ export function planFileOf(
     ),
     products: plan.products.map((p) => ({
       agent: p.product,
+      ...(p.called === null ? {} : { product: p.called }),
       ...(p.unit === 'L' ? { litres: p.amount } : { kilograms: p.amount }),
       containers: p.containers,
       leftOver: p.leftOver,
@@ -68,7 +69,7 @@ function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown>
   return {
     surface: planned.surface.id,
     areaSquareMetres: planned.takeOff.ok ? planned.takeOff.squareMetres : null,
-    method: methods.length > 0 ? methods.map((id) => methodById(id).id).join(' + ') : null,
+    method: methods.length > 0 ? methods.join(' + ') : null,
     because: planned.treatment?.because ?? [],
     alternatives: proposals.flatMap((p) =>
       p.alternatives.map((a) => ({

@@ -10,6 +10,25 @@ type Entry = Record<string, unknown>;
 
 const FEATURES = ['f0', 'f1', 'f2'];
 const toFeatures = fc.subarray(FEATURES);
+const ABOUT = { reason: 'as we do it', by: 'Ida', at: '2026-05-04T08:00:00.000Z' };
+/** Of the house: its own rules on what goes with what are tested where they stand. */
+const HANDBOOKS = [
+  {},
+  { materials: [{ id: 'own-lake-stone', name: 'Lake stone', like: 'limestone', ...ABOUT }] },
+  {
+    overrides: [
+      {
+        id: 'agent.caustic.coldestCelsius',
+        kind: 'agent',
+        entry: 'caustic',
+        path: 'coldestCelsius',
+        value: 8,
+        replaced: 5,
+        ...ABOUT,
+      },
+    ],
+  },
+];
 /** What the schema allows, with ids that may be met and figures in the tape language. */
 const files = allowedBy(jobFileSchema(), {
   id: fc.constant('replaced'),
@@ -26,6 +45,7 @@ const files = allowedBy(jobFileSchema(), {
   at: fc.constant('2026-05-04T08:00:00.000Z'),
   of: fc.constantFrom('s0', 's1', 'damage-0'),
   answers: fc.constant({}),
+  handbook: fc.constantFrom(...HANDBOOKS),
 }).map(numbered);
 
 /** Gives every entry its id, so that what names others can name them. */

@@ -1,4 +1,4 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import { BANDS, BAND_NAMES } from '../survey/surface.ts';
 import { SURFACE_COLUMNS } from './surface-columns.ts';
 import type { ColumnMapping, SurfaceColumnKey } from './surface-columns.ts';
@@ -11,14 +11,20 @@ export interface RowFault {
   readonly value: string;
 }
 
+interface CellOptions {
+  readonly mapping: ColumnMapping;
+  readonly decimalComma: boolean;
+  readonly catalogue: Catalogue;
+}
+
 /** Reads the cells of a list by the columns that they are mapped to, and gathers what is wrong in them. */
 export class RowCells {
   readonly faults: RowFault[] = [];
   /** Ids by id, and by name in lower case, of what a cell may name. */
   readonly places = new Map<string, string>();
-  private readonly options: { readonly mapping: ColumnMapping; readonly decimalComma: boolean };
+  private readonly options: CellOptions;
 
-  constructor(options: { readonly mapping: ColumnMapping; readonly decimalComma: boolean }) {
+  constructor(options: CellOptions) {
     this.options = options;
   }
 
@@ -61,7 +67,7 @@ export class RowCells {
   private words(row: readonly string[], index: number, fields: Record<string, unknown>): void {
     const material = this.text(row, 'material');
     if (material !== '') {
-      const found = CATALOGUE.materials.find((m) => isCalled(m, material));
+      const found = this.options.catalogue.materials.find((m) => isCalled(m, material));
       if (found) fields['material'] = found.id;
       else this.fault(index, 'material', `"${material}" is not a material of the catalogue: use its name, id or a synonym`, material); // prettier-ignore
     }
@@ -78,7 +84,7 @@ export class RowCells {
     const conditions = this.text(row, 'conditions');
     if (conditions !== '')
       fields['conditions'] = listed(conditions).flatMap((word) => {
-        const found = CATALOGUE.conditions.find(
+        const found = this.options.catalogue.conditions.find(
           (c) => c.id === word.toLowerCase() || c.name.toLowerCase() === word.toLowerCase(),
         );
         if (!found) this.fault(index, 'conditions', `"${word}" is not a condition of the catalogue`, word);

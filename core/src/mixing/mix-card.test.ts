@@ -1,11 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { CATALOGUE, agentById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { mixCard } from './mix-card.ts';
 
 describe('the mix card', () => {
   it('adds water, then stock, then surfactant, by the jug', () => {
-    const card = mixCard(agentById('hypochlorite'), 20, 30, 'metric');
+    const card = mixCard(CATALOGUE.agent('hypochlorite'), 20, 30, 'metric');
     expect(card.parts.map((p) => [p.role, p.litres])).toEqual([
       ['water', 15.12],
       ['stock', 4.8],
@@ -15,19 +15,19 @@ describe('the mix card', () => {
   });
 
   it('says the strength after rounding', () => {
-    const card = mixCard(agentById('hypochlorite'), 8.3, 10, 'metric');
+    const card = mixCard(CATALOGUE.agent('hypochlorite'), 8.3, 10, 'metric');
     expect(card.parts[1]?.litres).toBe(0.7);
     expect(card.strengthGramsPerLitre).toBe(10.5);
   });
 
   it('weighs powders by their hydrate', () => {
-    const card = mixCard(agentById('percarbonate'), 12.34, 80, 'metric');
+    const card = mixCard(CATALOGUE.agent('percarbonate'), 12.34, 80, 'metric');
     expect(card.litres).toBe(12.4);
     expect(card.parts.find((p) => p.role === 'powder')?.grams).toBe(990);
   });
 
   it('leaves a ready product alone', () => {
-    expect(mixCard(agentById('neutral-biocidal'), 7, 1000, 'metric').parts).toHaveLength(1);
+    expect(mixCard(CATALOGUE.agent('neutral-biocidal'), 7, 1000, 'metric').parts).toHaveLength(1);
   });
 
   it('keeps the parts together equal to the mix and close to its target', () => {

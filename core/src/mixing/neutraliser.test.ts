@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { CATALOGUE, agentById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { neutraliserGrams } from './neutraliser.ts';
 
 describe('neutralisers', () => {
@@ -9,12 +9,12 @@ describe('neutralisers', () => {
     ['phosphoric-acid', 'sodium-bicarbonate', 1.71],
     ['caustic', 'citric-acid', 1.75],
   ])('%s is brought to rest by %s', (agent, by, ratio) => {
-    expect(agentById(agent).neutraliser?.agent).toBe(by);
-    expect(neutraliserGrams(agentById(agent), 10, 1)).toBeCloseTo(10 * ratio, 1);
+    expect(CATALOGUE.agent(agent).neutraliser?.agent).toBe(by);
+    expect(neutraliserGrams(CATALOGUE.agent(agent), 10, 1)).toBeCloseTo(10 * ratio, 1);
   });
 
   it('need none where the agent is neutral', () => {
-    expect(neutraliserGrams(agentById('citrate-gel'), 1000, 1)).toBe(0);
+    expect(neutraliserGrams(CATALOGUE.agent('citrate-gel'), 1000, 1)).toBe(0);
   });
 
   it('are never thiosulfate or sulfite, which an acid turns to sulfur dioxide', () => {

@@ -1,4 +1,5 @@
-import { CATALOGUE, conditionById, contaminantById, materialById } from '../catalogue/catalogue.ts';
+import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { QuickPart, QuickValue } from './quick-part.ts';
@@ -61,12 +62,12 @@ function checkedPart(
     fault,
     options,
   });
-  const of = material === undefined ? undefined : materialById(material);
+  const of = material === undefined ? undefined : houseCatalogue(survey.handbook).material(material);
   if (value?.kind === 'finish' && of && !of.finishes.includes(value.finish))
     return refused(`${of.name} is ${of.finishes.join(' or ')}, not ${value.finish}`);
   if (value?.kind === 'condition' && of && !of.conditions.includes(value.id))
     return refused(
-      `${of.name} is not noted as ${conditionById(value.id).name}; it can be ${of.conditions.map((c) => conditionById(c).name).join(', ')}`,
+      `${of.name} is not noted as ${CATALOGUE.condition(value.id).name}; it can be ${of.conditions.map((c) => CATALOGUE.condition(c).name).join(', ')}`,
     );
   if (value?.kind === 'heights' && value.foot !== null && value.top !== null && value.foot > value.top)
     return refused('the foot lies above the top: say the lower height first');
@@ -125,12 +126,13 @@ function whichPlace(at: number): QuickPart {
 /** The materials of the property first: the next surface is often made of the same. */
 function whichMaterial(survey: Survey, at: number): QuickPart {
   const here = [...new Set(survey.surfaces.map((s) => s.material))];
-  const ids = [...here, ...CATALOGUE.materials.map((m) => m.id).filter((id) => !here.includes(id))];
+  const catalogue = houseCatalogue(survey.handbook);
+  const ids = [...here, ...catalogue.materials.map((m) => m.id).filter((id) => !here.includes(id))];
   return question(
     at,
     'What is it made of? It decides what is allowed.',
     ids.slice(0, MOST_MATERIALS).map((id) => {
-      const { name } = materialById(id);
+      const { name } = catalogue.material(id);
       return { label: name, at, length: 0, text: `, ${name.toLowerCase()}` };
     }),
   );

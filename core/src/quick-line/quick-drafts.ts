@@ -1,4 +1,5 @@
-import { materialById } from '../catalogue/catalogue.ts';
+import type { Material } from '../catalogue/material.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { MakeId } from '../survey/carried-over.ts';
 import type { DraftChange } from '../survey/change.ts';
 import { likeness } from '../survey/rearrange.ts';
@@ -39,6 +40,10 @@ export class DraftWriter {
     return { names: written.map((w) => w.name), first: written[0]?.id ?? '' };
   }
 
+  private materialOf(id: string): Material {
+    return houseCatalogue(this.survey.handbook).material(id);
+  }
+
   private create(side: SideChoice | null, parts: readonly QuickPart[]): { id: string; name: string } {
     const id = this.makeId();
     const place = valueOf(parts, 'place');
@@ -52,7 +57,7 @@ export class DraftWriter {
       name,
       side: side === null ? null : this.sideId(side),
       band,
-      ...(same?.material === material ? {} : { material, finish: materialById(material).finishes[0] }),
+      ...(same?.material === material ? {} : { material, finish: this.materialOf(material).finishes[0] }),
       ...(unsure.length > 0 ? { unsureBetween: unsure } : {}),
       ...(same ? {} : { size: '', tiltDegrees: usualTilt(band), footMetres: 0, topMetres: usualTop(band) }),
       position: this.position,
@@ -82,7 +87,9 @@ export class DraftWriter {
     const fields: Fields = {
       ...(same ? likeness(same) : {}),
       ...(name === undefined ? {} : { name }),
-      ...(material === undefined ? {} : { ...ofMaterial(material, surface), unsureBetween: unsure }),
+      ...(material === undefined
+        ? {}
+        : { ...ofMaterial(this.materialOf(material), surface), unsureBetween: unsure }),
       ...this.said(parts, surface),
     };
     if (Object.keys(fields).length > 0) this.draft('surface', id, 'patch', fields);

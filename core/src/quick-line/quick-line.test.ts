@@ -70,7 +70,7 @@ describe('the quick line', () => {
       '24 m is a length: write two sides as in 24m x 2m, or how high it is as in 24m high',
     ]);
     expect(reasons('south deck larch boards 4x3 flaking')).toEqual([
-      'Larch boards is not noted as flaking paint; it can be splintering wood, rotten wood, historic or listed',
+      'Larch boards is not noted as flaking paint; it can be splintering wood, rotten wood, waxed or oiled, historic or listed',
     ]);
     expect(reasons('x'.repeat(LONGEST_QUICK_LINE + 1))[0]).toContain('take it in two');
   });

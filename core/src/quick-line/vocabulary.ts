@@ -1,7 +1,10 @@
 import { distance } from 'fastest-levenshtein';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Material } from '../catalogue/material.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import type { Finish } from '../catalogue/material.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { FEATURE_KINDS, FEATURE_NAMES } from '../survey/feature.ts';
 import type { FeatureKind } from '../survey/feature.ts';
 import type { EntityId } from '../survey/entity-id.ts';
@@ -141,17 +144,31 @@ export class Vocabulary {
 }
 
 const cache = new WeakMap<Survey, Vocabulary>();
+/** Words of the catalogue with the materials of the house, which are the same over all of its surveys. */
+const catalogueTerms = new WeakMap<Catalogue, readonly (readonly [string, Meaning])[]>();
+
+function termsOf(catalogue: Catalogue): readonly (readonly [string, Meaning])[] {
+  const before = catalogueTerms.get(catalogue);
+  if (before) return before;
+  const made = [...catalogue.materials.flatMap(materialTerms), ...CATALOGUE_TERMS];
+  catalogueTerms.set(catalogue, made);
+  return made;
+}
 
 export function vocabularyOf(survey: Survey): Vocabulary {
   const there = cache.get(survey);
   if (there) return there;
-  const made = new Vocabulary([...entitiesOf(survey), ...CATALOGUE_TERMS, ...PLAIN_TERMS]);
+  const words = [...termsOf(houseCatalogue(survey.handbook)), ...PLAIN_TERMS];
+  const made = new Vocabulary([...entitiesOf(survey, words), ...words]);
   cache.set(survey, made);
   return made;
 }
 
-function entitiesOf(survey: Survey): (readonly [string, Meaning])[] {
-  const generic = new Set([...CATALOGUE_TERMS, ...PLAIN_TERMS].flatMap(([text]) => stemsOf(text)));
+function entitiesOf(
+  survey: Survey,
+  words: readonly (readonly [string, Meaning])[],
+): (readonly [string, Meaning])[] {
+  const generic = new Set(words.flatMap(([text]) => stemsOf(text)));
   return [
     ...survey.sides.map(({ id, name }) => [name, { kind: 'side' as const, id, name }] as const),
     ...survey.surfaces.flatMap(({ id, name }) => {
@@ -168,14 +185,15 @@ function entitiesOf(survey: Survey): (readonly [string, Meaning])[] {
 const each = (list: readonly string[], meaning: Meaning): (readonly [string, Meaning])[] =>
   list.map((text) => [text, meaning] as const);
 
+function materialTerms({ id, name, synonyms }: Material): readonly (readonly [string, Meaning])[] {
+  // A bare noun for a place ("yard") says where it is, not what it is made of.
+  return each(
+    [name, ...synonyms].filter((text) => !terms.PLACE_NOUNS.some(([, nouns]) => nouns.includes(text))),
+    { kind: 'material', id, name },
+  );
+}
+
 const CATALOGUE_TERMS: readonly (readonly [string, Meaning])[] = [
-  ...CATALOGUE.materials.flatMap(({ id, name, synonyms }) =>
-    // A bare noun for a place ("yard") says where it is, not what it is made of.
-    each(
-      [name, ...synonyms].filter((text) => !terms.PLACE_NOUNS.some(([, nouns]) => nouns.includes(text))),
-      { kind: 'material', id, name },
-    ),
-  ),
   ...CATALOGUE.contaminants.flatMap(({ id, name, synonyms }) =>
     each([name, ...synonyms], { kind: 'contaminant', id, name }),
   ),

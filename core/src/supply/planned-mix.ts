@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { agentById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import { mixCard } from '../mixing/mix-card.ts';
 import type { MixCard } from '../mixing/mix-card.ts';
 import { decimal, roundUpToStep } from '../quantity/rounding.ts';
@@ -22,6 +22,7 @@ export interface MixInput {
   readonly wasteShare: number;
   readonly sprayerLitres: number;
   readonly units: UnitSystem;
+  readonly catalogue: Catalogue;
 }
 
 /** The mix of one apply or neutralise stage; null for stages without an agent. */
@@ -35,7 +36,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     TRADE_DEFAULTS.smallestMixLitres,
     roundUpToStep((coats + mists) * (1 + wasteShare), 0.1),
   );
-  const agent = agentById(apply.agent);
+  const agent = input.catalogue.agent(apply.agent);
   const full = Math.floor(litres / sprayerLitres + 1e-9);
   const rest = litres - full * sprayerLitres;
   const batches = [

@@ -1,4 +1,5 @@
-import { agentById } from '../catalogue/catalogue.ts';
+import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import type { Product } from '../house/product.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { PlannedMix } from './planned-mix.ts';
 import { wholeContainers } from './whole-containers.ts';
@@ -12,12 +13,19 @@ export interface ProductAmount extends Containers {
   /** Agent id, or `surfactant`. */
   readonly product: string;
   readonly name: string;
+  /** What the house calls the product that it takes; null where it names none. */
+  readonly called: string | null;
+  /** Of all containers, in the money of the house; null where one of them has no price. */
+  readonly price: number | null;
   readonly unit: 'L' | 'kg';
   readonly amount: number;
 }
 
 /** Stock, powder and surfactant of all mixes added up, in whole containers; in order of name. */
-export function productAmounts(mixes: readonly PlannedMix[]): readonly ProductAmount[] {
+export function productAmounts(
+  mixes: readonly PlannedMix[],
+  catalogue: HouseCatalogue,
+): readonly ProductAmount[] {
   const totals = new Map<string, number>();
   for (const mix of mixes) {
     for (const { count, card } of mix.batches) {
@@ -34,19 +42,36 @@ export function productAmounts(mixes: readonly PlannedMix[]): readonly ProductAm
       return {
         product,
         name: 'Non-ionic surfactant',
+        called: null,
+        price: null,
         unit: 'L',
         amount,
         ...wholeContainers(amount, SURFACTANT_SIZES_LITRES),
       };
     }
-    const agent = agentById(product);
+    const agent = catalogue.agent(product);
+    const taken = catalogue.product(product);
+    const needed = wholeContainers(amount, agent.containers);
     return {
       product,
       name: agent.name,
+      called: taken?.name ?? null,
+      price: taken && priceOf(needed.containers, taken.packs),
       unit: agent.stock.form === 'powder' ? 'kg' : 'L',
       amount,
-      ...wholeContainers(amount, agent.containers),
+      ...needed,
     };
   });
   return amounts.sort((a, b) => (a.name < b.name ? -1 : 1));
+}
+
+function priceOf(containers: Containers['containers'], packs: Product['packs']): number | null {
+  const prices = containers.map(({ size, count }) => {
+    const price = packs.find((pack) => pack.size === size)?.price ?? null;
+    return price === null ? null : price * count;
+  });
+  return prices.reduce<number | null>(
+    (sum, price) => (sum === null || price === null ? null : sum + price),
+    0,
+  );
 }

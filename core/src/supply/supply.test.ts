@@ -1,5 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
+import { SHIPPED, houseCatalogue } from '../house/house-catalogue.ts';
+import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
+import { NO_RESTRICTIONS } from '../house/product.ts';
+import type { Product } from '../house/product.ts';
 import { productAmounts } from './product-amounts.ts';
 import { plannedMix } from './planned-mix.ts';
 import { wholeContainers } from './whole-containers.ts';
@@ -10,7 +14,14 @@ const stage: Stage = {
   tool: 'low-pressure-sprayer', rate: null, direction: 'bottom-up', maxSurfacePressureKilopascal: null, checks: [], cautions: [], minutes: null, reading: null,
   apply: { agent: 'hypochlorite', agentClass: 'hypochlorite', strengthGramsPerLitre: 10, basis: 'available chlorine', litresPerSquareMetre: 0.2, coats: 1, dwell: { fromMinutes: 8, toMinutes: 15 }, leaveOn: false, needs: 'not-dry', clings: true, covered: false, stopWhen: '', ifNotEnough: '' },
 }; // prettier-ignore
-const given = { stage, mistPasses: 0, wasteShare: 0.1, sprayerLitres: 15, units: 'metric' } as const;
+const given = {
+  stage,
+  mistPasses: 0,
+  wasteShare: 0.1,
+  sprayerLitres: 15,
+  units: 'metric',
+  catalogue: SHIPPED,
+} as const;
 
 describe('the mix of a stage', () => {
   it('is area × amount × waste, batch by batch of the sprayer', () => {
@@ -25,13 +36,29 @@ describe('the mix of a stage', () => {
 
   it('adds up to products in whole containers', () => {
     const mix = plannedMix(given);
-    const [, hypochlorite] = productAmounts(mix ? [mix, mix] : []);
+    const [, hypochlorite] = productAmounts(mix ? [mix, mix] : [], SHIPPED);
     expect(hypochlorite).toMatchObject({
       product: 'hypochlorite',
       unit: 'L',
       amount: 3.6,
       containers: [{ size: 5, count: 1 }],
+      called: null,
+      price: null,
     });
+  });
+
+  it('costs what its containers cost, once all of them are priced', () => {
+    const product = (price: number | null): Product => ({
+      id: 'white', name: 'White', agent: 'hypochlorite', strength: { basis: 'g/L', value: 125 }, strengthRead: false,
+      packs: [{ size: 2, price }, { size: 1, price: 3 }], label: NO_RESTRICTIONS, dataSheet: null, inUse: true, by: 'Ida', at: '2026-05-04T08:00:00Z',
+    }); // prettier-ignore
+    const cost = (price: number | null) => {
+      const catalogue = houseCatalogue({ ...EMPTY_HANDBOOK, products: [product(price)] });
+      const mix = plannedMix({ ...given, catalogue });
+      return productAmounts(mix ? [mix] : [], catalogue).find((p) => p.product === 'hypochlorite');
+    };
+    expect(cost(5)).toMatchObject({ called: 'White', amount: 1.8, price: 5 });
+    expect(cost(null)?.price).toBeNull();
   });
 });
 

@@ -85,7 +85,7 @@ export function applyChanges(state: SurveyState, changes: readonly SurveyChange[
   const conflicts: FieldConflict[] = [];
   const faults: SurveyFault[] = [];
   for (const change of changes) {
-    const outcome = outcomeOf({ job, entities }, change);
+    const outcome = outcomeOf({ ...state, job, entities }, change);
     if (!outcome.ok) {
       conflicts.push(...outcome.conflicts);
       faults.push(...outcome.faults);
@@ -98,7 +98,7 @@ export function applyChanges(state: SurveyState, changes: readonly SurveyChange[
     else entities.delete(change.entity);
   }
   if (conflicts.length > 0 || faults.length > 0) return { ok: false, conflicts, faults };
-  return { ok: true, state: { job, entities }, applied };
+  return { ok: true, state: { ...state, job, entities }, applied };
 }
 
 function outcomeOf(state: SurveyState, change: SurveyChange): Outcome {

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { catalogueOrOwn } from '../house/own-entry.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
 import { nameSchema, noteSchema } from './detail-limits.ts';
@@ -24,7 +25,7 @@ export interface Choice {
 export const choiceSchema = Joi.object<Omit<Choice, 'id' | 'position'>>({
   surface: entityIdSchema.required(),
   contaminant: Joi.valid(...CATALOGUE.contaminants.map((c) => c.id)).required(),
-  method: Joi.valid(...CATALOGUE.methods.map((m) => m.id)).required(),
+  method: catalogueOrOwn(CATALOGUE.methods, 'method').required(),
   reason: noteSchema.allow('').default(''),
   by: nameSchema.required(),
   at: Joi.string().isoDate().required(),

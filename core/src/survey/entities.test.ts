@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { isReadyToUse } from '../catalogue/agent.ts';
-import { CATALOGUE, agentById, materialById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEFAULT_HOUSE, machineCounts } from './job-detail.ts';
 import { aspectName, isShadySide } from './side.ts';
 import type { Side } from './side.ts';
@@ -78,15 +78,15 @@ describe('the catalogue by id', () => {
     const ready = CATALOGUE.agents.filter(isReadyToUse).map((a) => a.id);
     expect(ready).toEqual(expect.arrayContaining(['citrate-gel', 'masonry-remover', 'clay-poultice']));
     expect(ready).not.toContain('hypochlorite');
-    expect(isReadyToUse(agentById('hypochlorite'))).toBe(false);
+    expect(isReadyToUse(CATALOGUE.agent('hypochlorite'))).toBe(false);
   });
 
   it('names what it does not have', () => {
-    expect(() => materialById('cheese')).toThrow('the catalogue has no material "cheese"');
-    expect(() => agentById('vinegar')).toThrow('the catalogue has no agent "vinegar"');
+    expect(() => CATALOGUE.material('cheese')).toThrow('the catalogue has no material "cheese"');
+    expect(() => CATALOGUE.agent('vinegar')).toThrow('the catalogue has no agent "vinegar"');
   });
 
   it('gives the entry that is listed', () => {
-    for (const material of CATALOGUE.materials) expect(materialById(material.id)).toBe(material);
+    for (const material of CATALOGUE.materials) expect(CATALOGUE.material(material.id)).toBe(material);
   });
 });

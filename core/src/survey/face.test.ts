@@ -3,7 +3,7 @@ import { stateOf, surveyOf } from './survey-state.ts';
 import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
-import { surfacesAbove } from '../plan/gravity.ts';
+import { surfacesAbove } from '../protection/gravity.ts';
 import { faced, facesOf } from './face.ts';
 import { drainLoop } from './reference-faults.ts';
 

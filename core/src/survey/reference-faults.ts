@@ -1,3 +1,4 @@
+import { OWN_ID } from '../house/own-entry.ts';
 import type { Surface } from './surface.ts';
 import { ENTITY_KINDS } from './survey.ts';
 import type { EntityKind, Survey, SurveyFault } from './survey.ts';
@@ -14,6 +15,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
     ...danglingReferences(survey),
     ...repeated(survey),
     ...misplacedFindings(survey),
+    ...unknownMaterials(survey),
   ];
   const loop = drainLoop(survey);
   if (loop) {
@@ -47,6 +49,25 @@ function danglingReferences(survey: Survey): readonly SurveyFault[] {
           ];
         }),
       ),
+    ),
+  );
+}
+
+/** Own materials must be in the house's handbook; those of the catalogue were checked with the surface. */
+function unknownMaterials({ surfaces, handbook }: Survey): readonly SurveyFault[] {
+  const known = new Set(handbook.materials.map((m) => m.id));
+  return surfaces.flatMap(({ id, material, unsureBetween }, index) =>
+    [material, ...unsureBetween].flatMap((value, i) =>
+      OWN_ID.test(value) && !known.has(value)
+        ? [
+            {
+              path: `surfaces[${String(index)}].${i === 0 ? 'material' : `unsureBetween[${String(i - 1)}]`}`,
+              message: `the handbook of the house has no material "${value}": add it there, or take one of the catalogue`,
+              value,
+              entity: id,
+            },
+          ]
+        : [],
     ),
   );
 }

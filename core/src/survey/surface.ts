@@ -1,7 +1,8 @@
 import Joi from 'joi';
-import { CATALOGUE, materialById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/material.ts';
-import type { Finish } from '../catalogue/material.ts';
+import type { Finish, Material } from '../catalogue/material.ts';
+import { catalogueOrOwn } from '../house/own-entry.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
 import { entityIdsSchema, heightSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
@@ -66,7 +67,7 @@ export interface Surface {
 /** Fields of a surface that name what is around it. */
 export const SURROUNDING_FIELDS = ['drainsOnto', 'beside', 'below', 'behind'] as const;
 
-const MATERIAL_IDS = CATALOGUE.materials.map((m) => m.id);
+const materialSchema = catalogueOrOwn(CATALOGUE.materials, 'material');
 const CONDITION_IDS = CATALOGUE.conditions.map((c) => c.id);
 const LARGEST_RELIEF = 10;
 
@@ -80,8 +81,8 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
   name: nameSchema.required(),
   side: entityIdSchema.allow(null).default(null),
   band: Joi.valid(...BANDS).default('wall'),
-  material: Joi.valid(...MATERIAL_IDS).required(),
-  unsureBetween: Joi.array().items(Joi.valid(...MATERIAL_IDS)).max(6).unique().default([]),
+  material: materialSchema.required(),
+  unsureBetween: Joi.array().items(materialSchema).max(6).unique().default([]),
   finish: Joi.valid(...FINISHES).required(),
   conditions: conditionsSchema,
   newSince: openDateSchema,
@@ -119,12 +120,11 @@ export function usualTop(band: Band): number {
 
 /** Another material on a surface: its finish becomes the usual one, and conditions that it cannot be in are dropped. */
 export function ofMaterial(
-  id: string,
+  material: Material,
   { conditions }: Pick<Surface, 'conditions'>,
 ): Pick<Surface, 'material' | 'finish' | 'conditions'> {
-  const material = materialById(id);
   return {
-    material: id,
+    material: material.id,
     finish: material.finishes[0],
     conditions: conditions.filter((condition) => material.conditions.includes(condition)),
   };

@@ -1,3 +1,4 @@
+import type { HouseHandbook } from '../house/house-handbook.ts';
 import { keptList } from './kept-list.ts';
 import { PROPERTY_ID } from './property.ts';
 import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND } from './survey.ts';
@@ -16,6 +17,8 @@ export interface VersionedEntity {
 /** A survey as it is stored and edited: the job, and the property with its entities by id. */
 export interface SurveyState {
   readonly job: VersionedEntity;
+  /** Of the house; no change of a survey touches it. */
+  readonly handbook: HouseHandbook;
   readonly entities: ReadonlyMap<string, VersionedEntity>;
 }
 
@@ -49,7 +52,7 @@ function listedSurvey(state: SurveyState): Survey {
   if (!property) throw new Error('a survey has its property');
   // Each detail was checked by its kind's schema when it was set.
   const lists = Object.fromEntries(Object.entries(found).map(([list, items]) => [list, keptList(items)]));
-  return { job: state.job.detail, property, ...lists } as unknown as Survey;
+  return { job: state.job.detail, handbook: state.handbook, property, ...lists } as unknown as Survey;
 }
 
 const listed = new WeakMap<VersionedEntity, Record<string, unknown>>();
@@ -82,6 +85,7 @@ export function stateOf(jobId: string, survey: Survey): SurveyState {
   const property = freshRecord(PROPERTY_KIND, PROPERTY_ID, survey.property);
   return {
     job: freshRecord(JOB_KIND, jobId, survey.job),
+    handbook: survey.handbook,
     entities: new Map([property, ...freshEntities(survey)].map((entity) => [entity.id, entity])),
   };
 }

@@ -9,6 +9,8 @@ import { featureSchema } from './feature.ts';
 import type { Feature } from './feature.ts';
 import { findingSchema } from './finding.ts';
 import type { Finding } from './finding.ts';
+import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
+import type { HouseHandbook } from '../house/house-handbook.ts';
 import { jobDetailSchema } from './job-detail.ts';
 import type { JobDetail } from './job-detail.ts';
 import { longAssetSchema } from './long-asset.ts';
@@ -41,6 +43,8 @@ import type { Zone } from './zone.ts';
 /** Everything one job knows: its own fields, what lasts of the property, what passes with the job. */
 export interface Survey {
   readonly job: JobDetail;
+  /** What the house has made of the catalogue. */
+  readonly handbook: HouseHandbook;
   readonly property: Property;
   readonly sides: readonly Side[];
   readonly longAssets: readonly LongAsset[];
@@ -85,10 +89,11 @@ export const ENTITY_KINDS = {
 } as const satisfies Record<string, { list: keyof Survey; lasts: boolean; schema: Joi.ObjectSchema }>;
 export type EntityKind = keyof typeof ENTITY_KINDS;
 
-/** The lists of a survey that has nothing in it yet. */
-export const NO_ENTITIES = Object.fromEntries(
-  Object.values(ENTITY_KINDS).map(({ list }) => [list, []]),
-) as unknown as Omit<Survey, 'job' | 'property'>;
+/** The lists of a survey that has nothing in it yet, under the catalogue as shipped. */
+export const NO_ENTITIES = {
+  ...Object.fromEntries(Object.values(ENTITY_KINDS).map(({ list }) => [list, []])),
+  handbook: EMPTY_HANDBOOK,
+} as unknown as Omit<Survey, 'job' | 'property'>;
 export const JOB_KIND = 'job';
 export const PROPERTY_KIND = 'property';
 /** Everything that a change can touch: the entities, and the one job and one property of a survey. */

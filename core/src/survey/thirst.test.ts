@@ -1,3 +1,4 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import { facesOf } from './face.ts';
@@ -49,16 +50,20 @@ describe('the thirst of a face', () => {
   });
 
   it('is the default of its material until a drop is timed', () => {
-    expect(faces([]).map(sorptivityOf)).toEqual([0.015, 0.015]);
+    expect(faces([]).map((face) => sorptivityOf(face, CATALOGUE))).toEqual([0.015, 0.015]);
   });
 
   it('is what the fastest drop says: the clocks stay on the safe side', () => {
-    expect(faces([drop('a', 484), drop('b', 30)]).map(sorptivityOf)).toEqual([0.06, 0.06]);
+    expect(faces([drop('a', 484), drop('b', 30)]).map((face) => sorptivityOf(face, CATALOGUE))).toEqual([
+      0.06, 0.06,
+    ]);
   });
 
   it('of a zone is its own where it was timed there', () => {
-    expect(faces([drop('a', 484), drop('b', LONGEST_DROP_SECONDS, 'foot')]).map(sorptivityOf)).toEqual([
-      0.015, 0.0001,
-    ]);
+    expect(
+      faces([drop('a', 484), drop('b', LONGEST_DROP_SECONDS, 'foot')]).map((face) =>
+        sorptivityOf(face, CATALOGUE),
+      ),
+    ).toEqual([0.015, 0.0001]);
   });
 });

@@ -1,4 +1,4 @@
-import { materialById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Finish } from '../catalogue/material.ts';
 import { LONGEST_DROP_SECONDS, THIRST_TEST } from './surface-test.ts';
@@ -62,10 +62,13 @@ export function measuredThirst(
 }
 
 /** Sorptivity of a face, kg/(m²·√s): measured where somebody timed a drop, else the default of material and finish. */
-export function sorptivityOf(face: {
-  readonly material: string;
-  readonly finish: Finish;
-  readonly measuredSorptivity?: number | null;
-}): number {
-  return face.measuredSorptivity ?? materialById(face.material).sorptivity[face.finish];
+export function sorptivityOf(
+  face: {
+    readonly material: string;
+    readonly finish: Finish;
+    readonly measuredSorptivity?: number | null;
+  },
+  catalogue: Catalogue,
+): number {
+  return face.measuredSorptivity ?? catalogue.material(face.material).sorptivity[face.finish];
 }

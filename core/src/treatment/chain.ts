@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { agentById, materialById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import type { Method, StageTemplate } from '../catalogue/method.ts';
@@ -26,9 +26,11 @@ export interface ChainSurroundings {
   readonly surface: Surface;
   readonly shaded: boolean;
   readonly preWet: string;
+  readonly catalogue: Catalogue;
 }
 
-const CHAIN_ORDER = ['growth', 'alkali', 'acid', 'leave-on'] as const;
+/** In which order methods follow each other on one face. */
+export const CHAIN_ORDER = ['growth', 'alkali', 'acid', 'leave-on'] as const;
 
 /** Growth before alkali before acid before leave-on; ties by method id. */
 export function inChainOrder(links: readonly ChainLink[]): readonly ChainLink[] {
@@ -49,7 +51,9 @@ export function chainStages(links: readonly ChainLink[], around: ChainSurroundin
     link.method.stages.forEach((template, index) => {
       if (template.kind === 'pre-wet' && !isPreWetted(template.onlyIfThirsty, around)) return;
       if (template.kind === 'apply') {
-        const opposed = present.filter((p) => p.agent.opposedTo.includes(agentById(template.agent).class));
+        const opposed = present.filter((p) =>
+          p.agent.opposedTo.includes(around.catalogue.agent(template.agent).class),
+        );
         for (const p of opposed) stages.push(...restingStages(p, link, around, stages.length));
         if (opposed.length > 0) present = present.filter((p) => !opposed.includes(p));
       }
@@ -64,7 +68,7 @@ export function chainStages(links: readonly ChainLink[], around: ChainSurroundin
       stages.push(stage);
       if (stage.apply && template.kind === 'apply') {
         present.push({
-          agent: agentById(template.agent),
+          agent: around.catalogue.agent(template.agent),
           strength: stage.apply.strengthGramsPerLitre,
           area: link.areaSquareMetres,
         });
@@ -80,7 +84,7 @@ export function chainStages(links: readonly ChainLink[], around: ChainSurroundin
 
 function isPreWetted(onlyIfThirsty: boolean, around: ChainSurroundings): boolean {
   if (around.preWet === 'never') return false;
-  return around.preWet === 'always' || !onlyIfThirsty || isThirsty(around.surface);
+  return around.preWet === 'always' || !onlyIfThirsty || isThirsty(around.surface, around.catalogue);
 }
 
 /** Pre-wet, apply, and what ends its dwell up to the first rinse or wash are tied in one cycle. */
@@ -122,7 +126,7 @@ function stageOf(
     direction: 'direction' in template ? template.direction : 'top-down',
     maxSurfacePressureKilopascal: pressure > 0 ? pressure : null,
     checks: 'checks' in template ? template.checks : [],
-    cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent)] : [],
+    cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent, around)] : [],
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
   };
@@ -134,7 +138,7 @@ function applyDetail(
   around: ChainSurroundings,
 ): ApplyDetail | null {
   if (template.kind === 'apply') {
-    const agent = agentById(template.agent);
+    const agent = around.catalogue.agent(template.agent);
     return {
       agent: agent.id,
       agentClass: agent.class,
@@ -142,7 +146,7 @@ function applyDetail(
         template.strengthGramsPerLitre[link.severity - 1] ?? template.strengthGramsPerLitre[0],
       basis: agent.basis,
       litresPerSquareMetre: roundToStep(
-        template.litresPerSquareMetre * materialById(around.surface.material).thirstFactor,
+        template.litresPerSquareMetre * around.catalogue.material(around.surface.material).thirstFactor,
         0.001,
       ),
       coats: template.coats,
@@ -159,22 +163,28 @@ function applyDetail(
   }
   if (template.kind === 'neutralise') {
     const before = link.method.stages.find(
-      (s) => s.kind === 'apply' && agentById(s.agent).neutraliser?.agent === template.agent,
+      (s) => s.kind === 'apply' && around.catalogue.agent(s.agent).neutraliser?.agent === template.agent,
     );
     const strength = before?.kind === 'apply' ? (before.strengthGramsPerLitre[link.severity - 1] ?? 0) : 0;
     return neutraliserDetail(
-      agentById(before?.kind === 'apply' ? before.agent : template.agent),
+      around.catalogue.agent(before?.kind === 'apply' ? before.agent : template.agent),
       template.agent,
       strength,
+      around,
     );
   }
   return null;
 }
 
 /** A rinsed face may still hold the residual film at full strength: the neutraliser is dosed for that. */
-function neutraliserDetail(of: Agent, neutraliser: string, strengthGramsPerLitre: number): ApplyDetail {
+function neutraliserDetail(
+  of: Agent,
+  neutraliser: string,
+  strengthGramsPerLitre: number,
+  { catalogue }: ChainSurroundings,
+): ApplyDetail {
   const gramsPerSquareMetre = neutraliserGrams(of, strengthGramsPerLitre, RESIDUAL);
-  const agent = agentById(neutraliser);
+  const agent = catalogue.agent(neutraliser);
   return {
     agent: agent.id,
     agentClass: agent.class,
@@ -195,8 +205,8 @@ function neutraliserDetail(of: Agent, neutraliser: string, strengthGramsPerLitre
   };
 }
 
-function agentCautions(agentId: string): readonly Reason[] {
-  const agent = agentById(agentId);
+function agentCautions(agentId: string, { catalogue }: ChainSurroundings): readonly Reason[] {
+  const agent = catalogue.agent(agentId);
   return agent.cautions.map((text) => ({ rule: `agent-${agentId}`, text, source: agent.source }));
 }
 
@@ -251,8 +261,8 @@ function restingStages(
       tool: 'low-pressure-sprayer',
       rate: plannedRate(TRADE_DEFAULTS.spray, rateConditions(link, around, false)),
       direction: 'top-down',
-      cautions: [why, ...agentCautions(earlier.agent.neutraliser.agent)],
-      apply: neutraliserDetail(earlier.agent, earlier.agent.neutraliser.agent, earlier.strength),
+      cautions: [why, ...agentCautions(earlier.agent.neutraliser.agent, around)],
+      apply: neutraliserDetail(earlier.agent, earlier.agent.neutraliser.agent, earlier.strength, around),
     });
   }
   stages.push(

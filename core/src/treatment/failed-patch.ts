@@ -1,4 +1,4 @@
-import { agentById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Face } from '../survey/face.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
@@ -15,12 +15,16 @@ export function patchesOn(
 }
 
 /** What a patch that went wrong says against a method; a later go for the same agent takes it back. */
-export function failedPatch(method: Method, patches: readonly TestPatch[]): Refusal | null {
+export function failedPatch(
+  method: Method,
+  patches: readonly TestPatch[],
+  catalogue: Catalogue,
+): Refusal | null {
   for (const stage of method.stages) {
     if (stage.kind !== 'apply') continue;
     const last = patches.findLast((p) => p.agent === stage.agent && p.verdict !== 'open');
     if (last?.verdict !== 'no-go') continue;
-    const name = agentById(stage.agent).name.toLowerCase();
+    const name = catalogue.agent(stage.agent).name.toLowerCase();
     return {
       rule: 'patch-failed',
       text: `A test patch with ${name} said no${last.result === '' ? '' : `: ${last.result}`}.`,

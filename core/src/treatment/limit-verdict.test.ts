@@ -1,5 +1,6 @@
+import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
 import { describe, expect, it } from '@jest/globals';
-import { CATALOGUE, methodById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { BEARINGS, BRUSHES, FINISHES } from '../catalogue/material.ts';
 import type { Bearing, Finish } from '../catalogue/material.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -9,12 +10,14 @@ import { surfaceState } from './surface-state.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 const wall = testSurface;
+/** The catalogue as shipped on a mild day. */
+const DAY = { handbook: EMPTY_HANDBOOK, job: { weather: { temperatureC: 18 } } };
 const rules = (surface: Surface, method: string, pond = false) => {
   const features = pond ? [testFeature('pond')] : [];
   return methodRefusals(
-    surfaceState(surface, { surfaces: [surface], features }),
-    methodById(method),
-    CATALOGUE.limits,
+    surfaceState(surface, { surfaces: [surface], features, ...DAY }),
+    CATALOGUE.method(method),
+    CATALOGUE,
   ).map((r) => r.rule);
 };
 const painted = { finish: 'painted' as Finish };
@@ -97,21 +100,42 @@ describe('every limit fires where it must and keeps still where it need not', ()
   });
 
   it('none of the catalogue was forgotten here', () => {
-    expect(CATALOGUE.limits).toHaveLength(30);
+    expect(CATALOGUE.limits).toHaveLength(31);
   });
 
   it.each<[string, string, string, string]>([
     ['specialist-only-agent', 'granite', 'ammonium-bifluoride', 'sulfamic-acid'],
     ['peroxide-not-tolerated', 'solar-panel', 'hydrogen-peroxide', 'neutral-detergent'],
   ])('%s, by an agent that no method has', (rule, material, forbidden, allowed) => {
-    const [first] = methodById('neutral-wash').stages;
+    const [first] = CATALOGUE.method('neutral-wash').stages;
     if (first?.kind !== 'apply') throw new Error('a neutral wash begins with its detergent');
-    const state = surfaceState(wall(material), { surfaces: [], features: [] });
-    const of = (agent: string) =>
-      stageRefusals(state, { ...first, agent }, CATALOGUE.limits).map((r) => r.rule);
+    const state = surfaceState(wall(material), { surfaces: [], features: [], ...DAY });
+    const of = (agent: string) => stageRefusals(state, { ...first, agent }, CATALOGUE).map((r) => r.rule);
     expect(of(forbidden)).toContain(rule);
     expect(of(allowed)).not.toContain(rule);
   });
+
+  it('too-cold-for-agent, on a day that is', () => {
+    const rulesAt = (temperatureC: number) => {
+      const on = wall('granite');
+      const around = { ...DAY, surfaces: [on], features: [], job: { weather: { temperatureC } } };
+      return methodRefusals(surfaceState(on, around), CATALOGUE.method('soft-wash-hypochlorite'), CATALOGUE);
+    };
+    const coldest = CATALOGUE.agent('hypochlorite').coldestCelsius;
+    expect(rulesAt(coldest)).toEqual([]);
+    expect(rulesAt(coldest - 1)).toMatchObject([{ rule: 'too-cold-for-agent', overridable: true }]);
+  });
+
+  it.each<[string, Partial<Surface>, Partial<SurfaceState>]>([
+    ['granite', { conditions: ['waxed'] }, { solvent: 'no', heat: 'no', pHLow: 4, pHHigh: 10 }],
+    ['granite', { conditions: ['historic'] }, { jetLimitKilopascal: 10, brush: 'soft', chlorine: 'no', heat: 'short' }],
+    ['anodised-aluminium', { conditions: ['scratched-anodising'] }, { peroxide: 'short', pHLow: 5, pHHigh: 8.5 }],
+    ['concrete', { conditions: ['new', 'cracked'] }, { jetLimitKilopascal: 10, heat: 'no', pHLow: 6, pHHigh: 13 }],
+    ['limestone', { conditions: ['cracked'] }, { heat: 'short', chlorine: 'no', pHLow: 6.5 }],
+  ])('a condition of %s takes away, and never gives: %j', (material, more, state) => {
+    const on = wall(material, more);
+    expect(surfaceState(on, { ...DAY, surfaces: [on], features: [] })).toMatchObject(state);
+  }); // prettier-ignore
 
   it('never allows more where a value is made safer', () => {
     const stages = CATALOGUE.methods.flatMap((m) => m.stages);
@@ -128,16 +152,21 @@ describe('every limit fires where it must and keeps still where it need not', ()
       (s) => ({ ...s, calcareous: true }),
       (s) => ({ ...s, saltSensitive: true }),
       (s) => ({ ...s, drainsToWater: true }),
+      (s) => ({ ...s, temperatureCelsius: s.temperatureCelsius - 15 }),
       (s) => ({ ...s, handOver: true, handOverReason: 'for specialists' }),
     ];
     for (const { id, finishes } of CATALOGUE.materials)
       for (const finish of finishes) {
-        const state = surfaceState(wall(id, { finish }), { surfaces: [], features: [] });
+        const state = surfaceState(wall(id, { finish }), {
+          surfaces: [],
+          features: [],
+          ...DAY,
+        });
         for (const make of safer) {
           const made = make(state);
           for (const stage of stages) {
-            const before = stageRefusals(state, stage, CATALOGUE.limits).map((r) => r.rule);
-            const after = stageRefusals(made, stage, CATALOGUE.limits).map((r) => r.rule);
+            const before = stageRefusals(state, stage, CATALOGUE).map((r) => r.rule);
+            const after = stageRefusals(made, stage, CATALOGUE).map((r) => r.rule);
             expect(before.filter((rule) => !after.includes(rule))).toEqual([]);
           }
         }
@@ -149,15 +178,16 @@ describe('every limit fires where it must and keeps still where it need not', ()
     const state = surfaceState(wall('granite', { drainsOnto: ['path'] }), {
       surfaces: [path],
       features: [testFeature('pond')],
+      ...DAY,
     });
     expect(state.drainsToWater).toBe(true);
   });
 
   it('fills the deciding figures into its sentence', () => {
     const [refusal] = methodRefusals(
-      surfaceState(wall('limestone'), { surfaces: [], features: [] }),
-      methodById('surface-clean-water-only'),
-      CATALOGUE.limits,
+      surfaceState(wall('limestone'), { surfaces: [], features: [], ...DAY }),
+      CATALOGUE.method('surface-clean-water-only'),
+      CATALOGUE,
     );
     expect(refusal?.text).toMatch(/^The jet presses \d+(\.\d)? kPa on a surface that stands 2\.5 kPa/);
   });

@@ -1,4 +1,5 @@
-import { CATALOGUE, agentById, toolById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
 import type { FactName, FactTest, Limit, LimitFacts, StageFacts } from '../catalogue/limit.ts';
 import type { Method, StageTemplate } from '../catalogue/method.ts';
@@ -24,14 +25,15 @@ export function toolPressure(toolId: string): number {
   return TOOL_PRESSURES.get(toolId) ?? 0;
 }
 
-function factsOf(stage: StageTemplate): StageFacts {
-  const tool = toolById(stage.tool);
-  const agent = stage.kind === 'apply' ? agentById(stage.agent) : null;
+function factsOf(stage: StageTemplate, catalogue: Catalogue): StageFacts {
+  const tool = catalogue.tool(stage.tool);
+  const agent = stage.kind === 'apply' ? catalogue.agent(stage.agent) : null;
   return {
     agent: agent?.id ?? null,
     agentClass: agent?.class ?? null,
     agentPH: agent?.typicalPH ?? null,
     specialistOnly: agent !== null && agent.specialistOnly !== null,
+    agentColdestCelsius: agent?.coldestCelsius ?? null,
     jetKilopascal: toolPressure(stage.tool),
     hot: tool.hot,
     abrasive: tool.abrasive,
@@ -46,14 +48,14 @@ interface StageLimits {
 }
 
 /** A stage of the catalogue is asked about thousands of surfaces: what it decides alone is decided once. */
-const decided = new WeakMap<readonly Limit[], WeakMap<StageTemplate, StageLimits>>();
+const decided = new WeakMap<Catalogue, WeakMap<StageTemplate, StageLimits>>();
 
-function limitsUnder(stage: StageTemplate, limits: readonly Limit[]): StageLimits {
-  const stages = decided.get(limits) ?? new WeakMap<StageTemplate, StageLimits>();
-  decided.set(limits, stages);
+function limitsUnder(stage: StageTemplate, catalogue: Catalogue): StageLimits {
+  const stages = decided.get(catalogue) ?? new WeakMap<StageTemplate, StageLimits>();
+  decided.set(catalogue, stages);
   const before = stages.get(stage);
   if (before) return before;
-  const made = undecided(factsOf(stage), limits);
+  const made = undecided(factsOf(stage, catalogue), catalogue.limits);
   stages.set(stage, made);
   return made;
 }
@@ -71,12 +73,15 @@ function undecided(facts: StageFacts, limits: readonly Limit[]): StageLimits {
 
 const byClass = new Map<AgentClass, StageLimits>();
 
-/** Limits of the catalogue that fire on a face under a class of agents, whichever of them and by whatever tool. */
+/**
+ * Limits that fire on a face under a class of agents, whichever of them and by whatever tool. A label forbids one agent,
+ * never a class: these are the limits of the catalogue, whatever products a house has.
+ */
 export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): readonly Limit[] {
   let under = byClass.get(agentClass);
   if (!under) {
     under = undecided(
-      { agent: null, agentClass, agentPH: null, specialistOnly: false, jetKilopascal: 0, hot: false, abrasive: false, scrubs: false },
+      { agent: null, agentClass, agentPH: null, specialistOnly: false, agentColdestCelsius: null, jetKilopascal: 0, hot: false, abrasive: false, scrubs: false },
       CATALOGUE.limits,
     );
     byClass.set(agentClass, under);
@@ -104,13 +109,28 @@ function filled(text: string, facts: LimitFacts): string {
   return text.replace(/\{(\w+)\}/g, (_, fact: string) => String(facts[fact as keyof LimitFacts]));
 }
 
-/** Every limit that forbids one stage on a surface in its state. */
+type OfStages = WeakMap<StageTemplate, readonly Refusal[]>;
+const judged = new WeakMap<Catalogue, WeakMap<SurfaceState, OfStages>>();
+
+/** Every limit that forbids one stage on a surface in its state; the same list for the same three. */
 export function stageRefusals(
   state: SurfaceState,
   stage: StageTemplate,
-  limits: readonly Limit[],
+  catalogue: Catalogue,
 ): readonly Refusal[] {
-  const { facts: own, open } = limitsUnder(stage, limits);
+  const states = judged.get(catalogue) ?? new WeakMap<SurfaceState, OfStages>();
+  judged.set(catalogue, states);
+  const stages: OfStages = states.get(state) ?? new WeakMap<StageTemplate, readonly Refusal[]>();
+  states.set(state, stages);
+  const before = stages.get(stage);
+  if (before) return before;
+  const made = judgedStage(state, stage, catalogue);
+  stages.set(stage, made);
+  return made;
+}
+
+function judgedStage(state: SurfaceState, stage: StageTemplate, catalogue: Catalogue): readonly Refusal[] {
+  const { facts: own, open } = limitsUnder(stage, catalogue);
   if (open.length === 0) return [];
   const fired = open.filter(({ tests }) => tests.every((test) => holds(test, state, own)));
   if (fired.length === 0) return [];
@@ -128,8 +148,8 @@ export function stageRefusals(
 export function methodRefusals(
   state: SurfaceState,
   method: Method,
-  limits: readonly Limit[],
+  catalogue: Catalogue,
 ): readonly Refusal[] {
-  const all = method.stages.flatMap((stage) => stageRefusals(state, stage, limits));
+  const all = method.stages.flatMap((stage) => stageRefusals(state, stage, catalogue));
   return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }

@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { agentById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Reason } from './reason.ts';
 import type { SurfaceState } from './surface-state.ts';
@@ -17,11 +17,12 @@ export function rankedMethod(
   contaminant: string,
   state: SurfaceState,
   schools: Readonly<Record<string, string>>,
+  catalogue: Catalogue,
 ): RankedMethod {
   const result = method.treats[contaminant] ?? 0;
   const harmWeight =
     TRADE_DEFAULTS.harmAroundWeight * (state.drainsToWater ? TRADE_DEFAULTS.waterHarmFactor : 1);
-  const disliked = schools['growth-chemistry'] === 'oxygen-or-neutral' && usesHypochlorite(method);
+  const disliked = schools['growth-chemistry'] === 'oxygen-or-neutral' && usesHypochlorite(method, catalogue);
   const points =
     TRADE_DEFAULTS.resultWeight * result -
     TRADE_DEFAULTS.surfaceRiskWeight * method.surfaceRisk -
@@ -58,9 +59,9 @@ export function inRankOrder(methods: readonly RankedMethod[]): readonly RankedMe
   return [...methods].sort((a, b) => b.points - a.points || (a.method.id < b.method.id ? -1 : 1));
 }
 
-function usesHypochlorite(method: Method): boolean {
+function usesHypochlorite(method: Method, catalogue: Catalogue): boolean {
   return method.stages.some(
-    (stage) => stage.kind === 'apply' && agentById(stage.agent).class === 'hypochlorite',
+    (stage) => stage.kind === 'apply' && catalogue.agent(stage.agent).class === 'hypochlorite',
   );
 }
 

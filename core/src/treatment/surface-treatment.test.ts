@@ -1,5 +1,6 @@
+import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
 import { describe, expect, it } from '@jest/globals';
-import { methodById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testSurface } from '../test/entities.ts';
@@ -28,10 +29,16 @@ const treat = (on: Surface, findings: readonly Finding[], more: Partial<Treatmen
     areaSquareMetres: 40,
     findings,
     choices: [],
-    state: surfaceState(on, { surfaces: [on], features: [] }),
+    state: surfaceState(on, {
+      surfaces: [on],
+      features: [],
+      handbook: EMPTY_HANDBOOK,
+      job: { weather: { temperatureC: 18 } },
+    }),
     otherStates: [],
     patches: [],
     schools: {},
+    catalogue: CATALOGUE,
     shaded: false,
     preWet: 'thirsty-only',
     ...more,
@@ -127,8 +134,8 @@ describe('a chain of stages', () => {
   it('ties an application to what ends its dwell and to nothing after', () => {
     const on = surface('larch-boards');
     const stages = chainStages(
-      [{ method: methodById('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
-      { surface: on, shaded: false, preWet: 'thirsty-only' },
+      [{ method: CATALOGUE.method('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
+      { surface: on, catalogue: CATALOGUE, shaded: false, preWet: 'thirsty-only' },
     );
     expect(stages.map((s) => [s.kind, s.cycle])).toEqual([
       ['clear', null], ['apply', 1], ['wash', 1], ['rinse', null], ['apply', 2], ['rinse', 2],
@@ -148,24 +155,29 @@ describe('a chain of stages', () => {
 
 describe('ranking', () => {
   const on = surface('granite');
-  const dry = surfaceState(on, { surfaces: [on], features: [] });
+  const dry = surfaceState(on, {
+    surfaces: [on],
+    features: [],
+    handbook: EMPTY_HANDBOOK,
+    job: { weather: { temperatureC: 18 } },
+  });
   it('counts harm around double where run-off reaches water', () => {
-    const method = methodById('soft-wash-hypochlorite');
+    const method = CATALOGUE.method('soft-wash-hypochlorite');
     const points = (drainsToWater: boolean) =>
-      rankedMethod(method, 'green-algae', { ...dry, drainsToWater }, {}).points;
+      rankedMethod(method, 'green-algae', { ...dry, drainsToWater }, {}, CATALOGUE).points;
     expect(points(false) - points(true)).toBe(method.harmAround);
   });
 
   it('does not depend on the order of the catalogue', () => {
     const ranked = ['leave-on-biocide', 'neutral-soak-stone', 'soft-wash-hypochlorite'].map((id) =>
-      rankedMethod(methodById(id), 'lichen', dry, {}),
+      rankedMethod(CATALOGUE.method(id), 'lichen', dry, {}, CATALOGUE),
     );
     expect(inRankOrder([...ranked].reverse())).toEqual(inRankOrder(ranked));
   });
 
   it('opens its points to their sum', () => {
     expect(
-      rankedMethod(methodById('soft-wash-hypochlorite'), 'green-algae', dry, {})
+      rankedMethod(CATALOGUE.method('soft-wash-hypochlorite'), 'green-algae', dry, {}, CATALOGUE)
         .because.map((b) => b.text)
         .join(' '),
     ).toContain('8 points: result 5 of 5 (×3)');

@@ -1,10 +1,12 @@
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
+import { contaminantById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
 import { roundToStep } from '../quantity/rounding.ts';
+import { bestCombination } from './best-combination.ts';
+import type { Candidates } from './best-combination.ts';
 import { chainStages, inChainOrder } from './chain.ts';
 import type { ChainLink, ChainSurroundings } from './chain.ts';
 import { failedPatch } from './failed-patch.ts';
@@ -73,7 +75,7 @@ const LEAVE_ON_NEEDS_DRY: Refusal = {
  */
 export function surfaceTreatment(input: TreatmentInput): SurfaceTreatment {
   const options = input.findings.map((finding) => optionsFor(finding, input));
-  const picked = bestCombination(options);
+  const picked = bestCombination(options.map(candidatesOf));
   const links = mergedLinks(options, picked, input.areaSquareMetres);
   const proposals = options.map((option, index): ContaminantProposal => {
     const chosen = picked[index] ?? null;
@@ -116,65 +118,37 @@ function optionsFor(finding: Finding, input: TreatmentInput): Options {
   const permitted: RankedMethod[] = [];
   const refused: RefusedMethod[] = [];
   let overridden: readonly Refusal[] = [];
-  for (const method of CATALOGUE.methods) {
+  for (const method of input.catalogue.methods) {
     const states = [input.state, ...input.otherStates];
     if (!method.treats[finding.contaminant] || !states.every((s) => method.families.includes(s.family)))
       continue;
-    const failed = failedPatch(method, input.patches);
-    const refusals = [...refusalsOnAny(states, method), ...(failed ? [failed] : [])];
+    const failed = failedPatch(method, input.patches, input.catalogue);
+    const refusals = [...refusalsOnAny(states, method, input.catalogue), ...(failed ? [failed] : [])];
     const overridable = refusals.every((r) => r.overridable);
     const setAside =
       refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
     if (setAside) overridden = refusals;
     if (refusals.length === 0 || setAside)
-      permitted.push(rankedMethod(method, finding.contaminant, input.state, input.schools));
+      permitted.push(rankedMethod(method, finding.contaminant, input.state, input.schools, input.catalogue));
     else refused.push({ method, refusals, overridable });
   }
   return { finding, permitted: inRankOrder(permitted), refused, choice, overridden };
 }
 
 /** What forbids a method on any of the states, each rule once. */
-function refusalsOnAny(states: readonly SurfaceState[], method: Method): readonly Refusal[] {
-  const all = states.flatMap((state) => methodRefusals(state, method, CATALOGUE.limits));
+function refusalsOnAny(
+  states: readonly SurfaceState[],
+  method: Method,
+  catalogue: Catalogue,
+): readonly Refusal[] {
+  const all = states.flatMap((state) => methodRefusals(state, method, catalogue));
   return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }
 
-/** The combination with the most points in sum, picks kept; null where nothing is permitted. */
-function bestCombination(options: readonly Options[]): readonly (RankedMethod | null)[] {
-  const candidates = options.map((option): readonly (RankedMethod | null)[] => {
-    const pick = option.permitted.find((ranked) => ranked.method.id === option.choice?.method);
-    return pick ? [pick] : option.permitted.length > 0 ? option.permitted : [null];
-  });
-  let best: { combination: readonly (RankedMethod | null)[]; points: number } | null = null;
-  for (const combination of combinations(candidates)) {
-    const points = combinationPoints(combination);
-    if (!best || points > best.points) best = { combination, points };
-  }
-  return best?.combination ?? [];
-}
-
-function* combinations<T>(lists: readonly (readonly T[])[]): Generator<readonly T[]> {
-  const [first, ...rest] = lists;
-  if (!first) {
-    yield [];
-    return;
-  }
-  for (const item of first) for (const tail of combinations(rest)) yield [item, ...tail];
-}
-
-/** A leave-on beside a wet treatment is no chain for one visit: it loses against every other. */
-const CLASH_POINTS = 1000;
-
-function combinationPoints(combination: readonly (RankedMethod | null)[]): number {
-  const methods = combination.filter((ranked) => ranked !== null);
-  const distinct = new Set(methods.map((ranked) => ranked.method.id)).size;
-  const leaveOns = methods.filter((ranked) => isLeaveOn(ranked.method)).length;
-  const clash = leaveOns > 0 && leaveOns < methods.length;
-  return (
-    methods.reduce((sum, ranked) => sum + ranked.points, 0) +
-    TRADE_DEFAULTS.sharedMethodBonus * (methods.length - distinct) -
-    (clash ? CLASH_POINTS : 0)
-  );
+/** What each finding may be treated with; a pick that stands is all there is. */
+function candidatesOf(option: Options): Candidates {
+  const pick = option.permitted.find((ranked) => ranked.method.id === option.choice?.method);
+  return pick ? [pick] : option.permitted.length > 0 ? option.permitted : [null];
 }
 
 /** One link per method; a method that serves several findings takes the worst severity and the largest share. */

@@ -4,7 +4,7 @@ import type { SurfaceState } from './surface-state.ts';
 
 const state = (more: Partial<SurfaceState>): SurfaceState => ({
   material: 'x', family: 'stone', finish: 'bare', conditions: [], calcareous: false, saltSensitive: false, drainsToWater: false, jetLimitKilopascal: 10,
-  chlorine: 'yes', peroxide: 'yes', solvent: 'yes', heat: 'yes', brush: 'stiff', pHLow: 1, pHHigh: 14, handOver: false, handOverReason: '', ...more,
+  chlorine: 'yes', peroxide: 'yes', solvent: 'yes', heat: 'yes', brush: 'stiff', pHLow: 1, pHHigh: 14, handOver: false, handOverReason: '', temperatureCelsius: 18, ...more,
 }); // prettier-ignore
 const verdicts = (s: SurfaceState) =>
   Object.fromEntries(tolerancesOf(s).map((t) => [t.agentClass, t.verdict]));

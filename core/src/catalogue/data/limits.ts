@@ -149,6 +149,11 @@ export const LIMITS: readonly Limit[] = [
     standing: 'overridable', source: TRADE,
   },
   {
+    id: 'too-cold-for-agent', when: [{ fact: 'agentColdestCelsius', aboveFact: 'temperatureCelsius' }],
+    text: 'The agent works from {agentColdestCelsius} °C on, and {temperatureCelsius} °C are counted with.', whatCanHappen: 'It lies there without working, freezes, or leaves a film.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
     id: 'no-acid-on-new-cement', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'conditions', includesAnyOf: ['new'] }],
     text: 'No acid on cement that is younger than 28 days.', whatCanHappen: 'The skin of the cement goes; the colour stays patchy.',
     standing: 'overridable', source: TRADE,

@@ -16,16 +16,16 @@ const YES: Tolerances = { chlorine: 'yes', peroxide: 'yes', solvent: 'yes', heat
 const ROBUST_STONE = {
   family: 'stone', finishes: ['bare', 'sealed'], calcareous: false, saltSensitive: false, rough: true, thirstFactor: 1,
   jetLimitKilopascal: 200, pH: [1, 14], tolerates: YES, brush: 'stiff', foot: 'yes', handOver: null,
-  conditions: ['loose-joints', 'cracked', 'spalling', 'jet-marked', 'historic'], source: `${TRADE}; ${SORPTIVITY}`,
+  conditions: ['loose-joints', 'cracked', 'spalling', 'jet-marked', 'waxed', 'sacrificial-coat', 'historic'], source: `${TRADE}; ${SORPTIVITY}`,
 } as const satisfies Partial<Material>; // prettier-ignore
 const CALCAREOUS = {
   ...ROBUST_STONE, calcareous: true, saltSensitive: true, jetLimitKilopascal: 2.5, pH: [6.5, 12], thirstFactor: 2,
   tolerates: { ...YES, chlorine: 'no', heat: 'short' }, brush: 'soft',
-  conditions: ['soft-stone', 'loose-joints', 'cracked', 'spalling', 'jet-marked', 'historic'],
+  conditions: ['soft-stone', 'loose-joints', 'cracked', 'spalling', 'jet-marked', 'waxed', 'sacrificial-coat', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 const BRICK = {
   ...ROBUST_STONE, family: 'masonry', finishes: ['bare', 'painted', 'sealed'], jetLimitKilopascal: 25, thirstFactor: 1.6, tolerates: { ...YES, heat: 'short' },
-  conditions: ['loose-joints', 'cracked', 'spalling', 'soft-stone', 'jet-marked', 'historic'],
+  conditions: ['loose-joints', 'cracked', 'spalling', 'soft-stone', 'jet-marked', 'sacrificial-coat', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 const RENDER = {
   ...ROBUST_STONE, family: 'render', finishes: ['painted', 'bare'], jetLimitKilopascal: 10, pH: [1, 13], tolerates: { ...YES, heat: 'short', solvent: 'short' }, brush: 'soft', foot: 'never',
@@ -33,11 +33,11 @@ const RENDER = {
 } as const satisfies Partial<Material>; // prettier-ignore
 const SLAB = {
   ...ROBUST_STONE, family: 'concrete', finishes: ['bare', 'sealed', 'painted'], jetLimitKilopascal: 250, thirstFactor: 1.2,
-  conditions: ['cracked', 'loose-joints', 'spalling', 'new', 'failed-seal', 'jet-marked', 'historic'],
+  conditions: ['cracked', 'loose-joints', 'spalling', 'new', 'failed-seal', 'jet-marked', 'sacrificial-coat', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 const WOOD = {
   ...ROBUST_STONE, family: 'timber', finishes: ['bare', 'painted', 'sealed'], jetLimitKilopascal: 25, thirstFactor: 1.1, pH: [1, 12], brush: 'soft', foot: 'yes',
-  tolerates: { ...YES, chlorine: 'short', heat: 'no' }, conditions: ['splintering', 'rotten', 'historic'],
+  tolerates: { ...YES, chlorine: 'short', heat: 'no' }, conditions: ['splintering', 'rotten', 'waxed', 'historic'],
   source: `${TRADE}; softwood sorptivity`,
 } as const satisfies Partial<Material>; // prettier-ignore
 const METAL = {
@@ -98,7 +98,7 @@ export const MATERIALS: readonly Material[] = [
 
   // Metals.
   { ...METAL, id: 'painted-aluminium', name: 'Painted aluminium', synonyms: ['coated aluminum', 'metal cladding', 'aluminium panels', 'aluminum siding'], finishes: ['painted', 'bare'], jetLimitKilopascal: 5, pH: [1, 12.5], tolerates: { ...YES, chlorine: 'short', heat: 'no', solvent: 'short' }, sorptivity: drinks(COATED) },
-  { ...METAL, id: 'anodised-aluminium', name: 'Anodised aluminium', synonyms: ['anodized aluminum', 'anodised frames'], finishes: ['bare'], jetLimitKilopascal: 25, pH: [5, 8.5], sorptivity: drinks(COATED) },
+  { ...METAL, id: 'anodised-aluminium', name: 'Anodised aluminium', synonyms: ['anodized aluminum', 'anodised frames'], finishes: ['bare'], conditions: ['scratched-anodising', 'corroded', 'historic'], jetLimitKilopascal: 25, pH: [5, 8.5], sorptivity: drinks(COATED) },
   { ...METAL, id: 'coated-steel', name: 'Coated steel', synonyms: ['powder coated steel', 'painted steel', 'steel cladding', 'gate'], finishes: ['painted', 'bare'], jetLimitKilopascal: 10, pH: [3, 12], tolerates: { ...YES, chlorine: 'short', heat: 'no', solvent: 'short' }, sorptivity: drinks(COATED) },
   { ...METAL, id: 'galvanised-steel', name: 'Galvanised steel', synonyms: ['galvanized steel', 'zinc coated steel', 'corrugated iron'], pH: [6, 12], sorptivity: drinks(COATED) },
   { ...METAL, id: 'stainless-steel', name: 'Stainless steel', synonyms: ['inox', 'stainless'], finishes: ['bare'], jetLimitKilopascal: 80, pH: [2, 13], sorptivity: drinks(COATED) },

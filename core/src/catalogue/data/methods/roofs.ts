@@ -1,0 +1,43 @@
+import type { Method } from '../../method.ts';
+import { rate, rinse, TRADE, GROWTH_CHECKS, apply, work } from './stage-parts.ts';
+
+/** On roofs. */
+export const ROOF_METHODS: readonly Method[] = [
+  {
+    id: 'hand-scrape-roof', name: 'Scrape by hand, then leave-on biocide', treats: { moss: 4, lichen: 3, 'green-algae': 2, mildew: 2, 'red-algae': 2 }, families: ['roofing'],
+    surfaceRisk: 1, harmAround: 3, slowness: 5, chainOrder: 'leave-on',
+    why: 'No jet and no feet on the tiles: cushions come off by hand, the biocide keeps the rest from growing.', expectation: 'Stains of the roots go within 6 to 18 months.', source: TRADE,
+    stages: [
+      { kind: 'clear', tool: 'hand-scraper', rate: rate(8, 15), direction: 'top-down', checks: ['Gutters are clear of pieces.', 'Cracked and slipped tiles are noted and shown.'] },
+      { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The face is dry before, evenly wet after.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Review after 6 months.' },
+    ],
+  },
+  {
+    id: 'roof-soft-wash', name: 'Roof soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 4, moss: 4 }, families: ['roofing'],
+    surfaceRisk: 1, harmAround: 5, slowness: 2, chainOrder: 'growth',
+    why: 'No jet and no feet: chemistry and a rinse at garden force, gutters caught.', expectation: 'Dead moss falls for weeks; gutters are cleared once more.', source: TRADE,
+    stages: [
+      work('clear', 'soft-brush', [30, 60], 'Cushions come off by hand; none go into the gutters.'),
+      apply('hypochlorite', [20, 25, 30, 40], [15, 20], { checks: GROWTH_CHECKS, stopWhen: 'Black is gone.', ifNotEnough: 'Once more while still wet, then leave it.', tool: 'soft-wash-pump', litresPerSquareMetre: 0.3 }),
+      rinse,
+    ],
+  },
+  {
+    id: 'roof-reduced-wash', name: 'Reduced wash by roof cleaner', treats: { moss: 5, 'green-algae': 4, 'red-algae': 3, mildew: 3, lichen: 3 }, families: ['roofing'],
+    surfaceRisk: 4, harmAround: 2, slowness: 4, chainOrder: 'growth',
+    why: 'Sound heavy concrete tile only, after a look from inside the loft.', expectation: 'Without an after-treatment growth is back within two years.', source: TRADE,
+    stages: [
+      work('clear', 'hand-scraper', [15, 30], 'Cushions bagged.'),
+      work('wash', 'roof-cleaner', [15, 25], 'Never against the lap.'),
+      rinse,
+    ],
+  },
+  {
+    id: 'roof-scrape-only', name: 'Scrape by hand, nothing else', treats: { moss: 3, 'ivy-pads': 3 }, families: ['roofing'],
+    surfaceRisk: 1, harmAround: 1, slowness: 4, chainOrder: 'growth',
+    why: 'Where nothing may reach the gutter: cushions off, bagged, no chemistry.', expectation: 'It grows again from what is left.', source: TRADE,
+    stages: [
+      work('clear', 'hand-scraper', [8, 15], 'Gutters are clear of pieces.', 'Cracked tiles are noted and shown.'),
+    ],
+  },
+]; // prettier-ignore

@@ -1,0 +1,89 @@
+import type {
+  ApplyTemplate,
+  NeutraliseTemplate,
+  PreWetTemplate,
+  RateRange,
+  WorkTemplate,
+} from '../../method.ts';
+
+export const rate = (lowSquareMetresPerHour: number, highSquareMetresPerHour: number): RateRange => ({
+  lowSquareMetresPerHour,
+  highSquareMetresPerHour,
+});
+export const APPLY = rate(250, 400);
+export const RINSE = rate(150, 250);
+export const PRE_WET = rate(300, 500);
+
+export const rinse: WorkTemplate = {
+  kind: 'rinse',
+  tool: 'garden-hose',
+  rate: RINSE,
+  direction: 'top-down',
+  checks: ['Water runs off clear and no longer foams.'],
+};
+export const preWet = (minutes: number): PreWetTemplate => ({
+  kind: 'pre-wet',
+  tool: 'garden-hose',
+  rate: PRE_WET,
+  minutes,
+  onlyIfThirsty: true,
+});
+export const brushOff: WorkTemplate = {
+  kind: 'clear',
+  tool: 'broom',
+  rate: rate(150, 300),
+  direction: 'top-down',
+  checks: ['Loose growth, leaves and grit are off before anything wet.'],
+};
+export const restAcid = (agent: string): NeutraliseTemplate => ({
+  kind: 'neutralise',
+  agent,
+  tool: 'low-pressure-sprayer',
+  rate: APPLY,
+  litresPerSquareMetre: 0.3,
+  reading: 'pH strip reads 6 to 8',
+});
+export const wideFanOnWood: WorkTemplate = {
+  kind: 'wash',
+  tool: 'wide-fan',
+  rate: rate(15, 25),
+  direction: 'top-down',
+  checks: ['No fibre stands up: if one does, go to garden force.'],
+};
+
+export const TRADE = 'trade default';
+export const GROWTH_CHECKS = ['Green turns brown or white.', 'No part dries: mist it at once if it does.'];
+
+type ApplyMore = Partial<Omit<ApplyTemplate, 'kind' | 'agent' | 'strengthGramsPerLitre' | 'dwellMinutes'>> &
+  Pick<ApplyTemplate, 'stopWhen' | 'ifNotEnough' | 'checks'>;
+
+/** An application by low-pressure sprayer, bottom up, that is rinsed off; what differs is said. */
+export const apply = (
+  agent: string,
+  strengthGramsPerLitre: ApplyTemplate['strengthGramsPerLitre'],
+  [from, to]: readonly [number, number],
+  more: ApplyMore,
+): ApplyTemplate => ({
+  kind: 'apply',
+  agent,
+  tool: 'low-pressure-sprayer',
+  strengthGramsPerLitre,
+  dwellMinutes: { from, to },
+  litresPerSquareMetre: 0.2,
+  coats: 1,
+  rate: APPLY,
+  direction: 'bottom-up',
+  leaveOn: false,
+  needs: 'not-dry',
+  clings: true,
+  covered: false,
+  ...more,
+});
+/** As it is sold: the strength says nothing. */
+export const AS_SOLD = [1000, 1000, 1000, 1000] as const;
+export const work = (
+  kind: WorkTemplate['kind'],
+  tool: string,
+  [low, high]: readonly [number, number],
+  ...checks: readonly string[]
+): WorkTemplate => ({ kind, tool, rate: rate(low, high), direction: 'top-down', checks });

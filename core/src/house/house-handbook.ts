@@ -1,0 +1,53 @@
+import Joi from 'joi';
+import { catalogueOverrideSchema } from './catalogue-override.ts';
+import type { CatalogueOverride } from './catalogue-override.ts';
+import { ownIdSchema, ownMaterialSchema, ownMethodSchema } from './own-entry.ts';
+import type { OwnMaterial, OwnMethod } from './own-entry.ts';
+import { productSchema } from './product.ts';
+import type { Product } from './product.ts';
+
+/** What a house has made of the catalogue: values of its own, its products, its materials and methods. */
+export interface HouseHandbook {
+  readonly overrides: readonly CatalogueOverride[];
+  readonly products: readonly Product[];
+  readonly materials: readonly OwnMaterial[];
+  readonly methods: readonly OwnMethod[];
+}
+
+/** The catalogue as it is shipped. */
+export const EMPTY_HANDBOOK: HouseHandbook = { overrides: [], products: [], materials: [], methods: [] };
+
+const overrideIdSchema = Joi.string().max(300).required();
+const productIdSchema = Joi.string()
+  .pattern(/^[a-z0-9][a-z0-9-]{0,98}$/, 'lower-case words with hyphens')
+  .required();
+
+/** Kinds of entries that a house writes: the list that holds each and what checks it. */
+export const HANDBOOK_PARTS = {
+  override: { list: 'overrides', schema: catalogueOverrideSchema, id: overrideIdSchema },
+  product: { list: 'products', schema: productSchema, id: productIdSchema },
+  material: { list: 'materials', schema: ownMaterialSchema, id: ownIdSchema },
+  method: { list: 'methods', schema: ownMethodSchema, id: ownIdSchema },
+} as const satisfies Record<
+  string,
+  { list: keyof HouseHandbook; schema: Joi.ObjectSchema; id: Joi.StringSchema }
+>;
+export type HandbookPart = keyof typeof HANDBOOK_PARTS;
+export const HANDBOOK_PART_NAMES = Object.keys(HANDBOOK_PARTS) as readonly HandbookPart[];
+
+/** Most entries of one list. */
+const MOST_ENTRIES = 2000;
+
+/** A handbook whole, as it stands in a job file. */
+export const houseHandbookSchema = Joi.object<HouseHandbook>(
+  Object.fromEntries(
+    Object.values(HANDBOOK_PARTS).map(({ list, schema, id }) => [
+      list,
+      Joi.array()
+        .items((schema as Joi.ObjectSchema).keys({ id }))
+        .max(MOST_ENTRIES)
+        .unique('id')
+        .default([]),
+    ]),
+  ),
+).default(EMPTY_HANDBOOK);

@@ -1,0 +1,41 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { CatalogueOverride } from './catalogue-override.ts';
+import { directionOf, handbookValues } from './handbook-value.ts';
+import type { ChangedKind, HandbookValue, Setting } from './handbook-value.ts';
+import { houseCatalogue } from './house-catalogue.ts';
+import type { HouseHandbook } from './house-handbook.ts';
+import { OWN_ID } from './own-entry.ts';
+
+/** One value of an entry: as shipped, and as the house has it. */
+export interface HouseValue {
+  readonly value: HandbookValue;
+  readonly setting: Setting;
+  readonly direction: ReturnType<typeof directionOf>;
+  /** Who set it and why; null for the default, and for values of a material that is the house's own. */
+  readonly override: CatalogueOverride | null;
+}
+
+/**
+ * The values of an entry that a house may set, each with what it is set to. Those of an own material are measured
+ * against the one that it is like; an own method is written as a whole and has none.
+ */
+export function houseValues(kind: ChangedKind, id: string, handbook: HouseHandbook): readonly HouseValue[] {
+  if (OWN_ID.test(id)) return kind === 'material' ? ownValues(id, handbook) : [];
+  const overrides = houseCatalogue(handbook).overridesOf(kind, id);
+  return handbookValues(kind, id, CATALOGUE).map((value) => {
+    const override = overrides.find((o) => o.path === value.path) ?? null;
+    return valued(value, override?.value ?? value.shipped, override);
+  });
+}
+
+function ownValues(id: string, handbook: HouseHandbook): readonly HouseValue[] {
+  const own = handbook.materials.find((m) => m.id === id);
+  if (!own) return [];
+  return houseValues('material', own.like, handbook).map(({ value, setting }) =>
+    valued(value, own.values[value.path] ?? setting, null),
+  );
+}
+
+function valued(value: HandbookValue, setting: Setting, override: CatalogueOverride | null): HouseValue {
+  return { value, setting, direction: directionOf(value, setting), override };
+}

@@ -1,0 +1,144 @@
+import { isReadyToUse } from '../catalogue/agent.ts';
+import type { Agent } from '../catalogue/agent.ts';
+import type { FactTest, Limit } from '../catalogue/limit.ts';
+import type { ApplyTemplate } from '../catalogue/method.ts';
+import { gramsPerLitre } from '../quantity/concentration.ts';
+import type { Product } from './product.ts';
+
+/** Of a dwell that the label cuts short, from this share on it may be rinsed. */
+const SHORTENED_FROM_SHARE = 0.6;
+
+/** An agent as the house's product of it is sold; the label holds where it is stricter. */
+export function labelledAgent(agent: Agent, { strength, packs, label }: Product): Agent {
+  const { greatestGramsPerLitre: greatest, coldestCelsius } = label;
+  const { strengthSpan: span, stock } = agent;
+  const to = greatest === null ? span.to : Math.min(span.to, greatest);
+  return {
+    ...agent,
+    stock: stock.form === 'powder' || strength === null ? stock : { form: stock.form, strength },
+    containers: packs.map((p) => p.size).sort((a, b) => a - b),
+    strengthSpan: { from: Math.min(span.from, to), to },
+    coldestCelsius: Math.max(agent.coldestCelsius, coldestCelsius ?? -Infinity),
+  };
+}
+
+/** A stage under the strongest mix that its agent may have, and the times and amounts of the label. */
+export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Product | null): ApplyTemplate {
+  const [one, two, three, four] = stage.strengthGramsPerLitre;
+  const most = isReadyToUse(agent) ? Infinity : Math.min(agent.strengthSpan.to, strongest(agent));
+  const at = (strength: number) => Math.min(strength, most);
+  const { longestDwellMinutes: longest, squareMetresPerLitre: covers } = product?.label ?? {
+    longestDwellMinutes: null,
+    squareMetresPerLitre: null,
+  };
+  const { from, to } = stage.dwellMinutes;
+  const short = !stage.leaveOn && longest !== null && longest < to ? longest : null;
+  const same = most >= four && short === null && covers === null;
+  return same
+    ? stage
+    : {
+        ...stage,
+        strengthGramsPerLitre: [at(one), at(two), at(three), at(four)],
+        dwellMinutes:
+          short === null ? { from, to } : { from: Math.min(from, short * SHORTENED_FROM_SHARE), to: short },
+        litresPerSquareMetre: covers === null ? stage.litresPerSquareMetre : 1 / covers,
+      };
+}
+
+/** Nothing is mixed stronger than it is sold. */
+function strongest({ stock }: Agent): number {
+  return stock.form === 'powder' ? Infinity : gramsPerLitre(stock.strength);
+}
+
+/**
+ * What a label forbids, as limits that nobody sets aside: the label is the law of the product.
+ * @param shipped the agent before the label: where the catalogue is stricter, its own limit holds
+ */
+export function labelLimits(product: Product, shipped: Agent): readonly Limit[] {
+  const { agent, name, label } = product;
+  const coldest = label.coldestCelsius ?? -Infinity;
+  const limit = (what: string, text: string, when: FactTest): Limit => ({
+    id: `label-${product.id}-${what}`,
+    when: [{ fact: 'agent', is: agent }, when],
+    text,
+    whatCanHappen: 'Damage that nobody but you answers for: the maker does not.',
+    standing: 'floor',
+    source: `label of “${name}”`,
+  });
+  return [
+    ...(label.notOn.length === 0
+      ? []
+      : [
+          limit('not-on', `The label of “${name}” says: not on {family}.`, {
+            fact: 'family',
+            oneOf: label.notOn,
+          }),
+        ]),
+    ...(coldest >= shipped.coldestCelsius
+      ? [
+          limit(
+            'cold',
+            `“${name}” is not used below {agentColdestCelsius} °C by its label, and {temperatureCelsius} °C are counted with.`,
+            {
+              fact: 'agentColdestCelsius',
+              aboveFact: 'temperatureCelsius',
+            },
+          ),
+        ]
+      : []),
+    ...(label.keepFromWater
+      ? [
+          limit('water', `The label of “${name}” says: not where run-off reaches open water.`, {
+            fact: 'drainsToWater',
+            is: true,
+          }),
+        ]
+      : []),
+  ];
+}
+
+/** What must be said of a label beside the catalogue. */
+export interface LabelNote {
+  readonly rule: 'label-stricter' | 'label-looser' | 'label-note';
+  readonly text: string;
+}
+
+/**
+ * Where label and catalogue differ: the label holds where it is stricter; where it is looser, the catalogue stays.
+ * @param agent of the catalogue with the house's values, before the label
+ */
+export function labelNotes(agent: Agent, { name, label, strength }: Product): readonly LabelNote[] {
+  const notes: LabelNote[] = [];
+  const compare = (what: string, unit: string, own: number, by: number | null, strictIsLess: boolean) => {
+    if (by === null || by === own) return;
+    const stricter = by < own === strictIsLess;
+    const [label, catalogue] = [by, own].map((v) => `${String(Number(v.toPrecision(4)))} ${unit}`);
+    notes.push({
+      rule: stricter ? 'label-stricter' : 'label-looser',
+      text: stricter
+        ? `${what}: ${label ?? ''} by the label of “${name}” in place of ${catalogue ?? ''}.`
+        : `${what}: the label of “${name}” allows ${label ?? ''}, ${catalogue ?? ''} of the handbook stays.`,
+    });
+  };
+  if (!isReadyToUse(agent))
+    compare('Strongest at the face', 'g/L', agent.strengthSpan.to, label.greatestGramsPerLitre, true);
+  compare('Coldest air', '°C', agent.coldestCelsius, label.coldestCelsius, false);
+  const sold = strength && !isReadyToUse(agent) ? gramsPerLitre(strength) : Infinity;
+  if (sold < agent.strengthSpan.to)
+    notes.push({
+      rule: 'label-stricter',
+      text: `“${name}” is sold at ${String(Number(sold.toPrecision(4)))} g/L: nothing stronger is planned.`,
+    });
+  if (label.longestDwellMinutes !== null)
+    notes.push({
+      rule: 'label-note',
+      text: `No longer than ${String(label.longestDwellMinutes)} min by the label of “${name}”.`,
+    });
+  if (label.squareMetresPerLitre !== null)
+    notes.push({
+      rule: 'label-note',
+      text: `One litre of the mix covers ${String(label.squareMetresPerLitre)} m² by the label of “${name}”.`,
+    });
+  if (label.note !== '') notes.push({ rule: 'label-note', text: `“${name}”: ${label.note}` });
+  return notes;
+}

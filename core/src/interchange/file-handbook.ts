@@ -1,0 +1,36 @@
+import { handbookFaults } from '../house/handbook-faults.ts';
+import { houseHandbookSchema } from '../house/house-handbook.ts';
+import type { HouseHandbook } from '../house/house-handbook.ts';
+import type { SurveyFault } from '../survey/survey.ts';
+
+type HandbookReading =
+  | { readonly ok: true; readonly handbook: HouseHandbook }
+  | { readonly ok: false; readonly faults: readonly SurveyFault[] };
+
+/** The handbook that a file was planned with, or every fault in it; a file without one has the catalogue as shipped. */
+export function readHandbook(value: unknown): HandbookReading {
+  const { value: handbook, error } = houseHandbookSchema.validate(value, {
+    abortEarly: false,
+    convert: false,
+    errors: { wrap: { label: false } },
+  }) as { value: HouseHandbook; error?: { details: { path: (string | number)[]; message: string; context?: { value?: unknown } }[] } };
+  const faults = error
+    ? error.details.map((d) => ({ path: pathOf(d.path), message: d.message, value: d.context?.value }))
+    : handbookFaults(handbook).map((f) => ({ ...f, path: `handbook.${f.path}` }));
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, handbook };
+} // prettier-ignore
+
+function pathOf(keys: readonly (string | number)[]): string {
+  return keys.reduce<string>(
+    (at, key) => (typeof key === 'number' ? `${at}[${String(key)}]` : `${at}.${key}`),
+    'handbook',
+  );
+}
+
+/** What a file takes along of a handbook: all that bears on the work. What the house pays is nobody else's. */
+export function handbookInFile({ products, ...handbook }: HouseHandbook): HouseHandbook {
+  return {
+    ...handbook,
+    products: products.map((p) => ({ ...p, packs: p.packs.map(({ size }) => ({ size, price: null })) })),
+  };
+}

@@ -1,0 +1,82 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { bestCombination } from './best-combination.ts';
+import type { Candidates } from './best-combination.ts';
+import { isLeaveOn } from './method-ranking.ts';
+import type { RankedMethod } from './method-ranking.ts';
+
+const ranked = (id: string, points: number): RankedMethod => ({
+  method: CATALOGUE.method(id),
+  points,
+  because: [],
+});
+const ids = (found: Candidates) => found.map((r) => r?.method.id ?? null);
+const [soft, acid, stay, brush] = [
+  'soft-wash-hypochlorite',
+  'rust-oxalic',
+  'leave-on-biocide',
+  'neutral-wash',
+] as const;
+
+/** Every combination, one by one. */
+function plainBest(findings: readonly Candidates[]): number {
+  const [first, ...rest] = findings;
+  const all = (lists: readonly Candidates[]): readonly Candidates[] =>
+    lists.length === 0
+      ? [[]]
+      : (lists[0] ?? []).flatMap((item) => all(lists.slice(1)).map((tail) => [item, ...tail]));
+  return Math.max(...(first ? all([first, ...rest]).map(pointsOf) : [0]));
+}
+function pointsOf(combination: Candidates): number {
+  const methods = combination.flatMap((r) => r ?? []);
+  const stays = methods.filter((r) => isLeaveOn(r.method)).length;
+  return (
+    methods.reduce((sum, r) => sum + r.points, 0) +
+    3 * (methods.length - new Set(methods.map((r) => r.method.id)).size) -
+    (stays > 0 && stays < methods.length ? 1000 : 0)
+  );
+} // prettier-ignore
+
+describe('the best combination of methods', () => {
+  it('is the best of each where nothing is shared, and nothing where nothing is permitted', () => {
+    expect(ids(bestCombination([[ranked(soft, 8), ranked(brush, 2)], [ranked(acid, 5)], [null]]))).toEqual([soft, acid, null]); // prettier-ignore
+    expect(bestCombination([])).toEqual([]);
+  });
+
+  it('saves an application that serves two findings', () => {
+    expect(ids(bestCombination([[ranked(soft, 8), ranked(brush, 7)], [ranked(brush, 4)]]))).toEqual([brush, brush]); // prettier-ignore
+    expect(ids(bestCombination([[ranked(soft, 9), ranked(brush, 5)], [ranked(brush, 4)]]))).toEqual([soft, brush]); // prettier-ignore
+  });
+
+  it('puts no leave-on beside a wet treatment where there is another way', () => {
+    expect(ids(bestCombination([[ranked(stay, 9), ranked(soft, 2)], [ranked(acid, 3)]]))).toEqual([soft, acid]); // prettier-ignore
+  });
+
+  it('is as good as the best of all, found one by one', () => {
+    const methods = CATALOGUE.methods.slice(0, 12).map((m) => m.id);
+    const list = fc.uniqueArray(fc.record({ id: fc.constantFrom(...methods), points: fc.integer({ min: -5, max: 12 }) }), { minLength: 1, maxLength: 4, selector: (r) => r.id });
+    fc.assert(
+      fc.property(fc.array(list, { minLength: 1, maxLength: 5 }), (lists) => {
+        const findings = lists.map((own) => own.map(({ id, points }) => ranked(id, points)).sort((a, b) => b.points - a.points));
+        expect(pointsOf(bestCombination(findings))).toBe(plainBest(findings));
+      }),
+      { numRuns: 300 },
+    );
+  }); // prettier-ignore
+
+  it('ends for every contaminant at once, with a method for each that has one', () => {
+    const findings = CATALOGUE.contaminants.map((contaminant) =>
+      CATALOGUE.methods
+        .filter((m) => m.treats[contaminant.id])
+        .map((m) => ranked(m.id, 3 * (m.treats[contaminant.id] ?? 0) - 2 * m.surfaceRisk - m.harmAround))
+        .sort((a, b) => b.points - a.points),
+    );
+    const found = bestCombination(findings);
+    expect(found).toHaveLength(CATALOGUE.contaminants.length);
+    expect(found.every((r, i) => r !== null && findings[i]?.includes(r))).toBe(true);
+    const alone = findings.map((own) => own.find((r) => !isLeaveOn(r.method)) ?? null);
+    expect(pointsOf(found)).toBeGreaterThanOrEqual(pointsOf(alone));
+    expect(new Set(ids(found)).size).toBeLessThan(CATALOGUE.contaminants.length);
+  }); // prettier-ignore
+});
