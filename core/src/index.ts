@@ -2,14 +2,9 @@ export { isReadyToUse } from './catalogue/agent.ts';
 export {
   CATALOGUE,
   CATALOGUE_VERSION,
-  agentById,
-  conditionById,
   contaminantById,
   lookAlikeById,
-  materialById,
-  methodById,
   quickTestById,
-  toolById,
 } from './catalogue/catalogue.ts';
 export { catalogueFaults } from './catalogue/catalogue-check.ts';
 export { SEVERITY_WORDS } from './catalogue/contaminant.ts';
@@ -21,12 +16,32 @@ export type { HandbookEntry, HandbookKind } from './handbook/handbook-search.ts'
 export { materialCard } from './handbook/material-card.ts';
 export type { MaterialCard } from './handbook/material-card.ts';
 export { USED_CLASSES, opposedClasses } from './handbook/opposed-classes.ts';
+export type { Catalogue } from './catalogue/catalogue.ts';
 export type { Agent, AgentClass } from './catalogue/agent.ts';
 export { SAFETY_FLOOR } from './catalogue/data/safety-floor.ts';
 export { MATERIAL_FAMILIES } from './catalogue/material.ts';
-export type { Bearing, Finish, MaterialFamily } from './catalogue/material.ts';
+export type { Bearing, Finish, Material, MaterialFamily } from './catalogue/material.ts';
 export { MACHINE_KINDS, MACHINE_NAMES } from './catalogue/tool.ts';
 export type { MachineKind } from './catalogue/tool.ts';
+export type { Method, StageTemplate } from './catalogue/method.ts';
+export { overrideId } from './house/catalogue-override.ts';
+export type { CatalogueOverride } from './house/catalogue-override.ts';
+export { applyHandbookChanges, handbookChangeSchema, handbookOf } from './house/handbook-change.ts';
+export type { AppliedHandbookChange, HandbookChange, HandbookRecord } from './house/handbook-change.ts';
+export type { HandbookFault } from './house/handbook-faults.ts';
+export { directionOf, handbookValues, settingFault, settingInWords } from './house/handbook-value.ts';
+export type { ChangedKind, HandbookValue, Setting } from './house/handbook-value.ts';
+export { houseCatalogue, valueOf } from './house/house-catalogue.ts';
+export type { HandbookFlag, HouseCatalogue } from './house/house-catalogue.ts';
+export { houseValues } from './house/house-values.ts';
+export type { HouseValue } from './house/house-values.ts';
+export { EMPTY_HANDBOOK, HANDBOOK_PARTS } from './house/house-handbook.ts';
+export type { HandbookPart, HouseHandbook } from './house/house-handbook.ts';
+export { OWN_ID } from './house/own-entry.ts';
+export type { OwnMaterial, OwnMethod } from './house/own-entry.ts';
+export { NO_RESTRICTIONS, addressHash, strengthQuestion } from './house/product.ts';
+export type { DataSheet, LabelRestrictions, Product } from './house/product.ts';
+export { nozzleFlow } from './jet/surface-pressure.ts';
 export { jobFileOf, readJobFile } from './interchange/job-file.ts';
 export { jobFileSchema } from './interchange/job-file-schema.ts';
 export {

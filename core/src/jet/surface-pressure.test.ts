@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { CATALOGUE, toolById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { jetForce, nozzleFlow, pumpPressure, surfacePressure } from './surface-pressure.ts';
 
 const tip = (fanDegrees: number, standOffMetres: number) => ({
@@ -28,7 +28,7 @@ describe('a jet on the surface', () => {
   });
 
   it('of the garden hose stays within garden force', () => {
-    const { jet } = toolById('garden-hose');
+    const { jet } = CATALOGUE.tool('garden-hose');
     expect(jet && surfacePressure(jet)).toBeCloseTo(2.1, 1);
   });
 

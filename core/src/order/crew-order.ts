@@ -1,7 +1,9 @@
-import { agentById, contaminantById, materialById, methodById, toolById } from '../catalogue/catalogue.ts';
+import { contaminantById } from '../catalogue/catalogue.ts';
 import { SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import type { Product } from '../house/product.ts';
 import { permanentExpectations } from '../plan/permanent-marks.ts';
 import type { Plan } from '../plan/plan.ts';
 import { secondOfDay } from '../quantity/duration.ts';
@@ -17,6 +19,8 @@ export interface OrderMix {
   readonly name: string;
   readonly place: string;
   readonly agent: string;
+  /** The product that is taken, with where its data sheet is; null where the house names none. */
+  readonly product: { readonly name: string; readonly dataSheet: string } | null;
   readonly basis: string;
   readonly mix: PlannedMix;
   readonly protection: readonly string[];
@@ -60,8 +64,9 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const { placements, makespan } = plan.visit.schedule;
   const dayStart = secondOfDay(survey.job.house.dayStart);
   const day = { from: shortTime(dayStart), to: shortTime(dayStart + makespan) };
+  const catalogue = houseCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
-  const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(agentById);
+  const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
   const writer = new EntryWriter(plan, survey, dayStart);
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
@@ -78,11 +83,12 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
       entries: saidOnce(placements.filter((p) => p.person === id).map((p) => writer.entry(p.operation))),
     })),
     mixes: plan.mixes.map((mix, i) => {
-      const agent = agentById(mix.agent);
+      const agent = catalogue.agent(mix.agent);
       return {
         name: mixName(i),
         place: writer.placeName(mix.surface),
         agent: agent.name,
+        product: orderedProduct(catalogue.product(mix.agent)),
         basis: agent.basis,
         mix,
         protection: agent.protection,
@@ -94,8 +100,11 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     protection: unique(agents.flatMap((a) => a.protection)),
     before: plan.protections.filter((p) => p.when === 'before').map((p) => `${p.featureName}: ${p.act}`),
     after: plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
-    cautions: unique(agents.flatMap((a) => a.cautions.map((c) => `${a.name}: ${c}`))),
-    setAside: plan.warnings.filter((w) => w.rule === 'rule-set-aside').map((w) => w.text),
+    cautions: unique([
+      ...agents.flatMap((a) => a.cautions.map((c) => `${a.name}: ${c}`)),
+      ...plan.warnings.filter((w) => LABEL_RULES.includes(w.rule)).map((w) => w.text),
+    ]),
+    setAside: plan.warnings.filter((w) => SET_ASIDE.includes(w.rule)).map((w) => w.text),
     expectations: [
       ...plan.surfaces.flatMap((p) =>
         (p.treatment?.expectations ?? []).map((e) => ({ place: p.surface.name, text: e.text })),
@@ -107,16 +116,27 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   };
 }
 
+/** Warnings that stand on the order: somebody answers for them. */
+const SET_ASIDE: readonly string[] = ['rule-set-aside', 'house-value'];
+const LABEL_RULES: readonly string[] = ['label-stricter', 'label-note'];
+
+function orderedProduct(product: Product | null): OrderMix['product'] {
+  if (!product) return null;
+  const { name, dataSheet } = product;
+  return { name, dataSheet: dataSheet ? `${dataSheet.name}, ${dataSheet.dated}` : '' };
+}
+
 /** Catalogue entries that an order rests on, kept with it when it is issued. */
-export function catalogueEntriesOf(plan: Plan): Record<string, readonly unknown[]> {
+export function catalogueEntriesOf(plan: Plan, survey: Survey): Record<string, readonly unknown[]> {
+  const catalogue = houseCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   return {
-    materials: unique(plan.surfaces.map((p) => p.surface.material)).map(materialById),
+    materials: unique(plan.surfaces.map((p) => p.surface.material)).map(catalogue.material),
     contaminants: unique(
       plan.surfaces.flatMap((p) => (p.treatment?.proposals ?? []).map((x) => x.finding.contaminant)),
     ).map(contaminantById),
-    methods: unique(stages.map((s) => s.method)).map(methodById),
-    agents: unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(agentById),
-    tools: unique(stages.flatMap((s) => (s.tool === null ? [] : [s.tool]))).map(toolById),
+    methods: unique(stages.map((s) => s.method)).map(catalogue.method),
+    agents: unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent),
+    tools: unique(stages.flatMap((s) => (s.tool === null ? [] : [s.tool]))).map(catalogue.tool),
   };
 }

@@ -1,4 +1,4 @@
-import { agentById, toolById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedOperation } from '../plan/work-builder.ts';
 import { formatArea } from '../quantity/area.ts';
@@ -150,7 +150,7 @@ export class EntryWriter {
     if (planned.task === 'clear-up') return 'Clear up: uncover, rinse plants, walk round with the customer';
     if (planned.task === 'foot-rinse') return 'Rinse the wall foot: washing the floor splashed it';
     const apply = stages.find((s) => s.apply);
-    const agent = apply?.apply ? agentById(apply.apply.agent).name : '';
+    const agent = apply?.apply ? CATALOGUE.agent(apply.apply.agent).name : '';
     if (planned.task === 'mix' || planned.task === 'apply')
       return `${TASK_TITLES[planned.task]} ${lowerFirst(agent)}`;
     if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, nothing may dry`;
@@ -183,7 +183,7 @@ export class EntryWriter {
     const { units } = this.survey.job;
     const lines: string[] = [];
     if (stage.tool !== null) {
-      const tool = toolById(stage.tool);
+      const tool = CATALOGUE.tool(stage.tool);
       const stop = tool.jet ? `, no closer than ${formatStandOff(tool.jet.standOffMetres, units)}` : '';
       lines.push(
         `${STAGE_TITLES[stage.kind]} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,

@@ -1,11 +1,11 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { toolById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 import type { Group, PlannedOperation, WorkBuilder } from './work-builder.ts';
 
 function machinesOf(stages: readonly Stage[]): readonly string[] {
-  return [...new Set(stages.flatMap((s) => (s.tool === null ? [] : toolById(s.tool).machines)))];
+  return [...new Set(stages.flatMap((s) => (s.tool === null ? [] : CATALOGUE.tool(s.tool).machines)))];
 }
 
 /** A stage that is done over the whole surface, cut into pieces of half an hour at most. */

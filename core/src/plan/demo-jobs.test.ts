@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
-import { contaminantById, materialById } from '../catalogue/catalogue.ts';
+import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
 import { CONTAMINANT_FAMILIES } from '../catalogue/contaminant.ts';
 import { MATERIAL_FAMILIES } from '../catalogue/material.ts';
 import { readJobFile } from '../interchange/job-file.ts';
@@ -27,7 +27,9 @@ describe('the demo jobs', () => {
     const { surfaces, findings, sides } = demo('hill-observatory');
     expect(surfaces.length).toBeGreaterThanOrEqual(24);
     expect(new Set(surfaces.map((s) => s.side)).size).toBe(sides.length);
-    expect(new Set(surfaces.map((s) => materialById(s.material).family))).toEqual(new Set(MATERIAL_FAMILIES));
+    expect(new Set(surfaces.map((s) => CATALOGUE.material(s.material).family))).toEqual(
+      new Set(MATERIAL_FAMILIES),
+    );
     expect(new Set(findings.map((f) => contaminantById(f.contaminant).family))).toEqual(
       new Set(CONTAMINANT_FAMILIES),
     );

@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { toolById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import type { WorkBuilder } from './work-builder.ts';
@@ -31,7 +31,7 @@ export function footRinse(builder: WorkBuilder, wall: PlannedSurface, afterFloor
       id,
       cluster: id,
       seconds: (3600 * foot) / plannedRate(TRADE_DEFAULTS.plainRinse, PLAIN).squareMetresPerHour,
-      machines: toolById(HOSE).machines,
+      machines: CATALOGUE.tool(HOSE).machines,
       zone: surface.side ?? `site.${surface.id}`,
       place: surface.id,
     },

@@ -2,12 +2,23 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import stringify from 'fast-json-stable-stringify';
 import { CATALOGUE_VERSION } from '../catalogue/catalogue.ts';
+import type { HouseHandbook } from '../house/house-handbook.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.4.0';
+export const ENGINE_VERSION = '0.6.0';
+
+/** Of the handbook what bears on the work: what a product costs does not. */
+function bearing({ products, ...handbook }: HouseHandbook): HouseHandbook {
+  return {
+    ...handbook,
+    products: products
+      .filter((p) => p.inUse)
+      .map((p) => ({ ...p, packs: p.packs.map(({ size }) => ({ size, price: null })) })),
+  };
+}
 
 /** Hex SHA-256 of the bytes of a file. */
 export function bytesHash(bytes: Uint8Array): string {
@@ -37,6 +48,7 @@ export function facedHash(survey: FacedSurvey): string {
     catalogue: CATALOGUE_VERSION,
     survey: {
       job: survey.job,
+      handbook: bearing(survey.handbook),
       property: survey.property,
       sides: byId(survey.sides),
       surfaces: byId(survey.surfaces),

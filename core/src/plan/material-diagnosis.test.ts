@@ -70,7 +70,7 @@ describe('tests between materials', () => {
   const ids = CATALOGUE.materials.map((m) => m.id);
 
   it('say something of every material', () => {
-    for (const test of [...CATALOGUE.materialTests, ...finishes.map(thirstTest)])
+    for (const test of [...CATALOGUE.materialTests, ...finishes.map((finish) => thirstTest(finish, CATALOGUE))])
       for (const id of ids)
         expect(test.likelihood[id]?.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   }); // prettier-ignore

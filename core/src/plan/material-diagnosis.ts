@@ -1,9 +1,10 @@
-import { CATALOGUE, materialById, quickTestById } from '../catalogue/catalogue.ts';
+import { quickTestById } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { normalised } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
 import type { Evidence } from '../diagnosis/evidence.ts';
 import { thirstTest } from '../diagnosis/thirst-test.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { THIRST_TEST, testsOn } from '../survey/surface-test.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -38,12 +39,13 @@ export interface MaterialDiagnosis {
  */
 export function materialDiagnosis(
   surface: Surface,
-  survey: Pick<Survey, 'surfaces' | 'features' | 'tests'>,
+  survey: Pick<Survey, 'surfaces' | 'features' | 'tests' | 'handbook' | 'job'>,
   spot = '',
 ): MaterialDiagnosis | null {
   const named = [...new Set([surface.material, ...surface.unsureBetween])];
   if (named.length < 2) return null;
-  const thirst = thirstTest(surface.finish);
+  const catalogue = houseCatalogue(survey.handbook);
+  const thirst = thirstTest(surface.finish, catalogue);
   const earlier = testsOn(survey.tests, surface.id);
   const done = earlier.filter((t) => t.zone === null && t.mark === null);
   const evidence = done.flatMap((test): readonly Evidence[] => {
@@ -53,10 +55,10 @@ export function materialDiagnosis(
   });
   const belief = posteriorOf(normalised(new Map(named.map((id) => [id, 1]))), evidence);
   const candidates = [...belief]
-    .map(([id, probability]) => ({ id, name: materialById(id).name, probability }))
+    .map(([id, probability]) => ({ id, name: catalogue.material(id).name, probability }))
     .sort((a, b) => b.probability - a.probability);
   const [first] = candidates;
-  const open = [thirst, ...CATALOGUE.materialTests].filter((test) => !done.some((t) => t.test === test.id));
+  const open = [thirst, ...catalogue.materialTests].filter((test) => !done.some((t) => t.test === test.id));
   return {
     candidates,
     decided: first && first.probability >= TRADE_DEFAULTS.surenessNeeded ? first : null,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { CATALOGUE, agentById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { crewOrder } from '../order/crew-order.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { readJobFile } from '../interchange/job-file.ts';
@@ -275,7 +275,7 @@ describe('any property', () => {
 function expectSafeChain(stages: readonly Stage[]): void {
   stages.forEach((stage, i) => {
     if (stage.kind !== 'apply' || !stage.apply) return;
-    const agent = agentById(stage.apply.agent);
+    const agent = CATALOGUE.agent(stage.apply.agent);
     for (let k = i + 1; k < stages.length; k += 1) {
       const later = stages[k];
       if (later?.kind !== 'apply' || !later.apply || !agent.opposedTo.includes(later.apply.agentClass))

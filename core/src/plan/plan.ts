@@ -10,12 +10,15 @@ import { NoPlace } from '../sequence/place-clusters.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import { solve } from '../sequence/solve.ts';
 import { formatDuration } from '../quantity/duration.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
+import { chemistryWarnings } from './chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { plannedSurface, treatedSurface } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
+import { houseWarnings } from './house-warnings.ts';
 import { protectionsFor } from './protections.ts';
 import type { Protection } from './protections.ts';
 import { visitWork } from './visit-work.ts';
@@ -83,6 +86,7 @@ function treated(survey: FacedSurvey) {
     warnings: [
       ...questionStops(questions),
       ...visitWarnings(survey, surfaces),
+      ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
     ],
   };
@@ -95,14 +99,20 @@ function sectioned(
 ): Derivation {
   const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
   const mixes = mixesOf(surfaces, survey);
+  const features = new Set(before.protections.map((p) => p.feature)).size;
+  const work = visitWork(surfaces, survey.job.house, features);
   return {
     ...before,
     sectionFactor,
     surfaces,
     mixes,
-    products: productAmounts(mixes),
-    work: visitWork(surfaces, survey.job.house, new Set(before.protections.map((p) => p.feature)).size),
-    warnings: [...before.warnings, ...surfaces.flatMap(surfaceWarnings)],
+    products: productAmounts(mixes, houseCatalogue(survey.handbook)),
+    work,
+    warnings: [
+      ...before.warnings,
+      ...surfaces.flatMap(surfaceWarnings),
+      ...chemistryWarnings(work.meetings, survey),
+    ],
   };
 }
 
@@ -206,10 +216,18 @@ export function planAround(
 
 function mixesOf(surfaces: readonly PlannedSurface[], survey: FacedSurvey): readonly PlannedMix[] {
   const { wasteShare, sprayerLitres } = survey.job.house;
+  const catalogue = houseCatalogue(survey.handbook);
   return surfaces.flatMap((planned) =>
     (planned.treatment?.stages ?? []).flatMap((stage) => {
       const mistPasses = planned.cycles.find((c) => c.apply.id === stage.id)?.mist?.passes ?? 0;
-      const mix = plannedMix({ stage, mistPasses, wasteShare, sprayerLitres, units: survey.job.units });
+      const mix = plannedMix({
+        stage,
+        mistPasses,
+        wasteShare,
+        sprayerLitres,
+        units: survey.job.units,
+        catalogue,
+      });
       return mix ? [mix] : [];
     }),
   );

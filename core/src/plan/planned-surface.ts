@@ -1,6 +1,7 @@
 import { isShadySide } from '../survey/side.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { patchesOn } from '../treatment/failed-patch.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
@@ -50,6 +51,7 @@ export function treatedSurface(surface: Face, survey: FacedSurvey): TreatedSurfa
     state,
     otherStates: states.slice(1),
     schools,
+    catalogue: houseCatalogue(survey.handbook),
   });
   return { ...measured, treatment };
 }
@@ -67,6 +69,7 @@ export function plannedSurface(
       surface: treated.surface,
       stages: stages.filter((s) => s.cycle === cycle),
       weather: survey.job.weather,
+      catalogue: houseCatalogue(survey.handbook),
       alone: survey.job.house.crew.length === 1,
       sectionFactor,
     }),

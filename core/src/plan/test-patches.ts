@@ -1,5 +1,6 @@
-import { CATALOGUE, agentById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { PatchRule } from '../catalogue/patch-rule.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Face } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
@@ -27,7 +28,7 @@ export interface NeededPatch {
   readonly waiver: Waiver | null;
 }
 
-type PatchSurvey = Pick<Survey, 'testPatches' | 'waivers'>;
+type PatchSurvey = Pick<Survey, 'testPatches' | 'waivers' | 'handbook'>;
 
 /** The patches that a face needs under the stages that are planned on it; several stages with one agent need one. */
 export function neededPatches(
@@ -35,25 +36,28 @@ export function neededPatches(
   treatment: SurfaceTreatment | null,
   survey: PatchSurvey,
 ): readonly NeededPatch[] {
+  const catalogue = houseCatalogue(survey.handbook);
   const applied = (treatment?.stages ?? []).flatMap((s) =>
     s.kind === 'apply' && s.apply ? [{ ...s, apply: s.apply }] : [],
   );
   const agents = [...new Set(applied.map((s) => s.apply.agent))];
   return agents.flatMap((agent) => {
     const stages = applied.filter((s) => s.apply.agent === agent);
-    const because = CATALOGUE.patchRules.filter((rule) => stages.some((s) => asksFor(rule, surface, s)));
+    const because = catalogue.patchRules.filter((rule) =>
+      stages.some((s) => asksFor(rule, surface, s, catalogue)),
+    );
     const [first] = stages;
     if (because.length === 0 || !first) return [];
     const strengths = stages.map((s) => s.apply.strengthGramsPerLitre);
     const needed = {
-      strengthGramsPerLitre: agentById(agent).stock.form === 'ready' ? null : Math.max(...strengths),
+      strengthGramsPerLitre: catalogue.agent(agent).stock.form === 'ready' ? null : Math.max(...strengths),
       dwellMinutes: Math.max(...stages.map((s) => s.apply.dwell?.fromMinutes ?? 0)),
     };
     return [
       {
         surface,
         agent,
-        agentName: agentById(agent).name,
+        agentName: catalogue.agent(agent).name,
         ...needed,
         tool: first.tool ?? '',
         because,
@@ -65,9 +69,9 @@ export function neededPatches(
   });
 }
 
-function asksFor(rule: PatchRule, surface: Face, stage: Stage): boolean {
-  const agent = stage.apply && agentById(stage.apply.agent);
-  const method = CATALOGUE.methods.find((m) => m.id === stage.method);
+function asksFor(rule: PatchRule, surface: Face, stage: Stage, catalogue: Catalogue): boolean {
+  const agent = stage.apply && catalogue.agent(stage.apply.agent);
+  const method = catalogue.methods.find((m) => m.id === stage.method);
   return (
     (rule.unsure === undefined || surface.unsureBetween.some((id) => id !== surface.material)) &&
     (rule.conditions?.some((id) => surface.conditions.includes(id)) ?? true) &&

@@ -1,11 +1,17 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { agentById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { chemistryGuard } from '../protection/chemistry-guard.ts';
+import type { ChemistryMeeting, GuardedFace } from '../protection/chemistry-guard.ts';
+import { faceOrder } from '../protection/face-order.ts';
+import { surfacesAbove } from '../protection/gravity.ts';
+import { flowsOnto } from '../protection/run-off-paths.ts';
+import { CHAIN_ORDER } from '../treatment/chain.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import { cycleGroup, untiedGroup } from './cycle-work.ts';
 import { footRinse, splashesUp } from './foot-rinse.ts';
-import { surfacesAbove } from './gravity.ts';
+
 import type { PlannedSurface } from './planned-surface.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { Group, PlannedOperation } from './work-builder.ts';
@@ -13,6 +19,8 @@ import type { Group, PlannedOperation } from './work-builder.ts';
 export interface VisitWork {
   readonly problem: SequenceProblem;
   readonly planned: readonly PlannedOperation[];
+  /** Chemistries that would meet, and are kept apart. */
+  readonly meetings: readonly ChemistryMeeting[];
 }
 
 const SITE = 'site';
@@ -30,10 +38,12 @@ export function visitWork(
     const list = surfaceGroups(builder, planned);
     if (list.length > 0) groups.set(planned.surface.id, list);
   }
-  const { apart, footRinses } = bindByGravity(builder, surfaces, groups);
+  const { apart, footRinses, before } = bindByGravity(builder, surfaces, groups);
+  const meetings = keepApart(builder, surfaces, groups, before);
   if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectedFeatures);
   return {
     planned: builder.planned,
+    meetings,
     problem: {
       operations: builder.operations,
       lags: builder.lags,
@@ -115,15 +125,21 @@ function surfaceGroups(builder: WorkBuilder, planned: PlannedSurface): readonly 
 
 /**
  * Upper before lower: the lower one's last rinse follows every wet stage above. A leave-on above waits for the rinses
- * below that could splash it. Opposed chemistries keep wholly apart. Washed floors are followed by a rinse of wall feet.
+ * below that could splash it. Washed floors are followed by a rinse of wall feet.
+ * @returns as well which face comes before which by all this
  */
 function bindByGravity(
   builder: WorkBuilder,
   surfaces: readonly PlannedSurface[],
   groups: ReadonlyMap<string, readonly Group[]>,
-): { readonly apart: readonly (readonly [string, string])[]; readonly footRinses: readonly string[] } {
+): {
+  readonly apart: readonly (readonly [string, string])[];
+  readonly footRinses: readonly string[];
+  readonly before: readonly (readonly [string, string])[];
+} {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
   const apart: [string, string][] = [];
+  const before: [string, string][] = [];
   const footRinses: string[] = [];
   for (const pair of surfacesAbove(surfaces.map((p) => p.surface))) {
     const [above, below] = [byId.get(pair.upper), byId.get(pair.lower)];
@@ -135,23 +151,50 @@ function bindByGravity(
     if (pair.overhead) apart.push([pair.upper, pair.lower]);
     if (endsOnLeaveOn(above) && !endsOnLeaveOn(below)) {
       builder.allAfter(upper.at(-1)?.first ?? [], lowerEnd, 'leave-on-after-splashes');
+      before.push([pair.lower, pair.upper]);
       continue;
     }
-    const opposed = agentsOppose(above, below);
-    const waiting = opposed ? (lower[0]?.first ?? []) : lowerEnd;
-    builder.allAfter(waiting, upper.at(-1)?.last ?? [], opposed ? 'opposed-run-off' : 'gravity');
+    builder.allAfter(lowerEnd, upper.at(-1)?.last ?? [], 'gravity');
+    before.push([pair.upper, pair.lower]);
   }
-  return { apart, footRinses };
+  return { apart, footRinses, before };
+}
+
+/** Opposed chemistries that would meet are kept apart in time, by an order that gravity allows. */
+function keepApart(
+  builder: WorkBuilder,
+  surfaces: readonly PlannedSurface[],
+  groups: ReadonlyMap<string, readonly Group[]>,
+  before: readonly (readonly [string, string])[],
+): readonly ChemistryMeeting[] {
+  const faces = new Map(
+    surfaces
+      .filter((p) => groups.has(p.surface.id))
+      .map((p) => [p.surface.id as string, { ...guardedFace(p), rank: chemistryRank(p) }]),
+  );
+  const order = faceOrder([...faces.values()], before);
+  const inOrder = order.flatMap((id) => faces.get(id) ?? []);
+  const guard = chemistryGuard(inOrder, flowsOnto(surfaces.map((p) => p.surface)));
+  for (const { then, after, which } of guard.separations) {
+    const earlier = groups.get(after);
+    const waits = groups.get(then)?.[0]?.first ?? [];
+    const until = which === 'end' ? (earlier?.at(-1)?.last ?? []) : (earlier?.[0]?.first.slice(0, 1) ?? []);
+    builder.allAfter(waits, until, 'opposed-run-off');
+  }
+  return guard.meetings;
+}
+
+function guardedFace({ surface, treatment }: PlannedSurface): GuardedFace {
+  const agents = [...new Set((treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : [])))];
+  return { id: surface.id, agents: agents.map(CATALOGUE.agent), beside: surface.beside };
+}
+
+/** Growth before alkali before acid before what stays on, as on one face. */
+function chemistryRank({ treatment }: PlannedSurface): number {
+  const methods = (treatment?.proposals ?? []).flatMap((p) => (p.chosen ? [p.chosen.method] : []));
+  return Math.max(0, ...methods.map((method) => CHAIN_ORDER.indexOf(method.chainOrder)));
 }
 
 function endsOnLeaveOn(planned: PlannedSurface): boolean {
   return planned.treatment?.stages.at(-1)?.apply?.leaveOn ?? false;
-}
-
-function agentsOppose(a: PlannedSurface, b: PlannedSurface): boolean {
-  const agents = (p: PlannedSurface) =>
-    (p.treatment?.stages ?? []).flatMap((s) => (s.apply ? [agentById(s.apply.agent)] : []));
-  return agents(a).some((x) =>
-    agents(b).some((y) => x.opposedTo.includes(y.class) || y.opposedTo.includes(x.class)),
-  );
 }

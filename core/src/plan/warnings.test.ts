@@ -61,8 +61,19 @@ describe('the weather', () => {
     ).toEqual(severities);
   });
 
-  it('below 5 °C is warned of', () => {
-    expect(planOf({ weather: { temperatureC: 3 } }).warnings.map((w) => w.rule)).toContain('cold');
+  it('below what an agent works from refuses it, and warns where somebody goes on all the same', () => {
+    const choice = { surface: 'wall', contaminant: 'green-algae', method: 'pre-treat-and-surface-clean', by: 'Ida', at: '2026-05-04T08:00:00Z' }; // prettier-ignore
+    const at = (temperatureC: number, reason: string) => {
+      const made = planOf({ weather: { temperatureC }, choices: [{ ...choice, reason }] });
+      const [proposal] = made.surfaces[0]?.treatment?.proposals ?? [];
+      return [proposal?.chosen?.method.id, made.warnings.map((w) => w.rule).filter((r) => r === 'cold' || r === 'rule-set-aside')]; // prettier-ignore
+    };
+    expect(at(18, '')).toEqual(['pre-treat-and-surface-clean', []]);
+    expect(at(3, '')[0]).not.toBe('pre-treat-and-surface-clean');
+    expect(at(3, 'the sun comes at ten')).toEqual([
+      'pre-treat-and-surface-clean',
+      ['cold', 'rule-set-aside'],
+    ]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { materialById } from '../catalogue/catalogue.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
@@ -20,10 +20,10 @@ export interface WetClocks {
 const LONGEST_MINUTES = 1440;
 
 /** How a face lies, for what it holds. Tilts under 20° hold as floors, over 120° as overheads. */
-export function lieOf(surface: Surface, clings: boolean): Lie {
+export function lieOf(surface: Surface, clings: boolean, catalogue: Catalogue): Lie {
   if (surface.tiltDegrees < 20) return 'floor';
   if (surface.tiltDegrees > 120) return 'overhead';
-  if (materialById(surface.material).rough) return 'rough-wall';
+  if (catalogue.material(surface.material).rough) return 'rough-wall';
   return clings ? 'smooth-wall-clinging' : 'smooth-wall';
 }
 
@@ -33,8 +33,9 @@ export function wetClocks(
   apply: ApplyDetail,
   preWetMinutes: number,
   weather: JobWeather,
+  catalogue: Catalogue,
 ): WetClocks {
-  const lie = lieOf(surface, apply.clings);
+  const lie = lieOf(surface, apply.clings, catalogue);
   const mmPerHour = evaporation({
     airTemperatureC: weather.temperatureC,
     humidity: weather.humidity,
@@ -44,7 +45,7 @@ export function wetClocks(
   const face = {
     heldKilogramsPerSquareMetre: heldLiquid(apply.litresPerSquareMetre, lie),
     evaporation: mmPerHour,
-    sorptivity: sorptivityOf(surface),
+    sorptivity: sorptivityOf(surface, catalogue),
     preWetSeconds: preWetMinutes * 60,
   };
   // Under a cover nothing leaves into the air, and a gel gives little to the pores.

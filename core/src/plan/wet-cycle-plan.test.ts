@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { methodById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { DEFAULT_WEATHER } from '../survey/job-detail.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -23,10 +23,11 @@ const cycle = (
   } = {},
 ) => {
   const stages = chainStages(
-    [{ method: methodById(method), severity: 2, areaSquareMetres: more.area ?? 40, cautions: [] }],
-    { surface: on, shaded: false, preWet: 'thirsty-only' },
+    [{ method: CATALOGUE.method(method), severity: 2, areaSquareMetres: more.area ?? 40, cautions: [] }],
+    { surface: on, catalogue: CATALOGUE, shaded: false, preWet: 'thirsty-only' },
   );
   return wetCyclePlan({
+    catalogue: CATALOGUE,
     surface: on,
     stages: stages
       .filter((s) => s.cycle === 1)
@@ -51,7 +52,7 @@ describe('how a face lies', () => {
     ['limestone', 90, false, 'rough-wall'],
     ['painted-render', 170, false, 'overhead'],
   ])('%s at %p°, clinging %p: %s', (material, tiltDegrees, clings, lie) => {
-    expect(lieOf(surface(material, { tiltDegrees }), clings)).toBe(lie);
+    expect(lieOf(surface(material, { tiltDegrees }), clings, CATALOGUE)).toBe(lie);
   });
 });
 

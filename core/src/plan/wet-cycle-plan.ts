@@ -1,4 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -47,6 +48,7 @@ export interface CycleInput {
   readonly surface: Surface;
   readonly stages: readonly Stage[];
   readonly weather: JobWeather;
+  readonly catalogue: Catalogue;
   readonly alone: boolean;
   /** 1 for the greatest sections, less for smaller ones. */
   readonly sectionFactor: number;
@@ -64,7 +66,7 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
   );
   if (!apply) throw new Error('a wet cycle has an application');
   const finishing = stages.filter((s) => s !== preWet && s !== apply);
-  const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, weather);
+  const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, weather, input.catalogue);
   const applyRate = (apply.rate?.squareMetresPerHour ?? PER_HOUR) / PER_HOUR / apply.apply.coats;
   const base = {
     id: `${surface.id}.cycle-${String(apply.cycle ?? 0)}`,

@@ -1,4 +1,4 @@
-import { materialById } from '../catalogue/catalogue.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readQuickLine } from '../quick-line/quick-line.ts';
 import type { DraftChange } from '../survey/change.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -84,7 +84,7 @@ function surfaceBrief(
     if (
       op === 'create' &&
       key === 'finish' &&
-      materialById(text(fields['material'] ?? known?.material)).finishes[0] === value
+      CATALOGUE.material(text(fields['material'] ?? known?.material)).finishes[0] === value
     )
       return [];
     const words = [value]

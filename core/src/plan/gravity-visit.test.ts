@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import type { Survey } from '../survey/survey.ts';
-import { surfacesAbove } from './gravity.ts';
+import { surfacesAbove } from '../protection/gravity.ts';
 import { plan } from './plan.ts';
 import type { Plan } from './plan.ts';
 

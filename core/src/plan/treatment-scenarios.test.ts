@@ -1,0 +1,63 @@
+import { describe, expect, it } from '@jest/globals';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { readJobFile } from '../interchange/job-file.ts';
+import { TREATMENT_SCENARIOS } from '../test/treatment-scenarios.ts';
+import type { TreatmentScenario } from '../test/treatment-scenarios.ts';
+import { plan } from './plan.ts';
+
+const WASHERS: readonly string[] = ['pressure-washer', 'hot-washer'];
+
+/** Everything that the plan does on the face, in the words of the scenarios. */
+function doneOn(scenario: TreatmentScenario): readonly string[] {
+  const { material, finish, conditions = [], found, toPond, schools, temperatureC, unsureBetween } = scenario;
+  const reading = readJobFile({
+    format: 'etappe-job', version: 1,
+    house: { schools: schools ?? {} },
+    weather: temperatureC === undefined ? {} : { temperatureC },
+    site: { waterPoints: [{ id: 'tap' }], features: [{ id: 'pond', kind: 'pond' }] },
+    surfaces: [{
+      id: 'face', material, conditions, size: '4x3', topMetres: 2.5,
+      ...(finish ? { finish } : {}), ...(unsureBetween ? { unsureBetween } : {}), drainsOnto: toPond ? ['pond'] : [],
+      findings: found.map(([contaminant, severity]) => ({ contaminant, severity })),
+    }],
+  });
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  const [planned] = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 }).surfaces;
+  const stages = planned?.treatment?.stages ?? [];
+  const words = stages.flatMap((stage) => {
+    const agent = stage.apply ? CATALOGUE.agent(stage.apply.agent) : null;
+    const tool = stage.tool === null ? null : CATALOGUE.tool(stage.tool);
+    return [
+      stage.kind, stage.method, ...(agent ? [agent.id, agent.class] : []), ...(tool ? [tool.id] : []),
+      ...(tool?.machines.some((m) => WASHERS.includes(m)) && tool.jet ? ['jet'] : []),
+    ];
+  });
+  return stages.length === 0 ? ['nothing'] : words;
+} // prettier-ignore
+
+describe('what an experienced contractor would decide', () => {
+  it('has scenarios enough, each with a name of its own', () => {
+    expect(TREATMENT_SCENARIOS.length).toBeGreaterThanOrEqual(60);
+    expect(new Set(TREATMENT_SCENARIOS.map((s) => s.name)).size).toBe(TREATMENT_SCENARIOS.length);
+  });
+
+  it.each(TREATMENT_SCENARIOS.map((s) => [s.name, s] as const))('%s', (_, scenario) => {
+    const done = doneOn(scenario);
+    for (const word of scenario.must) expect(done).toContain(word);
+    for (const word of scenario.never) expect(done).not.toContain(word);
+  });
+
+  it('ends for every contaminant at severity 4 on every material, nothing lost', () => {
+    const findings = CATALOGUE.contaminants.map((c) => ({ contaminant: c.id, severity: 4 }));
+    const reading = readJobFile({
+      format: 'etappe-job', version: 1,
+      surfaces: CATALOGUE.materials.map(({ id }) => ({ id: `of-${id}`, material: id, size: '2x1', findings })),
+    }); // prettier-ignore
+    if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+    const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
+    expect(made.surfaces).toHaveLength(CATALOGUE.materials.length);
+    for (const { treatment } of made.surfaces)
+      for (const proposal of treatment?.proposals ?? [])
+        expect(proposal.chosen !== null || proposal.refused.length > 0).toBe(true);
+  }, 60_000);
+});

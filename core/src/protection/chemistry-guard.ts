@@ -1,0 +1,152 @@
+import type { Agent } from '../catalogue/agent.ts';
+import { reachedFrom } from './run-off-paths.ts';
+
+/** A face with the agents that come onto it, neutralisers among them. */
+export interface GuardedFace {
+  readonly id: string;
+  readonly agents: readonly Agent[];
+  /** Faces on which its spray falls. */
+  readonly beside: readonly string[];
+}
+
+/** A face and the agent of it that must not meet another. */
+export interface GuardedParty {
+  readonly face: string;
+  readonly agent: string;
+}
+
+/** Faces whose agents would meet in one flow, and what is done: the later one waits until the earlier are rinsed. */
+export interface ChemistryMeeting {
+  /** Surface or feature where their water comes together, or the face that spray falls on. */
+  readonly at: string;
+  readonly how: 'run-off' | 'beside';
+  readonly earlier: readonly GuardedParty[];
+  readonly later: GuardedParty;
+}
+
+/** One face that begins only after another has ended, or has begun. */
+export interface Separation {
+  readonly then: string;
+  readonly after: string;
+  readonly which: 'end' | 'begin';
+}
+
+export interface ChemistryGuard {
+  readonly meetings: readonly ChemistryMeeting[];
+  readonly separations: readonly Separation[];
+}
+
+interface Basin {
+  readonly at: string;
+  readonly how: ChemistryMeeting['how'];
+  readonly faces: readonly GuardedFace[];
+}
+
+/**
+ * Opposed agents never meet: faces whose water comes together anywhere, or that stand side by side, are treated in
+ * blocks, one after the other, in which no two agents oppose each other.
+ *
+ * Needs an order of the faces that keeps to everything that binds them otherwise; guarantees separations that all follow
+ * that order, so that they bring no circle in, and that hold every opposed pair of every basin apart.
+ *
+ * @param inOrder faces in that order
+ * @param onto where the water of each surface goes next
+ */
+export function chemistryGuard(
+  inOrder: readonly GuardedFace[],
+  onto: ReadonlyMap<string, ReadonlySet<string>>,
+): ChemistryGuard {
+  const meetings: ChemistryMeeting[] = [];
+  const separations: Separation[] = [];
+  for (const basin of basinsOf(inOrder, onto)) {
+    const blocks = blocksOf(basin.faces);
+    blocks.forEach((block, i) => {
+      const [head, ...others] = block;
+      const before = blocks[i - 1];
+      if (!head || !before) return;
+      for (const face of before) separations.push({ then: head.id, after: face.id, which: 'end' });
+      for (const face of others) separations.push({ then: face.id, after: head.id, which: 'begin' });
+      meetings.push(meetingOf(basin, before, head));
+    });
+  }
+  return { meetings, separations };
+}
+
+/** Consecutive faces that may run together. */
+function blocksOf(faces: readonly GuardedFace[]): readonly (readonly GuardedFace[])[] {
+  const blocks: GuardedFace[][] = [];
+  for (const face of faces) {
+    const block = blocks.at(-1);
+    if (block && !block.some((other) => opposedAgents(other, face))) block.push(face);
+    else blocks.push([face]);
+  }
+  return blocks;
+}
+
+/** Two agents of two faces that must never meet; null where all may. */
+function opposedAgents(one: GuardedFace, other: GuardedFace): readonly [Agent, Agent] | null {
+  for (const a of one.agents)
+    for (const b of other.agents)
+      if (a.opposedTo.includes(b.class) || b.opposedTo.includes(a.class)) return [a, b];
+  return null;
+}
+
+function meetingOf({ at, how }: Basin, before: readonly GuardedFace[], later: GuardedFace): ChemistryMeeting {
+  const pairs = before.flatMap((face) => {
+    const opposed = opposedAgents(face, later);
+    return opposed ? [{ face: face.id, agents: opposed }] : [];
+  });
+  return {
+    at,
+    how,
+    earlier: pairs.map(({ face, agents: [agent] }) => ({ face, agent: agent.id })),
+    later: { face: later.id, agent: pairs[0]?.agents[1].id ?? '' },
+  };
+}
+
+/** Faces whose water comes together at one place, and pairs side by side; the largest first, none within another. */
+function basinsOf(
+  inOrder: readonly GuardedFace[],
+  onto: ReadonlyMap<string, ReadonlySet<string>>,
+): readonly Basin[] {
+  const acting = inOrder.filter((face) => face.agents.length > 0);
+  const at = new Map<string, GuardedFace[]>();
+  for (const face of acting)
+    for (const place of [face.id, ...reachedFrom(onto, face.id)]) {
+      const faces = at.get(place);
+      if (faces) faces.push(face);
+      else at.set(place, [face]);
+    }
+  const place = new Map(acting.map((face, i) => [face.id, i]));
+  const sides = acting.flatMap((face) =>
+    face.beside.flatMap((id): Basin[] => {
+      const other = acting[place.get(id) ?? -1];
+      return other && other !== face
+        ? [{ at: id, how: 'beside', faces: inOrderOf([face, other], place) }]
+        : [];
+    }),
+  );
+  const flows = [...at].map(([id, faces]): Basin => ({ at: id, how: 'run-off', faces }));
+  const basins = [...flows, ...sides].filter(({ faces }) => isOpposed(faces));
+  const kept: { readonly basin: Basin; readonly ids: ReadonlySet<string> }[] = [];
+  for (const basin of basins.sort((a, b) => b.faces.length - a.faces.length || (a.at < b.at ? -1 : 1)))
+    if (!kept.some(({ ids }) => basin.faces.every((face) => ids.has(face.id))))
+      kept.push({ basin, ids: new Set(basin.faces.map((face) => face.id)) });
+  return kept.map(({ basin }) => basin);
+}
+
+function inOrderOf(faces: readonly GuardedFace[], place: ReadonlyMap<string, number>): readonly GuardedFace[] {
+  return [...faces].sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0));
+} // prettier-ignore
+
+/** Whether any two agents of the faces oppose each other, by what is there of each class and each opposition. */
+function isOpposed(faces: readonly GuardedFace[]): boolean {
+  const classes = new Map<string, Set<string>>();
+  for (const { id, agents } of faces)
+    for (const agent of agents) classes.set(agent.class, (classes.get(agent.class) ?? new Set()).add(id));
+  return faces.some(({ id, agents }) =>
+    agents.some((agent) =>
+      agent.opposedTo.some((opposed) => [...(classes.get(opposed) ?? [])].some((other) => other !== id)),
+    ),
+  );
+}

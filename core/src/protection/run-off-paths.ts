@@ -1,0 +1,36 @@
+import { BANDS } from '../survey/surface.ts';
+import type { Surface } from '../survey/surface.ts';
+
+type Draining = Pick<Surface, 'id' | 'side' | 'band' | 'drainsOnto'>;
+
+/**
+ * Where the water of each surface goes next: onto the surfaces and features that it names; where it names none, onto
+ * what stands in a lower band of the same side.
+ * @returns ids without loops, given that the survey's run-off has none
+ */
+export function flowsOnto(surfaces: readonly Draining[]): ReadonlyMap<string, ReadonlySet<string>> {
+  const onto = new Map(surfaces.map((s) => [s.id as string, new Set<string>(s.drainsOnto)]));
+  for (const upper of surfaces) {
+    if (upper.drainsOnto.length > 0 || upper.side === null) continue;
+    for (const lower of surfaces) {
+      const below = lower.side === upper.side && BANDS.indexOf(lower.band) > BANDS.indexOf(upper.band);
+      if (below && !reachedFrom(onto, lower.id).has(upper.id)) onto.get(upper.id)?.add(lower.id);
+    }
+  }
+  return onto;
+}
+
+/** Everything that water from a place comes to, over any number of surfaces; not the place itself. */
+export function reachedFrom(
+  onto: ReadonlyMap<string, ReadonlySet<string>>,
+  from: string,
+): ReadonlySet<string> {
+  const seen = new Set<string>();
+  const open = [...(onto.get(from) ?? [])];
+  for (let id = open.pop(); id !== undefined; id = open.pop()) {
+    if (seen.has(id)) continue;
+    seen.add(id);
+    open.push(...(onto.get(id) ?? []));
+  }
+  return seen;
+}
