@@ -31,6 +31,7 @@ const server = app({ stores, database, house, webFolder: resolve(settings.webFol
   },
 );
 
+const LONGEST_GOODBYE_MILLISECONDS = 3000;
 let stopping = false;
 function stop(): void {
   if (stopping) return;
@@ -39,6 +40,10 @@ function stop(): void {
     void database.destroy().then(() => process.exit(0));
   });
   server.closeIdleConnections();
+  // What is under way may end; a browser that keeps its line does not keep the server.
+  setTimeout(() => {
+    server.closeAllConnections();
+  }, LONGEST_GOODBYE_MILLISECONDS).unref();
 }
 // The start command is gone, however it went: nothing of it stays behind.
 process.on('disconnect', stop);

@@ -6,6 +6,9 @@ import type { ChangesStore } from './changes/changes-store.ts';
 import { customersRequests } from './customers/customers-requests.ts';
 import type { CustomersStore } from './customers/customers-store.ts';
 import { health } from './health/health-requests.ts';
+import type { DataSheetsStore } from './handbook/data-sheets-store.ts';
+import { handbookRequests } from './handbook/handbook-requests.ts';
+import type { HandbookStore } from './handbook/handbook-store.ts';
 import { jobsRequests } from './jobs/jobs-requests.ts';
 import type { JobsStore } from './jobs/jobs-store.ts';
 import { ordersRequests } from './orders/orders-requests.ts';
@@ -26,6 +29,8 @@ export interface Stores {
   readonly changes: ChangesStore;
   readonly log: ChangeLog;
   readonly orders: OrdersStore;
+  readonly handbook: HandbookStore;
+  readonly dataSheets: DataSheetsStore;
   readonly photos: PhotosStore;
 }
 
@@ -41,6 +46,7 @@ export function routes(stores: Stores, database: Knex): Router {
   const templates = templatesRequests(stores.templates, stores.jobs);
   const changes = changesRequests(stores.changes, stores.log);
   const orders = ordersRequests(stores.orders);
+  const handbook = handbookRequests(stores.handbook, stores.dataSheets);
   const photos = photosRequests(stores.photos);
   const survey = json({ limit: LARGEST_SURVEY });
   return Router()
@@ -49,6 +55,8 @@ export function routes(stores: Stores, database: Knex): Router {
     .post('/api/v1/jobs/:job/changes', survey, changes.apply)
     .post('/api/v1/photos', ...photos.upload)
     .get('/api/v1/photos/:photo/:size', photos.file)
+    .post('/api/v1/data-sheets', ...handbook.uploadSheet)
+    .get('/api/v1/data-sheets/:sheet', handbook.sheet)
     .use(json({ limit: LARGEST_BODY }))
     .get('/api/v1/jobs', jobs.list)
     .post('/api/v1/jobs', jobs.create)
@@ -62,6 +70,9 @@ export function routes(stores: Stores, database: Knex): Router {
     .get('/api/v1/properties', properties.list)
     .get('/api/v1/customers', customers.list)
     .put('/api/v1/customers/:customer/contact', customers.setContact)
+    .get('/api/v1/handbook', handbook.read)
+    .post('/api/v1/handbook/changes', handbook.change)
+    .get('/api/v1/handbook/log', handbook.log)
     .get('/api/v1/templates', templates.list)
     .post('/api/v1/templates', templates.save)
     .delete('/api/v1/templates/:template', templates.remove)

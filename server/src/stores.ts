@@ -2,6 +2,8 @@ import type { Knex } from 'knex';
 import { changeLog } from './changes/change-log.ts';
 import { changesStore } from './changes/changes-store.ts';
 import { customersStore } from './customers/customers-store.ts';
+import { dataSheetsStore } from './handbook/data-sheets-store.ts';
+import { handbookStore } from './handbook/handbook-store.ts';
 import { jobsStore } from './jobs/jobs-store.ts';
 import { ordersStore } from './orders/orders-store.ts';
 import type { PhotoFiles } from './photos/photo-files.ts';
@@ -20,6 +22,8 @@ export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
     changes: changesStore(database),
     log: changeLog(database),
     orders: ordersStore(database),
+    handbook: handbookStore(database),
+    dataSheets: dataSheetsStore(database),
     photos: photosStore(database, photoFiles),
   };
 }

@@ -24,6 +24,7 @@ import {
   openIn,
 } from '../jobs/open-job.ts';
 import type { OpenJob } from '../jobs/open-job.ts';
+import { handbookRevisionOf } from '../handbook/handbook-entries.ts';
 import { Problem, invalid } from '../problems/problem.ts';
 import { followProperty } from '../properties/properties-store.ts';
 import { ChangeRecord } from './change-record.ts';
@@ -31,6 +32,8 @@ import { ChangeRecord } from './change-record.ts';
 /** What came to a job since: the entities that were touched as they stand now, null for those that are gone. */
 export interface NewerEntities {
   readonly sequence: number;
+  /** Of the house: another one than the device has says that it must be asked for. */
+  readonly handbookRevision: number;
   readonly entities: Acknowledgement['entities'];
 }
 
@@ -84,6 +87,7 @@ export function changesStore(database: Knex): ChangesStore {
     async since(context, jobId, sequence) {
       const job = await jobIn(database, context, jobId);
       const newest = await newestSequence(database, job.property_id);
+      const handbookRevision = await handbookRevisionOf(database, context);
       const touched = await ChangeRecord.query(database)
         .where({ property_id: job.property_id })
         .where('sequence', '>', sequence)
@@ -100,7 +104,7 @@ export function changesStore(database: Knex): ChangesStore {
         return [{ id, entity: row ? entityOf(row) : null }];
       });
       const own = touched.some((t) => t.entity_id === jobId) ? [{ id: jobId, entity: jobEntity(job) }] : [];
-      return { sequence: newest, entities: [...entities, ...own] };
+      return { sequence: newest, handbookRevision, entities: [...entities, ...own] };
     },
   };
 }

@@ -95,7 +95,8 @@ describe('the migration to the full record', () => {
   it('can be taken back', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // The newest first: photos, then the record.
+    // The newest first: the handbook, photos, then the record.
+    await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     const [job] = await database('jobs').select<{ customer: string; detail: { place: unknown } }[]>();

@@ -5,5 +5,6 @@ export class HouseRecord extends Model {
   declare id: string;
   declare name: string;
   declare next_order_number: number;
+  declare handbook_revision: number;
   declare demo_given_at: Date | null;
 }

@@ -63,7 +63,7 @@ export function jobsRequests(
       const job = checked(JOB_KIND, { ...begun?.job, ...body.job }) as JobDetail;
       if (body.property) {
         const property = checked(PROPERTY_KIND, body.property) as Property;
-        await jobs.create(context, body.id, body.propertyId, { ...(begun ?? NO_ENTITIES), job, property });
+        await jobs.create(context, body.id, body.propertyId, { ...NO_ENTITIES, ...begun, job, property });
       } else await jobs.createOn(context, body.id, body.propertyId, job);
       res.status(201).location(`/api/v1/jobs/${body.id}`).json({ id: body.id });
     },
@@ -88,6 +88,8 @@ export function jobsRequests(
         id: open.id,
         propertyId: open.propertyId,
         sequence: open.sequence,
+        handbook: open.state.handbook,
+        handbookRevision: open.handbookRevision,
         job: open.state.job,
         entities: [...open.state.entities.values()],
         previous: open.previous,

@@ -5,6 +5,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context.ts';
 import { likePattern } from '../database/like-pattern.ts';
 import type { Page } from '../database/page-of.ts';
+import { takeOwnEntries } from '../handbook/handbook-entries.ts';
 import { notFound } from '../problems/problem.ts';
 import { followProperty } from '../properties/properties-store.ts';
 import { PropertyRecord } from '../properties/property-record.ts';
@@ -110,6 +111,7 @@ export function jobsStore(database: Knex): JobsStore {
       await JobRecord.transaction(database, async (trx) => {
         if (await JobRecord.query(trx).findById(id)) return;
         const state = stateOf(id, survey);
+        await takeOwnEntries(trx, context, survey.handbook);
         await PropertyRecord.query(trx).insert({ id: propertyId, house_id: context.house });
         await followProperty(trx, context, propertyId, survey.property);
         await JobRecord.query(trx).insert({

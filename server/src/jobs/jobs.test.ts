@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { handbookOf } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { connect, migrate } from '../database/connection.ts';
@@ -137,6 +138,16 @@ describe('the demo jobs', () => {
     for (const job of given) await jobs.remove(context, job.id);
     await giveDemoJobs(fresh.stores, fresh.house, folder);
     expect(await list()).toEqual([]);
+  });
+
+  it('come with the handbook of their house: every product in use has its data sheet', async () => {
+    const { records } = await fresh.stores.handbook.read({ house: fresh.house, actor: 'Test' });
+    const { products, overrides, materials } = handbookOf(records);
+    expect([products.length, overrides.length, materials.length]).toEqual([6, 2, 1]);
+    for (const product of products.filter((p) => p.inUse)) {
+      const sheet = await request(fresh.app).get(`/api/v1/data-sheets/${product.dataSheet?.sha256 ?? ''}`);
+      expect([product.id, sheet.status, sheet.type]).toEqual([product.id, 200, 'application/pdf']);
+    }
   });
 });
 

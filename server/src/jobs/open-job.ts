@@ -1,8 +1,9 @@
-import { JOB_KIND, lastsWithProperty } from '@etappe/core';
+import { JOB_KIND, handbookOf, lastsWithProperty } from '@etappe/core';
 import type { JobDetail, RecordKind, SurveyState, VersionedEntity } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
+import { handbookIn } from '../handbook/handbook-entries.ts';
 import { notFound } from '../problems/problem.ts';
 import { PropertyRecord } from '../properties/property-record.ts';
 import { EntityRecord } from './entity-record.ts';
@@ -14,6 +15,7 @@ export interface OpenJob {
   readonly propertyId: string;
   /** Of the newest change of the property that is in it; later ones are asked for from here. */
   readonly sequence: number;
+  readonly handbookRevision: number;
   readonly state: SurveyState;
 }
 
@@ -41,6 +43,7 @@ export async function openIn(
   const sequence = await newestSequence(connection, job.property_id);
   // Under the lock the job is read again: another writer may just have changed it.
   const current = lock ? await JobRecord.query(connection).findById(id).throwIfNotFound() : job;
+  const handbook = await handbookIn(connection, context);
   const rows = await EntityRecord.query(connection)
     .where({ property_id: job.property_id })
     .andWhere((query) => {
@@ -50,7 +53,12 @@ export async function openIn(
     id,
     propertyId: job.property_id,
     sequence,
-    state: { job: jobEntity(current), entities: new Map(rows.map((row) => [row.id, entityOf(row)])) },
+    handbookRevision: handbook.revision,
+    state: {
+      job: jobEntity(current),
+      handbook: handbookOf(handbook.records),
+      entities: new Map(rows.map((row) => [row.id, entityOf(row)])),
+    },
   };
 }
 

@@ -99,7 +99,7 @@ export function ordersStore(database: Knex): OrdersStore {
             catalogue_version: CATALOGUE_VERSION,
             inputs_hash: hash,
             inputs: { ...survey },
-            catalogue: catalogueEntriesOf(plan),
+            catalogue: catalogueEntriesOf(plan, survey),
             decided: { ...request.decided },
             document,
             document_sha256: canonicalHash(document),

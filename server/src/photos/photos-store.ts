@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import pLimit from 'p-limit';
 import type { Context } from '../context.ts';
 import { Problem } from '../problems/problem.ts';
+import { storageProblem } from '../problems/storage-problem.ts';
 import type { PhotoFiles } from './photo-files.ts';
 import { PhotoRecord } from './photo-record.ts';
 import { fileSha256, readPicture } from './picture.ts';
@@ -69,19 +70,6 @@ export function photosStore(database: Knex, files: PhotoFiles): PhotosStore {
 
     find: ({ house }, sha256, size) => files.find(house, sha256, size),
   };
-}
-
-/** A disk that is full is told as such; nothing of the picture stays on it. */
-export function storageProblem(error: unknown): unknown {
-  const code = (error as { code?: string }).code ?? '';
-  return code === 'ENOSPC' || code === 'EDQUOT'
-    ? new Problem(
-        507,
-        'storage-full',
-        'The storage is full',
-        'The server has no room for pictures left: nothing of this one was kept. Make room, or tell who runs the server; everything else goes on.',
-      )
-    : error;
 }
 
 function keptOf(row: PhotoRecord): KeptPhoto {

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import { jobFileOf, readJobFile, surveyOf } from '@etappe/core';
+import { EMPTY_HANDBOOK, jobFileOf, readJobFile, surveyOf } from '@etappe/core';
 import type { Survey, VersionedEntity } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
@@ -22,7 +22,11 @@ interface Opened {
 }
 const open = async (id: string) => (await request(fresh.app).get(`/api/v1/jobs/${id}`)).body as Opened;
 const surveyIn = (opened: Opened): Survey =>
-  surveyOf({ job: opened.job, entities: new Map(opened.entities.map((e) => [e.id, e])) });
+  surveyOf({
+    job: opened.job,
+    handbook: EMPTY_HANDBOOK,
+    entities: new Map(opened.entities.map((e) => [e.id, e])),
+  });
 const post = (path: string, body: object) => request(fresh.app).post(`/api/v1${path}`).send(body);
 const change = (job: string, fields: Record<string, unknown>, more: object = {}) =>
   post(`/jobs/${job}/changes`, {
