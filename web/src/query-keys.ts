@@ -9,9 +9,18 @@ export const queryKeys = {
   propertyList: (query: object) => ['properties', query] as const,
   customers: ['customers'] as const,
   templates: ['templates'] as const,
+  handbook: ['handbook'] as const,
+  handbookLog: ['handbook', 'log'] as const,
   jobsOnDevice: ['jobs-on-device'] as const,
   log: (job: string, entity: string) => ['log', job, entity] as const,
 };
 
 /** What the device keeps of them, to be read without the server. */
-export const KEPT_ON_DEVICE: readonly string[] = ['jobs', 'order', 'properties', 'customers', 'templates'];
+export const KEPT_ON_DEVICE: readonly string[] = [
+  'jobs',
+  'order',
+  'properties',
+  'customers',
+  'templates',
+  'handbook',
+];

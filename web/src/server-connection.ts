@@ -4,6 +4,10 @@ import type {
   DecidedVisit,
   FieldConflict,
   Finding,
+  HandbookChange,
+  HandbookPart,
+  HandbookRecord,
+  HouseHandbook,
   JobDetail,
   Property,
   RecordKind,
@@ -92,6 +96,9 @@ export interface OpenedJob {
   readonly propertyId: string;
   /** Of the newest change that is in it. */
   readonly sequence: number;
+  /** What the house has made of the catalogue, and how often it has changed that. */
+  readonly handbook: HouseHandbook;
+  readonly handbookRevision: number;
   readonly job: VersionedEntity;
   readonly entities: readonly VersionedEntity[];
   readonly previous: PreviousJob | null;
@@ -99,6 +106,7 @@ export interface OpenedJob {
 }
 export interface NewerEntities {
   readonly sequence: number;
+  readonly handbookRevision: number;
   readonly entities: Acknowledgement['entities'];
 }
 /** One line of the log of changes. */
@@ -111,6 +119,21 @@ export interface LoggedChange {
   readonly entity: string;
   readonly op: 'create' | 'patch' | 'delete';
   readonly fields: readonly { readonly field: string; readonly from: unknown; readonly to: unknown }[];
+}
+export interface StoredHandbook {
+  readonly revision: number;
+  readonly records: readonly HandbookRecord[];
+}
+/** One line of the handbook's log. */
+export interface LoggedHandbookChange {
+  readonly sequence: number;
+  readonly at: string;
+  readonly by: string;
+  readonly part: HandbookPart;
+  readonly entry: string;
+  readonly op: 'put' | 'remove';
+  readonly before: Readonly<Record<string, unknown>> | null;
+  readonly after: Readonly<Record<string, unknown>> | null;
 }
 export interface NewJob {
   readonly id: string;
@@ -181,6 +204,16 @@ export const server = {
   customers: () => call<{ customers: readonly Customer[] }>('GET', '/customers'),
   setContact: (customer: string, contact: CustomerContact) =>
     call<Customer>('PUT', `/customers/${customer}/contact`, contact),
+  handbook: () => call<StoredHandbook>('GET', '/handbook'),
+  changeHandbook: (changes: readonly HandbookChange[]) =>
+    call<StoredHandbook>('POST', '/handbook/changes', { changes }),
+  handbookLog: () =>
+    call<{ changes: readonly LoggedHandbookChange[] }>('GET', '/handbook/log?from=0&size=100'),
+  sendDataSheet: (file: File) => {
+    const form = new FormData();
+    form.set('sheet', file, 'sheet');
+    return call<{ sha256: string }>('POST', '/data-sheets', form);
+  },
   templates: () => call<{ templates: readonly Template[] }>('GET', '/templates'),
   saveTemplate: (id: string, name: string, job: string) =>
     call<{ id: string }>('POST', '/templates', { id, name, job }),

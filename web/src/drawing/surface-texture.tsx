@@ -1,9 +1,10 @@
-import { contaminantById, materialById } from '@etappe/core';
-import type { Finding, Surface } from '@etappe/core';
+import { contaminantById } from '@etappe/core';
+import type { Finding, MaterialFamily } from '@etappe/core';
 import { MATERIAL_PATTERNS, contaminantPattern, materialPattern } from './texture-patterns.tsx';
 
 interface TextureProps {
-  readonly surface: Pick<Surface, 'material'>;
+  /** Of the material. */
+  readonly family: MaterialFamily;
   readonly findings: readonly Finding[];
   readonly width: number | string;
   readonly height: number | string;
@@ -13,8 +14,7 @@ interface TextureProps {
  * The face of a surface: the texture of its material, and of each finding from below as high as its share.
  * TexturePatterns must stand somewhere on the page.
  */
-export function SurfaceTexture({ surface, findings, width, height }: TextureProps) {
-  const { family } = materialById(surface.material);
+export function SurfaceTexture({ family, findings, width, height }: TextureProps) {
   return (
     <svg
       width={width}

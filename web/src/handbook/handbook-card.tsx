@@ -1,25 +1,29 @@
 import {
   CATALOGUE,
   FACT_NAMES,
-  agentById,
   contaminantById,
   factTestInWords,
   factsRead,
+  formatFlow,
   formatLength,
   formatStandOff,
-  methodById,
+  nozzleFlow,
   quickTestById,
-  toolById,
 } from '@etappe/core';
-import type { HandbookEntry, HandbookKind, UnitSystem } from '@etappe/core';
+import type { HandbookEntry, HandbookKind, HouseCatalogue, UnitSystem } from '@etappe/core';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { ConditionValues } from './condition-values.tsx';
 import { Facts } from './facts.tsx';
+import { HouseValuesPart } from './house-values-part.tsx';
 import { MaterialCard } from './material-card.tsx';
+import { OwnEntryActs } from './own-entry-acts.tsx';
+import { useHandbook } from './use-handbook.ts';
 
 interface CardProps {
   readonly id: string;
   readonly units: UnitSystem;
+  readonly catalogue: HouseCatalogue;
 }
 
 const CARDS: Readonly<Record<HandbookKind, (props: CardProps) => ReactNode>> = {
@@ -41,19 +45,28 @@ export function HandbookCard({
   readonly units: UnitSystem;
 }) {
   const Card = CARDS[entry.kind];
+  const { catalogue } = useHandbook();
+  const { id } = entry;
   return (
     <article className="handbook-card">
       {entry.kind !== 'limits' && <h3>{entry.name}</h3>}
-      <Card id={entry.id} units={units} />
+      <Card id={id} units={units} catalogue={catalogue} />
+      {entry.kind === 'materials' && <HouseValuesPart kind="material" id={id} />}
+      {entry.kind === 'materials' && <ConditionValues material={catalogue.material(id)} />}
+      {entry.kind === 'agents' && <HouseValuesPart kind="agent" id={id} />}
+      {entry.kind === 'methods' && <HouseValuesPart kind="method" id={id} />}
+      {(entry.kind === 'materials' || entry.kind === 'methods') && (
+        <OwnEntryActs part={entry.kind === 'materials' ? 'material' : 'method'} id={id} />
+      )}
     </article>
   );
 }
 
 const list = (words: readonly string[]) => words.join('; ');
 
-function ContaminantCard({ id }: CardProps) {
+function ContaminantCard({ id, catalogue }: CardProps) {
   const { synonyms, family, cues, expectation } = contaminantById(id);
-  const treats = CATALOGUE.methods.filter((m) => m.treats[id]);
+  const treats = catalogue.methods.filter((m) => m.treats[id]);
   return (
     <>
       <Facts rows={[['Also called', list(synonyms)], ['Family', family], ['To be expected', expectation]]} />
@@ -80,8 +93,9 @@ function ContaminantCard({ id }: CardProps) {
   );
 } // prettier-ignore
 
-function AgentCard({ id }: CardProps) {
-  const agent = agentById(id);
+function AgentCard({ id, catalogue }: CardProps) {
+  const agent = catalogue.agent(id);
+  const product = catalogue.product(id);
   const { stock, strengthSpan: span, neutraliser } = agent;
   const sold =
     stock.form === 'powder'
@@ -93,6 +107,7 @@ function AgentCard({ id }: CardProps) {
       <Facts
         rows={[
           ['Class', agent.class],
+          ['Product of the house', product ? `“${product.name}”${product.dataSheet ? `, data sheet ${product.dataSheet.dated}` : ': ✕ no data sheet'}` : 'none is named'],
           ['Sold as', `${sold}; ${agent.containers.join(', ')} ${stock.form === 'powder' ? 'kg' : 'L'}`],
           ['pH as sold', String(agent.typicalPH)],
           ['Of use at the face', span.from === span.to ? 'as it is sold' : `${String(span.from)} to ${String(span.to)} g/L of ${agent.basis}`],
@@ -101,13 +116,21 @@ function AgentCard({ id }: CardProps) {
           ['Never meets', agent.opposedTo.length === 0 ? 'nothing that is named here' : agent.opposedTo.join(', ')],
           ['Plants, water life', `${agent.harmsPlants ? 'harms plants' : 'mild to plants'}; ${agent.harmsWaterLife ? 'harms water life' : 'mild to water life'}`],
           ['Wear', list(agent.protection)],
-          ['Brought to rest by', neutraliser ? `${agentById(neutraliser.agent).name}, ${String(neutraliser.gramsPerGram)} g per g, until ${neutraliser.reading}` : 'none needed: rinse'],
+          ['Brought to rest by', neutraliser ? `${catalogue.agent(neutraliser.agent).name}, ${String(neutraliser.gramsPerGram)} g per g, until ${neutraliser.reading}` : 'none needed: rinse'],
           ['Works', `in the ${agent.worksIn === 'film' ? 'film on the face' : 'pores'}; ${agent.leaveOn ? 'stays on' : 'is rinsed off'}; from ${String(agent.coldestCelsius)} °C`],
           ['Kept', `${agent.storage}; ${agent.keepsToNextVisit ? 'a mix keeps to the next visit' : 'a mix is not kept'}`],
           ['Licence', agent.licence ?? 'none that is known here; the code of the place decides'],
           ['First aid', agent.firstAid],
         ]}
       />
+      {product && (
+        <p>
+          <Link to={`/handbook/products/${product.id}`}>Its label</Link>
+        </p>
+      )}
+      {catalogue.labelNotes(id).map((note) => (
+        <p key={note.text}>{note.rule === 'label-stricter' ? '▲' : '◇'} {note.text}</p>
+      ))}
       <h4>Mind</h4>
       <ul>
         {agent.cautions.map((c) => (
@@ -120,7 +143,7 @@ function AgentCard({ id }: CardProps) {
 } // prettier-ignore
 
 function ToolCard({ id, units }: CardProps) {
-  const tool = toolById(id);
+  const tool = CATALOGUE.tool(id);
   const { jet } = tool;
   return (
     <Facts
@@ -128,6 +151,8 @@ function ToolCard({ id, units }: CardProps) {
         ['How it is held', tool.handling],
         ['Machines', tool.machines.length === 0 ? 'by hand' : tool.machines.join(', ')],
         ['Jet', jet ? `orifice ${String(jet.orifice)}, ${String(jet.nozzles)} × ${String(jet.fanDegrees)}° at ${String(jet.psi)} psi, ${formatStandOff(jet.standOffMetres, units)} off` : 'none'],
+        ['Water', jet ? `${formatFlow(nozzleFlow(jet.orifice * jet.nozzles, jet.psi), units)} at that pressure` : 'as its pump or hose gives'],
+        ['Over the face', tool.paceMetresPerMinute ? `${tool.paceMetresPerMinute.join(' to ')} m a minute` : 'it is not led along'],
         ['Reach', `${formatLength(tool.reachMetres, units)} from where one stands`],
         ['Harmed by', tool.harmedBy.length === 0 ? 'no class of agents' : tool.harmedBy.join(', ')],
         ['Force', [tool.hot ? 'hot' : '', tool.abrasive ? 'stiff' : '', tool.scrubs ? 'rubs' : ''].filter((w) => w !== '').join(', ') || 'none but its water'],
@@ -136,8 +161,8 @@ function ToolCard({ id, units }: CardProps) {
   );
 } // prettier-ignore
 
-function MethodCard({ id }: CardProps) {
-  const method = methodById(id);
+function MethodCard({ id, catalogue }: CardProps) {
+  const method = catalogue.method(id);
   return (
     <>
       <p>{method.why}</p>
@@ -156,7 +181,7 @@ function MethodCard({ id }: CardProps) {
         {method.stages.map((stage, i) => (
           <li key={i}>
             {stage.kind}
-            {'agent' in stage ? `, ${agentById(stage.agent).name.toLowerCase()}` : ''}, {toolById(stage.tool).name}
+            {'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}, {CATALOGUE.tool(stage.tool).name}
             {stage.kind === 'apply' ? `, ${stage.strengthGramsPerLitre.join(' / ')} g/L by severity, ${String(stage.dwellMinutes.from)} to ${String(stage.dwellMinutes.to)} min` : ''}
           </li>
         ))}
@@ -165,8 +190,8 @@ function MethodCard({ id }: CardProps) {
   );
 } // prettier-ignore
 
-function LimitCard({ id }: CardProps) {
-  const limit = CATALOGUE.limits.find((l) => l.id === id);
+function LimitCard({ id, catalogue }: CardProps) {
+  const limit = catalogue.limits.find((l) => l.id === id);
   if (!limit) return null;
   return (
     <>

@@ -1,6 +1,6 @@
 import { CATALOGUE_VERSION, HANDBOOK_KINDS, handbookSearch } from '@etappe/core';
 import type { HandbookEntry, HandbookKind, UnitSystem } from '@etappe/core';
-import { Segmented } from 'antd';
+import { Alert, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { PrintButton } from '../print-button.tsx';
@@ -8,7 +8,10 @@ import { HouseHead } from '../jobs/house-head.tsx';
 import '../jobs/jobs-page.css';
 import { ClassMatrix } from './class-matrix.tsx';
 import { HandbookCard } from './handbook-card.tsx';
+import { HousePart } from './house-part.tsx';
+import { ProductsPart } from './products-part.tsx';
 import { SafetyFloorCard } from './safety-floor-card.tsx';
+import { useHandbook } from './use-handbook.ts';
 import './handbook-page.css';
 
 const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
@@ -28,12 +31,17 @@ const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [
 /** Pages that are no list of entries. */
 const NEVER_MEET = 'never-meet';
 const SAFETY = 'safety';
+const PRODUCTS = 'products';
+const HOUSE = 'house';
+const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, HOUSE];
 
 /** What each surface bears, what each agent does and must never meet: to be searched, compared and printed. */
 export function HandbookPage() {
   const { kind: page = 'materials', id } = useParams();
   const kind = HANDBOOK_KINDS.find((k) => k === page) ?? null;
   const [units, setUnits] = useHandbookUnits();
+  const { catalogue, away } = useHandbook();
+  const flags = catalogue.flags.length;
   return (
     <div className="jobs-page handbook">
       <HouseHead />
@@ -57,11 +65,24 @@ export function HandbookPage() {
           ))}
           <NavLink to={`/handbook/${NEVER_MEET}`}>What must never meet</NavLink>
           <NavLink to={`/handbook/${SAFETY}`}>Safety floor</NavLink>
+          <NavLink to={`/handbook/${PRODUCTS}`}>Our products</NavLink>
+          <NavLink to={`/handbook/${HOUSE}`}>Our values{flags > 0 && ` △ ${String(flags)}`}</NavLink>
         </nav>
+        {away !== null && (
+          <Alert
+            type="warning"
+            showIcon
+            title="What the house has written cannot be read now"
+            description={`${away} The catalogue is shown as it is shipped.`}
+            style={{ marginBottom: 12 }}
+          />
+        )}
+        {page === PRODUCTS && <ProductsPart id={id ?? null} />}
+        {page === HOUSE && <HousePart />}
         {page === NEVER_MEET && <ClassMatrix />}
         {page === SAFETY && <SafetyFloorCard />}
         {kind && <Entries kind={kind} id={id ?? null} units={units} />}
-        {!kind && page !== NEVER_MEET && page !== SAFETY && (
+        {!kind && !NO_LIST.includes(page) && (
           <p>
             The handbook has no part “{page}”. <Link to="/handbook">To the materials</Link>
           </p>
@@ -92,11 +113,12 @@ interface EntriesProps {
 /** The entries of one kind beside the one that is open, and a second one to compare it with. */
 function Entries({ kind, id, units }: EntriesProps) {
   const [search, setSearch] = useSearchParams();
+  const { catalogue } = useHandbook();
   const find = search.get('find') ?? '';
   const group = search.get('group') ?? '';
-  const all = handbookSearch('', kind);
+  const all = handbookSearch('', kind, catalogue);
   const groups = [...new Set(all.map((e) => e.group))];
-  const found = handbookSearch(find, kind).filter((e) => group === '' || e.group === group);
+  const found = handbookSearch(find, kind, catalogue).filter((e) => group === '' || e.group === group);
   const open = all.find((e) => e.id === id) ?? null;
   const other = all.find((e) => e.id === search.get('with')) ?? null;
   const set = (key: string, value: string) => {

@@ -1,5 +1,5 @@
-import { conditionById, decimal, formatJetPressure, materialCard } from '@etappe/core';
-import type { Bearing, Finish, UnitSystem } from '@etappe/core';
+import { decimal, formatJetPressure, materialCard } from '@etappe/core';
+import type { Bearing, Catalogue, Finish, UnitSystem } from '@etappe/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ForceGauge, ToleranceList } from '../drawing/limits-gauge.tsx';
@@ -14,12 +14,19 @@ const BEARING_WORDS: Readonly<Record<Bearing, string>> = {
 const BRUSH_WORDS = { none: 'none', soft: 'soft ones', stiff: 'stiff ones too' } as const;
 const FOOT_WORDS = { never: 'never', 'with-care': 'with care', yes: 'yes' } as const;
 
+interface CardProps {
+  readonly id: string;
+  readonly units: UnitSystem;
+  readonly catalogue: Catalogue;
+}
+
 /** What a material bears in one of its finishes, judged by the same limits as a plan. */
-export function MaterialCard({ id, units }: { readonly id: string; readonly units: UnitSystem }) {
+export function MaterialCard({ id, units, catalogue }: CardProps) {
   const [chosen, setChosen] = useState<Finish | null>(null);
-  const finishes = materialCard(id).material.finishes;
+  const finishes = catalogue.material(id).finishes;
   const { material, finish, tolerances, jets, methods } = materialCard(
     id,
+    catalogue,
     chosen !== null && finishes.includes(chosen) ? chosen : finishes[0],
   );
   const { tolerates } = material;
@@ -59,7 +66,7 @@ export function MaterialCard({ id, units }: { readonly id: string; readonly unit
           ['Feet on it', FOOT_WORDS[material.foot]],
           ['It drinks', `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`],
           ['Jet', `up to ${formatJetPressure(material.jetLimitKilopascal, units)}: ${jets.filter((j) => j.allowed).map((j) => j.tool.name).join(', ') || 'none of the tools here'}`],
-          ['Can be', material.conditions.map((c) => conditionById(c).name).join('; ')],
+          ['Can be', material.conditions.map((c) => catalogue.condition(c).name).join('; ')],
           ['Source', material.source],
         ]}
       />

@@ -1,5 +1,5 @@
 import { BANDS, aspectName } from '@etappe/core';
-import type { Face, Finding, Survey } from '@etappe/core';
+import type { Face, Finding, MaterialFamily, Survey } from '@etappe/core';
 import { group } from 'd3-array';
 import { memo, useDeferredValue } from 'react';
 import { Link, useParams } from 'react-router';
@@ -34,7 +34,7 @@ const NO_FACES: readonly Face[] = [];
 
 /** The property as the selection for every station. */
 export function PropertyStrip({ folded }: { readonly folded: boolean }) {
-  const { survey: now, faces: facesNow, jobId } = useSurveySession();
+  const { survey: now, catalogue, faces: facesNow, jobId } = useSurveySession();
   // The station opens first, and what is typed is shown first: the strip follows.
   const survey = useDeferredValue(now);
   const faces = useDeferredValue(facesNow, NO_FACES);
@@ -54,6 +54,7 @@ export function PropertyStrip({ folded }: { readonly folded: boolean }) {
             <StripTile
               key={surface.id}
               surface={surface}
+              family={catalogue.material(surface.material).family}
               findings={found.get(surface.id) ?? NONE}
               address={addressOf(surface)}
               selected={surface.id === selected}
@@ -69,6 +70,7 @@ export function PropertyStrip({ folded }: { readonly folded: boolean }) {
 
 interface StripTileProps {
   readonly surface: Face;
+  readonly family: MaterialFamily;
   readonly findings: readonly Finding[];
   readonly address: string;
   readonly selected: boolean;
@@ -77,7 +79,7 @@ interface StripTileProps {
 }
 
 const StripTile = memo(
-  function StripTile({ surface, findings, address, selected, folded, stopped }: StripTileProps) {
+  function StripTile({ surface, family, findings, address, selected, folded, stopped }: StripTileProps) {
     return (
       <Link
         to={address}
@@ -86,7 +88,7 @@ const StripTile = memo(
         title={folded ? surface.name : undefined}
         aria-label={folded ? surface.name : undefined}
       >
-        <SurfaceTexture surface={surface} findings={findings} width={20} height={20} />
+        <SurfaceTexture family={family} findings={findings} width={20} height={20} />
         <span className="tile-name">{surface.name}</span>
         <span className="tile-mark">{stopped ? '✕' : surface.inScope ? '' : 'out'}</span>
       </Link>
@@ -94,6 +96,7 @@ const StripTile = memo(
   },
   (a, b) =>
     a.surface === b.surface &&
+    a.family === b.family &&
     sameItems(a.findings, b.findings) &&
     a.address === b.address &&
     a.selected === b.selected &&

@@ -10,7 +10,7 @@ const entry = (more: Partial<OrderEntry>): OrderEntry => ({
 const order: CrewOrder = {
   jobName: 'Mill', customer: 'Miller', date: '2026-05-04', units: 'metric', start: '08:00', finish: '09:00', site: [{ about: 'Access', text: 'by the gate' }],
   people: [{ id: 'a', name: 'Ada', entries: [entry({}), entry({ operation: 'y', start: '08:20', sameAs: '08:00', how: [], checks: [], stopWhen: null, ifNotEnough: null })] }],
-  mixes: [], products: [{ product: 'oxalic-acid', name: 'Oxalic acid', unit: 'kg', amount: 0.3, containers: [{ size: 1, count: 1 }], leftOver: 0.7 }],
+  mixes: [], products: [{ product: 'oxalic-acid', name: 'Oxalic acid', unit: 'kg', amount: 0.3, containers: [{ size: 1, count: 1 }], leftOver: 0.7, called: 'Bag acid', price: null }],
   machines: ['Sprayer'], protection: ['goggles'], before: [], after: [], cautions: ['Oxalic acid: Poisonous.'],
   setAside: ['Yard: Ada set the rule aside.'], expectations: [], questions: ['Where does the drain lead?'], safetyFloor: ['Label first.'],
 }; // prettier-ignore
@@ -57,6 +57,6 @@ describe('the order sheet', () => {
 
   it('loads products in whole containers', () => {
     render(<OrderSheet order={order} heading="" />);
-    expect(screen.getByText('Oxalic acid: 1 × 1 kg')).toBeInTheDocument();
+    expect(screen.getByText('Bag acid (oxalic acid): 1 × 1 kg')).toBeInTheDocument();
   });
 });

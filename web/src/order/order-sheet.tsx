@@ -56,7 +56,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
           <ul>
             {order.products.map((p) => (
               <li key={p.product}>
-                {p.name}:{' '}
+                {p.called ? `${p.called} (${p.name.toLowerCase()})` : p.name}:{' '}
                 {p.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
               </li>
             ))}
@@ -149,6 +149,11 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
       <h3>
         {mix.name} · {mix.agent}
       </h3>
+      {mix.product && (
+        <p>
+          <strong>{mix.product.name}</strong>, data sheet {mix.product.dataSheet}
+        </p>
+      )}
       <p>for {mix.place}</p>
       {mix.mix.batches.map(({ count, card }) => (
         <div key={card.litres}>

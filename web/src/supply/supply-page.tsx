@@ -1,4 +1,5 @@
-import { agentById, decimal, formatVolume, isReadyToUse } from '@etappe/core';
+import { sum } from 'd3-array';
+import { decimal, formatVolume, isReadyToUse } from '@etappe/core';
 import type { PlannedMix } from '@etappe/core';
 import { Link } from 'react-router';
 import { MixVessel } from '../drawing/mix-vessel.tsx';
@@ -25,6 +26,7 @@ export function SupplyPage() {
     );
   }
   const house = (more: Partial<typeof job.house>) => patch({ house: { ...job.house, ...more } });
+  const priced = plan.products.filter((p) => p.price !== null);
   return (
     <div className="supply">
       <section className="supply-products" aria-label="Products to bring">
@@ -36,12 +38,16 @@ export function SupplyPage() {
               <th>Needed</th>
               <th>Containers</th>
               <th>Left over</th>
+              {priced.length > 0 && <th>Cost</th>}
             </tr>
           </thead>
           <tbody>
             {plan.products.map((p) => (
               <tr key={p.product}>
-                <td>{p.name}</td>
+                <td>
+                  {p.called ?? p.name}{' '}
+                  {p.called !== null && <span className="quiet">{p.name.toLowerCase()}</span>}
+                </td>
                 <td className="figure">
                   {decimal(p.amount, 2)} {p.unit}
                 </td>
@@ -53,10 +59,20 @@ export function SupplyPage() {
                 <td className="figure">
                   {decimal(p.leftOver, 2)} {p.unit}
                 </td>
+                {priced.length > 0 && (
+                  <td className="figure">{p.price === null ? '–' : p.price.toFixed(2)}</td>
+                )}
               </tr>
             ))}
           </tbody>
         </table>
+        {priced.length > 0 && (
+          <p className="quiet">
+            Whole packs of the {priced.length} priced products:{' '}
+            <b className="figure">{sum(priced, (p) => p.price).toFixed(2)}</b>, by the prices in the{' '}
+            <Link to="/handbook/products">handbook</Link>.
+          </p>
+        )}
         <div className="supply-settings">
           <NumberField
             label="Waste added"
@@ -99,16 +115,19 @@ function MixCardView({
   readonly number: number;
   readonly place: string;
 }) {
-  const { survey } = useSurveySession();
+  const { survey, catalogue } = useSurveySession();
   const { units } = survey.job;
-  const agent = agentById(mix.agent);
+  const agent = catalogue.agent(mix.agent);
+  const product = catalogue.product(mix.agent);
   return (
     <article className="mix-card hairline">
       <header>
         <h3>
           Mix {number} · {agent.name}
         </h3>
-        <span className="quiet">for {place}</span>
+        <span className="quiet">
+          {product && `“${product.name}”, `}for {place}
+        </span>
       </header>
       {mix.batches.map(({ count, card }) => (
         <div key={card.litres} className="mix-batch">

@@ -1,5 +1,12 @@
 import { entityIn, rebased } from '@etappe/core';
-import type { Acknowledgement, DraftChange, SurveyChange, SurveyFault, SurveyState } from '@etappe/core';
+import type {
+  Acknowledgement,
+  DraftChange,
+  HouseHandbook,
+  SurveyChange,
+  SurveyFault,
+  SurveyState,
+} from '@etappe/core';
 import { ServerProblem } from '../server-connection.ts';
 import { restsOn } from './edit-batch.ts';
 import type { EditBatch } from './edit-batch.ts';
@@ -126,6 +133,13 @@ export class EditQueue {
   merge(newer: Acknowledgement['entities']): void {
     if (newer.length === 0) return;
     this.acknowledged = withEntities(this.acknowledged, newer);
+    this.shown = this.withEdits();
+    this.parts.changed();
+  }
+
+  /** The house has changed its handbook: nothing of the survey is another one by that. */
+  takeHandbook(handbook: HouseHandbook): void {
+    this.acknowledged = { ...this.acknowledged, handbook };
     this.shown = this.withEdits();
     this.parts.changed();
   }

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { surveyOf } from '@etappe/core';
+import { EMPTY_HANDBOOK, handbookOf, surveyOf } from '@etappe/core';
 import type { DraftChange, SurveyFault, SurveyState } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
 import type { OpenedJob } from '../server-connection.ts';
@@ -41,8 +41,15 @@ const store: DeviceStore = browserStore();
 const open = new Map<string, OpenQueue>();
 let locked = false;
 
-export function stateOfOpened(opened: OpenedJob): SurveyState {
-  return { job: opened.job, entities: new Map(opened.entities.map((e) => [e.id, e])) };
+/** What an older version of the application kept on the device knows of no handbook. */
+type KeptJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;
+
+export function stateOfOpened(opened: KeptJob): SurveyState {
+  return {
+    job: opened.job,
+    handbook: opened.handbook ?? EMPTY_HANDBOOK,
+    entities: new Map(opened.entities.map((e) => [e.id, e])),
+  };
 }
 
 /**
@@ -108,7 +115,7 @@ export async function jobsOnDevice(): Promise<readonly JobOnDevice[]> {
 
 function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: UndoState): OpenQueue {
   const listeners = new Set<() => void>();
-  let { sequence } = opened;
+  let { sequence, handbookRevision } = opened;
   let undo = undoBefore;
   let keepTimer: ReturnType<typeof setTimeout> | null = null;
   let keptState: SurveyState | null = null;
@@ -147,8 +154,15 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
   const keepJob = () => {
     keepTimer = null;
     keptState = queue.confirmed;
-    const { job, entities } = keptState;
-    const kept = { ...opened, sequence, job, entities: [...entities.values()] };
+    const { job, handbook, entities } = keptState;
+    const kept = {
+      ...opened,
+      sequence,
+      handbookRevision,
+      job,
+      handbook,
+      entities: [...entities.values()],
+    };
     void store.keepJob(opened.id, { opened: kept, at: new Date().toISOString() });
   };
   const setUndo = (next: UndoState) => {
@@ -160,6 +174,11 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
     const newer = await server.changesSince(opened.id, sequence);
     ({ sequence } = newer);
     queue.merge(newer.entities);
+    if (newer.handbookRevision !== handbookRevision) {
+      const { revision, records } = await server.handbook();
+      handbookRevision = revision;
+      queue.takeHandbook(handbookOf(records));
+    }
   };
   keepJob();
   return {

@@ -51,5 +51,5 @@ export function withEntities(
     else if (entity) entities.set(id, entity);
     else entities.delete(id);
   }
-  return { job, entities };
+  return { ...state, job, entities };
 }

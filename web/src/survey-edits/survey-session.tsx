@@ -1,5 +1,5 @@
-import { facesOf, surveyOf } from '@etappe/core';
-import type { DraftChange, Face, Survey, SurveyFault, SurveyState } from '@etappe/core';
+import { facesOf, houseCatalogue, surveyOf } from '@etappe/core';
+import type { DraftChange, Face, HouseCatalogue, Survey, SurveyFault, SurveyState } from '@etappe/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, use, useEffect, useMemo, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
@@ -17,6 +17,8 @@ export interface SurveySession {
   readonly propertyId: string;
   readonly state: SurveyState;
   readonly survey: Survey;
+  /** The catalogue as the house has it. */
+  readonly catalogue: HouseCatalogue;
   /** What is treated as one: surfaces without their zones, and zones. */
   readonly faces: readonly Face[];
   readonly orders: readonly IssuedOrder[];
@@ -62,6 +64,7 @@ function sessionOf(open: OpenedSession, of: QueueSnapshot): SurveySession {
     jobId: opened.id,
     propertyId: opened.propertyId,
     survey,
+    catalogue: houseCatalogue(survey.handbook),
     faces: facesOf(survey),
     orders,
     previous: opened.previous,

@@ -52,6 +52,8 @@ export function standInServer(made: SurveyState, answer?: (asked: Asked) => unkn
     id: state.job.id,
     propertyId: state.job.id,
     sequence: 0,
+    handbook: state.handbook,
+    handbookRevision: 0,
     job: state.job,
     entities: [...state.entities.values()],
     previous: null,
@@ -59,7 +61,7 @@ export function standInServer(made: SurveyState, answer?: (asked: Asked) => unkn
   };
   const answered = (request: Asked): unknown => {
     if (request.method !== 'GET') return applied((request.body as { changes: SurveyChange[] }).changes);
-    if (request.path.includes('/changes')) return { sequence: 0, entities: [] };
+    if (request.path.includes('/changes')) return { sequence: 0, handbookRevision: 0, entities: [] };
     return request.path.includes('/log/') ? { changes: [] } : opened;
   };
   globalThis.fetch = (async (input: string, init?: RequestInit) => {

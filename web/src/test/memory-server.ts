@@ -42,6 +42,7 @@ export class MemoryServer {
     const touched = [...new Set(this.log.slice(sequence))];
     return {
       sequence: this.log.length,
+      handbookRevision: 0,
       entities: touched.map((id) => ({ id, entity: entityIn(this.state, id) })),
     };
   }

@@ -1,5 +1,5 @@
 import type { RefusedMethod } from '@etappe/core';
-import { ReasonDialog } from './reason-dialog.tsx';
+import { ReasonDialog } from '../reason-dialog.tsx';
 
 interface Props {
   readonly refused: RefusedMethod;

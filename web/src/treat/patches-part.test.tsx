@@ -48,7 +48,11 @@ describe('the patches of a face', () => {
     await press('Write down a patch with it');
     await waitFor(() => {
       expect(sent(asked)).toMatchObject([
-        { kind: 'test-patch', op: 'create', fields: { surface: 'wall', zone: null, agent: 'hypochlorite' } },
+        {
+          kind: 'test-patch',
+          op: 'create',
+          fields: { surface: 'wall', zone: null, agent: 'hydrogen-peroxide' },
+        },
       ]);
     });
     expect(screen.queryByRole('button', { name: 'Write down a patch with it' })).toBeNull();

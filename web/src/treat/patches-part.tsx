@@ -1,4 +1,4 @@
-import { CATALOGUE, PATCH_VERDICTS, agentById, deletionOf, neededPatches, toolById } from '@etappe/core';
+import { CATALOGUE, PATCH_VERDICTS, deletionOf, neededPatches } from '@etappe/core';
 import type { NeededPatch, PatchVerdict, PlannedSurface, TestPatch } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { today } from '../today.ts';
 import { EntityCard } from '../walk/entity-card.tsx';
-import { ReasonDialog } from './reason-dialog.tsx';
+import { ReasonDialog } from '../reason-dialog.tsx';
 
 const VERDICT_WORDS: Readonly<Record<PatchVerdict, string>> = {
   open: 'not looked at dry yet',
@@ -134,14 +134,14 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
 
 function PatchCard({ patch }: { readonly patch: TestPatch }) {
   const { patch: change } = useEntity('test-patch', patch.id);
-  const agent = agentById(patch.agent);
+  const agent = CATALOGUE.agent(patch.agent);
   const ready = agent.stock.form === 'ready';
   const strength = patch.strengthGramsPerLitre === null ? '' : `${String(patch.strengthGramsPerLitre)} g/L, `;
   return (
     <EntityCard
       id={patch.id}
       name={`${agent.name}: ${VERDICT_WORDS[patch.verdict]}`}
-      about={`${strength}${String(patch.dwellMinutes)} min, ${toolById(patch.tool).name.toLowerCase()}${patch.doneOn === null ? '' : `, ${patch.doneOn}`}${patch.doneBy === '' ? '' : `, ${patch.doneBy}`}`}
+      about={`${strength}${String(patch.dwellMinutes)} min, ${CATALOGUE.tool(patch.tool).name.toLowerCase()}${patch.doneOn === null ? '' : `, ${patch.doneOn}`}${patch.doneBy === '' ? '' : `, ${patch.doneBy}`}`}
     >
       <div className="wide">
         <ChipField

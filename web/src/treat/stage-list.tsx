@@ -1,12 +1,11 @@
 import {
-  agentById,
+  CATALOGUE,
   decimal,
   formatArea,
   formatAreaRate,
   formatGramsPerLitre,
   formatJetPressure,
   isReadyToUse,
-  toolById,
 } from '@etappe/core';
 import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
 
@@ -66,9 +65,9 @@ function StageFacts({
     <div className="stage-facts">
       {apply && (
         <div>
-          <strong>{agentById(apply.agent).name}</strong>{' '}
+          <strong>{CATALOGUE.agent(apply.agent).name}</strong>{' '}
           <span className="figure">
-            {isReadyToUse(agentById(apply.agent))
+            {isReadyToUse(CATALOGUE.agent(apply.agent))
               ? 'as sold'
               : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}
           </span>
@@ -85,7 +84,7 @@ function StageFacts({
       )}
       {stage.tool !== null && (
         <div>
-          {toolById(stage.tool).name}: {toolById(stage.tool).handling}
+          {CATALOGUE.tool(stage.tool).name}: {CATALOGUE.tool(stage.tool).handling}
           {stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}
         </div>
       )}

@@ -1,9 +1,10 @@
-import { contaminantById, materialById } from '@etappe/core';
+import { contaminantById } from '@etappe/core';
 import { Alert } from 'antd';
 import { Link, useParams } from 'react-router';
 import { LimitsGauge } from '../drawing/limits-gauge.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { ChemistryApart } from './chemistry-apart.tsx';
 import { PatchesPart } from './patches-part.tsx';
 import { ReasonsPanel } from './reasons-panel.tsx';
 import { ProposalCard } from './proposal-card.tsx';
@@ -12,7 +13,7 @@ import './treat-page.css';
 
 /** What is done on one surface and why: proposals per finding, the chain of stages, the reasons beside it. */
 export function TreatPage() {
-  const { survey, jobId } = useSurveySession();
+  const { survey, catalogue, jobId } = useSurveySession();
   const { surface: selected } = useParams();
   const { plan, working, failed } = usePlan();
   const planned = plan?.surfaces.find((p) => p.surface.id === selected) ?? plan?.surfaces[0];
@@ -46,7 +47,7 @@ export function TreatPage() {
         <header className="treat-head">
           <h2>{surface.name}</h2>
           <span className="quiet">
-            {materialById(surface.material).name}, {surface.finish}
+            {catalogue.material(surface.material).name}, {surface.finish}
             {planned.takeOff.ok ? '' : ', not measured'}
           </span>
           <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>Change the survey</Link>
@@ -63,6 +64,7 @@ export function TreatPage() {
               style={{ marginTop: 10 }}
             />
           ))}
+        <ChemistryApart surface={surface.id} />
         {!treatment && (
           <p style={{ marginTop: 16 }}>
             {surface.inScope

@@ -1,4 +1,4 @@
-import { materialById, usualTilt, usualTop } from '@etappe/core';
+import { usualTilt, usualTop } from '@etappe/core';
 import type { Band } from '@etappe/core';
 import { Alert, Input, Modal } from 'antd';
 import type { InputRef } from 'antd';
@@ -9,7 +9,7 @@ import { Field } from '../quantity-fields/field.tsx';
 import { TapeField } from '../quantity-fields/tape-field.tsx';
 import { creation } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { BAND_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
+import { BAND_OPTIONS, materialOptions } from './options.ts';
 
 interface Props {
   readonly side: string | null;
@@ -19,7 +19,7 @@ interface Props {
 
 /** The least that makes a surface; everything else is asked on its sheet. */
 export function AddSurfaceDialog({ side: firstSide, close }: Props) {
-  const { survey, edit } = useSurveySession();
+  const { survey, catalogue, edit } = useSurveySession();
   const first = useRef<InputRef>(null);
   const nameId = useId();
   const [name, setName] = useState('');
@@ -43,7 +43,7 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
       side,
       band,
       material,
-      finish: materialById(material).finishes[0],
+      finish: catalogue.material(material).finishes[0],
       size,
       tiltDegrees: usualTilt(band),
       topMetres: usualTop(band),
@@ -109,7 +109,7 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
             label="Material"
             value={material}
             placeholder="Search material"
-            options={MATERIAL_OPTIONS}
+            options={materialOptions(catalogue)}
             take={setMaterial}
             fault={asked ? missing.material : null}
           />

@@ -1,7 +1,7 @@
-import { conditionById, materialById } from '@etappe/core';
 import type { Finish } from '@etappe/core';
 import { CuedChecks } from '../quantity-fields/chip-field.tsx';
 import { ThirstPart } from './thirst-part.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
 
 interface ConditionPartProps {
@@ -13,13 +13,14 @@ interface ConditionPartProps {
 
 /** In what state the surface is, of those that its material can be in. */
 export function ConditionPart({ surface, material, finish, conditions }: ConditionPartProps) {
+  const { catalogue } = useSurveySession();
   const { patch } = useEntity('surface', surface);
   return (
     <div className="sheet-part">
       <h3>Its condition</h3>
       <CuedChecks
         legend="Condition"
-        options={materialById(material).conditions.map(conditionById)}
+        options={catalogue.material(material).conditions.map(catalogue.condition)}
         values={conditions}
         take={(values) => patch({ conditions: values })}
       />

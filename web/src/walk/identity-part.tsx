@@ -1,4 +1,4 @@
-import { materialById, mostUsed, ofMaterial, usualTilt } from '@etappe/core';
+import { mostUsed, ofMaterial, usualTilt } from '@etappe/core';
 import type { Band, Surface } from '@etappe/core';
 import { Switch } from 'antd';
 import { useDeferredValue, useId } from 'react';
@@ -9,18 +9,19 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
 import { MaterialPart } from './material-part.tsx';
-import { BAND_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
+import { BAND_OPTIONS, materialOptions } from './options.ts';
 
 const MOST_SUGGESTED = 4;
 
 /** What the surface is: where it stands and what it is made of. */
 export function IdentityPart({ surface }: { readonly surface: Surface }) {
-  const { survey } = useSurveySession();
+  const { survey, catalogue } = useSurveySession();
   const { patch } = useEntity('surface', surface.id);
+  const materials = materialOptions(catalogue);
   const thinId = useId();
   const { material, conditions } = surface;
-  const finishes = materialById(material).finishes.map((f) => ({ value: f, label: f }));
-  const take = (id: string) => patch(ofMaterial(id, { conditions }));
+  const finishes = catalogue.material(material).finishes.map((f) => ({ value: f, label: f }));
+  const take = (id: string) => patch(ofMaterial(catalogue.material(id), { conditions }));
   return (
     <div className="sheet-part">
       <h3>What it is</h3>
@@ -45,7 +46,7 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
           />
         </div>
         <div className="wide">
-          <ChoiceField label="Material" value={material} options={MATERIAL_OPTIONS} take={take} />
+          <ChoiceField label="Material" value={material} options={materials} take={take} />
           <SuggestedMaterials of={material} take={take} />
         </div>
         <div className="wide">
@@ -60,7 +61,7 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
           <ChoicesField
             label="Unsure: it may also be"
             values={surface.unsureBetween}
-            options={MATERIAL_OPTIONS.filter((o) => o.value !== material)}
+            options={materials.filter((o) => o.value !== material)}
             placeholder="sure of the material"
             take={(unsureBetween) => patch({ unsureBetween })}
           />
@@ -78,14 +79,14 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
 
 /** What other surfaces of the property are made of: most have few materials. */
 function SuggestedMaterials({ of, take }: { readonly of: string; readonly take: (id: string) => void }) {
-  const { survey } = useSurveySession();
+  const { survey, catalogue } = useSurveySession();
   const surfaces = useDeferredValue(survey.surfaces);
   const used = mostUsed(surfaces.map((s) => s.material)).filter((id) => id !== of);
   return (
     <Suggested
       label="Materials on this property"
       lead="Here also:"
-      options={used.slice(0, MOST_SUGGESTED).map((id) => ({ value: id, label: materialById(id).name }))}
+      options={used.slice(0, MOST_SUGGESTED).map((id) => ({ value: id, label: catalogue.material(id).name }))}
       take={take}
     />
   );

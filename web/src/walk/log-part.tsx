@@ -6,6 +6,7 @@ import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import type { LoggedChange } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { shownMoment } from '../today.ts';
 import { entityName, fieldName, kindName, shownValue } from './record-words.ts';
 
 const CLOCKS_APART_MILLISECONDS = 5 * 60_000;
@@ -62,8 +63,8 @@ function LogLine({ change, own, state }: LogLineProps) {
   return (
     <li>
       <span className="quiet">
-        <span className="figure">{minute(at)}</span>, {by}
-        {apart ? `, entered ${minute(deviceAt)} by the device’s clock` : ''}
+        <span className="figure">{shownMoment(at)}</span>, {by}
+        {apart ? `, entered ${shownMoment(deviceAt)} by the device’s clock` : ''}
       </span>
       {entity !== own && <div>{`${kindName(kind)} ${name}`}</div>}
       {op !== 'patch' && <div>{op === 'create' ? 'added' : 'deleted'}</div>}
@@ -75,8 +76,4 @@ function LogLine({ change, own, state }: LogLineProps) {
         ))}
     </li>
   );
-}
-
-function minute(iso: string): string {
-  return new Date(iso).toLocaleString(undefined, { dateStyle: 'short', timeStyle: 'short' });
 }

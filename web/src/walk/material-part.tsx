@@ -8,7 +8,7 @@ import { Candidates, DoneTests, NextTests } from './quick-tests.tsx';
 
 /** While nobody is sure of the material: what it may be, and the small test that tells most. */
 export function MaterialPart({ surface }: { readonly surface: Surface }) {
-  const { survey } = useSurveySession();
+  const { survey, catalogue } = useSurveySession();
   const { patch } = useEntity('surface', surface.id);
   const [spot, setSpot] = useState('');
   const diagnosis = materialDiagnosis(surface, survey, spot);
@@ -23,7 +23,8 @@ export function MaterialPart({ surface }: { readonly surface: Surface }) {
         <Button
           type="primary"
           onClick={() => {
-            const own = decided.id === surface.material ? {} : ofMaterial(decided.id, surface);
+            const own =
+              decided.id === surface.material ? {} : ofMaterial(catalogue.material(decided.id), surface);
             patch({ ...own, unsureBetween: [] });
           }}
         >

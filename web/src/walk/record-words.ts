@@ -5,6 +5,7 @@ import {
   PAST_ACT_NAMES,
   RECURRENCE_NAMES,
   ZONE_PLACE_NAMES,
+  houseCatalogue,
 } from '@etappe/core';
 import type { Band, FeatureKind, RecordKind, SurveyState } from '@etappe/core';
 
@@ -89,13 +90,16 @@ export function entityName(kind: RecordKind, detail: Readonly<Record<string, unk
 }
 
 const CATALOGUE_NAMES = new Map(
-  [...CATALOGUE.materials, ...CATALOGUE.conditions, ...CATALOGUE.contaminants, ...CATALOGUE.methods].map(
-    ({ id, name }) => [id, name],
-  ),
+  [...CATALOGUE.conditions, ...CATALOGUE.contaminants].map(({ id, name }) => [id, name]),
 );
 
 function catalogueName(id: string): string | null {
   return CATALOGUE_NAMES.get(id) ?? null;
+}
+
+function houseName(id: string, { handbook }: SurveyState): string | null {
+  const { materials, methods } = houseCatalogue(handbook);
+  return [...materials, ...methods].find((entry) => entry.id === id)?.name ?? null;
 }
 
 const WORDS: Readonly<Record<string, string>> = {
@@ -114,7 +118,7 @@ export function shownValue(value: unknown, state: SurveyState): string {
   if (typeof value === 'string') {
     const entity = state.entities.get(value);
     if (entity) return entityName(entity.kind, entity.detail);
-    return WORDS[value] ?? catalogueName(value) ?? value;
+    return WORDS[value] ?? catalogueName(value) ?? houseName(value, state) ?? value;
   }
   if (Array.isArray(value))
     return value.length === 0 ? 'none' : value.map((item: unknown) => shownValue(item, state)).join(', ');

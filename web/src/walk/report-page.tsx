@@ -1,4 +1,4 @@
-import { contaminantById, faced, formatArea, materialById, walkSummary } from '@etappe/core';
+import { contaminantById, faced, formatArea, walkSummary } from '@etappe/core';
 import type { Face, Photo, UnitSystem } from '@etappe/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -12,7 +12,7 @@ import './report-page.css';
 
 /** What the walk came to: areas by side, material and dirt, what is missing, and each surface with room for its photo. */
 export function ReportPage() {
-  const { survey, faces, jobId } = useSurveySession();
+  const { survey, catalogue, faces, jobId } = useSurveySession();
   const { plan } = usePlan();
   const { units } = survey.job;
   const summary = useMemo(() => walkSummary(faced(survey)), [survey]);
@@ -65,7 +65,7 @@ export function ReportPage() {
         <section>
           <h2>By material</h2>
           <AreaTable
-            rows={summary.byMaterial.map((m) => ({ ...m, name: materialById(m.id).name, about: '' }))}
+            rows={summary.byMaterial.map((m) => ({ ...m, name: catalogue.material(m.id).name, about: '' }))}
             units={units}
           />
         </section>
@@ -165,7 +165,7 @@ function ReportPhoto({ photo }: { readonly photo: Photo | null }) {
 
 /** One face with its findings and its photo. */
 function FaceEntry({ face }: { readonly face: Face }) {
-  const { survey } = useSurveySession();
+  const { survey, catalogue } = useSurveySession();
   const { units } = survey.job;
   const findings = survey.findings.filter((f) => (f.zone ?? f.surface) === face.id);
   const damages = survey.damages.filter((d) => d.surface === face.id);
@@ -176,7 +176,7 @@ function FaceEntry({ face }: { readonly face: Face }) {
       <div>
         <h4>{face.name}</h4>
         <p>
-          {materialById(face.material).name}, {face.finish}
+          {catalogue.material(face.material).name}, {face.finish}
           {face.takeOff.ok ? (
             <>
               {' '}

@@ -1,15 +1,22 @@
 import { useLayoutEffect, useState } from 'react';
 import type { RefObject } from 'react';
+import { ChemistryApart } from '../treat/chemistry-apart.tsx';
+import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 interface Arrow {
   readonly key: string;
+  readonly face: string;
   readonly path: string;
 }
 
 /** Where the water of each surface runs: arrows from tile to tile, and to the features that stand below the grid. */
 export function RunOff({ grid }: { readonly grid: RefObject<HTMLDivElement | null> }) {
   const { survey, faces } = useSurveySession();
+  const { plan } = usePlan();
+  const meetings = plan?.work.meetings ?? [];
+  const opposed = new Set(meetings.flatMap((m) => [m.later.face, ...m.earlier.map((p) => p.face)]));
+  const meetingPlaces = new Set(meetings.map((m) => m.at));
   const [arrows, setArrows] = useState<readonly Arrow[]>([]);
   const reached = survey.features.filter((f) => survey.surfaces.some((s) => s.drainsOnto.includes(f.id)));
   useLayoutEffect(() => {
@@ -25,7 +32,7 @@ export function RunOff({ grid }: { readonly grid: RefObject<HTMLDivElement | nul
             const from = rectOf(face.id);
             const target = rectOf(to);
             if (!from || !target) return [];
-            return [{ key: `${face.id} ${to}`, path: pathBetween(from, target, origin) }];
+            return [{ key: `${face.id} ${to}`, face: face.id, path: pathBetween(from, target, origin) }];
           }),
         ),
       );
@@ -44,9 +51,11 @@ export function RunOff({ grid }: { readonly grid: RefObject<HTMLDivElement | nul
         {reached.map((feature) => (
           <span key={feature.id} data-face={feature.id} className="run-off-end">
             {feature.name}
+            {meetingPlaces.has(feature.id) && ' ✕ kept apart here'}
           </span>
         ))}
         {reached.length === 0 && <span className="quiet">nothing that is noted yet</span>}
+        <ChemistryApart />
       </div>
       <svg className="run-off-arrows" aria-hidden>
         <defs>
@@ -62,8 +71,13 @@ export function RunOff({ grid }: { readonly grid: RefObject<HTMLDivElement | nul
             <path d="M0 0 L8 4 L0 8 Z" />
           </marker>
         </defs>
-        {arrows.map(({ key, path }) => (
-          <path key={key} d={path} markerEnd="url(#run-off-tip)" />
+        {arrows.map(({ key, face, path }) => (
+          <path
+            key={key}
+            className={opposed.has(face) ? 'opposed' : ''}
+            d={path}
+            markerEnd="url(#run-off-tip)"
+          />
         ))}
       </svg>
     </>

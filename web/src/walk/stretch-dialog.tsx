@@ -1,4 +1,4 @@
-import { ASSET_PARTS, ASSET_PART_NAMES, materialById, stretchSize } from '@etappe/core';
+import { ASSET_PARTS, ASSET_PART_NAMES, stretchSize } from '@etappe/core';
 import type { AssetPartKind, LongAsset } from '@etappe/core';
 import { Alert, Modal } from 'antd';
 import { useState } from 'react';
@@ -7,7 +7,7 @@ import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
 import { LengthField } from '../quantity-fields/length-field.tsx';
 import { creation } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { ASSET_PART_OPTIONS, MATERIAL_OPTIONS } from './options.ts';
+import { ASSET_PART_OPTIONS, materialOptions } from './options.ts';
 
 interface Draft {
   readonly fromMetres: number;
@@ -22,7 +22,7 @@ const TILT: Readonly<Record<AssetPartKind, number>> = { top: 0, left: 90, right:
 
 /** Adds the parts of one stretch of a long asset, each a surface whose size is its chainage times its width. */
 export function StretchDialog({ asset, close }: { readonly asset: LongAsset; readonly close: () => void }) {
-  const { survey, edit } = useSurveySession();
+  const { survey, catalogue, edit } = useSurveySession();
   const [draft, setDraft] = useState<Draft>({
     fromMetres: 0,
     toMetres: asset.lengthMetres,
@@ -55,7 +55,7 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
           name: `${asset.name}, ${ASSET_PART_NAMES[part].toLowerCase()}, ${String(fromMetres)} to ${String(toMetres)} m`,
           band: part === 'left' || part === 'right' ? 'wall' : 'floor',
           material,
-          finish: materialById(material).finishes[0],
+          finish: catalogue.material(material).finishes[0],
           size: stretchSize(draft, across(part) ?? 0),
           tiltDegrees: TILT[part],
           topMetres: part === 'underside' ? 0 : (heightMetres ?? 0),
@@ -108,7 +108,7 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
             label="Material"
             value={draft.material}
             placeholder="Search material"
-            options={MATERIAL_OPTIONS}
+            options={materialOptions(catalogue)}
             take={(material) => {
               set({ material });
             }}

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, materialById, thirstOf } from '@etappe/core';
+import { LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, thirstOf } from '@etappe/core';
 import type { Finish } from '@etappe/core';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
@@ -21,12 +21,12 @@ interface ThirstPartProps {
 
 /** How thirsty the face is: a drop of water, timed. What is measured beats the default of the material. */
 export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
-  const { state, survey, edit } = useSurveySession();
+  const { state, survey, catalogue, edit } = useSurveySession();
   const [typed, setTyped] = useState<number | null>(null);
   const drops = survey.tests.filter(
     (t) => t.test === THIRST_TEST && t.surface === surface && t.zone === null,
   );
-  const usual = materialById(material).sorptivity[finish];
+  const usual = catalogue.material(material).sorptivity[finish];
   const write = (seconds: number) => {
     setTyped(null);
     edit([

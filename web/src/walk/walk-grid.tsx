@@ -115,7 +115,7 @@ interface ColumnsProps {
 }
 
 function Columns({ columns, bands, selected }: ColumnsProps) {
-  const { survey: now, faces: facesNow, jobId } = useSurveySession();
+  const { survey: now, catalogue, faces: facesNow, jobId } = useSurveySession();
   const survey = useDeferredValue(now);
   const faces = useDeferredValue(facesNow);
   const { plan } = usePlan();
@@ -132,6 +132,7 @@ function Columns({ columns, bands, selected }: ColumnsProps) {
     <WalkTile
       key={surface.id}
       surface={surface}
+      material={catalogue.material(surface.material)}
       findings={found.get(surface.id) ?? NONE}
       selected={surface.id === selected}
       questions={questionsOn(surface, plan?.questions ?? []).length}

@@ -1,6 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
-import { contaminantById, formatArea, materialById } from '@etappe/core';
-import type { Face, Finding, UnitSystem } from '@etappe/core';
+import { contaminantById, formatArea } from '@etappe/core';
+import type { Face, Finding, Material, UnitSystem } from '@etappe/core';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { SurfaceTexture } from '../drawing/surface-texture.tsx';
@@ -9,6 +9,7 @@ import type { Dragged } from './drag-places.ts';
 
 interface WalkTileProps {
   readonly surface: Face;
+  readonly material: Material;
   readonly findings: readonly Finding[];
   readonly selected: boolean;
   /** Open questions that touch it. */
@@ -20,6 +21,7 @@ interface WalkTileProps {
 /** One surface in the grid; drawn anew only when something of it changes. */
 export const WalkTile = memo(function WalkTile({
   surface,
+  material,
   findings,
   selected,
   questions,
@@ -43,7 +45,7 @@ export const WalkTile = memo(function WalkTile({
       className={`walk-tile ${surface.inScope ? '' : 'out'} ${isDragging ? 'lifted' : ''}`}
       aria-current={selected}
     >
-      <SurfaceTexture surface={surface} findings={findings} width="100%" height="100%" />
+      <SurfaceTexture family={material.family} findings={findings} width="100%" height="100%" />
       <span className="walk-tile-text">
         <span className="name">{surface.name}</span>
         <span className="figure">
@@ -53,7 +55,7 @@ export const WalkTile = memo(function WalkTile({
           {surface.inScope
             ? findings
                 .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
-                .join(', ') || `${materialById(surface.material).name.toLowerCase()}, nothing found`
+                .join(', ') || `${material.name.toLowerCase()}, nothing found`
             : 'left out'}
         </span>
       </span>
@@ -75,6 +77,7 @@ export const WalkTile = memo(function WalkTile({
 function sameTile(a: WalkTileProps, b: WalkTileProps): boolean {
   return (
     a.surface === b.surface &&
+    a.material === b.material &&
     sameItems(a.findings, b.findings) &&
     a.selected === b.selected &&
     a.questions === b.questions &&

@@ -1,4 +1,4 @@
-import { conditionById, facesOf, formatArea, materialById } from '@etappe/core';
+import { facesOf, formatArea } from '@etappe/core';
 import type { Surface, Zone } from '@etappe/core';
 import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
 import { TapeField } from '../quantity-fields/tape-field.tsx';
@@ -41,7 +41,7 @@ export function ZonesPart({ surface }: { readonly surface: Surface }) {
 }
 
 function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Surface }) {
-  const { survey } = useSurveySession();
+  const { survey, catalogue } = useSurveySession();
   const { patch } = useEntity('zone', zone.id);
   const { units } = survey.job;
   const face = facesOf(survey).find((f) => f.id === zone.id);
@@ -49,7 +49,9 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
   const about = `${face?.takeOff.ok ? formatArea(face.takeOff.squareMetres, units) : '✕ not measured'}, ${
     found === 0 ? 'nothing found' : `${String(found)} found`
   }`;
-  const conditions = materialById(surface.material).conditions.filter((c) => !surface.conditions.includes(c));
+  const conditions = catalogue
+    .material(surface.material)
+    .conditions.filter((c) => !surface.conditions.includes(c));
   return (
     <EntityCard id={zone.id} name={zone.name} about={about}>
       <TextField label="Zone" value={zone.name} take={(name) => patch({ name: name.trim() })} />
@@ -71,7 +73,7 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
         <ChoicesField
           label="Besides the surface’s conditions"
           values={zone.conditions}
-          options={conditions.map((id) => ({ value: id, label: conditionById(id).name }))}
+          options={conditions.map((id) => ({ value: id, label: catalogue.condition(id).name }))}
           placeholder="as the surface"
           take={(values) => patch({ conditions: values })}
         />

@@ -1,7 +1,7 @@
 import { Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import type { ReactNode } from 'react';
-import { Field } from '../quantity-fields/field.tsx';
+import { Field } from './quantity-fields/field.tsx';
 
 interface Props {
   readonly title: string;
@@ -10,17 +10,33 @@ interface Props {
   /** What speaks against it. */
   readonly children: ReactNode;
   readonly accept: (reason: string, by: string) => void;
+  /** It sets a rule aside; without it nothing is at stake. */
+  readonly danger?: boolean;
+  /** What is asked while there is no reason. */
+  readonly ask?: string;
+  /** Who probably decides. */
+  readonly firstBy?: string;
   readonly close: () => void;
 }
 
 /** Setting a rule aside takes a reason and a name; both stay visible on everything that follows. */
-export function ReasonDialog({ title, ok, cancel, children, accept, close }: Props) {
+export function ReasonDialog({
+  title,
+  ok,
+  cancel,
+  children,
+  accept,
+  close,
+  danger = true,
+  ask = 'say why the rule does not hold here',
+  firstBy = '',
+}: Props) {
   const [reason, setReason] = useState('');
-  const [by, setBy] = useState('');
+  const [by, setBy] = useState(firstBy);
   const [asked, setAsked] = useState(false);
   const [reasonId, byId] = [useId(), useId()];
   const missing = {
-    reason: reason.trim() === '' ? 'say why the rule does not hold here' : null,
+    reason: reason.trim() === '' ? ask : null,
     by: by.trim() === '' ? 'say who decides this' : null,
   };
   return (
@@ -28,7 +44,7 @@ export function ReasonDialog({ title, ok, cancel, children, accept, close }: Pro
       open
       title={title}
       okText={ok}
-      okButtonProps={{ danger: true }}
+      okButtonProps={{ danger }}
       cancelText={cancel}
       onCancel={close}
       onOk={() => {

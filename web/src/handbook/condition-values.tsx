@@ -1,0 +1,29 @@
+import { CATALOGUE } from '@etappe/core';
+import type { Material } from '@etappe/core';
+import { useState } from 'react';
+import { HouseValuesPart } from './house-values-part.tsx';
+
+/** The conditions that a material can be in, with what each changes. */
+export function ConditionValues({ material }: { readonly material: Material }) {
+  const [seen, setSeen] = useState(false);
+  if (material.conditions.length === 0) return null;
+  return (
+    <details
+      className="house-values"
+      onToggle={(event) => {
+        if (event.currentTarget.open) setSeen(true);
+      }}
+    >
+      <summary>
+        <h4>Conditions</h4> <span className="quiet">what each takes away, on every material</span>
+      </summary>
+      {(seen ? material.conditions : []).map(CATALOGUE.condition).map((condition) => (
+        <section key={condition.id}>
+          <h5>{condition.name}</h5>
+          <p className="quiet">{condition.cue}</p>
+          <HouseValuesPart kind="condition" id={condition.id} />
+        </section>
+      ))}
+    </details>
+  );
+}

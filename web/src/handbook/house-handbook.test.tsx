@@ -1,0 +1,200 @@
+import { afterEach, describe, expect, it } from '@jest/globals';
+import { NO_RESTRICTIONS } from '@etappe/core';
+import type { HandbookRecord } from '@etappe/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { HandbookServer, renderHandbook } from '../test/handbook-server.tsx';
+
+const ABOUT = { by: 'Ida', at: '2026-05-04T08:00:00.000Z' };
+const JET = 'material.granite.jetLimitKilopascal';
+const jet = (value: number, replaced = 200): HandbookRecord => ({
+  part: 'override', id: JET, revision: 3,
+  detail: { kind: 'material', entry: 'granite', path: 'jetLimitKilopascal', value, replaced, reason: 'old steps', ...ABOUT },
+}); // prettier-ignore
+const product = (id: string, name: string, more: object = {}): HandbookRecord => ({
+  part: 'product', id, revision: 1,
+  detail: {
+    name, agent: 'hypochlorite', strength: { basis: '% w/v', value: 14 }, strengthRead: false, packs: [{ size: 25, price: 30 }, { size: 10, price: 15 }],
+    label: NO_RESTRICTIONS, dataSheet: null, inUse: true, ...ABOUT, ...more,
+  },
+}); // prettier-ignore
+
+const press = async (name: string | RegExp) =>
+  userEvent.click(await screen.findByRole('button', { name }, { timeout: 5000 }));
+const retype = async (label: string, text: string) => {
+  const field = await screen.findByLabelText(label);
+  await userEvent.clear(field);
+  await userEvent.type(field, text);
+};
+
+/** Those of the entry itself; its conditions have theirs below. */
+const openValues = async () => {
+  const [own] = await screen.findAllByText('House values');
+  if (own) await userEvent.click(own);
+};
+
+afterEach(() => {
+  localStorage.clear();
+});
+
+describe('a value of the house', () => {
+  it('is set with reason and name, within its bound', async () => {
+    const server = new HandbookServer();
+    renderHandbook('/handbook/materials/granite');
+    await openValues();
+    await press('Set Force of a jet at most');
+    const dialog = await screen.findByRole('dialog');
+    const field = within(dialog).getByLabelText('Force of a jet at most');
+    await userEvent.clear(field);
+    await userEvent.type(field, '900');
+    await press('Set it');
+    expect(within(dialog).getByText(/say why, in three letters/)).toBeInTheDocument();
+    await userEvent.type(within(dialog).getByLabelText('Reason'), 'worn steps');
+    await press('Set it');
+    expect(await within(dialog).findByText(/900 kPa lies past the bound: .* to 250 kPa/)).toBeInTheDocument();
+    expect(server.batches).toEqual([]);
+    await userEvent.clear(field);
+    await userEvent.type(field, '150');
+    await press('Set it');
+    await waitFor(() => { expect(screen.queryByRole('dialog')).toBeNull(); });
+    expect(await screen.findByText(/150 kPa ▲ stricter/)).toBeInTheDocument();
+    expect(server.batches[0]?.[0]).toMatchObject({
+      entry: JET, op: 'put', base: 0, detail: { value: 150, replaced: 200, reason: 'worn steps', by: 'Office' },
+    });
+  }, 20_000); // prettier-ignore
+
+  it('goes back to the default', async () => {
+    const server = new HandbookServer([jet(150)]);
+    renderHandbook('/handbook/materials/granite');
+    await press('Back to the default of Force of a jet at most');
+    await waitFor(() => { expect(screen.queryByText(/stricter/)).toBeNull(); });
+    expect(server.batches[0]?.[0]).toMatchObject({ entry: JET, op: 'remove', base: 3, detail: null });
+  }); // prettier-ignore
+
+  it('whose default has changed since is flagged, and may be kept', async () => {
+    const server = new HandbookServer([jet(150, 180)]);
+    renderHandbook('/handbook/house');
+    expect(await screen.findByText(/was 180 kPa when this was set, and is 200 kPa now/)).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Our values △ 1' })).toBeInTheDocument();
+    await press('Keep the house value');
+    await waitFor(() => { expect(screen.queryByText(/was 180 kPa/)).toBeNull(); });
+    expect(server.batches[0]?.[0]).toMatchObject({ detail: { value: 150, replaced: 200 } });
+  }); // prettier-ignore
+
+  it('that another has changed meanwhile is not written over', async () => {
+    const server = new HandbookServer([jet(150)]);
+    server.refusal = { status: 409, body: { detail: 'Someone else has changed this entry meanwhile.' } };
+    renderHandbook('/handbook/house');
+    await press('Back to the default');
+    expect(await screen.findByText(/Someone else has changed/)).toBeInTheDocument();
+  });
+});
+
+describe('a product of the house', () => {
+  it('is questioned for a slip of the unit, and put right by one press', async () => {
+    new HandbookServer([product('white', 'White')]);
+    renderHandbook('/handbook/products/white');
+    await retype('Strength on the label, available chlorine', '12.5');
+    await userEvent.click(screen.getByRole('radio', { name: 'g/L' }));
+    expect(screen.getByText(/is 12.5 % w\/v meant\?/)).toBeInTheDocument();
+    await press('Save product');
+    expect((await screen.findAllByText(/such agents have about 125 g\/L/)).length).toBeGreaterThan(1);
+    await press('Yes: 12.5 % w/v');
+    expect(screen.getByRole('radio', { name: '% w/v' })).toBeChecked();
+  });
+
+  it('takes the place of the one in use, both in one batch', async () => {
+    const server = new HandbookServer([product('old', 'Old white')]);
+    renderHandbook('/handbook/products/new');
+    await retype('Name on the label', 'New white');
+    expect(await screen.findByText(/in place of “Old white”/)).toBeInTheDocument();
+    expect(screen.getByText(/None yet: while it is in use/)).toBeInTheDocument();
+    await press('Save product');
+    await waitFor(() => { expect(server.batches).toHaveLength(1); });
+    expect(server.batches[0]).toMatchObject([
+      { entry: 'old', detail: { inUse: false } },
+      { part: 'product', base: 0, detail: { name: 'New white', inUse: true } },
+    ]);
+    expect(await screen.findByRole('heading', { name: 'New white' })).toBeInTheDocument();
+  }); // prettier-ignore
+
+  it('has its data sheet as a file or by an address, with its day', async () => {
+    const server = new HandbookServer([product('white', 'White')]);
+    renderHandbook('/handbook/products/white');
+    await retype('Or its address', 'somewhere');
+    expect(await screen.findByText(/an address begins with https/)).toBeInTheDocument();
+    await retype('Or its address', 'https://sheets.example/white.pdf');
+    expect(await screen.findByRole('link', { name: 'https://sheets.example/white.pdf' })).toBeInTheDocument();
+    await userEvent.upload(screen.getByLabelText('File of the data sheet'), new File(['%PDF'], 'white.pdf', { type: 'application/pdf' }));
+    expect(await screen.findByRole('link', { name: 'white.pdf' })).toHaveAttribute('href', `/api/v1/data-sheets/${'a'.repeat(64)}`);
+    await press('Save product');
+    await waitFor(() => { expect(server.batches).toHaveLength(1); });
+    expect(server.batches[0]?.[0]?.detail).toMatchObject({ dataSheet: { kind: 'file', name: 'white.pdf' } });
+  }); // prettier-ignore
+
+  it('shows what a litre costs by pack, and is taken out', async () => {
+    const server = new HandbookServer([product('white', 'White')]);
+    renderHandbook('/handbook/products/white');
+    expect(await screen.findByText('25 L: 1.2 a L (least) · 10 L: 1.5 a L')).toBeInTheDocument();
+    await press(/Take it out$/);
+    await waitFor(() => { expect(screen.queryByRole('heading', { name: 'White' })).toBeNull(); });
+    expect(server.records).toEqual([]);
+  }); // prettier-ignore
+
+  it('is told on the card of its agent, with what its label bounds', async () => {
+    new HandbookServer([
+      product('white', 'White', { label: { ...NO_RESTRICTIONS, greatestGramsPerLitre: 30 } }),
+    ]);
+    renderHandbook('/handbook/agents/hypochlorite');
+    expect(await screen.findByText('“White”: ✕ no data sheet')).toBeInTheDocument();
+    expect(screen.getByText(/30 g\/L by the label of “White” in place of 60 g\/L/)).toBeInTheDocument();
+  });
+});
+
+describe('entries of the house', () => {
+  it('are made like one of the catalogue, and their values are their own', async () => {
+    const server = new HandbookServer();
+    renderHandbook('/handbook/materials/limestone');
+    await press(/Add one like it$/);
+    await retype('Its name', 'Lake stone');
+    await userEvent.type(screen.getByLabelText('Reason'), 'from the lake');
+    await press('Add it');
+    expect(await screen.findByRole('heading', { name: 'Lake stone' })).toBeInTheDocument();
+    expect(server.records[0]).toMatchObject({ part: 'material', id: 'own-lake-stone', detail: { like: 'limestone' } });
+    await openValues();
+    await press('Set Bears chlorine');
+    const dialog = await screen.findByRole('dialog');
+    expect(within(dialog).getAllByRole('radio').length).toBeGreaterThan(0);
+  }, 20_000); // prettier-ignore
+
+  it('of a method cannot leave an agent on that must be rinsed off', async () => {
+    const server = new HandbookServer();
+    renderHandbook('/handbook/methods/soft-wash-hypochlorite');
+    await press(/Add one like it$/);
+    await retype('Its name', 'Our wash');
+    await userEvent.type(screen.getByLabelText('Reason'), 'as we do it');
+    await press('Add it');
+    await press('Take out stage 3');
+    await press('Save method');
+    expect(await screen.findByText(/nothing takes sodium hypochlorite off/)).toBeInTheDocument();
+    expect(server.records[0]?.revision).toBe(1);
+    await press('Stage 2 earlier');
+    await userEvent.click(screen.getByLabelText(/Stays on/));
+    await retype('Strength, severity 1', '4');
+    await press('Save method');
+    await waitFor(() => { expect(server.records[0]?.revision).toBe(2); });
+    expect(server.records[0]?.detail['method']).toMatchObject({ stages: [{ kind: 'apply', leaveOn: true, strengthGramsPerLitre: [4, 8, 10, 15] }, { kind: 'pre-wet' }] });
+  }, 30_000); // prettier-ignore
+
+  it('are put away and offered again', async () => {
+    const own: HandbookRecord = { part: 'material', id: 'own-lake-stone', revision: 1, detail: { name: 'Lake stone', synonyms: [], like: 'limestone', values: {}, putAway: false, reason: 'from the lake', ...ABOUT } };
+    const server = new HandbookServer([own]);
+    const { unmount } = renderHandbook('/handbook/materials/own-lake-stone');
+    await userEvent.click(await screen.findByLabelText(/Put away/));
+    await waitFor(() => { expect(server.records[0]?.detail['putAway']).toBe(true); });
+    unmount();
+    renderHandbook('/handbook/house');
+    await press('Offer it again');
+    await waitFor(() => { expect(server.records[0]?.detail['putAway']).toBe(false); });
+  }); // prettier-ignore
+});

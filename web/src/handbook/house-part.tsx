@@ -1,0 +1,190 @@
+import { settingInWords, valueOf } from '@etappe/core';
+import type { CatalogueOverride, HouseCatalogue, OwnMaterial, OwnMethod } from '@etappe/core';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { queryKeys } from '../query-keys.ts';
+import { server } from '../server-connection.ts';
+import type { LoggedHandbookChange } from '../server-connection.ts';
+import { shownMoment } from '../today.ts';
+import { Faults } from './faults.tsx';
+import { useHandbook } from './use-handbook.ts';
+
+/** What the house has made of the catalogue, what must be looked at, and who did what. */
+export function HousePart() {
+  const { handbook, catalogue, change } = useHandbook();
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const { overrides, materials, methods } = handbook;
+  const send = (entry: string, detail: object | null) =>
+    void change([{ part: 'override', entry, detail }]).then(setFaults);
+  return (
+    <div className="house-part">
+      <Faults faults={faults} />
+      <section>
+        <h3>Values of the house</h3>
+        {overrides.length === 0 && (
+          <p className="quiet">
+            None: the trade defaults hold. Set one on the card of a material, an agent or a method, under “House
+            values”.
+          </p>
+        )}
+        <ul className="house-list">
+          {overrides.map((override) => (
+            <li key={override.id}>
+              <OverrideLine override={override} catalogue={catalogue} />
+              {catalogue.flags
+                .filter((flag) => flag.override.id === override.id)
+                .map((flag) => (
+                  <p key={flag.rule} className="handbook-stop">
+                    △ {flag.text}
+                  </p>
+                ))}
+              <div className="house-value-acts">
+                <Button size="small" onClick={() => { send(override.id, null); }}>
+                  Back to the default
+                </Button>
+                {catalogue.flags.some((f) => f.override.id === override.id && f.rule === 'default-changed') && (
+                  <Button size="small" onClick={() => { send(override.id, kept(override)); }}>
+                    Keep the house value
+                  </Button>
+                )}
+              </div>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section>
+        <h3>Materials of the house</h3>
+        <ul className="house-list">
+          {materials.map((own) => (
+            <OwnLine key={own.id} part="material" own={own} name={own.name} />
+          ))}
+        </ul>
+        {materials.length === 0 && (
+          <p className="quiet">None. On the card of a material, “Add one like it” makes one.</p>
+        )}
+      </section>
+      <section>
+        <h3>Methods of the house</h3>
+        <ul className="house-list">
+          {methods.map((own) => (
+            <OwnLine key={own.id} part="method" own={own} name={own.method.name} />
+          ))}
+        </ul>
+        {methods.length === 0 && (
+          <p className="quiet">None. On the card of a method, “Add one like it” makes one.</p>
+        )}
+      </section>
+      <LogSection catalogue={catalogue} />
+    </div>
+  );
+} // prettier-ignore
+
+interface OwnProps {
+  readonly part: 'material' | 'method';
+  readonly own: OwnMaterial | OwnMethod;
+  readonly name: string;
+}
+
+function OwnLine({ part, own, name }: OwnProps) {
+  const { change } = useHandbook();
+  const { id, ...detail } = own;
+  return (
+    <li>
+      {own.putAway ? <b>{name}</b> : <Link to={`/handbook/${part}s/${id}`}>{name}</Link>}{' '}
+      <span className="quiet">
+        {'like' in own ? `like ${own.like.replaceAll('-', ' ')}, ` : ''}by {own.by}: “{own.reason}”
+        {own.putAway ? ' · put away' : ''}
+      </span>
+      {own.putAway && (
+        <div className="house-value-acts">
+          <Button
+            size="small"
+            onClick={() => void change([{ part, entry: id, detail: { ...detail, putAway: false } }])}
+          >
+            Offer it again
+          </Button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** Looked at again: what it replaces now is the default of today. */
+function kept({ id: _, ...override }: CatalogueOverride): object {
+  return { ...override, replaced: valueOf(override)?.shipped ?? override.replaced };
+}
+
+const PAGES = { material: 'materials', condition: 'materials', agent: 'agents', method: 'methods' } as const;
+
+function OverrideLine({ override, catalogue }: { readonly override: CatalogueOverride; readonly catalogue: HouseCatalogue }) {
+  const { kind, entry, path, value, reason, by, at } = override;
+  const about = valueOf(override);
+  const name = nameOf(entry, catalogue);
+  return (
+    <>
+      {kind === 'condition' ? <b>{name}</b> : <Link to={`/handbook/${PAGES[kind]}/${entry}`}>{name}</Link>},{' '}
+      {(about?.name ?? path).toLowerCase()}:{' '}
+      <b className="figure">{settingInWords(value, about?.unit ?? '')}</b>{' '}
+      <span className="quiet">
+        {about ? `instead of ${settingInWords(about.shipped, about.unit)}, ` : ''}by {by}, {at.slice(0, 10)}: “{reason}”
+      </span>
+    </>
+  );
+} // prettier-ignore
+
+const PART_WORDS = {
+  override: 'house value',
+  product: 'product',
+  material: 'material',
+  method: 'method',
+} as const;
+
+function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
+  const log = useQuery({ queryKey: queryKeys.handbookLog, queryFn: server.handbookLog });
+  const changes = log.data?.changes ?? [];
+  return (
+    <section>
+      <h3>Who did what</h3>
+      {log.error && <p className="quiet">The log cannot be read now: {log.error.message}</p>}
+      {log.data && changes.length === 0 && <p className="quiet">Nothing was changed yet.</p>}
+      <ol className="house-list">
+        {changes.map((line) => (
+          <li key={line.sequence}>
+            <span className="figure">{shownMoment(line.at)}</span> {line.by}: {actOf(line, catalogue)}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalogue: HouseCatalogue): string {
+  const act = op === 'remove' ? 'took out' : before ? 'changed' : 'added';
+  const detail = after ?? before ?? {};
+  if (part === 'override') return `${act} the house value of ${valueChange(before, after, catalogue)}`;
+  const method = detail['method'] as { name?: string } | undefined;
+  const name = (detail['name'] as string | undefined) ?? method?.name ?? entry;
+  return `${act} the ${PART_WORDS[part]} “${name}”`;
+} // prettier-ignore
+
+/** What it is of, from what to what. */
+function valueChange(
+  before: LoggedHandbookChange['before'],
+  after: LoggedHandbookChange['after'],
+  catalogue: HouseCatalogue,
+): string {
+  // Each was checked by the override's schema when it was written.
+  const [from, to] = [before, after] as unknown as readonly [CatalogueOverride | null, CatalogueOverride | null];
+  const about = to ?? from;
+  if (!about) return '';
+  const value = valueOf(about);
+  const shown = (override: CatalogueOverride | null) =>
+    override ? settingInWords(override.value, value?.unit ?? '') : 'default';
+  return `${nameOf(about.entry, catalogue)}, ${(value?.name ?? about.path).toLowerCase()}: ${shown(from)} → ${shown(to)}`;
+} // prettier-ignore
+
+function nameOf(entry: string, { materials, conditions, agents, methods }: HouseCatalogue): string {
+  return [...materials, ...conditions, ...agents, ...methods].find((e) => e.id === entry)?.name ?? entry;
+}

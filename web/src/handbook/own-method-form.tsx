@@ -1,0 +1,152 @@
+import { CATALOGUE, MATERIAL_FAMILIES } from '@etappe/core';
+import type { MaterialFamily, OwnMethod, StageTemplate } from '@etappe/core';
+import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { Faults } from './faults.tsx';
+import { StageFields } from './stage-fields.tsx';
+
+type Method = OwnMethod['method'];
+type Result = Method['treats'][string];
+
+const CONTAMINANT_OPTIONS = CATALOGUE.contaminants.map((c) => ({
+  value: c.id,
+  label: c.name,
+  words: c.synonyms,
+}));
+const FAMILY_OPTIONS = MATERIAL_FAMILIES.map((f) => ({ value: f, label: f }));
+const STAGE_OPTIONS = CATALOGUE.methods.flatMap((m) =>
+  m.stages.map((stage, i) => ({
+    value: `${m.id}/${String(i)}`,
+    label: `${stage.kind}${'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}: as in ${m.name.toLowerCase()}`,
+  })),
+);
+const NEW_RESULT: Result = 3;
+
+interface FormProps {
+  readonly own: OwnMethod;
+  /** @returns what is wrong, empty when it is saved */
+  readonly save: (method: Method) => Promise<readonly string[]>;
+}
+
+/** A method of the house, stage by stage. Nothing is saved before “Save method”. */
+export function OwnMethodForm({ own, save }: FormProps) {
+  const [draft, setDraft] = useState<Method>(own.method);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const set = (more: Partial<Method>): null => {
+    setDraft((before) => ({ ...before, ...more }));
+    return null;
+  };
+  const setStages = (stages: readonly StageTemplate[]) => set({ stages });
+  const score = (label: string, key: 'surfaceRisk' | 'harmAround' | 'slowness') => (
+    <NumberField label={label} value={draft[key]} unit="of 5" take={(value) => set({ [key]: value })} />
+  );
+  return (
+    <form
+      className="product-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save(draft).then(setFaults);
+      }}
+    >
+      <div className="sheet-grid">
+        <TextField label="Name of the method" value={draft.name} take={(name) => set({ name: name.trim() })} />
+        <TextField label="Why it is done" value={draft.why} take={(why) => set({ why: why.trim() })} />
+        <div className="wide">
+          <ChoicesField
+            label="Against"
+            values={Object.keys(draft.treats)}
+            options={CONTAMINANT_OPTIONS}
+            placeholder="what it takes off"
+            take={(ids) => set({ treats: Object.fromEntries(ids.map((id) => [id, draft.treats[id] ?? NEW_RESULT])) })}
+          />
+        </div>
+        {Object.entries(draft.treats).map(([id, result]) => (
+          <NumberField
+            key={id}
+            label={`How well: ${id.replaceAll('-', ' ')}`}
+            value={result}
+            unit="of 5"
+            take={(value) => set({ treats: { ...draft.treats, [id]: value as Result } })}
+          />
+        ))}
+        <div className="wide">
+          <ChoicesField
+            label="On"
+            values={draft.families}
+            options={FAMILY_OPTIONS}
+            placeholder="families of materials"
+            take={(families) => set({ families: families as MaterialFamily[] })}
+          />
+        </div>
+        {score('Risk to the face', 'surfaceRisk')}
+        {score('Harm around', 'harmAround')}
+        {score('Slow', 'slowness')}
+      </div>
+      <h4>Its stages</h4>
+      <ol className="own-stages">
+        {draft.stages.map((stage, i) => (
+          <li key={`${String(i)} ${stage.kind}`}>
+            <div className="own-stage-head">
+              <b>{stage.kind}</b>
+              <StageMoves
+                index={i}
+                count={draft.stages.length}
+                move={(to) => setStages(moved(draft.stages, i, to))}
+                remove={() => setStages(draft.stages.filter((_, at) => at !== i))}
+              />
+            </div>
+            <StageFields
+              stage={stage}
+              take={(next) => setStages(draft.stages.map((s, at) => (at === i ? next : s)))}
+            />
+          </li>
+        ))}
+      </ol>
+      <ChoiceField
+        label="Add a stage"
+        value={null}
+        placeholder="one like a stage of the handbook"
+        options={STAGE_OPTIONS}
+        take={(value) => {
+          const [method = '', at] = value.split('/');
+          const stage = CATALOGUE.method(method).stages[Number(at)];
+          if (stage) setStages([...draft.stages, stage]);
+        }}
+      />
+      <Faults faults={faults} />
+      <div className="product-acts">
+        <Button type="primary" htmlType="submit">
+          Save method
+        </Button>
+      </div>
+    </form>
+  );
+} // prettier-ignore
+
+function moved<T>(list: readonly T[], from: number, to: number): readonly T[] {
+  const next = [...list];
+  next.splice(to, 0, ...next.splice(from, 1));
+  return next;
+}
+
+interface MovesProps {
+  readonly index: number;
+  readonly count: number;
+  readonly move: (to: number) => void;
+  readonly remove: () => void;
+}
+
+function StageMoves({ index, count, move, remove }: MovesProps) {
+  const number = String(index + 1);
+  return (
+    <span>
+      <Button type="text" size="small" icon={<ArrowUpOutlined />} disabled={index === 0} aria-label={`Stage ${number} earlier`} onClick={() => { move(index - 1); }} />
+      <Button type="text" size="small" icon={<ArrowDownOutlined />} disabled={index === count - 1} aria-label={`Stage ${number} later`} onClick={() => { move(index + 1); }} />
+      <Button type="text" size="small" icon={<DeleteOutlined />} disabled={count === 1} aria-label={`Take out stage ${number}`} onClick={remove} />
+    </span>
+  );
+} // prettier-ignore

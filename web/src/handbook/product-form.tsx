@@ -1,0 +1,275 @@
+import { CATALOGUE, MATERIAL_FAMILIES, NO_RESTRICTIONS, isReadyToUse, strengthQuestion } from '@etappe/core';
+import type { LabelRestrictions, MaterialFamily, Product } from '@etappe/core';
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button, Switch } from 'antd';
+import { useId, useState } from 'react';
+import { personOnDevice } from '../person-on-device.ts';
+import { ChipField } from '../quantity-fields/chip-field.tsx';
+import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { DataSheetField } from './data-sheet-field.tsx';
+import { Faults } from './faults.tsx';
+
+type Detail = Omit<Product, 'id'>;
+type Basis = 'g/L' | '% w/v' | '% w/w';
+
+const AGENTS = CATALOGUE.agents.filter((a) => a.specialistOnly === null);
+const AGENT_OPTIONS = AGENTS.map((a) => ({ value: a.id, label: a.name, words: [a.class, a.basis] }));
+const BASES: readonly Basis[] = ['g/L', '% w/v', '% w/w'];
+const FAMILY_OPTIONS = MATERIAL_FAMILIES.map((f) => ({ value: f, label: f }));
+const USUAL_DENSITY = 1.2;
+
+export const NEW_PRODUCT: Detail = {
+  name: '',
+  agent: 'hypochlorite',
+  strength: { basis: 'g/L', value: 125 },
+  strengthRead: false,
+  packs: [{ size: 20, price: null }],
+  label: NO_RESTRICTIONS,
+  dataSheet: null,
+  inUse: true,
+  by: '',
+  at: '',
+};
+
+interface FormProps {
+  readonly product: Detail;
+  /** Name of the product that is in use for the agent now, which this one would take the place of. */
+  readonly replaces: (agent: string) => string | null;
+  /** @returns what is wrong, empty when it is saved */
+  readonly save: (detail: Detail) => Promise<readonly string[]>;
+  readonly remove: (() => void) | null;
+}
+
+/** A product as its label says it is. Nothing is saved before “Save product”. */
+export function ProductForm({ product, replaces, save, remove }: FormProps) {
+  const [draft, setDraft] = useState(product);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [saving, setSaving] = useState(false);
+  const inUseId = useId();
+  const agent = CATALOGUE.agent(draft.agent);
+  const set = (more: Partial<Detail>): null => {
+    setDraft((before) => ({ ...before, ...more }));
+    return null;
+  };
+  const other = draft.inUse ? replaces(draft.agent) : null;
+  const powder = agent.stock.form === 'powder';
+  return (
+    <form
+      className="product-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        setSaving(true);
+        void save({ ...draft, by: personOnDevice(), at: new Date().toISOString() })
+          .then(setFaults)
+          .finally(() => {
+            setSaving(false);
+          });
+      }}
+    >
+      <div className="sheet-grid">
+        <TextField label="Name on the label" value={draft.name} take={(name) => set({ name: name.trim() })} />
+        <ChoiceField
+          label="What it is"
+          value={draft.agent}
+          options={AGENT_OPTIONS}
+          take={(id) => {
+            const { stock } = CATALOGUE.agent(id);
+            set({ agent: id, strength: stock.form === 'powder' ? null : stock.strength, strengthRead: false });
+          }}
+        />
+        {!powder && <StrengthFields draft={draft} set={set} />}
+        <PackFields packs={draft.packs} unit={powder ? 'kg' : 'L'} take={(packs) => set({ packs })} />
+        <h4 className="wide">What its label bounds</h4>
+        <LabelFields
+          label={draft.label}
+          ready={isReadyToUse(agent)}
+          take={(more) => set({ label: { ...draft.label, ...more } })}
+        />
+        <h4 className="wide">Its data sheet</h4>
+        <DataSheetField sheet={draft.dataSheet} take={(dataSheet) => set({ dataSheet })} />
+        <label className="switch-row wide" htmlFor={inUseId}>
+          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} /> Taken for{' '}
+          {agent.name.toLowerCase()} on every job
+          {other !== null && <span className="quiet">, in place of “{other}”</span>}
+        </label>
+      </div>
+      <Faults faults={faults} />
+      <div className="product-acts">
+        <Button type="primary" htmlType="submit" loading={saving}>
+          Save product
+        </Button>
+        {remove && (
+          <Button danger icon={<DeleteOutlined />} onClick={remove}>
+            Take it out
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+} // prettier-ignore
+
+interface PartProps {
+  readonly draft: Detail;
+  readonly set: (more: Partial<Detail>) => null;
+}
+
+function StrengthFields({ draft, set }: PartProps) {
+  const agent = CATALOGUE.agent(draft.agent);
+  const { strength } = draft;
+  const readId = useId();
+  if (!strength) return null;
+  const density = strength.basis === '% w/w' ? strength.densityKilogramsPerLitre : USUAL_DENSITY;
+  const take = (basis: Basis, value: number, densityKilogramsPerLitre = density) =>
+    set({
+      strength: basis === '% w/w' ? { basis, value, densityKilogramsPerLitre } : { basis, value },
+      strengthRead: false,
+    });
+  const question = strengthQuestion(strength, agent);
+  return (
+    <>
+      <NumberField
+        label={`Strength on the label, ${agent.basis}`}
+        value={strength.value}
+        unit={strength.basis}
+        take={(value) => take(strength.basis, value)}
+      />
+      <ChipField
+        label="Counted as"
+        value={strength.basis}
+        options={BASES.map((b) => ({ value: b, label: b }))}
+        take={(basis) => {
+          take(basis as Basis, strength.value);
+        }}
+      />
+      {strength.basis === '% w/w' && (
+        <NumberField
+          label="Density, from the data sheet"
+          value={strength.densityKilogramsPerLitre}
+          unit="kg/L"
+          take={(kg) => take('% w/w', strength.value, kg)}
+        />
+      )}
+      {question && (
+        <div className="wide product-question" role="alert">
+          <p>△ {question.text}</p>
+          {question.meant && (
+            <Button
+              onClick={() => {
+                if (question.meant) set({ strength: question.meant, strengthRead: false });
+              }}
+            >
+              Yes: {question.meant.value} {question.meant.basis}
+            </Button>
+          )}
+          <label htmlFor={readId}>
+            <input
+              id={readId}
+              type="checkbox"
+              checked={draft.strengthRead}
+              onChange={(event) => {
+                set({ strengthRead: event.target.checked });
+              }}
+            />{' '}
+            It is what the label says
+          </label>
+        </div>
+      )}
+    </>
+  );
+}
+
+interface PackProps {
+  readonly packs: Product['packs'];
+  readonly unit: string;
+  readonly take: (packs: Product['packs']) => null;
+}
+
+function PackFields({ packs, unit, take }: PackProps) {
+  const replace = (at: number, more: Partial<Product['packs'][number]>) =>
+    take(packs.map((pack, i) => (i === at ? { ...pack, ...more } : pack)));
+  return (
+    <fieldset className="field wide product-packs">
+      <legend className="field-label">Packs it is bought in</legend>
+      {packs.map((pack, i) => (
+        <div key={`${String(i)} of ${String(packs.length)}`} className="product-pack">
+          <NumberField label={`Pack ${String(i + 1)}`} value={pack.size} unit={unit} take={(size) => replace(i, { size })} />
+          <NumberField
+            label={`Price of pack ${String(i + 1)}`}
+            value={pack.price}
+            unit="a pack"
+            clear={() => replace(i, { price: null })}
+            take={(price) => replace(i, { price })}
+          />
+          {packs.length > 1 && (
+            <Button
+              type="text"
+              icon={<DeleteOutlined />}
+              aria-label={`Take out pack ${String(i + 1)}`}
+              onClick={() => {
+                take(packs.filter((_, at) => at !== i));
+              }}
+            />
+          )}
+        </div>
+      ))}
+      <Button
+        size="small"
+        icon={<PlusOutlined />}
+        onClick={() => {
+          take([...packs, { size: 2 * Math.max(...packs.map((p) => p.size)), price: null }]);
+        }}
+      >
+        Another size
+      </Button>
+    </fieldset>
+  );
+} // prettier-ignore
+
+interface LabelProps {
+  readonly label: LabelRestrictions;
+  readonly ready: boolean;
+  readonly take: (more: Partial<LabelRestrictions>) => null;
+}
+
+function LabelFields({ label, ready, take }: LabelProps) {
+  const waterId = useId();
+  const number = (name: string, unit: string, key: 'greatestGramsPerLitre' | 'longestDwellMinutes' | 'coldestCelsius' | 'squareMetresPerLitre') => (
+    <NumberField
+      label={name}
+      value={label[key]}
+      unit={unit}
+      clear={() => take({ [key]: null })}
+      take={(value) => take({ [key]: value })}
+    />
+  );
+  return (
+    <>
+      {!ready && number('Strongest at the face', 'g/L', 'greatestGramsPerLitre')}
+      {number('Longest dwell', 'min', 'longestDwellMinutes')}
+      {number('Coldest air', '°C', 'coldestCelsius')}
+      {number('One litre of the mix covers', 'm²', 'squareMetresPerLitre')}
+      <div className="wide">
+        <ChoicesField
+          label="Not on"
+          values={label.notOn}
+          options={FAMILY_OPTIONS}
+          placeholder="says nothing"
+          take={(families) => take({ notOn: families as MaterialFamily[] })}
+        />
+      </div>
+      <label className="switch-row wide" htmlFor={waterId}>
+        <Switch
+          id={waterId}
+          checked={label.keepFromWater}
+          onChange={(keepFromWater) => take({ keepFromWater })}
+        />{' '}
+        Not where run-off reaches open water
+      </label>
+      <div className="wide">
+        <TextField label="What else it says" value={label.note} take={(note) => take({ note: note.trim() })} />
+      </div>
+    </>
+  );
+} // prettier-ignore

@@ -1,0 +1,117 @@
+import { CATALOGUE, isReadyToUse } from '@etappe/core';
+import type { StageTemplate } from '@etappe/core';
+import { Switch } from 'antd';
+import { useId } from 'react';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+
+const AGENT_OPTIONS = CATALOGUE.agents
+  .filter((a) => a.specialistOnly === null)
+  .map((a) => ({ value: a.id, label: a.name }));
+const TOOL_OPTIONS = CATALOGUE.tools.map((t) => ({ value: t.id, label: t.name }));
+
+interface Props {
+  readonly stage: StageTemplate;
+  readonly take: (stage: StageTemplate) => null;
+}
+
+/** What there is to say of one stage of a method. */
+export function StageFields({ stage, take }: Props) {
+  const { rate } = stage;
+  return (
+    <div className="sheet-grid">
+      {'agent' in stage && (
+        <ChoiceField
+          label="Agent"
+          value={stage.agent}
+          options={AGENT_OPTIONS}
+          take={(agent) => {
+            take({ ...stage, agent });
+          }}
+        />
+      )}
+      <ChoiceField
+        label="Tool"
+        value={stage.tool}
+        options={TOOL_OPTIONS}
+        take={(tool) => {
+          take({ ...stage, tool });
+        }}
+      />
+      {stage.kind === 'apply' && <ApplyFields stage={stage} take={take} />}
+      {stage.kind === 'pre-wet' && (
+        <NumberField
+          label="Soaking"
+          value={stage.minutes}
+          unit="min"
+          take={(minutes) => take({ ...stage, minutes })}
+        />
+      )}
+      <NumberField
+        label="A slow hour"
+        value={rate.lowSquareMetresPerHour}
+        unit="m²/h"
+        take={(low) => take({ ...stage, rate: { ...rate, lowSquareMetresPerHour: low } })}
+      />
+      <NumberField
+        label="A fast hour"
+        value={rate.highSquareMetresPerHour}
+        unit="m²/h"
+        take={(high) => take({ ...stage, rate: { ...rate, highSquareMetresPerHour: high } })}
+      />
+    </div>
+  );
+}
+
+interface ApplyProps {
+  readonly stage: Extract<StageTemplate, { kind: 'apply' }>;
+  readonly take: (stage: StageTemplate) => null;
+}
+
+function ApplyFields({ stage, take }: ApplyProps) {
+  const leaveId = useId();
+  const { dwellMinutes, strengthGramsPerLitre } = stage;
+  const [one, two, three, four] = strengthGramsPerLitre;
+  const strengths = [one, two, three, four] as const;
+  const strengthAt = (at: number, value: number) => {
+    const [a, b, c, d] = strengths.map((s, i) => (i === at ? value : s));
+    return take({ ...stage, strengthGramsPerLitre: [a ?? one, b ?? two, c ?? three, d ?? four] });
+  };
+  return (
+    <>
+      {!isReadyToUse(CATALOGUE.agent(stage.agent)) &&
+        strengths.map((value, i) => (
+          <NumberField
+            key={`severity ${String(i + 1)}`}
+            label={`Strength, severity ${String(i + 1)}`}
+            value={value}
+            unit="g/L"
+            take={(next) => strengthAt(i, next)}
+          />
+        ))}
+      <NumberField
+        label="Dwell from"
+        value={dwellMinutes.from}
+        unit="min"
+        take={(from) => take({ ...stage, dwellMinutes: { ...dwellMinutes, from } })}
+      />
+      <NumberField
+        label="Dwell to"
+        value={dwellMinutes.to}
+        unit="min"
+        take={(to) => take({ ...stage, dwellMinutes: { ...dwellMinutes, to } })}
+      />
+      <NumberField
+        label="A coat"
+        value={stage.litresPerSquareMetre}
+        unit="L/m²"
+        take={(litresPerSquareMetre) => take({ ...stage, litresPerSquareMetre })}
+      />
+      <NumberField label="Coats" value={stage.coats} unit="" take={(coats) => take({ ...stage, coats })} />
+      <label className="switch-row wide" htmlFor={leaveId}>
+        <Switch id={leaveId} checked={stage.leaveOn} onChange={(leaveOn) => take({ ...stage, leaveOn })} />{' '}
+        Stays on: nothing rinses it
+      </label>
+    </>
+  );
+}
