@@ -144,7 +144,13 @@ export async function saved(page: Page): Promise<void> {
 export async function choose(within: Page | Locator, label: string, option: string): Promise<void> {
   const page = 'page' in within ? within.page() : within;
   const field = within.getByRole('combobox', { name: label, exact: true });
-  await field.click();
-  await field.fill(option);
-  await page.locator('.ant-select-dropdown:visible').getByText(option, { exact: true }).click();
+  // A list that closes because something new was drawn below it is opened once more, as somebody would.
+  await expect(async () => {
+    await field.click();
+    await field.fill(option);
+    await page
+      .locator('.ant-select-dropdown:visible')
+      .getByText(option, { exact: true })
+      .click({ timeout: 5000 });
+  }).toPass();
 }

@@ -34,6 +34,8 @@ for (const { name, stations, ...viewport } of SIZES) {
       '/jobs',
       '/properties',
       '/handbook/materials/limestone',
+      '/handbook/products/white-14',
+      '/handbook/house',
       ...stations.map((s) => `/jobs/${job}/${s}`),
     ]) {
       await page.goto(`${etappe.url}${path}`);

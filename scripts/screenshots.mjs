@@ -82,14 +82,6 @@ const VIEWS = {
     await page.emulateMedia({ media: 'print' });
     return page;
   },
-  'walk-offline': async () => {
-    const page = await open('walk/drum-north', PHONE);
-    await page.context().setOffline(true);
-    await page.getByLabel('Name', { exact: true }).fill('Drum wall, north side');
-    await page.getByRole('button', { name: 'Top, above ground: more' }).click();
-    await page.locator('.save-mark', { hasText: 'offline' }).waitFor();
-    return page;
-  },
   photo: async () => {
     const page = await open('walk/garage-wall');
     await page.getByRole('button', { name: /^Photo 1 of Garage wall/ }).click();
@@ -108,6 +100,14 @@ const VIEWS = {
     const page = await open('walk');
     await page.goto(`${url}/handbook/materials/limestone?with=granite&group=stone`);
     await page.getByRole('heading', { name: 'Granite' }).waitFor();
+    return page;
+  },
+  products: async () => {
+    const page = await open('walk');
+    await page.goto(`${url}/handbook/products/white-14`);
+    await page.getByLabel('Strength on the label, available chlorine').fill('12.5');
+    await page.getByText('g/L', { exact: true }).first().click();
+    await page.getByText('is 12.5 % w/v meant?').waitFor();
     return page;
   },
   damage: async () => {

@@ -55,7 +55,8 @@ export async function diagnosisRow() {
 
 /** The check of the whole catalogue, and every limit on every material in every finish under every stage. */
 export async function catalogueRows() {
-  const { CATALOGUE, catalogueFaults, materialCard } = await core();
+  const { CATALOGUE, catalogueFaults, handbookValues, houseCatalogue, materialCard, overrideId } =
+    await core();
   const checks = await timed(15, () => {
     if (catalogueFaults(CATALOGUE).length > 0) throw new Error('the catalogue is faulty');
   });
@@ -63,9 +64,23 @@ export async function catalogueRows() {
   const judged = await timed(15, () => {
     for (let i = 0; i < MANY_SURFACES; i += 1) {
       const { id, finish } = faces[i % faces.length];
-      materialCard(id, finish);
+      materialCard(id, CATALOGUE, finish);
     }
   });
+  // Every value of every fourth material, each time as one that was never seen.
+  const overrides = CATALOGUE.materials
+    .filter((_, i) => i % 4 === 0)
+    .flatMap(({ id }) =>
+      handbookValues('material', id, CATALOGUE).map(({ path, shipped }) => ({
+        id: overrideId({ kind: 'material', entry: id, path }),
+        kind: 'material', entry: id, path, value: shipped, replaced: shipped, by: 'Bench', at: '2026-05-04T08:00:00Z',
+      })),
+    ); // prettier-ignore
+  let round = 0;
+  const houses = await timed(15, () => {
+    round += 1;
+    houseCatalogue({ overrides: overrides.map((o) => ({ ...o, reason: String(round) })), products: [], materials: [], methods: [] });
+  }); // prettier-ignore
   const { materials, contaminants, agents, tools, limits, methods } = CATALOGUE;
   const entries = [materials, contaminants, agents, tools, limits, methods].reduce(
     (sum, l) => sum + l.length,
@@ -77,6 +92,11 @@ export async function catalogueRows() {
       `all limits for ${MANY_SURFACES} faces and every stage of every method for them`,
       '100 ms',
       spread(judged),
+    ],
+    [
+      `the catalogue of a house with ${overrides.length} values of its own, made anew`,
+      '30 ms',
+      spread(houses),
     ],
   ];
 }
