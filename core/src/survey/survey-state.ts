@@ -29,13 +29,28 @@ export function entityIn(state: SurveyState, id: string): VersionedEntity | null
 
 const made = new WeakMap<SurveyState, Survey>();
 
-/** The survey that a state holds, each list in order of position; the same object for the same state. */
+/**
+ * The survey that a state holds, each list in order of position; the same object as for the state before while only
+ * revisions differ.
+ */
 export function surveyOf(state: SurveyState): Survey {
   const before = made.get(state);
   if (before) return before;
-  const survey = listedSurvey(state);
+  const survey = keptSurvey(listedSurvey(state), state.job.detail);
   made.set(state, survey);
   return survey;
+}
+
+/** The surveys made last of each job; a few, since changes are tried on states that nobody is shown. */
+const lastOfJob = new WeakMap<VersionedEntity['detail'], readonly Survey[]>();
+const KEPT_SURVEYS = 4;
+
+function keptSurvey(survey: Survey, job: VersionedEntity['detail']): Survey {
+  const last = lastOfJob.get(job) ?? [];
+  const keys = Object.keys(survey) as (keyof Survey)[];
+  const kept = last.find((before) => keys.every((key) => survey[key] === before[key])) ?? survey;
+  lastOfJob.set(job, [kept, ...last.filter((before) => before !== kept)].slice(0, KEPT_SURVEYS));
+  return kept;
 }
 
 function listedSurvey(state: SurveyState): Survey {
@@ -55,14 +70,14 @@ function listedSurvey(state: SurveyState): Survey {
   return { job: state.job.detail, handbook: state.handbook, property, ...lists } as unknown as Survey;
 }
 
-const listed = new WeakMap<VersionedEntity, Record<string, unknown>>();
+const listed = new WeakMap<VersionedEntity['detail'], Record<string, unknown>>();
 
 /** An entity as a survey lists it: the same object for as long as nothing of it changes, so that others can tell. */
-function asListed(entity: VersionedEntity): Record<string, unknown> {
-  const before = listed.get(entity);
-  if (before) return before;
-  const now = { id: entity.id, position: entity.position, ...entity.detail };
-  listed.set(entity, now);
+function asListed({ id, position, detail }: VersionedEntity): Record<string, unknown> {
+  const before = listed.get(detail);
+  if (before?.['id'] === id && before['position'] === position) return before;
+  const now = { id, position, ...detail };
+  listed.set(detail, now);
   return now;
 }
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
-import { entityIn } from '@etappe/core';
+import { entityIn, surveyOf } from '@etappe/core';
 import type { DraftChange } from '@etappe/core';
 import { ServerProblem } from '../server-connection.ts';
 import { MemoryServer } from '../test/memory-server.ts';
@@ -193,6 +193,18 @@ describe('an edit that the server does not take', () => {
     await wind();
     expect(['name', 'size', 'tiltDegrees'].map((f) => value('wall', f))).toEqual(['Mine', '9x9', 80]);
     expect([queue.unsaved, kept.size]).toEqual([false, 0]);
+  });
+
+  it('makes no other survey of what is only acknowledged, or told once more', async () => {
+    edit(patch('wall', { name: 'Mine' }));
+    const edited = surveyOf(queue.state);
+    await wind();
+    expect([queue.saveState.kind, surveyOf(queue.state) === edited]).toEqual(['saved', true]);
+    queue.merge(server.since(0).entities);
+    expect(surveyOf(queue.state)).toBe(edited);
+    elsewhere(patch('wall', { name: 'Theirs' }));
+    queue.merge(server.since(0).entities);
+    expect([shown('wall', 'name'), surveyOf(queue.state) === edited]).toEqual(['Theirs', false]);
   });
 
   it('can give way to theirs', async () => {

@@ -10,7 +10,7 @@ import type {
 import { ServerProblem } from '../server-connection.ts';
 import { restsOn } from './edit-batch.ts';
 import type { EditBatch } from './edit-batch.ts';
-import { faultsOn, shownWith, withEntities } from './shown-state.ts';
+import { faultsOn, shownWith, withEntities, withKeptDetails } from './shown-state.ts';
 import { settledBatch } from './settlement.ts';
 import type { Settlement } from './settlement.ts';
 
@@ -131,16 +131,17 @@ export class EditQueue {
 
   /** What others did, as the server has it now. */
   merge(newer: Acknowledgement['entities']): void {
-    if (newer.length === 0) return;
-    this.acknowledged = withEntities(this.acknowledged, newer);
-    this.shown = this.withEdits();
+    const acknowledged = withEntities(this.acknowledged, newer);
+    if (acknowledged === this.acknowledged) return;
+    this.acknowledged = acknowledged;
+    this.shown = withKeptDetails(this.withEdits(), this.shown);
     this.parts.changed();
   }
 
   /** The house has changed its handbook: nothing of the survey is another one by that. */
   takeHandbook(handbook: HouseHandbook): void {
     this.acknowledged = { ...this.acknowledged, handbook };
-    this.shown = this.withEdits();
+    this.shown = withKeptDetails(this.withEdits(), this.shown);
     this.parts.changed();
   }
 
@@ -151,7 +152,7 @@ export class EditQueue {
     const settled = settledBatch(batch, batch.refused, settlement);
     if (settled) this.replace(batch, settled);
     else this.remove(batch);
-    this.shown = this.withEdits();
+    this.shown = withKeptDetails(this.withEdits(), this.shown);
     if (!this.unsaved) this.savedAt = this.parts.now();
     this.flushSoon(0);
     this.parts.changed();
@@ -224,7 +225,10 @@ export class EditQueue {
   }
 
   private acknowledge(batch: EditBatch, acknowledgement: Acknowledgement): void {
-    this.acknowledged = withEntities(this.acknowledged, acknowledgement.entities);
+    this.acknowledged = withKeptDetails(
+      withEntities(this.acknowledged, acknowledgement.entities),
+      this.shown,
+    );
     this.retry = FIRST_RETRY_MILLISECONDS;
     this.trouble = null;
     this.remove(batch);
@@ -237,7 +241,7 @@ export class EditQueue {
       this.parts.keep(onTop);
       return onTop;
     });
-    this.shown = this.withEdits();
+    this.shown = withKeptDetails(this.withEdits(), this.shown);
     this.savedAt = this.parts.now();
     this.flushSoon(0);
   }

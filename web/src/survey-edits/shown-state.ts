@@ -1,5 +1,6 @@
 import { applyChanges, entityIn } from '@etappe/core';
 import type { SurveyChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
+import { replaceEqualDeep } from '@tanstack/react-query';
 
 /** Rests on whatever is there: what a person typed is shown, even where the server will ask about it. */
 const ON_TOP = Number.MAX_SAFE_INTEGER;
@@ -39,17 +40,45 @@ export function faultsOn(state: SurveyState, changes: readonly SurveyChange[]): 
     : [{ path: changes[0]?.entity ?? '', message: 'this was deleted elsewhere meanwhile' }];
 }
 
-/** A survey with entities as the server has them, null for those that are gone. */
+/** A survey with entities as the server has them, null for those that are gone; what it knows already changes nothing. */
 export function withEntities(
   state: SurveyState,
   touched: readonly { readonly id: string; readonly entity: VersionedEntity | null }[],
 ): SurveyState {
+  const news = touched.filter(({ id, entity }) => {
+    const known = entityIn(state, id);
+    return entity ? entity.revision > (known?.revision ?? 0) : known !== null;
+  });
+  if (news.length === 0) return state;
   const entities = new Map(state.entities);
   let { job } = state;
-  for (const { id, entity } of touched) {
+  for (const { id, entity } of news) {
     if (entity && id === job.id) job = entity;
     else if (entity) entities.set(id, entity);
     else entities.delete(id);
   }
   return { ...state, job, entities };
+}
+
+/**
+ * A state with the details of an earlier one where they say the same: what is only acknowledged is no other survey, and
+ * nothing is derived or drawn again for it.
+ */
+export function withKeptDetails(next: SurveyState, before: SurveyState): SurveyState {
+  const kept = (entity: VersionedEntity): VersionedEntity => {
+    const known = entityIn(before, entity.id);
+    if (!known || known.detail === entity.detail) return entity;
+    const detail = replaceEqualDeep(known.detail, entity.detail);
+    return detail === known.detail ? { ...entity, detail } : entity;
+  };
+  const entities = new Map(next.entities);
+  let changed = false;
+  for (const [id, entity] of next.entities) {
+    const same = kept(entity);
+    if (same === entity) continue;
+    entities.set(id, same);
+    changed = true;
+  }
+  const job = kept(next.job);
+  return changed || job !== next.job ? { ...next, job, entities } : next;
 }
