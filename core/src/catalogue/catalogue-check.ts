@@ -3,6 +3,7 @@ import { AGENT_CLASSES } from './agent.ts';
 import { CONTAMINANT_FAMILIES } from './contaminant.ts';
 import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC, MATERIAL_FAMILIES } from './material.ts';
 import { MACHINE_KINDS } from './tool.ts';
+import { CHAIN_ORDER, WAITS_FOR, workedStages } from './method.ts';
 import type { Method } from './method.ts';
 import type { CatalogueData } from './catalogue.ts';
 
@@ -27,7 +28,7 @@ const material = Joi.object({
   finishes: Joi.array().items(Joi.valid(...FINISHES)).min(1).unique().required(),
   calcareous: Joi.boolean().required(), saltSensitive: Joi.boolean().required(), rough: Joi.boolean().required(),
   sorptivity: Joi.object({ bare: positive.max(0.3).required(), painted: positive.max(0.3).required(), sealed: positive.max(0.3).required() }).required(),
-  thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
+  joints: Joi.valid('sand', 'cement', 'resin'), thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
   conditions: Joi.array().items(Joi.string()).unique().required(),
   pH: Joi.array().ordered(pH, pH).required(), brush: Joi.valid(...BRUSHES).required(), foot: Joi.valid(...FOOT_TRAFFIC).required(),
   tolerates: Joi.object({ chlorine: bearing, peroxide: bearing, solvent: bearing, heat: bearing }).required(),
@@ -106,12 +107,18 @@ const applyStage = Joi.object({
 }); // prettier-ignore
 const preWetStage = Joi.object({ kind: Joi.valid('pre-wet').required(), tool: id, rate, minutes: positive.max(60).required(), onlyIfThirsty: Joi.boolean().required() }); // prettier-ignore
 const neutraliseStage = Joi.object({ kind: Joi.valid('neutralise').required(), agent: id, tool: id, rate, litresPerSquareMetre: positive.max(5).required(), reading: text }); // prettier-ignore
-const workStage = Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse').required(), ...work });
+const bulk = Joi.object({ what: text, where: text, litresPerSquareMetre: Joi.array().items(positive.max(100)).length(4).sort().required() }); // prettier-ignore
+const workStage = Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse', 'fill').required(), ...work, bulk }); // prettier-ignore
+const waitStage = Joi.object({
+  kind: Joi.valid('wait').required(), for: Joi.valid(...WAITS_FOR).required(), until: text,
+  days: Joi.object({ from: Joi.number().min(0).max(90).required(), latest: Joi.number().min(Joi.ref('from')).max(90).allow(null).required() }).required(),
+}); // prettier-ignore
 /** By its kind, so that a fault names the field and not only the stage. */
 const stage = Joi.alternatives().conditional('.kind', {
   switch: [
     { is: 'apply', then: applyStage },
     { is: 'pre-wet', then: preWetStage },
+    { is: 'wait', then: waitStage },
     { is: 'neutralise', then: neutraliseStage, otherwise: workStage },
   ],
 });
@@ -120,8 +127,12 @@ export const methodSchema = Joi.object({
   id, name: text, why: text, source: text, expectation: Joi.string().allow(null).required(),
   treats: Joi.object().pattern(Joi.string(), Joi.number().integer().min(1).max(5)).min(1).required(),
   families: Joi.array().items(Joi.valid(...MATERIAL_FAMILIES)).min(1).required(),
-  surfaceRisk: score, harmAround: score, slowness: score,
-  chainOrder: Joi.valid('growth', 'alkali', 'acid', 'leave-on').required(),
+  surfaceRisk: score, harmAround: score,
+  // In own methods from before time was worked out from the rates.
+  slowness: Joi.any().strip(),
+  chainOrder: Joi.valid(...CHAIN_ORDER).required(),
+  schools: Joi.object().pattern(Joi.string(), Joi.string()),
+  dryFirst: Joi.object({ days: positive.max(60).required(), until: text }), onlyOn: Joi.array().items(Joi.string()).min(1),
   stages: Joi.array().items(stage).min(1).required(),
 }); // prettier-ignore
 
@@ -157,6 +168,12 @@ function sumsToOne(row: readonly number[], helpers: Joi.CustomHelpers): unknown 
     : helpers.message({ custom: `{#label} sums to ${String(sum)}, not to 1` });
 }
 
+const school = Joi.object({
+  id, name: text, source: text, setting: id,
+  settings: Joi.array().min(2).unique('id').items(Joi.object({ id, name: text, when: text })).required(),
+}); // prettier-ignore
+const weight = Joi.object({ id, name: text, value: Joi.number().min(0).max(20).required(), per: text, why: text, source: text }); // prettier-ignore
+
 const ENTRY = {
   materials: material,
   conditions: condition,
@@ -170,6 +187,8 @@ const ENTRY = {
   quickTests: quickTest,
   materialTests: quickTest,
   patchRules: patchRule,
+  schools: school,
+  weights: weight,
 };
 
 /**
@@ -197,7 +216,7 @@ function shapeFaults(list: string, schema: Joi.Schema, entry: { readonly id: str
 
 /** The faults of one entry alone: its shape, its spans and where its references lead. */
 export function entryFaults(
-  list: 'materials' | 'conditions' | 'agents' | 'methods',
+  list: 'materials' | 'conditions' | 'agents' | 'methods' | 'schools' | 'weights',
   entry: { readonly id: string },
   data: CatalogueData,
 ): readonly string[] {
@@ -234,9 +253,16 @@ function danglingReferences(data: CatalogueData): readonly string[] {
     for (const m of Object.keys(t.likelihood)) need('material', m, `materialTests ${t.id}`);
   for (const r of data.patchRules)
     for (const c of r.conditions ?? []) need('condition', c, `patchRules ${r.id}`);
+  for (const s of data.schools)
+    if (!s.settings.some((way) => way.id === s.setting))
+      faults.push(`schools ${s.id}: there is no way "${s.setting}"`);
   for (const m of data.methods) {
+    for (const [id, way] of Object.entries(m.schools ?? {}))
+      if (!data.schools.some((s) => s.id === id && s.settings.some((w) => w.id === way)))
+        faults.push(`methods ${m.id}: there is no way "${way}" in a school "${id}"`);
     for (const c of Object.keys(m.treats)) need('contaminant', c, `methods ${m.id}`);
-    for (const s of m.stages) {
+    for (const c of m.onlyOn ?? []) need('condition', c, `methods ${m.id}`);
+    for (const s of workedStages(m)) {
       need('tool', s.tool, `methods ${m.id}`);
       if (s.kind === 'apply' || s.kind === 'neutralise') need('agent', s.agent, `methods ${m.id}`);
     }

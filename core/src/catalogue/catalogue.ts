@@ -11,6 +11,7 @@ import { METHODS } from './data/methods.ts';
 import { PATCH_RULES } from './data/patch-rules.ts';
 import { PERMANENT_MARKS } from './data/permanent-marks.ts';
 import { QUICK_TESTS } from './data/quick-tests.ts';
+import { RANKING_WEIGHTS, SCHOOLS } from './data/schools.ts';
 import { TOOLS } from './data/tools.ts';
 import type { Limit } from './limit.ts';
 import type { LookAlike, QuickTest } from './look-alike.ts';
@@ -18,10 +19,11 @@ import type { Condition, Material } from './material.ts';
 import type { Method } from './method.ts';
 import type { PatchRule } from './patch-rule.ts';
 import type { PermanentMark } from './permanent-mark.ts';
+import type { RankingWeight, School } from './school.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.7';
+export const CATALOGUE_VERSION = '2026.8';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];
@@ -37,6 +39,8 @@ export interface CatalogueData {
   /** Tests that tell materials apart. */
   readonly materialTests: readonly QuickTest[];
   readonly patchRules: readonly PatchRule[];
+  readonly schools: readonly School[];
+  readonly weights: readonly RankingWeight[];
 }
 
 /** A catalogue with look-ups by id; each throws a RangeError for an id that it does not have. */
@@ -46,6 +50,10 @@ export interface Catalogue extends CatalogueData {
   readonly agent: (id: string) => Agent;
   readonly tool: (id: string) => Tool;
   readonly method: (id: string) => Method;
+  readonly school: (id: string) => School;
+  readonly weight: (id: string) => RankingWeight;
+  /** Money for a litre or a kilogram of what an agent is bought as; null where no price is known. */
+  readonly stockPrice: (agent: string) => number | null;
 }
 
 function byId<Entry extends { readonly id: string }>(
@@ -69,6 +77,9 @@ export function catalogueOf(data: CatalogueData): Catalogue {
     agent: byId(data.agents, 'agent'),
     tool: byId(data.tools, 'tool'),
     method: byId(data.methods, 'method'),
+    school: byId(data.schools, 'school'),
+    weight: byId(data.weights, 'weight'),
+    stockPrice: () => null,
   };
 }
 
@@ -86,6 +97,8 @@ export const CATALOGUE: Catalogue = catalogueOf({
   quickTests: QUICK_TESTS,
   materialTests: MATERIAL_TESTS,
   patchRules: PATCH_RULES,
+  schools: SCHOOLS,
+  weights: RANKING_WEIGHTS,
 });
 
 /** What no house changes. */

@@ -5,6 +5,7 @@ export const CONTAMINANT_FAMILIES = [
   'mineral',
   'soil',
   'coating',
+  'wear',
 ] as const;
 export type ContaminantFamily = (typeof CONTAMINANT_FAMILIES)[number];
 

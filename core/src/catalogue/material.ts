@@ -47,6 +47,8 @@ export interface Material {
   readonly saltSensitive: boolean;
   /** Sorptivity A by finish in kg/(m²·√s); order of published water absorption coefficients, EN ISO 15148. */
   readonly sorptivity: Readonly<Record<Finish, number>>;
+  /** What lies between its pieces; not said where it has none that a jet could empty. */
+  readonly joints?: 'sand' | 'cement' | 'resin';
   /** A rough face holds more liquid than a smooth one. */
   readonly rough: boolean;
   /** Liquid that one coat takes, as a factor on a stage's usual amount. */

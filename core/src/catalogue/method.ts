@@ -1,4 +1,5 @@
 import type { MaterialFamily } from './material.ts';
+import type { Schools } from './school.ts';
 
 /** Default range of one person's production; 10th and 90th percentile of a log-normal rate. */
 export interface RateRange {
@@ -31,8 +32,18 @@ export interface ApplyTemplate {
   readonly stopWhen: string;
   readonly ifNotEnough: string;
 }
+/** What is carried off a face, or brought onto it, in bulk. */
+export interface BulkTemplate {
+  readonly what: string;
+  /** L/m² by severity 1–4. */
+  readonly litresPerSquareMetre: readonly [number, number, number, number];
+  /** Where it goes, or comes from. */
+  readonly where: string;
+}
+
 export interface WorkTemplate {
-  readonly kind: 'clear' | 'agitate' | 'wash' | 'rinse';
+  readonly kind: 'clear' | 'agitate' | 'wash' | 'rinse' | 'fill';
+  readonly bulk?: BulkTemplate;
   readonly tool: string;
   readonly rate: RateRange;
   readonly direction: Direction;
@@ -54,7 +65,29 @@ export interface NeutraliseTemplate {
   readonly litresPerSquareMetre: number;
   readonly reading: string;
 }
-export type StageTemplate = ApplyTemplate | WorkTemplate | PreWetTemplate | NeutraliseTemplate;
+
+/** What is waited for: the face to dry, an agent to work, a coat to set, others to do their part. */
+export const WAITS_FOR = ['dry', 'work', 'set', 'others'] as const;
+export type WaitsFor = (typeof WAITS_FOR)[number];
+
+/** Nobody is there meanwhile: what follows belongs to another visit. */
+export interface WaitTemplate {
+  readonly kind: 'wait';
+  readonly for: WaitsFor;
+  /** Drying counts from the last wetting, all else from the visit before; `latest` null where later does no harm. */
+  readonly days: { readonly from: number; readonly latest: number | null };
+  /** What must be seen before it goes on. */
+  readonly until: string;
+}
+/** A stage that somebody does with a tool. */
+export type WorkedTemplate = ApplyTemplate | WorkTemplate | PreWetTemplate | NeutraliseTemplate;
+export type StageTemplate = WorkedTemplate | WaitTemplate;
+
+/**
+ * In which order methods follow each other on one face: what must die at the root first, then growth before alkali before
+ * acid; on the dry face joints are filled, then it is coated; what stays on for months comes last.
+ */
+export const CHAIN_ORDER = ['weeds', 'growth', 'alkali', 'acid', 'fill', 'coat', 'leave-on'] as const;
 
 /** A rule that proposes: a way of treating contaminants, as data. */
 export interface Method {
@@ -66,12 +99,25 @@ export interface Method {
   /** 1 least to 5 most: force on the surface, harm to what is around. */
   readonly surfaceRisk: 1 | 2 | 3 | 4 | 5;
   readonly harmAround: 1 | 2 | 3 | 4 | 5;
-  /** 1 fast to 5 slow. */
-  readonly slowness: 1 | 2 | 3 | 4 | 5;
-  /** Place in a chain: growth before alkali before acid before leave-on. */
-  readonly chainOrder: 'growth' | 'alkali' | 'acid' | 'leave-on';
+  readonly chainOrder: (typeof CHAIN_ORDER)[number];
+  /** Ways that it goes where its stages do not tell, by school. */
+  readonly schools?: Schools;
+  /** How long the face dries after its last wetting before this begins, and what says that it is dry. */
+  readonly dryFirst?: { readonly days: number; readonly until: string };
+  /** Only on a face that is in one of these states. */
+  readonly onlyOn?: readonly string[];
   readonly why: string;
   readonly expectation: string | null;
   readonly stages: readonly StageTemplate[];
   readonly source: string;
+}
+
+/** Whether others do all of it: it is told and waited for, and nothing of it is ordered. */
+export function isByOthers({ stages }: Pick<Method, 'stages'>): boolean {
+  return stages.every((stage) => stage.kind === 'wait' && stage.for === 'others');
+}
+
+/** What is done with a tool, without the waits between. */
+export function workedStages(method: Pick<Method, 'stages'>): readonly WorkedTemplate[] {
+  return method.stages.filter((stage) => stage.kind !== 'wait');
 }

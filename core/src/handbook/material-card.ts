@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Finish, Material } from '../catalogue/material.ts';
+import { isByOthers } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Tool } from '../catalogue/tool.ts';
 import { methodRefusals, toolPressure } from '../treatment/limit-verdict.ts';
@@ -43,6 +44,7 @@ export function materialCard(
       }))
       .sort((a, b) => a.kilopascal - b.kilopascal),
     methods: catalogue.methods
+      .filter((method) => !isByOthers(method))
       .filter((method) => method.families.includes(material.family))
       .map((method) => ({ method, refusals: methodRefusals(state, method, catalogue) })),
   };

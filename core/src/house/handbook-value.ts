@@ -4,10 +4,11 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC } from '../catalogue/material.ts';
 import type { Condition, Material } from '../catalogue/material.ts';
 import type { ApplyTemplate, Method, StageTemplate } from '../catalogue/method.ts';
+import type { School } from '../catalogue/school.ts';
 import { valueAt } from './value-path.ts';
 
 /** Kinds of entries whose values a house may set. */
-export const CHANGED_KINDS = ['material', 'condition', 'agent', 'method'] as const;
+export const CHANGED_KINDS = ['material', 'condition', 'agent', 'method', 'school', 'weight'] as const;
 export type ChangedKind = (typeof CHANGED_KINDS)[number];
 /** The list of the catalogue that holds each kind. */
 export const LIST_OF_KIND = {
@@ -15,6 +16,8 @@ export const LIST_OF_KIND = {
   condition: 'conditions',
   agent: 'agents',
   method: 'methods',
+  school: 'schools',
+  weight: 'weights',
 } as const satisfies Record<ChangedKind, keyof Catalogue>;
 export type Setting = number | string | boolean;
 
@@ -53,6 +56,8 @@ const GREATEST_PRE_WET_MINUTES = 60;
 /** How much further than the trade default a house may go where that is looser. */
 const LOOSER = { jet: 1.25, strength: 1.5, dwell: 1.5, pH: 1, celsius: 3, result: 2 } as const;
 const RATE_FACTOR = 3;
+const LONGEST_WAIT_DAYS = 60;
+const GREATEST_WEIGHT = 20;
 
 /** Builds the values of one entry; what the entry does not have is left out. */
 class Values {
@@ -138,8 +143,7 @@ function agentValues(agent: Agent): readonly HandbookValue[] {
 function methodValues(method: Method, catalogue: Catalogue): readonly HandbookValue[] {
   const values = new Values(method)
     .number('surfaceRisk', 'Risk to the face', 'of 5', 'higher', (v) => [Math.max(1, v - 1), 5], true)
-    .number('harmAround', 'Harm around', 'of 5', 'higher', (v) => [Math.max(1, v - 1), 5], true)
-    .number('slowness', 'Slow', 'of 5', 'neither', between(1, 5), true);
+    .number('harmAround', 'Harm around', 'of 5', 'higher', (v) => [Math.max(1, v - 1), 5], true);
   for (const contaminant of Object.keys(method.treats))
     values.number(
       `treats.${contaminant}`,
@@ -149,6 +153,7 @@ function methodValues(method: Method, catalogue: Catalogue): readonly HandbookVa
       (v) => [Math.max(1, v - LOOSER.result), Math.min(5, v + LOOSER.result)],
       true,
     );
+  values.number('dryFirst.days', 'Days of drying first', 'days', 'higher', (v) => [v, LONGEST_WAIT_DAYS]);
   method.stages.forEach((stage, i) => {
     stageValues(values, stage, `stages.${String(i)}`, `Stage ${String(i + 1)}, ${stage.kind}`, catalogue);
   });
@@ -156,6 +161,10 @@ function methodValues(method: Method, catalogue: Catalogue): readonly HandbookVa
 }
 
 function stageValues(values: Values, stage: StageTemplate, at: string, called: string, catalogue: Catalogue) {
+  if (stage.kind === 'wait') {
+    values.number(`${at}.days.from`, `${called}: at least`, 'days', 'higher', (v) => [v, LONGEST_WAIT_DAYS]);
+    return;
+  }
   if (stage.kind === 'apply') applyValues(values, stage, at, called, catalogue);
   if (stage.kind === 'pre-wet')
     values.number(`${at}.minutes`, `${called}: soaking`, 'min', 'higher', (v) => [v / 2, GREATEST_PRE_WET_MINUTES]);
@@ -183,6 +192,11 @@ function applyValues(values: Values, stage: ApplyTemplate, at: string, called: s
     .number(`${at}.coats`, `${called}: coats`, '', 'neither', between(1, 3), true);
 }
 
+/** Each way is right somewhere: none is stricter than another. */
+function schoolValues({ name, setting, settings }: School): readonly HandbookValue[] {
+  return [{ path: 'setting', name, unit: '', shipped: setting, safer: 'neither', span: { steps: settings.map((s) => s.id) } }]; // prettier-ignore
+}
+
 /**
  * What a house may set of an entry.
  * @throws RangeError for an entry that the catalogue does not have
@@ -197,17 +211,21 @@ export function handbookValues(kind: ChangedKind, id: string, catalogue: Catalog
       return agentValues(catalogue.agent(id));
     case 'method':
       return methodValues(catalogue.method(id), catalogue);
+    case 'school':
+      return schoolValues(catalogue.school(id));
+    case 'weight':
+      return new Values(catalogue.weight(id)).number('value', 'Points', `for each ${catalogue.weight(id).per}`, 'neither', between(0, GREATEST_WEIGHT)).list;
   }
 } // prettier-ignore
 
 /** Which way a setting goes from the shipped value. */
 export function directionOf(value: HandbookValue, setting: Setting): 'same' | 'stricter' | 'looser' | 'other' {
   if (setting === value.shipped) return 'same';
+  if (value.safer === 'neither') return 'other';
   if ('steps' in value.span) {
     const place = (s: Setting) => ('steps' in value.span ? value.span.steps.indexOf(s) : -1);
     return place(setting) < place(value.shipped) ? 'stricter' : 'looser';
   }
-  if (value.safer === 'neither') return 'other';
   return setting < value.shipped === (value.safer === 'lower') ? 'stricter' : 'looser';
 } // prettier-ignore
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { catalogueFaults } from '../catalogue/catalogue-check.ts';
+import { workedStages } from '../catalogue/method.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { methodRefusals, stageRefusals } from '../treatment/limit-verdict.ts';
 import { soundState } from '../treatment/surface-state.ts';
@@ -182,7 +183,7 @@ describe('the catalogue of a house', () => {
         const refused = (catalogue: typeof CATALOGUE) =>
           new Set(
             catalogue.methods.flatMap((method) =>
-              method.stages.flatMap((stage, i) =>
+              workedStages(method).flatMap((stage, i) =>
                 stageRefusals(soundState(catalogue.material(id), catalogue.material(id).finishes[0], catalogue), stage, catalogue).length > 0
                   ? [`${method.id} ${String(i)}`]
                   : [],

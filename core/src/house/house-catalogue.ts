@@ -1,6 +1,7 @@
 import { CATALOGUE, catalogueOf } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/material.ts';
+import { workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { CatalogueOverride } from './catalogue-override.ts';
@@ -99,6 +100,8 @@ function worked(handbook: HouseHandbook): HouseCatalogue {
       conditions: withOwn('condition', CATALOGUE.conditions),
       agents,
       methods,
+      schools: withOwn('school', CATALOGUE.schools),
+      weights: withOwn('weight', CATALOGUE.weights),
       limits: limits.length === 0 ? CATALOGUE.limits : [...CATALOGUE.limits, ...limits],
       materialTests: handbook.materials.reduce<readonly QuickTest[]>(
         (tests, own) => tests.map((test) => testWithOwn(test, own)),
@@ -106,6 +109,7 @@ function worked(handbook: HouseHandbook): HouseCatalogue {
       ),
     }),
     overridesOf,
+    stockPrice: (agent) => leastPrice(product(agent)),
     product,
     labelNotes: (agent) => notes.get(agent) ?? [],
     flags,
@@ -121,6 +125,12 @@ function cappedMethod(
 ): Method {
   const stages = method.stages.map((stage) => (stage.kind === 'apply' ? capped(stage) : stage));
   return stages.every((stage, i) => stage === method.stages[i]) ? method : { ...method, stages };
+}
+
+/** Money for a litre or a kilogram in the pack where it is least; null where no pack has a price. */
+function leastPrice(product: Product | null): number | null {
+  const prices = (product?.packs ?? []).flatMap(({ size, price }) => (price === null ? [] : [price / size]));
+  return prices.length === 0 ? null : Math.min(...prices);
 }
 
 /** Overrides that hold, and what must be looked at: a newer catalogue may have another default, or none. */
@@ -177,7 +187,7 @@ function ownMethods({ methods }: HouseHandbook): readonly Method[] {
   return methods
     .filter((own) => !own.putAway)
     .filter(({ method }) =>
-      method.stages.every(
+      workedStages(method).every(
         (stage) => known.has(stage.tool) && (!('agent' in stage) || known.has(stage.agent)),
       ),
     )

@@ -47,7 +47,7 @@ function siteLists<T>(each: T): Record<SiteList, T> {
 export const envelopeSchema = Joi.object<JobFile>({
   format: Joi.valid(JOB_FORMAT).required(),
   version: Joi.valid(JOB_FORMAT_VERSION).required(),
-  units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), event: Joi.any(),
+  units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), visit: Joi.any(), event: Joi.any(),
   eventDate: Joi.any(), peoplePresent: Joi.any(), weather: Joi.any(),
   property: anything.default({}),
   site: Joi.object({ ...siteLists(list), answers: Joi.any() }).default(siteLists([])),

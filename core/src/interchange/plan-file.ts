@@ -1,4 +1,6 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
+import { waitInWords } from '../plan/visit-outline.ts';
+import { daysAfter } from '../quantity/calendar.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -65,7 +67,7 @@ export function planFileOf(
 
 function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown> {
   const proposals = planned.treatment?.proposals ?? [];
-  const methods = [...new Set(planned.treatment?.stages.map((s) => s.method) ?? [])];
+  const methods = [...new Set(proposals.flatMap((p) => (p.chosen ? [p.chosen.method.id] : [])))];
   return {
     surface: planned.surface.id,
     areaSquareMetres: planned.takeOff.ok ? planned.takeOff.squareMetres : null,
@@ -89,7 +91,7 @@ function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown>
         })),
       ),
     ),
-    stages: planned.treatment?.stages.map(stageOf) ?? [],
+    stages: planned.treatment?.parts.flatMap((part) => part.stages.map(stageOf)) ?? [],
     sections: plan.work.planned
       .filter((o) => o.surface === planned.surface.id && (o.task === 'apply' || o.task === 'hands-on'))
       .map((o) => ({
@@ -125,6 +127,7 @@ function stageOf(stage: Stage): Record<string, unknown> {
       ? {}
       : { maxSurfacePressureKilopascal: stage.maxSurfacePressureKilopascal }),
     ...(stage.reading === null ? {} : { reading: stage.reading }),
+    ...(stage.bulk === null ? {} : { bulk: stage.bulk }),
     checks: stage.checks,
     cautions: stage.cautions,
   };
@@ -135,25 +138,35 @@ function visitsOf(plan: Plan, survey: Survey, asOf: string): readonly Record<str
   const dayStart = secondOfDay(survey.job.house.dayStart);
   const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
   const operations = new Map(plan.work.problem.operations.map((o) => [o.id, o]));
-  return [
-    {
-      id: 'visit-1',
-      date: survey.job.start ?? asOf.slice(0, 10),
-      notBefore: null,
-      because: [],
-      operations: plan.visit.schedule.placements.map((p) => ({
-        id: p.operation,
-        surface: planned.get(p.operation)?.surface ?? null,
-        stage: planned.get(p.operation)?.stages[0] ?? null,
-        section: planned.get(p.operation)?.section ?? null,
-        task: planned.get(p.operation)?.task,
-        start: clockTime(dayStart + p.start),
-        finish: clockTime(dayStart + p.finish),
-        people: [p.person],
-        machine: operations.get(p.operation)?.machines[0] ?? null,
-      })),
-      lowerBoundMinutes: roundToStep(plan.visit.lowerBound.seconds / 60, 0.1),
-      minutes: roundToStep(plan.visit.schedule.makespan / 60, 0.1),
-    },
-  ];
+  const sequenced = {
+    operations: plan.visit.schedule.placements.map((p) => ({
+      id: p.operation,
+      surface: planned.get(p.operation)?.surface ?? null,
+      stage: planned.get(p.operation)?.stages[0] ?? null,
+      section: planned.get(p.operation)?.section ?? null,
+      task: planned.get(p.operation)?.task,
+      start: clockTime(dayStart + p.start),
+      finish: clockTime(dayStart + p.finish),
+      people: [p.person],
+      machine: operations.get(p.operation)?.machines[0] ?? null,
+    })),
+    lowerBoundMinutes: roundToStep(plan.visit.lowerBound.seconds / 60, 0.1),
+    minutes: roundToStep(plan.visit.schedule.makespan / 60, 0.1),
+  };
+  const start = survey.job.start ?? asOf.slice(0, 10);
+  return plan.visits.map((visit) => {
+    const outline = {
+      id: `visit-${String(visit.number)}`,
+      date: daysAfter(start, visit.fromDay),
+      notBefore: visit.number === 1 ? null : daysAfter(start, visit.fromDay),
+      latest: visit.latestDay === null ? null : daysAfter(start, visit.latestDay),
+      because: visit.parts.flatMap(({ surface, wait }) =>
+        wait ? [{ rule: `wait-${wait.for}`, surface, text: waitInWords(wait) }] : [],
+      ),
+      operations: [],
+      stages: visit.parts.flatMap((part) => part.stages.map((stage) => stage.id)),
+    };
+    // The search is for one visit at a time.
+    return visit.number === plan.visitNumber ? { ...outline, ...sequenced } : outline;
+  });
 }

@@ -6,6 +6,9 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Product } from '../house/product.ts';
 import { permanentExpectations } from '../plan/permanent-marks.ts';
 import type { Plan } from '../plan/plan.ts';
+import { visitOutlines } from '../plan/visit-outline.ts';
+import type { VisitOutline } from '../plan/visit-outline.ts';
+import { daysAfter } from '../quantity/calendar.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
@@ -35,6 +38,10 @@ export interface CrewOrder {
   readonly units: Survey['job']['units'];
   readonly start: string;
   readonly finish: string;
+  /** Which coming of the crew this is, of how many; not on orders from before there were several. */
+  readonly visit?: { readonly number: number; readonly of: number };
+  /** Comings after this one. */
+  readonly later?: readonly VisitOutline[];
   /** What the crew must know of the place. */
   readonly site: readonly SiteNote[];
   readonly people: readonly {
@@ -72,10 +79,12 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   return {
     jobName: survey.job.name,
     customer: survey.property.customer,
-    date: survey.job.start ?? '',
+    date: plannedDate(plan, survey),
     units: survey.job.units,
     start: day.from,
     finish: day.to,
+    visit: { number: plan.visitNumber, of: plan.visits.length },
+    later: visitOutlines(plan, survey).filter((visit) => visit.number > plan.visitNumber),
     site: siteNotes(survey, day),
     people: survey.job.house.crew.map(({ id, name }) => ({
       id,
@@ -114,6 +123,12 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
   };
+}
+
+/** The day of the visit that is planned, YYYY-MM-DD at the earliest; empty while the job has no date. */
+function plannedDate(plan: Plan, survey: Survey): string {
+  const visit = plan.visits[plan.visitNumber - 1];
+  return survey.job.start === null ? '' : daysAfter(survey.job.start, visit?.fromDay ?? 0);
 }
 
 /** Warnings that stand on the order: somebody answers for them. */

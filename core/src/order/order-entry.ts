@@ -4,6 +4,8 @@ import type { PlannedOperation } from '../plan/work-builder.ts';
 import { formatArea } from '../quantity/area.ts';
 import { clockTime } from '../quantity/duration.ts';
 import { formatStandOff } from '../quantity/length.ts';
+import { formatVolume } from '../quantity/volume.ts';
+import { lowerFirst } from '../quantity/words.ts';
 import { formatJetPressure } from '../quantity/pressure.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
@@ -79,6 +81,7 @@ const STAGE_TITLES: Readonly<Record<Stage['kind'], string>> = {
   agitate: 'Scrub',
   wash: 'Wash',
   rinse: 'Rinse',
+  fill: 'Fill joints',
   neutralise: 'Neutralise',
   reading: 'Take a reading',
 };
@@ -200,6 +203,10 @@ export class EntryWriter {
         `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min. Never let it dry.`,
       );
     if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
+    if (stage.bulk)
+      lines.push(
+        `About ${formatVolume(stage.bulk.litres, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,
+      );
     if (stage.kind === 'pre-wet' && stage.minutes !== null)
       lines.push(`Soak for ${String(stage.minutes)} min, until it takes no more.`);
     return lines;
@@ -217,8 +224,4 @@ export class EntryWriter {
       by: name,
     };
   }
-}
-
-function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }

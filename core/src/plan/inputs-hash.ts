@@ -8,15 +8,16 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.6.0';
+export const ENGINE_VERSION = '0.7.0';
 
-/** Of the handbook what bears on the work: what a product costs does not. */
+/** Of the handbook what bears on the work: what a product costs does so only where the house ranks by it. */
 function bearing({ products, ...handbook }: HouseHandbook): HouseHandbook {
+  const counts = handbook.overrides.some((o) => o.kind === 'weight' && o.entry === 'cost' && o.value !== 0);
   return {
     ...handbook,
     products: products
       .filter((p) => p.inUse)
-      .map((p) => ({ ...p, packs: p.packs.map(({ size }) => ({ size, price: null })) })),
+      .map((p) => ({ ...p, packs: counts ? p.packs : p.packs.map(({ size }) => ({ size, price: null })) })),
   };
 }
 

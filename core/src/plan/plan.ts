@@ -16,7 +16,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { chemistryWarnings } from './chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
-import { plannedSurface, treatedSurface } from './planned-surface.ts';
+import { inVisit, plannedSurface, treatedSurface } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
 import { protectionsFor } from './protections.ts';
@@ -25,8 +25,10 @@ import { visitWork } from './visit-work.ts';
 import type { VisitWork } from './visit-work.ts';
 import { openQuestions } from './open-questions.ts';
 import type { Question } from './open-questions.ts';
+import { propertyVisits } from './property-visits.ts';
+import type { PropertyVisit } from './property-visits.ts';
 import { patchWarnings } from './test-patches.ts';
-import { questionStops, surfaceWarnings, visitWarnings } from './warnings.ts';
+import { questionStops, surfaceWarnings, visitNumberWarnings, visitWarnings } from './warnings.ts';
 import type { Warning } from './warnings.ts';
 
 /** Everything that is derived from a survey; nothing in it was decided by search. */
@@ -35,6 +37,9 @@ export interface Derivation {
   readonly inputsHash: string;
   readonly sectionFactor: number;
   readonly surfaces: readonly PlannedSurface[];
+  /** All comings of the crew; the one that is planned is `visitNumber`. */
+  readonly visits: readonly PropertyVisit[];
+  readonly visitNumber: number;
   readonly mixes: readonly PlannedMix[];
   readonly products: readonly ProductAmount[];
   readonly protections: readonly Protection[];
@@ -75,17 +80,26 @@ function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
 
 /** The steps that no section size changes. */
 function treated(survey: FacedSurvey) {
-  const surfaces = survey.surfaces.map((surface) => treatedSurface(surface, survey));
+  const whole = survey.surfaces.map((surface) => treatedSurface(surface, survey));
+  const visits = propertyVisits(
+    whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
+  );
+  // A visit that is no more, because the treatment got shorter, is the last one that there is.
+  const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
+  const surfaces = whole.map((p) => inVisit(p, visits[visitNumber - 1]));
   const questions = openQuestions(survey);
   return {
     engine: ENGINE_VERSION,
     inputsHash: facedHash(survey),
     surfaces,
+    visits,
+    visitNumber,
     protections: protectionsFor(survey, surfaces),
     questions,
     warnings: [
       ...questionStops(questions),
       ...visitWarnings(survey, surfaces),
+      ...visitNumberWarnings(survey, visitNumber),
       ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
     ],

@@ -3,11 +3,13 @@ import type { Face, FacedSurvey } from '../survey/face.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { patchesOn } from '../treatment/failed-patch.ts';
+import { schoolsOn } from '../treatment/school-stance.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
 import { strictestTolerances } from '../treatment/tolerances.ts';
 import type { Tolerance } from '../treatment/tolerances.ts';
+import type { PropertyVisit } from './property-visits.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
@@ -39,21 +41,28 @@ export function treatedSurface(surface: Face, survey: FacedSurvey): TreatedSurfa
   };
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const side = survey.sides.find((s) => s.id === surface.side);
-  const { schools } = survey.job.house;
+  const catalogue = houseCatalogue(survey.handbook);
   const treatment = surfaceTreatment({
     surface,
     shaded: side ? isShadySide(side) : false,
-    preWet: schools['pre-wet'] ?? 'thirsty-only',
     areaSquareMetres: takeOff.squareMetres,
     findings: survey.findings.filter((f) => f.surface === surface.id),
     choices: survey.choices.filter((c) => c.surface === surface.id),
     patches: patchesOn(surface, survey.testPatches),
     state,
     otherStates: states.slice(1),
-    schools,
-    catalogue: houseCatalogue(survey.handbook),
+    schools: schoolsOn(surface, survey.job.house, catalogue),
+    catalogue,
   });
   return { ...measured, treatment };
+}
+
+/** A treated surface with the stages that belong to one visit; none where nothing is done on it then. */
+export function inVisit(treated: TreatedSurface, visit: PropertyVisit | undefined): TreatedSurface {
+  const { treatment } = treated;
+  if (!treatment) return treated;
+  const stages = visit?.parts.find((part) => part.surface === treated.surface.id)?.stages ?? [];
+  return stages === treatment.stages ? treated : { ...treated, treatment: { ...treatment, stages } };
 }
 
 /** The wet cycles of a treated surface, cut into sections of a share of the greatest that the wet window allows. */

@@ -5,7 +5,7 @@ import type { ChemistryMeeting, GuardedFace } from '../protection/chemistry-guar
 import { faceOrder } from '../protection/face-order.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
 import { flowsOnto } from '../protection/run-off-paths.ts';
-import { CHAIN_ORDER } from '../treatment/chain.ts';
+import { CHAIN_ORDER } from '../catalogue/method.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
@@ -191,7 +191,10 @@ function guardedFace({ surface, treatment }: PlannedSurface): GuardedFace {
 
 /** Growth before alkali before acid before what stays on, as on one face. */
 function chemistryRank({ treatment }: PlannedSurface): number {
-  const methods = (treatment?.proposals ?? []).flatMap((p) => (p.chosen ? [p.chosen.method] : []));
+  const now = new Set((treatment?.stages ?? []).map((stage) => stage.method));
+  const methods = (treatment?.proposals ?? []).flatMap((p) =>
+    p.chosen && now.has(p.chosen.method.id) ? [p.chosen.method] : [],
+  );
   return Math.max(0, ...methods.map((method) => CHAIN_ORDER.indexOf(method.chainOrder)));
 }
 

@@ -1,6 +1,8 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
+import { isByOthers } from '../catalogue/method.ts';
 import { decimal } from '../quantity/rounding.ts';
+import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { drainLoop } from '../survey/reference-faults.ts';
 import type { Question } from './open-questions.ts';
@@ -50,20 +52,26 @@ export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
       warnings.push(warn('choice-not-applied', 'warn', p.choice.text));
     if (p.choice?.standing === 'overriding') warnings.push(warn('rule-set-aside', 'warn', p.choice.text));
   }
-  const leaveOn = treatment.stages.findIndex((s) => s.apply?.leaveOn);
-  const wet = treatment.stages.findIndex((s) => s.kind === 'rinse' || s.kind === 'wash');
-  if (leaveOn >= 0 && wet >= 0) {
-    warnings.push(
-      warn(
-        'leave-on-needs-dry-face',
-        'stop',
-        'a leave-on cannot share a visit with a wet treatment of the same face: pick another method for one of the two.',
-      ),
-    );
-  }
+  for (const { chosen, finding } of treatment.proposals)
+    if (chosen && isByOthers(chosen.method))
+      warnings.push(
+        warn(
+          'by-others',
+          'warn',
+          `${lowerFirst(contaminantById(finding.contaminant).name)} is not treated by us: ${lowerFirst(chosen.method.name)}.`,
+        ),
+      );
   for (const cycle of planned.cycles)
     if (cycle.unworkable) warnings.push(warn('not-workable-now', 'stop', cycle.unworkable));
   return warnings;
+}
+
+/** A visit that is asked for and is not there any more. */
+export function visitNumberWarnings(survey: FacedSurvey, planned: number): readonly Warning[] {
+  const { visit } = survey.job;
+  if (visit === planned) return [];
+  const text = `Visit ${String(visit)} is asked for, the treatment has ${String(planned)} now: visit ${String(planned)} is planned instead.`;
+  return [{ rule: 'visit-gone', severity: 'warn', text, surface: null }];
 }
 
 /** Nothing is ordered with a dangerous hole in the survey. */

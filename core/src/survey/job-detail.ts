@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Schools } from '../catalogue/school.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
@@ -29,7 +31,7 @@ export interface Machine {
 
 /** What comes to this job of the house's people, machines and habits. */
 export interface JobHouse {
-  readonly schools: Readonly<Record<string, string>>;
+  readonly schools: Schools;
   readonly crew: readonly CrewMember[];
   readonly machines: readonly Machine[];
   readonly dayStart: string;
@@ -45,6 +47,8 @@ export interface JobDetail {
   readonly units: UnitSystem;
   /** Planned date, YYYY-MM-DD. */
   readonly start: string | null;
+  /** Which visit is planned now, 1 for the first. */
+  readonly visit: number;
   /** What the customer works towards, and when. */
   readonly event: string;
   readonly eventDate: string | null;
@@ -79,11 +83,14 @@ export const DEFAULT_HOUSE: JobHouse = {
   sprayerLitres: 15,
 };
 
-/** The schools of practice that the engine heeds so far, their settings with the default first. */
-export const SCHOOLS: Readonly<Record<string, readonly string[]>> = {
-  'pre-wet': ['thirsty-only', 'always', 'never'],
-  'growth-chemistry': ['hypochlorite', 'oxygen-or-neutral'],
-};
+const MOST_VISITS = 50;
+
+/** Ways that a job or a face goes; schools that are not named go by the house. */
+export const schoolsSchema = Joi.object(
+  Object.fromEntries(
+    CATALOGUE.schools.map((school) => [school.id, Joi.valid(...school.settings.map((s) => s.id))]),
+  ),
+).default({});
 
 const machineSchema = Joi.object<Machine>({
   kind: Joi.valid(...MACHINE_KINDS).required(),
@@ -111,9 +118,7 @@ export const weatherSchema = Joi.object<JobWeather>({
 });
 
 export const houseSchema = Joi.object<JobHouse>({
-  schools: Joi.object(
-    Object.fromEntries(Object.entries(SCHOOLS).map(([school, settings]) => [school, Joi.valid(...settings)])),
-  ).default({}),
+  schools: schoolsSchema,
   crew: Joi.array()
     .items(
       Joi.object({
@@ -137,6 +142,7 @@ export const jobDetailSchema = Joi.object<JobDetail>({
   name: nameSchema.required(),
   units: Joi.valid('metric', 'us').default('metric'),
   start: openDateSchema,
+  visit: Joi.number().integer().min(1).max(MOST_VISITS).default(1),
   event: wordsSchema,
   eventDate: openDateSchema,
   peoplePresent: wordsSchema,

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import type { Schools } from '../catalogue/school.ts';
+import { schoolsSchema } from './job-detail.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/material.ts';
 import type { Finish, Material } from '../catalogue/material.ts';
@@ -61,6 +63,8 @@ export interface Surface {
   readonly behind: readonly EntityId[];
   readonly past: readonly PastTreatment[];
   readonly recurring: Recurrence | null;
+  /** Ways that are gone on this face otherwise than in the job. */
+  readonly schools: Schools;
   readonly note: string;
 }
 
@@ -103,6 +107,7 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
   behind: entityIdsSchema,
   past: pastSchema,
   recurring: Joi.valid(...RECURRENCES).allow(null).default(null),
+  schools: schoolsSchema,
   note: wordsSchema,
 }); // prettier-ignore
 

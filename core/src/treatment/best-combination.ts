@@ -1,12 +1,16 @@
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { isLeaveOn } from './method-ranking.ts';
+import type { Method } from '../catalogue/method.ts';
+import { visitsFor } from './chain.ts';
 import type { RankedMethod } from './method-ranking.ts';
 
 /** What one finding may be treated with, best first; null stands for nothing permitted. */
 export type Candidates = readonly (RankedMethod | null)[];
 
-/** A leave-on beside a wet treatment is no chain for one visit: it loses against every other. */
-const CLASH_POINTS = 1000;
+/** Points for a finding that another's application serves, and against each visit. */
+export interface CombinationWeights {
+  readonly visit: number;
+  readonly shared: number;
+}
+
 /** Up to so many combinations are tried one by one; beyond, one choice after another is bettered. */
 const MOST_COMBINATIONS = 4096;
 
@@ -15,10 +19,10 @@ const MOST_COMBINATIONS = 4096;
  * more than one finding. Exact for what one face usually has; for many findings at once a combination that no single
  * change, and no method taken for all it treats, makes better. The same for the same candidates.
  */
-export function bestCombination(findings: readonly Candidates[]): Candidates {
+export function bestCombination(findings: readonly Candidates[], weights: CombinationWeights): Candidates {
   const worth = findings.map((own, i) => worthTrying(own, findings.filter((_, at) => at !== i))); // prettier-ignore
   const count = worth.reduce((product, own) => product * own.length, 1);
-  return count <= MOST_COMBINATIONS ? bestOfAll(worth) : bettered(worth);
+  return count <= MOST_COMBINATIONS ? bestOfAll(worth, weights) : bettered(worth, weights);
 }
 
 /** What can be in the best combination: methods that others share, and the best of each sort that nobody does. */
@@ -26,17 +30,16 @@ function worthTrying(own: Candidates, others: readonly Candidates[]): Candidates
   const elsewhere = new Set(others.flatMap((list) => list.flatMap((ranked) => ranked?.method.id ?? [])));
   const shared = (ranked: RankedMethod | null) => ranked !== null && elsewhere.has(ranked.method.id);
   const alone = own.filter((ranked) => !shared(ranked));
-  const bestAlone = [true, false].flatMap(
-    (leaveOn) => alone.find((r) => (r === null ? !leaveOn : isLeaveOn(r.method) === leaveOn)) ?? [],
-  );
+  const rhythms = new Set(alone.map(rhythmOf));
+  const bestAlone = [...rhythms].flatMap((rhythm) => alone.find((r) => rhythmOf(r) === rhythm) ?? []);
   const kept = own.filter((ranked) => shared(ranked) || (ranked !== null && bestAlone.includes(ranked)));
   return kept.length > 0 ? kept : own.slice(0, 1);
 }
 
-function bestOfAll(findings: readonly Candidates[]): Candidates {
+function bestOfAll(findings: readonly Candidates[], weights: CombinationWeights): Candidates {
   let best: { readonly combination: Candidates; readonly points: number } | null = null;
   for (const combination of combinations(findings)) {
-    const points = combinationPoints(combination);
+    const points = combinationPoints(combination, weights);
     if (!best || points > best.points) best = { combination, points };
   }
   return best?.combination ?? [];
@@ -51,27 +54,52 @@ function* combinations(lists: readonly Candidates[]): Generator<Candidates> {
   for (const item of first) for (const tail of combinations(rest)) yield [item, ...tail];
 }
 
-/** From the best of each finding, and from all wet and all leave-on, change by change until none makes it better. */
-function bettered(findings: readonly Candidates[]): Candidates {
-  const only = (leaveOn: boolean) =>
-    findings.map((own) => own.find((r) => r === null || isLeaveOn(r.method) === leaveOn) ?? own[0] ?? null);
-  const starts = [findings.map((own) => own[0] ?? null), only(false), only(true)];
-  const found = starts.map((start) => climbed(start, findings));
-  return found.reduce((best, other) => (combinationPoints(other) > combinationPoints(best) ? other : best));
+const rhythms = new WeakMap<Method, string>();
+
+/** What of a method decides how often somebody comes: two of the same rhythm are as good for that. */
+function rhythmOf(ranked: RankedMethod | null): string {
+  if (!ranked) return '';
+  const { method } = ranked;
+  const before = rhythms.get(method);
+  if (before !== undefined) return before;
+  const stages = method.stages.map((s) => (s.kind === 'wait' ? [s.for, s.days.from] : s.kind));
+  const rhythm = JSON.stringify([method.chainOrder, method.dryFirst?.days ?? null, stages]);
+  rhythms.set(method, rhythm);
+  return rhythm;
 }
 
-function climbed(start: Candidates, findings: readonly Candidates[]): Candidates {
+/** From the best of each finding, and from what one visit and what the dry face allows, change by change until none makes it better. */
+function bettered(findings: readonly Candidates[], weights: CombinationWeights): Candidates {
+  const only = (visits: number) =>
+    findings.map((own) => own.find((r) => r === null || visitsFor([r.method]) === visits) ?? own[0] ?? null);
+  const dry = findings.map((own) => own.find((r) => r?.method.dryFirst) ?? own[0] ?? null);
+  const starts = [findings.map((own) => own[0] ?? null), only(1), dry];
+  const found = starts.map((start) => climbed(start, findings, weights));
+  return found.reduce((best, other) =>
+    combinationPoints(other, weights) > combinationPoints(best, weights) ? other : best,
+  );
+}
+
+function climbed(
+  start: Candidates,
+  findings: readonly Candidates[],
+  weights: CombinationWeights,
+): Candidates {
   let standing = start;
   for (;;) {
-    const points = combinationPoints(standing);
-    const better = firstBetter(steps(standing, findings), points);
+    const points = combinationPoints(standing, weights);
+    const better = firstBetter(steps(standing, findings), points, weights);
     if (!better) return standing;
     standing = better;
   }
 }
 
-function firstBetter(next: Iterable<Candidates>, points: number): Candidates | null {
-  for (const candidate of next) if (combinationPoints(candidate) > points) return candidate;
+function firstBetter(
+  next: Iterable<Candidates>,
+  points: number,
+  weights: CombinationWeights,
+): Candidates | null {
+  for (const candidate of next) if (combinationPoints(candidate, weights) > points) return candidate;
   return null;
 }
 
@@ -86,14 +114,15 @@ function* steps(standing: Candidates, findings: readonly Candidates[]): Generato
     for (const ranked of own) yield standing.map((now, at) => (at === i ? ranked : now));
 }
 
-function combinationPoints(combination: Candidates): number {
-  const methods = combination.filter((ranked) => ranked !== null);
-  const distinct = new Set(methods.map((ranked) => ranked.method.id)).size;
-  const leaveOns = methods.filter((ranked) => isLeaveOn(ranked.method)).length;
-  const clash = leaveOns > 0 && leaveOns < methods.length;
+/** Visits beyond the first cost what a house says; each method's own are in its points already. */
+function combinationPoints(combination: Candidates, weights: CombinationWeights): number {
+  const ranked = combination.filter((r) => r !== null);
+  const methods = [...new Set(ranked.map((r) => r.method))];
+  const own = methods.reduce((sum, method) => sum + visitsFor([method]) - 1, 0);
+  const together = Math.max(1, visitsFor(methods)) - 1;
   return (
-    methods.reduce((sum, ranked) => sum + ranked.points, 0) +
-    TRADE_DEFAULTS.sharedMethodBonus * (methods.length - distinct) -
-    (clash ? CLASH_POINTS : 0)
+    ranked.reduce((sum, r) => sum + r.points, 0) +
+    weights.shared * (ranked.length - methods.length) -
+    weights.visit * (together - own)
   );
 }

@@ -1,90 +1,193 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import type { Severity } from '../catalogue/contaminant.ts';
-import type { Method, StageTemplate } from '../catalogue/method.ts';
-import { neutraliserGrams } from '../mixing/neutraliser.ts';
-import { roundToStep } from '../quantity/rounding.ts';
+import { CHAIN_ORDER } from '../catalogue/method.ts';
+import type { Method, WaitTemplate } from '../catalogue/method.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
-import type { RateConditions } from '../rates/stage-duration.ts';
-import type { Surface } from '../survey/surface.ts';
-import { RESIDUAL } from '../wetting/wet-window.ts';
+import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { toolPressure } from './limit-verdict.ts';
 import type { Reason } from './reason.ts';
-import type { ApplyDetail, Stage } from './stage.ts';
+import type { PartWait, Stage, TreatmentPart } from './stage.ts';
+import {
+  agentCautions,
+  bare,
+  neutraliserDetail,
+  rateConditions,
+  readingStage,
+  stageOf,
+} from './stage-builder.ts';
 import { isThirsty } from './surface-state.ts';
 
-/** One method on its way into a chain: what it treats here, how badly, on what share of the surface. */
-export interface ChainLink {
-  readonly method: Method;
-  readonly severity: Severity;
-  readonly areaSquareMetres: number;
-  readonly cautions: readonly Reason[];
-}
-
-export interface ChainSurroundings {
-  readonly surface: Surface;
-  readonly shaded: boolean;
-  readonly preWet: string;
-  readonly catalogue: Catalogue;
-}
-
-/** In which order methods follow each other on one face. */
-export const CHAIN_ORDER = ['growth', 'alkali', 'acid', 'leave-on'] as const;
-
-/** Growth before alkali before acid before leave-on; ties by method id. */
-export function inChainOrder(links: readonly ChainLink[]): readonly ChainLink[] {
-  const place = (link: ChainLink) => CHAIN_ORDER.indexOf(link.method.chainOrder);
+/** Growth before alkali before acid, and so on; ties by method id. */
+export function inChainOrder<Link extends { readonly method: Method }>(
+  links: readonly Link[],
+): readonly Link[] {
+  const place = (link: Link) => CHAIN_ORDER.indexOf(link.method.chainOrder);
   return [...links].sort((a, b) => place(a) - place(b) || (a.method.id < b.method.id ? -1 : 1));
 }
 
 /**
  * The stages of a treatment: the methods' stages in chain order, and between opposed chemistries a neutraliser
- * (where the earlier agent has one), a reading and a rinse, so that the two never meet in one flow.
+ * (where the earlier agent has one), a reading and a rinse, so that the two never meet in one flow. A wait ends a part.
  */
+export function chainParts(links: readonly ChainLink[], around: ChainSurroundings): readonly TreatmentPart[] {
+  const chain = new Chain(around);
+  for (const link of inChainOrder(links)) chain.add(link);
+  return chain.parts;
+}
+
+/** Stages of the first part, for who asks of one visit only. */
 export function chainStages(links: readonly ChainLink[], around: ChainSurroundings): readonly Stage[] {
-  const stages: Stage[] = [];
-  // Agents that may still be on the face, with the strength that they came in.
-  let present: { agent: Agent; strength: number; area: number }[] = [];
-  let cycle = 0;
-  for (const link of inChainOrder(links)) {
+  return chainParts(links, around)[0]?.stages ?? [];
+}
+
+interface PresentAgent {
+  readonly agent: Agent;
+  readonly strength: number;
+  readonly area: number;
+}
+
+class Chain {
+  private readonly around: ChainSurroundings;
+  private readonly visits = new VisitDays();
+  private readonly done: TreatmentPart[] = [];
+  private wait: PartWait | null = null;
+  private stages: Stage[] = [];
+  /** Agents that may still be on the face, with the strength that they came in. */
+  private present: PresentAgent[] = [];
+  private cycle = 0;
+  private count = 0;
+
+  constructor(around: ChainSurroundings) {
+    this.around = around;
+  }
+
+  get parts(): readonly TreatmentPart[] {
+    return [...this.done, { wait: this.wait, stages: this.stages }];
+  }
+
+  add(link: ChainLink): void {
+    const { catalogue } = this.around;
+    const dry = dryingOf(link.method);
+    if (dry) this.passOver(dry, link, 0);
     link.method.stages.forEach((template, index) => {
-      if (template.kind === 'pre-wet' && !isPreWetted(template.onlyIfThirsty, around)) return;
-      if (template.kind === 'apply') {
-        const opposed = present.filter((p) =>
-          p.agent.opposedTo.includes(around.catalogue.agent(template.agent).class),
-        );
-        for (const p of opposed) stages.push(...restingStages(p, link, around, stages.length));
-        if (opposed.length > 0) present = present.filter((p) => !opposed.includes(p));
+      if (template.kind === 'wait') {
+        this.passOver(template, link, index);
+        return;
       }
+      if (template.kind === 'pre-wet' && !isPreWetted(template.onlyIfThirsty, this.around)) return;
+      this.visits.work(template.kind);
+      if (template.kind === 'apply') this.bringToRest(template.agent, link);
       // A pre-wet opens the cycle of the application that follows it.
       const follows = link.method.stages[index - 1];
       const opens =
         template.kind === 'pre-wet' ||
         (template.kind === 'apply' &&
-          !(follows?.kind === 'pre-wet' && isPreWetted(follows.onlyIfThirsty, around)));
-      if (opens) cycle += 1;
-      const stage = stageOf(template, index, link, around, isTied(link.method, index) ? cycle : null);
-      stages.push(stage);
+          !(follows?.kind === 'pre-wet' && isPreWetted(follows.onlyIfThirsty, this.around)));
+      if (opens) this.cycle += 1;
+      const stage = stageOf(
+        template,
+        index,
+        link,
+        this.around,
+        isTied(link.method, index) ? this.cycle : null,
+      );
+      this.push(stage);
       if (stage.apply && template.kind === 'apply') {
-        present.push({
-          agent: around.catalogue.agent(template.agent),
-          strength: stage.apply.strengthGramsPerLitre,
-          area: link.areaSquareMetres,
-        });
+        const { strengthGramsPerLitre: strength } = stage.apply;
+        this.present.push({ agent: catalogue.agent(template.agent), strength, area: link.areaSquareMetres });
       }
       if (template.kind === 'neutralise') {
-        stages.push(readingStage(template.reading, link, around, `${String(index)}-reading`));
-        present = present.filter((p) => p.agent.neutraliser?.agent !== template.agent);
+        this.push(readingStage(template.reading, link, this.around, `${String(index)}-reading`));
+        this.present = this.present.filter((p) => p.agent.neutraliser?.agent !== template.agent);
       }
     });
   }
-  return stages;
+
+  private push(...stages: readonly Stage[]): void {
+    this.stages.push(...stages);
+    this.count += stages.length;
+  }
+
+  private passOver(template: WaitTemplate, link: ChainLink, index: number): void {
+    const from = this.visits.wait(template);
+    if (from === null) return;
+    const { latest } = template.days;
+    this.done.push({ wait: this.wait, stages: this.stages });
+    this.stages = [];
+    this.wait = {
+      for: template.for,
+      method: link.method.id,
+      days: { from, latest: latest === null ? null : Math.max(from, latest) },
+      until: template.until,
+    };
+    // Days alone say that a face is dry only where the house goes by days.
+    if (template.for === 'dry' && this.around.schools['drying'] !== 'fixed-days')
+      this.push(readingStage(template.until, link, this.around, `${String(index)}-dry`));
+  }
+
+  private bringToRest(agent: string, link: ChainLink): void {
+    const { catalogue } = this.around;
+    const opposed = this.present.filter((p) => p.agent.opposedTo.includes(catalogue.agent(agent).class));
+    for (const p of opposed) this.push(...restingStages(p, link, this.around, this.count));
+    this.present = this.present.filter((p) => !opposed.includes(p));
+  }
+}
+
+/** The wait that a method begins with, where it needs a dry face. */
+function dryingOf({ dryFirst }: Method): WaitTemplate | null {
+  return dryFirst
+    ? { kind: 'wait', for: 'dry', days: { from: dryFirst.days, latest: null }, until: dryFirst.until }
+    : null;
+}
+
+/** Counts the days of a chain, each wait taken at its shortest: how often somebody comes. */
+class VisitDays {
+  private day = 0;
+  private lastWet: number | null = null;
+  private worked = false;
+  private count = 0;
+
+  /** Work of a kind on the day that has come. */
+  work(kind: Stage['kind']): void {
+    if (!this.worked) this.count += 1;
+    this.worked = true;
+    if (!DRY_WORK.includes(kind)) this.lastWet = this.day;
+  }
+
+  /** @returns the days to pass after the part before; null where nothing has to be waited for */
+  wait({ for: waitsFor, days }: WaitTemplate): number | null {
+    const due = waitsFor === 'dry' ? (this.lastWet ?? -Infinity) + days.from : this.day + days.from;
+    if (waitsFor === 'dry' && due <= this.day) return null;
+    const from = due - this.day;
+    this.day = due;
+    this.worked = false;
+    return from;
+  }
+
+  get visits(): number {
+    return this.count;
+  }
+}
+
+const DRY_WORK: readonly Stage['kind'][] = ['clear', 'fill', 'reading'];
+
+/** How many times somebody comes for these methods on one face. */
+export function visitsFor(methods: readonly Method[]): number {
+  const days = new VisitDays();
+  for (const { method } of inChainOrder([...new Set(methods)].map((method) => ({ method })))) {
+    const dry = dryingOf(method);
+    for (const stage of dry ? [dry, ...method.stages] : method.stages)
+      if (stage.kind === 'wait') days.wait(stage);
+      else days.work(stage.kind);
+  }
+  return days.visits;
 }
 
 function isPreWetted(onlyIfThirsty: boolean, around: ChainSurroundings): boolean {
-  if (around.preWet === 'never') return false;
-  return around.preWet === 'always' || !onlyIfThirsty || isThirsty(around.surface, around.catalogue);
+  if (around.schools['pre-wet'] === 'never') return false;
+  return (
+    around.schools['pre-wet'] === 'always' || !onlyIfThirsty || isThirsty(around.surface, around.catalogue)
+  );
 }
 
 /** Pre-wet, apply, and what ends its dwell up to the first rinse or wash are tied in one cycle. */
@@ -97,146 +200,6 @@ function isTied(method: Method, index: number): boolean {
     if (before?.kind !== 'agitate') return false;
   }
   return false;
-}
-
-function rateConditions(link: ChainLink, around: ChainSurroundings, dependsOnDirt: boolean): RateConditions {
-  return {
-    severity: link.severity,
-    shaded: around.shaded,
-    topMetres: around.surface.topMetres,
-    dependsOnDirt,
-  };
-}
-
-function stageOf(
-  template: StageTemplate,
-  index: number,
-  link: ChainLink,
-  around: ChainSurroundings,
-  cycle: number | null,
-): Stage {
-  const dirty = template.kind === 'agitate' || template.kind === 'wash' || template.kind === 'clear';
-  const pressure = toolPressure(template.tool);
-  return {
-    ...bare(link, around, `${String(index)}-${template.kind}`),
-    kind: template.kind,
-    cycle,
-    tool: template.tool,
-    rate: plannedRate(template.rate, rateConditions(link, around, dirty)),
-    direction: 'direction' in template ? template.direction : 'top-down',
-    maxSurfacePressureKilopascal: pressure > 0 ? pressure : null,
-    checks: 'checks' in template ? template.checks : [],
-    cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent, around)] : [],
-    apply: applyDetail(template, link, around),
-    minutes: template.kind === 'pre-wet' ? template.minutes : null,
-  };
-}
-
-function applyDetail(
-  template: StageTemplate,
-  link: ChainLink,
-  around: ChainSurroundings,
-): ApplyDetail | null {
-  if (template.kind === 'apply') {
-    const agent = around.catalogue.agent(template.agent);
-    return {
-      agent: agent.id,
-      agentClass: agent.class,
-      strengthGramsPerLitre:
-        template.strengthGramsPerLitre[link.severity - 1] ?? template.strengthGramsPerLitre[0],
-      basis: agent.basis,
-      litresPerSquareMetre: roundToStep(
-        template.litresPerSquareMetre * around.catalogue.material(around.surface.material).thirstFactor,
-        0.001,
-      ),
-      coats: template.coats,
-      dwell: template.leaveOn
-        ? null
-        : { fromMinutes: template.dwellMinutes.from, toMinutes: template.dwellMinutes.to },
-      leaveOn: template.leaveOn,
-      needs: template.needs,
-      clings: template.clings,
-      covered: template.covered,
-      stopWhen: template.stopWhen,
-      ifNotEnough: template.ifNotEnough,
-    };
-  }
-  if (template.kind === 'neutralise') {
-    const before = link.method.stages.find(
-      (s) => s.kind === 'apply' && around.catalogue.agent(s.agent).neutraliser?.agent === template.agent,
-    );
-    const strength = before?.kind === 'apply' ? (before.strengthGramsPerLitre[link.severity - 1] ?? 0) : 0;
-    return neutraliserDetail(
-      around.catalogue.agent(before?.kind === 'apply' ? before.agent : template.agent),
-      template.agent,
-      strength,
-      around,
-    );
-  }
-  return null;
-}
-
-/** A rinsed face may still hold the residual film at full strength: the neutraliser is dosed for that. */
-function neutraliserDetail(
-  of: Agent,
-  neutraliser: string,
-  strengthGramsPerLitre: number,
-  { catalogue }: ChainSurroundings,
-): ApplyDetail {
-  const gramsPerSquareMetre = neutraliserGrams(of, strengthGramsPerLitre, RESIDUAL);
-  const agent = catalogue.agent(neutraliser);
-  return {
-    agent: agent.id,
-    agentClass: agent.class,
-    strengthGramsPerLitre: Math.max(
-      1,
-      roundToStep(gramsPerSquareMetre / TRADE_DEFAULTS.neutraliserLitresPerSquareMetre, 0.1),
-    ),
-    basis: agent.basis,
-    litresPerSquareMetre: TRADE_DEFAULTS.neutraliserLitresPerSquareMetre,
-    coats: 1,
-    dwell: null,
-    leaveOn: false,
-    needs: 'not-dry',
-    clings: false,
-    covered: false,
-    stopWhen: of.neutraliser?.reading ?? 'The strip reads neutral.',
-    ifNotEnough: 'Rinse and neutralise again.',
-  };
-}
-
-function agentCautions(agentId: string, { catalogue }: ChainSurroundings): readonly Reason[] {
-  const agent = catalogue.agent(agentId);
-  return agent.cautions.map((text) => ({ rule: `agent-${agentId}`, text, source: agent.source }));
-}
-
-function bare(link: ChainLink, around: ChainSurroundings, name: string): Stage {
-  return {
-    id: `${around.surface.id}.${link.method.id}.${name}`,
-    surface: around.surface.id,
-    kind: 'reading',
-    method: link.method.id,
-    cycle: null,
-    areaSquareMetres: link.areaSquareMetres,
-    tool: null,
-    rate: null,
-    direction: null,
-    maxSurfacePressureKilopascal: null,
-    checks: [],
-    cautions: [],
-    apply: null,
-    minutes: null,
-    reading: null,
-  };
-}
-
-function readingStage(reading: string, link: ChainLink, around: ChainSurroundings, name: string): Stage {
-  return {
-    ...bare(link, around, name),
-    minutes: TRADE_DEFAULTS.readingMinutes,
-    reading,
-    checks: [`${reading}; write the reading down.`],
-  };
 }
 
 /** Brings an agent to rest before something opposed follows on the same face. */

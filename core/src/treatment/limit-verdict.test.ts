@@ -1,5 +1,6 @@
 import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
 import { describe, expect, it } from '@jest/globals';
+import { workedStages } from '../catalogue/method.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { BEARINGS, BRUSHES, FINISHES } from '../catalogue/material.ts';
 import type { Bearing, Finish } from '../catalogue/material.ts';
@@ -138,7 +139,7 @@ describe('every limit fires where it must and keeps still where it need not', ()
   }); // prettier-ignore
 
   it('never allows more where a value is made safer', () => {
-    const stages = CATALOGUE.methods.flatMap((m) => m.stages);
+    const stages = CATALOGUE.methods.flatMap(workedStages);
     const stricter = (value: Bearing): Bearing => BEARINGS[Math.min(2, BEARINGS.indexOf(value) + 1)] ?? 'no';
     const safer: readonly ((s: SurfaceState) => SurfaceState)[] = [
       (s) => ({ ...s, jetLimitKilopascal: s.jetLimitKilopascal / 2 }),

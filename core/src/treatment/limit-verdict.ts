@@ -2,7 +2,8 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
 import type { FactName, FactTest, Limit, LimitFacts, StageFacts } from '../catalogue/limit.ts';
-import type { Method, StageTemplate } from '../catalogue/method.ts';
+import { workedStages } from '../catalogue/method.ts';
+import type { Method, WorkedTemplate } from '../catalogue/method.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { SurfaceState } from './surface-state.ts';
@@ -25,7 +26,7 @@ export function toolPressure(toolId: string): number {
   return TOOL_PRESSURES.get(toolId) ?? 0;
 }
 
-function factsOf(stage: StageTemplate, catalogue: Catalogue): StageFacts {
+function factsOf(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
   const tool = catalogue.tool(stage.tool);
   const agent = stage.kind === 'apply' ? catalogue.agent(stage.agent) : null;
   return {
@@ -48,10 +49,10 @@ interface StageLimits {
 }
 
 /** A stage of the catalogue is asked about thousands of surfaces: what it decides alone is decided once. */
-const decided = new WeakMap<Catalogue, WeakMap<StageTemplate, StageLimits>>();
+const decided = new WeakMap<Catalogue, WeakMap<WorkedTemplate, StageLimits>>();
 
-function limitsUnder(stage: StageTemplate, catalogue: Catalogue): StageLimits {
-  const stages = decided.get(catalogue) ?? new WeakMap<StageTemplate, StageLimits>();
+function limitsUnder(stage: WorkedTemplate, catalogue: Catalogue): StageLimits {
+  const stages = decided.get(catalogue) ?? new WeakMap<WorkedTemplate, StageLimits>();
   decided.set(catalogue, stages);
   const before = stages.get(stage);
   if (before) return before;
@@ -109,18 +110,18 @@ function filled(text: string, facts: LimitFacts): string {
   return text.replace(/\{(\w+)\}/g, (_, fact: string) => String(facts[fact as keyof LimitFacts]));
 }
 
-type OfStages = WeakMap<StageTemplate, readonly Refusal[]>;
+type OfStages = WeakMap<WorkedTemplate, readonly Refusal[]>;
 const judged = new WeakMap<Catalogue, WeakMap<SurfaceState, OfStages>>();
 
 /** Every limit that forbids one stage on a surface in its state; the same list for the same three. */
 export function stageRefusals(
   state: SurfaceState,
-  stage: StageTemplate,
+  stage: WorkedTemplate,
   catalogue: Catalogue,
 ): readonly Refusal[] {
   const states = judged.get(catalogue) ?? new WeakMap<SurfaceState, OfStages>();
   judged.set(catalogue, states);
-  const stages: OfStages = states.get(state) ?? new WeakMap<StageTemplate, readonly Refusal[]>();
+  const stages: OfStages = states.get(state) ?? new WeakMap<WorkedTemplate, readonly Refusal[]>();
   states.set(state, stages);
   const before = stages.get(stage);
   if (before) return before;
@@ -129,7 +130,7 @@ export function stageRefusals(
   return made;
 }
 
-function judgedStage(state: SurfaceState, stage: StageTemplate, catalogue: Catalogue): readonly Refusal[] {
+function judgedStage(state: SurfaceState, stage: WorkedTemplate, catalogue: Catalogue): readonly Refusal[] {
   const { facts: own, open } = limitsUnder(stage, catalogue);
   if (open.length === 0) return [];
   const fired = open.filter(({ tests }) => tests.every((test) => holds(test, state, own)));
@@ -150,6 +151,6 @@ export function methodRefusals(
   method: Method,
   catalogue: Catalogue,
 ): readonly Refusal[] {
-  const all = method.stages.flatMap((stage) => stageRefusals(state, stage, catalogue));
+  const all = workedStages(method).flatMap((stage) => stageRefusals(state, stage, catalogue));
   return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }

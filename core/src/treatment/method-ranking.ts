@@ -1,70 +1,132 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Severity } from '../catalogue/contaminant.ts';
+import { isByOthers } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
+import type { Schools } from '../catalogue/school.ts';
+import { decimal, roundToStep } from '../quantity/rounding.ts';
+import { visitsFor } from './chain.ts';
+import { methodFigures } from './method-figures.ts';
 import type { Reason } from './reason.ts';
+import { schoolStances, schoolsAgainst } from './school-stance.ts';
 import type { SurfaceState } from './surface-state.ts';
+
+/** What speaks for a method or against it, with the figure that says so. */
+export interface RankingFactor {
+  /** Of the weight that it counts by. */
+  readonly id: string;
+  readonly name: string;
+  readonly figure: string;
+  /** Above zero for, below against. */
+  readonly points: number;
+}
 
 /** A method that treats one contaminant, with the sum of its points. */
 export interface RankedMethod {
   readonly method: Method;
   readonly points: number;
+  readonly factors: readonly RankingFactor[];
   readonly because: readonly Reason[];
 }
 
-/** The points of one permitted method for one contaminant, with the reasons that made them. */
-export function rankedMethod(
-  method: Method,
-  contaminant: string,
-  state: SurfaceState,
-  schools: Readonly<Record<string, string>>,
-  catalogue: Catalogue,
-): RankedMethod {
+/** What methods are ranked for. */
+export interface RankingQuestion {
+  readonly contaminant: string;
+  readonly severity: Severity;
+  readonly state: SurfaceState;
+  readonly schools: Schools;
+  readonly catalogue: Catalogue;
+}
+
+/** Points are counted in tenths. */
+const POINT_STEP = 0.1;
+
+/** The points of one permitted method for one contaminant, with what speaks for it and against it. */
+export function rankedMethod(method: Method, question: RankingQuestion): RankedMethod {
+  const factors = factorsOf(method, question).filter(
+    (factor) => factor.points !== 0 || factor.id === 'result',
+  );
+  const points = roundToStep(
+    factors.reduce((sum, factor) => sum + factor.points, 0),
+    POINT_STEP,
+  );
+  return {
+    method,
+    points,
+    factors,
+    because: [{ rule: 'method', text: method.why, source: method.source }, sumInWords(points, factors)],
+  };
+}
+
+function factorsOf(method: Method, question: RankingQuestion): readonly RankingFactor[] {
+  const { contaminant, severity, state, catalogue } = question;
+  const figures = methodFigures(method, severity, catalogue);
   const result = method.treats[contaminant] ?? 0;
-  const harmWeight =
-    TRADE_DEFAULTS.harmAroundWeight * (state.drainsToWater ? TRADE_DEFAULTS.waterHarmFactor : 1);
-  const disliked = schools['growth-chemistry'] === 'oxygen-or-neutral' && usesHypochlorite(method, catalogue);
-  const points =
-    TRADE_DEFAULTS.resultWeight * result -
-    TRADE_DEFAULTS.surfaceRiskWeight * method.surfaceRisk -
-    harmWeight * method.harmAround -
-    TRADE_DEFAULTS.slownessWeight * method.slowness -
-    (disliked ? TRADE_DEFAULTS.schoolMalus : 0);
-  const because: Reason[] = [
-    { rule: 'method', text: method.why, source: method.source },
-    {
-      rule: 'ranking',
-      text:
-        `${String(points)} ${Math.abs(points) === 1 ? 'point' : 'points'}: result ${String(result)} of 5 (×${String(TRADE_DEFAULTS.resultWeight)}), ` +
-        `risk to the surface ${String(method.surfaceRisk)} (×−${String(TRADE_DEFAULTS.surfaceRiskWeight)}), ` +
-        `harm around ${String(method.harmAround)} (×−${String(harmWeight)}), slowness ${String(method.slowness)} (×−${String(TRADE_DEFAULTS.slownessWeight)})` +
-        `${disliked ? `, house preference −${String(TRADE_DEFAULTS.schoolMalus)}` : ''}.`,
-      source: 'trade default weights',
-    },
+  const water = state.drainsToWater ? TRADE_DEFAULTS.waterHarmFactor : 1;
+  const visits = visitsFor([method]);
+  const factor = (id: string, figure: string, units: number): RankingFactor => {
+    const { name, value } = catalogue.weight(id);
+    return { id, name, figure, points: roundToStep(value * units, POINT_STEP) };
+  };
+  const { hoursPerHundredSquareMetres: hours, waterLitresPerSquareMetre: litres, mixLitresPerSquareMetre: mix, costPerSquareMetre: cost } = figures; // prettier-ignore
+  return [
+    factor('result', `${String(result)} of 5`, result),
+    factor('surface-risk', `${String(method.surfaceRisk)} of 5`, -method.surfaceRisk),
+    factor(
+      'harm-around',
+      `${String(method.harmAround)} of 5${water > 1 ? ', doubled: run-off reaches open water' : ''}`,
+      -method.harmAround * water,
+    ),
+    factor('time', `${decimal(hours, 1)} h on 100 m²`, -doublings(hours)),
+    factor('water', `${decimal(litres, 1)} L/m²`, -doublings(litres)),
+    factor('product', `${decimal(mix, 2)} L/m² of mix`, -doublings(mix)),
+    ...(cost === null ? [] : [factor('cost', `${decimal(cost, 2)} on a square metre`, -doublings(cost))]),
+    factor('visit', `${String(visits)} visits`, -Math.max(0, visits - 1)),
+    ...preferences(method, question, factor),
+    ...(isByOthers(method) ? [BY_OTHERS] : []),
   ];
-  if (disliked)
-    because.push({
-      rule: 'school-growth-chemistry',
-      text: 'The house prefers oxygen or neutral cleaners to hypochlorite.',
-    });
-  if (state.drainsToWater)
-    because.push({
-      rule: 'drains-to-water',
-      text: 'Run-off reaches open water, so harm around counts double.',
-    });
-  return { method, points, because };
+}
+
+/** How often one doubles from nothing much; a cost that grows tenfold is not ten times as bad. */
+function doublings(amount: number): number {
+  return Math.log2(1 + amount);
+}
+
+const BY_OTHERS: RankingFactor = {
+  id: 'by-others',
+  name: 'Done by others',
+  figure: 'no work of the house',
+  points: -TRADE_DEFAULTS.byOthersMalus,
+};
+
+function preferences(
+  method: Method,
+  { contaminant, state, schools, catalogue }: RankingQuestion,
+  factor: (id: string, figure: string, units: number) => RankingFactor,
+): readonly RankingFactor[] {
+  const stances = schoolStances(method, contaminant, state.family, catalogue);
+  return schoolsAgainst(stances, schools, catalogue).map((id) => {
+    const school = catalogue.school(id);
+    const wanted = school.settings.find((s) => s.id === schools[id])?.name ?? '';
+    return factor('preference', `${school.name} ${wanted}`, -1);
+  });
+}
+
+function sumInWords(points: number, factors: readonly RankingFactor[]): Reason {
+  const parts = factors.map((f) => `${f.name.toLowerCase()} ${f.figure}: ${signed(f.points)}`);
+  return {
+    rule: 'ranking',
+    text: `${decimal(points, 1)} ${Math.abs(points) === 1 ? 'point' : 'points'}: ${parts.join('; ')}.`,
+    source: 'weights of the house',
+  };
+}
+
+/** "+12", "−2.5". */
+export function signed(points: number): string {
+  return points < 0 ? `−${decimal(-points, 1)}` : `+${decimal(points, 1)}`;
 }
 
 /** Best first; ties by id, so that the order never depends on the data's order. */
 export function inRankOrder(methods: readonly RankedMethod[]): readonly RankedMethod[] {
   return [...methods].sort((a, b) => b.points - a.points || (a.method.id < b.method.id ? -1 : 1));
-}
-
-function usesHypochlorite(method: Method, catalogue: Catalogue): boolean {
-  return method.stages.some(
-    (stage) => stage.kind === 'apply' && catalogue.agent(stage.agent).class === 'hypochlorite',
-  );
-}
-
-export function isLeaveOn(method: Method): boolean {
-  return method.stages.some((stage) => stage.kind === 'apply' && stage.leaveOn);
 }

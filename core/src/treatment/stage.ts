@@ -1,11 +1,11 @@
 import type { AgentClass } from '../catalogue/agent.ts';
-import type { Direction } from '../catalogue/method.ts';
+import type { Direction, WaitsFor } from '../catalogue/method.ts';
 import type { PlannedRate } from '../rates/stage-duration.ts';
 import type { Reason } from './reason.ts';
 
-/** The kinds of stage that a treatment can have so far. */
+/** What a person does on a face; a wait lies between two parts of a treatment. */
 export type StageKind =
-  'clear' | 'pre-wet' | 'apply' | 'agitate' | 'wash' | 'rinse' | 'neutralise' | 'reading';
+  'clear' | 'pre-wet' | 'apply' | 'agitate' | 'wash' | 'rinse' | 'fill' | 'neutralise' | 'reading';
 
 /** One stage of a treatment on one surface. */
 export interface Stage {
@@ -26,8 +26,25 @@ export interface Stage {
   readonly apply: ApplyDetail | null;
   /** Minutes that a pre-wet lasts, or a reading takes. */
   readonly minutes: number | null;
-  /** What the strip must read before the next stage. */
+  /** What the strip or the meter must read before the next stage. */
   readonly reading: string | null;
+  /** What is carried off or brought in, in bulk. */
+  readonly bulk: { readonly what: string; readonly litres: number; readonly where: string } | null;
+}
+
+/** What must pass before a part of a treatment. */
+export interface PartWait {
+  readonly for: WaitsFor;
+  readonly method: string;
+  /** Days after the part before it. */
+  readonly days: { readonly from: number; readonly latest: number | null };
+  readonly until: string;
+}
+
+/** What is done on a face without leaving it for days; a part without stages waits for something that ends the treatment. */
+export interface TreatmentPart {
+  readonly wait: PartWait | null;
+  readonly stages: readonly Stage[];
 }
 
 export interface ApplyDetail {

@@ -1,5 +1,7 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
@@ -7,15 +9,15 @@ import type { TestPatch } from '../survey/test-patch.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { bestCombination } from './best-combination.ts';
 import type { Candidates } from './best-combination.ts';
-import { chainStages, inChainOrder } from './chain.ts';
-import type { ChainLink, ChainSurroundings } from './chain.ts';
+import { chainParts, inChainOrder } from './chain.ts';
+import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { failedPatch } from './failed-patch.ts';
 import { methodRefusals } from './limit-verdict.ts';
 import type { Refusal } from './limit-verdict.ts';
-import { inRankOrder, isLeaveOn, rankedMethod } from './method-ranking.ts';
+import { inRankOrder, rankedMethod } from './method-ranking.ts';
 import type { RankedMethod } from './method-ranking.ts';
 import type { Reason } from './reason.ts';
-import type { Stage } from './stage.ts';
+import type { Stage, TreatmentPart } from './stage.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 export interface RefusedMethod {
@@ -27,6 +29,8 @@ export interface RefusedMethod {
 /** What is proposed against one contaminant, what else would do, what is refused and why. */
 export interface ContaminantProposal {
   readonly finding: Finding;
+  /** Why it is there although nobody found it: what another method brings about. Null for what was found. */
+  readonly follows: string | null;
   readonly chosen: RankedMethod | null;
   readonly alternatives: readonly RankedMethod[];
   readonly refused: readonly RefusedMethod[];
@@ -42,7 +46,10 @@ export interface SurfaceTreatment {
   readonly surface: string;
   readonly areaSquareMetres: number;
   readonly proposals: readonly ContaminantProposal[];
+  /** Of the visit that is planned. */
   readonly stages: readonly Stage[];
+  /** The whole treatment, over all its visits. */
+  readonly parts: readonly TreatmentPart[];
   readonly because: readonly Reason[];
   readonly expectations: readonly Reason[];
 }
@@ -56,72 +63,96 @@ export interface TreatmentInput extends ChainSurroundings {
   readonly state: SurfaceState;
   /** What else the surface may be while its material is unsure: what is refused on one of them is refused. */
   readonly otherStates: readonly SurfaceState[];
-  readonly schools: Readonly<Record<string, string>>;
 }
 
+const EMPTY_JOINTS = 'empty-joints';
 /** Areas are decided in steps of 0.01 m². */
 const AREA_STEP = 0.01;
-const LEAVE_ON_NEEDS_DRY: Refusal = {
-  rule: 'leave-on-needs-dry-face',
-  text: 'A leave-on needs a dry face and is not rinsed: it cannot share a visit with a wet treatment of the same surface.',
-  whatCanHappen: 'It is diluted and washed off.',
-  overridable: false,
-  source: 'trade default',
-};
-
 /**
  * The treatment of one surface: for each finding the permitted methods ranked and the others refused with their rules,
  * and the best chain through all findings.
  */
 export function surfaceTreatment(input: TreatmentInput): SurfaceTreatment {
-  const options = input.findings.map((finding) => optionsFor(finding, input));
-  const picked = bestCombination(options.map(candidatesOf));
+  const found = input.findings.map((finding) => optionsFor(finding, null, input));
+  const weights = {
+    visit: input.catalogue.weight('visit').value,
+    shared: input.catalogue.weight('shared').value,
+  };
+  const asFound = bestCombination(found.map(candidatesOf), weights);
+  const joints = washedJoints(found, asFound, input);
+  const options = joints ? [...found, joints] : found;
+  const picked = joints ? [...asFound, candidatesOf(joints)[0] ?? null] : asFound;
   const links = mergedLinks(options, picked, input.areaSquareMetres);
   const proposals = options.map((option, index): ContaminantProposal => {
     const chosen = picked[index] ?? null;
-    const wet = picked.some((other, i) => i !== index && other && !isLeaveOn(other.method));
-    const clash = (ranked: RankedMethod) => isLeaveOn(ranked.method) && wet;
-    const rest = option.permitted.filter((ranked) => ranked !== chosen);
     return {
       finding: option.finding,
+      follows: option.follows,
       chosen,
-      alternatives: rest.filter((ranked) => !clash(ranked)),
-      refused: [
-        ...option.refused,
-        ...rest
-          .filter(clash)
-          .map((ranked) => ({ method: ranked.method, refusals: [LEAVE_ON_NEEDS_DRY], overridable: false })),
-      ],
+      alternatives: option.permitted.filter((ranked) => ranked !== chosen),
+      refused: option.refused,
       choice: standingOf(option, chosen),
     };
   });
+  const parts = chainParts(links, input);
   return {
     surface: input.surface.id,
     areaSquareMetres: input.areaSquareMetres,
     proposals,
-    stages: chainStages(links, input),
+    stages: parts[0]?.stages ?? [],
+    parts,
     because: proposals.flatMap((p) => p.chosen?.because ?? []),
     expectations: expectationsOf(proposals),
   };
 }
 
+/** A jet takes the sand out of sand joints: they are filled again, whoever looked at them before. */
+function washedJoints(
+  found: readonly Options[],
+  picked: readonly (RankedMethod | null)[],
+  input: TreatmentInput,
+): Options | null {
+  const { surface, catalogue } = input;
+  if (catalogue.material(surface.material).joints !== 'sand') return null;
+  if (found.some((o) => o.finding.contaminant === EMPTY_JOINTS)) return null;
+  const washed = found.filter((_, i) => {
+    const method = picked[i]?.method;
+    return method && workedStages(method).some((s) => s.kind === 'wash' && catalogue.tool(s.tool).jet);
+  });
+  if (washed.length === 0) return null;
+  const finding: Finding = {
+    id: `${surface.id}.${EMPTY_JOINTS}`,
+    position: 0,
+    surface: surface.id,
+    zone: null,
+    contaminant: EMPTY_JOINTS,
+    severity: TRADE_DEFAULTS.washedJointSeverity,
+    share: Math.max(...washed.map((o) => o.finding.share)),
+    confidence: 1,
+    note: '',
+  };
+  return optionsFor(finding, 'The wash takes sand out of the joints.', input);
+}
+
 interface Options {
   readonly finding: Finding;
+  readonly follows: string | null;
+  /** The face itself is for others. */
+  readonly handOver: boolean;
   readonly permitted: readonly RankedMethod[];
   readonly refused: readonly RefusedMethod[];
   readonly choice: Choice | null;
   readonly overridden: readonly Refusal[];
 }
 
-function optionsFor(finding: Finding, input: TreatmentInput): Options {
+function optionsFor(finding: Finding, follows: string | null, input: TreatmentInput): Options {
   const choice = input.choices.findLast((c) => c.contaminant === finding.contaminant) ?? null;
   const permitted: RankedMethod[] = [];
   const refused: RefusedMethod[] = [];
   let overridden: readonly Refusal[] = [];
   for (const method of input.catalogue.methods) {
     const states = [input.state, ...input.otherStates];
-    if (!method.treats[finding.contaminant] || !states.every((s) => method.families.includes(s.family)))
-      continue;
+    if (!isMeantFor(method, finding.contaminant, states)) continue;
     const failed = failedPatch(method, input.patches, input.catalogue);
     const refusals = [...refusalsOnAny(states, method, input.catalogue), ...(failed ? [failed] : [])];
     const overridable = refusals.every((r) => r.overridable);
@@ -129,10 +160,24 @@ function optionsFor(finding: Finding, input: TreatmentInput): Options {
       refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
     if (setAside) overridden = refusals;
     if (refusals.length === 0 || setAside)
-      permitted.push(rankedMethod(method, finding.contaminant, input.state, input.schools, input.catalogue));
+      permitted.push(
+        rankedMethod(method, {
+          ...finding,
+          state: input.state,
+          schools: input.schools,
+          catalogue: input.catalogue,
+        }),
+      );
     else refused.push({ method, refusals, overridable });
   }
-  return { finding, permitted: inRankOrder(permitted), refused, choice, overridden };
+  const handOver = [input.state, ...input.otherStates].some((s) => s.handOver);
+  return { finding, follows, handOver, permitted: inRankOrder(permitted), refused, choice, overridden };
+}
+
+function isMeantFor(method: Method, contaminant: string, states: readonly SurfaceState[]): boolean {
+  if (!method.treats[contaminant]) return false;
+  if (!states.every((s) => method.families.includes(s.family))) return false;
+  return !method.onlyOn || states.some((s) => method.onlyOn?.some((c) => s.conditions.includes(c)));
 }
 
 /** What forbids a method on any of the states, each rule once. */
@@ -145,10 +190,17 @@ function refusalsOnAny(
   return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }
 
-/** What each finding may be treated with; a pick that stands is all there is. */
+/**
+ * What each finding may be treated with; a pick that stands is all there is. What others do is proposed by itself only
+ * where the face is no work for the house.
+ */
 function candidatesOf(option: Options): Candidates {
   const pick = option.permitted.find((ranked) => ranked.method.id === option.choice?.method);
-  return pick ? [pick] : option.permitted.length > 0 ? option.permitted : [null];
+  if (pick) return [pick];
+  const own = option.permitted.filter((ranked) => !isByOthers(ranked.method));
+  if (own.length > 0) return own;
+  const others = option.permitted.filter((ranked) => !ranked.method.onlyOn);
+  return option.handOver && others.length > 0 ? others : [null];
 }
 
 /** One link per method; a method that serves several findings takes the worst severity and the largest share. */

@@ -102,6 +102,11 @@ export const CONTAMINANT_MARKS: Readonly<Record<ContaminantFamily, ContaminantMa
     turn: -12,
     mark: <path d="M0 5l2-4 1.6 4 1.6-4 1.4 4" fill="none" strokeWidth="1.5" />,
   },
+  wear: {
+    colour: 'var(--quiet)',
+    turn: -28,
+    mark: <path d="M0 3h2M4 3h2M3 0v1.6M3 4.4v1.6" fill="none" strokeWidth="1.3" />,
+  },
 };
 
 /** Distance between two marks, px, by severity: denser is worse. */

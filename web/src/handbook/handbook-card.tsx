@@ -9,6 +9,7 @@ import {
   formatStandOff,
   nozzleFlow,
   quickTestById,
+  waitInWords,
 } from '@etappe/core';
 import type { HandbookEntry, HandbookKind, HouseCatalogue, UnitSystem } from '@etappe/core';
 import type { ReactNode } from 'react';
@@ -172,7 +173,7 @@ function MethodCard({ id, catalogue }: CardProps) {
           ['Against', Object.entries(method.treats).map(([c, result]) => `${contaminantById(c).name.toLowerCase()} ${String(result)}`).join(', ')],
           ['Risk to the face', `${String(method.surfaceRisk)} of 5`],
           ['Harm around', `${String(method.harmAround)} of 5`],
-          ['Slow', `${String(method.slowness)} of 5`],
+          ['Dry first', method.dryFirst ? `${String(method.dryFirst.days)} days, until: ${method.dryFirst.until}` : 'not needed'],
           ['To be expected', method.expectation ?? 'the result shows the same day'],
         ]}
       />
@@ -181,7 +182,8 @@ function MethodCard({ id, catalogue }: CardProps) {
         {method.stages.map((stage, i) => (
           <li key={i}>
             {stage.kind}
-            {'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}, {CATALOGUE.tool(stage.tool).name}
+            {'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}
+            {stage.kind === 'wait' ? `: ${waitInWords({ ...stage, method: method.id })}` : `, ${CATALOGUE.tool(stage.tool).name}`}
             {stage.kind === 'apply' ? `, ${stage.strengthGramsPerLitre.join(' / ')} g/L by severity, ${String(stage.dwellMinutes.from)} to ${String(stage.dwellMinutes.to)} min` : ''}
           </li>
         ))}

@@ -41,7 +41,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
     return null;
   };
   const setStages = (stages: readonly StageTemplate[]) => set({ stages });
-  const score = (label: string, key: 'surfaceRisk' | 'harmAround' | 'slowness') => (
+  const score = (label: string, key: 'surfaceRisk' | 'harmAround') => (
     <NumberField label={label} value={draft[key]} unit="of 5" take={(value) => set({ [key]: value })} />
   );
   return (
@@ -84,7 +84,6 @@ export function OwnMethodForm({ own, save }: FormProps) {
         </div>
         {score('Risk to the face', 'surfaceRisk')}
         {score('Harm around', 'harmAround')}
-        {score('Slow', 'slowness')}
       </div>
       <h4>Its stages</h4>
       <ol className="own-stages">

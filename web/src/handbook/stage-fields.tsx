@@ -1,9 +1,10 @@
 import { CATALOGUE, isReadyToUse } from '@etappe/core';
-import type { StageTemplate } from '@etappe/core';
+import type { StageTemplate, WorkedTemplate } from '@etappe/core';
 import { Switch } from 'antd';
 import { useId } from 'react';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
 
 const AGENT_OPTIONS = CATALOGUE.agents
   .filter((a) => a.specialistOnly === null)
@@ -17,6 +18,52 @@ interface Props {
 
 /** What there is to say of one stage of a method. */
 export function StageFields({ stage, take }: Props) {
+  return stage.kind === 'wait' ? (
+    <WaitFields stage={stage} take={take} />
+  ) : (
+    <WorkedFields stage={stage} take={take} />
+  );
+}
+
+interface WaitProps {
+  readonly stage: Extract<StageTemplate, { kind: 'wait' }>;
+  readonly take: (stage: StageTemplate) => null;
+}
+
+function WaitFields({ stage, take }: WaitProps) {
+  const { days } = stage;
+  return (
+    <div className="sheet-grid">
+      <NumberField
+        label="At least"
+        value={days.from}
+        unit="days"
+        take={(from) => take({ ...stage, days: { ...days, from } })}
+      />
+      <NumberField
+        label="At most"
+        value={days.latest}
+        unit="days"
+        clear={() => take({ ...stage, days: { ...days, latest: null } })}
+        take={(latest) => take({ ...stage, days: { ...days, latest } })}
+      />
+      <div className="wide">
+        <TextField
+          label="Until"
+          value={stage.until}
+          take={(until) => take({ ...stage, until: until.trim() })}
+        />
+      </div>
+    </div>
+  );
+}
+
+interface WorkedProps {
+  readonly stage: WorkedTemplate;
+  readonly take: (stage: StageTemplate) => null;
+}
+
+function WorkedFields({ stage, take }: WorkedProps) {
   const { rate } = stage;
   return (
     <div className="sheet-grid">

@@ -16,6 +16,7 @@ const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
   agitate: 'Scrub',
   wash: 'Wash',
   rinse: 'Rinse',
+  fill: 'Fill joints',
   neutralise: 'Neutralise',
   reading: 'Reading',
 };

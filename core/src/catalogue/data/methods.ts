@@ -1,5 +1,6 @@
 import type { Method } from '../method.ts';
 import { HAND_METHODS } from './methods/by-hand.ts';
+import { FINISHING_METHODS } from './methods/finishing.ts';
 import { GREASE_METHODS } from './methods/grease.ts';
 import { GROWTH_METHODS } from './methods/growth.ts';
 import { ROOF_METHODS } from './methods/roofs.ts';
@@ -18,4 +19,5 @@ export const METHODS: readonly Method[] = [
   ...ROOF_METHODS,
   ...SOIL_METHODS,
   ...HAND_METHODS,
+  ...FINISHING_METHODS,
 ];

@@ -7,17 +7,11 @@ const plainRinse: RateRange = { lowSquareMetresPerHour: 150, highSquareMetresPer
 
 /** Figures of the trade that belong to no single entry; each will be a setting of the house. Source: trade default. */
 export const TRADE_DEFAULTS = {
-  // Ranking: the result first, then the surface, then what is around, then time.
-  resultWeight: 3,
-  surfaceRiskWeight: 2,
-  harmAroundWeight: 1,
-  slownessWeight: 1,
+  // Ranking; the weights are entries of their own.
   /** Run-off that reaches water multiplies the weight of harm around. */
   waterHarmFactor: 2,
-  /** What a house preference against an agent class costs a method. */
-  schoolMalus: 6,
-  /** One application that serves two findings saves a cycle. */
-  sharedMethodBonus: 3,
+  /** What others do is proposed last. */
+  byOthersMalus: 20,
 
   // Production. Factors are on the time.
   severityTimeFactor,
@@ -28,11 +22,16 @@ export const TRADE_DEFAULTS = {
   plainRinse,
 
   // Chains.
+  /** Faces that stand so much may be treated stronger first, kPa. */
+  robustKilopascal: 60,
   /** Faces from this sorptivity on drink, kg/(m²·√s): pre-wetting pays. */
   thirstySorptivity: 0.008,
   readingMinutes: 2,
   neutraliserLitresPerSquareMetre: 0.3,
   neutraliserWorksSeconds: 60,
+
+  /** How badly the washing of a sand joint empties it. */
+  washedJointSeverity: 2,
 
   // Wet windows and sections.
   slackMinutes: 3,

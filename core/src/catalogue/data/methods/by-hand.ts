@@ -1,29 +1,29 @@
 import type { Method } from '../../method.ts';
-import { rate, TRADE, apply, work } from './stage-parts.ts';
+import { rate, TRADE, apply, wait, work } from './stage-parts.ts';
 
 /** Dry, by hand. */
 export const HAND_METHODS: readonly Method[] = [
   {
     id: 'brush-off-bloom', name: 'Brush off dry', treats: { efflorescence: 4, 'salt-spray': 2, cobwebs: 3 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
-    surfaceRisk: 1, harmAround: 1, slowness: 3, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Salts that are taken off dry do not go back in: water only carries them inwards.', expectation: null, source: TRADE,
     stages: [{ kind: 'clear', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Swept up and taken away, not washed down.'] }],
   },
   {
     id: 'scrape-off', name: 'Lift off by hand with a scraper', treats: { 'chewing-gum': 4, 'poster-glue': 2, 'silicone-smears': 3, 'paint-drips': 2, 'ivy-pads': 3, 'bird-droppings': 2, 'tree-sap': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'A plastic scraper and patience: no chemistry, nothing in the joints.', expectation: null, source: TRADE,
     stages: [{ kind: 'clear', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the face below is whole.'] }],
   },
   {
     id: 'weed-by-hand', name: 'Weed by hand and hook', treats: { weeds: 4, moss: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Roots and all, without a licence and beside any water.', expectation: 'Seeds blow in again: a sweep twice a year keeps joints clean.', source: TRADE,
     stages: [{ kind: 'clear', tool: 'broom', rate: rate(15, 40), direction: 'top-down', checks: ['Roots come with the leaf; joints are refilled where they were emptied.'] }],
   },
   {
     id: 'ivy-brush', name: 'Brush off pads of climbers', treats: { 'ivy-pads': 4, cobwebs: 3 }, families: ['masonry', 'stone', 'concrete'],
-    surfaceRisk: 3, harmAround: 1, slowness: 4, chainOrder: 'growth',
+    surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'Dry pads come off with a stiff brush; wet they smear.', expectation: 'Shadows of the pads fade over seasons.', source: TRADE,
     stages: [
       work('clear', 'stiff-brush', [6, 12], 'The face below stays whole.'),
@@ -31,7 +31,7 @@ export const HAND_METHODS: readonly Method[] = [
   },
   {
     id: 'weed-steam', name: 'Steam on weeds', treats: { weeds: 3, moss: 3 }, families: ['concrete', 'stone', 'masonry'],
-    surfaceRisk: 1, harmAround: 1, slowness: 3, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Heat kills the green at once, with nothing that reaches the drain.', expectation: 'Roots shoot again: two or three goes a season.', source: TRADE,
     stages: [
       work('wash', 'steam-lance', [15, 30], 'Joints keep their sand.'),
@@ -39,18 +39,22 @@ export const HAND_METHODS: readonly Method[] = [
   },
   {
     id: 'weed-contact', name: 'Contact weed killer', treats: { weeds: 3 }, families: ['concrete', 'stone', 'masonry'],
-    surfaceRisk: 1, harmAround: 3, slowness: 2, chainOrder: 'leave-on',
+    surfaceRisk: 1, harmAround: 3, chainOrder: 'weeds',
     why: 'Burns off the green in days; for young weeds in joints.', expectation: 'Browns within days; old roots shoot again.', source: TRADE,
     stages: [
       apply('pelargonic-weed-killer', [30, 40, 50, 60], [0, 1440], { checks: ['Leaves are dry; no rain for hours.'], stopWhen: 'Every leaf is wet.', ifNotEnough: 'Once more after two weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.1, rate: rate(100, 200), clings: false }),
+      wait('work', [3, 21], 'The leaf is brown'),
+      work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints, roots that come too.'),
     ],
   },
   {
     id: 'weed-systemic', name: 'Systemic weed killer', treats: { weeds: 5 }, families: ['concrete', 'stone', 'masonry'],
-    surfaceRisk: 1, harmAround: 5, slowness: 3, chainOrder: 'leave-on',
+    surfaceRisk: 1, harmAround: 5, chainOrder: 'weeds',
     why: 'Goes down to the root: before joints are washed and filled anew.', expectation: 'Yellow after a week; paving is washed 7 to 10 days later.', source: TRADE,
     stages: [
       apply('systemic-weed-killer', [4, 6, 8, 10], [0, 1440], { checks: ['Licensed user where the law asks; dry leaf, no wind.'], stopWhen: 'Every leaf is wet, nothing runs off.', ifNotEnough: 'Once more after three weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.05, rate: rate(100, 200), clings: false }),
+      wait('work', [7, 21], 'Leaf and root are yellow: it has gone down'),
+      work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints with their roots.'),
     ],
   },
 ]; // prettier-ignore

@@ -5,7 +5,7 @@ import { rate, rinse, TRADE, apply, work } from './stage-parts.ts';
 export const GREASE_METHODS: readonly Method[] = [
   {
     id: 'degrease-caustic-hot', name: 'Caustic degreaser and hot water', treats: { 'mineral-oil': 5, 'tyre-marks': 3, bitumen: 2, 'cooking-grease': 5 }, families: ['concrete', 'stone', 'render', 'metal', 'timber', 'masonry'],
-    surfaceRisk: 3, harmAround: 4, slowness: 2, chainOrder: 'alkali',
+    surfaceRisk: 3, harmAround: 4, chainOrder: 'alkali',
     why: 'Turns oil into soap; hot water carries it out of the pores.', expectation: null, source: TRADE,
     stages: [
       { kind: 'apply', agent: 'caustic', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 25, 30, 40], dwellMinutes: { from: 10, to: 15 }, litresPerSquareMetre: 0.3, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Repeat on the spots.' },
@@ -15,7 +15,7 @@ export const GREASE_METHODS: readonly Method[] = [
   },
   {
     id: 'degrease-citrus', name: 'Citrus degreaser', treats: { 'mineral-oil': 3, 'tyre-marks': 3, bitumen: 4, 'tree-sap': 4, 'chewing-gum': 3, 'poster-glue': 4, 'silicone-smears': 2 }, families: ['concrete', 'metal', 'masonry', 'stone', 'timber', 'roofing'],
-    surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'alkali',
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
     why: 'Tar, sap, glue and tyre marks loosen in a mild solvent.', expectation: 'A pale ring may stay on thirsty faces.', source: TRADE,
     stages: [
       apply('citrus-degreaser', [100, 150, 200, 300], [5, 15], { checks: ['The mark smears under a thumb.'], stopWhen: 'No more colour comes.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
@@ -25,7 +25,7 @@ export const GREASE_METHODS: readonly Method[] = [
   },
   {
     id: 'degrease-phosphate-hot', name: 'Phosphate and hot water', treats: { 'cooking-grease': 4, 'mineral-oil': 3, 'traffic-soot': 4, mud: 4 }, families: ['concrete', 'stone', 'masonry'],
-    surfaceRisk: 3, harmAround: 3, slowness: 2, chainOrder: 'alkali',
+    surfaceRisk: 3, harmAround: 3, chainOrder: 'alkali',
     why: 'Kitchen yards: milder than caustic, hot water does the rest.', expectation: null, source: TRADE,
     stages: [
       apply('trisodium-phosphate', [30, 40, 50, 60], [5, 15], { checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Caustic on the spots.' }),
@@ -35,7 +35,7 @@ export const GREASE_METHODS: readonly Method[] = [
   },
   {
     id: 'degrease-caustic-brush', name: 'Caustic degreaser by brush', treats: { 'mineral-oil': 4, 'cooking-grease': 4, 'tyre-marks': 2 }, families: ['concrete', 'masonry', 'stone'],
-    surfaceRisk: 3, harmAround: 4, slowness: 4, chainOrder: 'alkali',
+    surfaceRisk: 3, harmAround: 4, chainOrder: 'alkali',
     why: 'Where no hot machine gets to: longer, by stiff brush.', expectation: 'Deep oil shows again as a shadow after days.', source: TRADE,
     stages: [
       apply('caustic', [20, 25, 30, 40], [10, 20], { checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Once more while still wet, then leave it.', rate: rate(150, 250) }),
@@ -46,7 +46,7 @@ export const GREASE_METHODS: readonly Method[] = [
   },
   {
     id: 'enzyme-soak', name: 'Enzyme cleaner, soaked', treats: { urine: 5, 'cooking-grease': 3, 'bird-droppings': 3, smoke: 2 }, families: ['masonry', 'stone', 'concrete', 'timber', 'plastic', 'render'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'alkali',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
     why: 'Eats what smells, in corners where chlorine must not meet urine.', expectation: 'The smell goes over days, not at once.', source: TRADE,
     stages: [
       rinse,

@@ -10,13 +10,15 @@ import {
   apply,
   AS_SOLD,
   work,
+  bulk,
+  DRY_FOR_LEAVE_ON,
 } from './stage-parts.ts';
 
 /** Against what grows. */
 export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 3, 'leaf-tannin': 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing', 'plastic'],
-    surfaceRisk: 1, harmAround: 4, slowness: 1, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 4, chainOrder: 'growth',
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
@@ -26,7 +28,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 4, moss: 5 }, families: ['concrete'],
-    surfaceRisk: 2, harmAround: 4, slowness: 1, chainOrder: 'growth',
+    surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
     why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE,
     stages: [
       brushOff,
@@ -36,14 +38,26 @@ export const GROWTH_METHODS: readonly Method[] = [
     ],
   },
   {
+    id: 'paving-wash', name: 'Pre-treat, small surface cleaner, sludge off', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 5, mud: 4 }, families: ['concrete', 'stone'],
+    surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
+    why: 'A smaller head at less pressure leaves the stones in their bed; the sludge is lifted, not washed into the drain.', expectation: 'Joints lose sand and are filled anew when they are dry.', source: TRADE,
+    stages: [
+      brushOff,
+      apply('hypochlorite', [15, 20, 25, 30], [10, 20], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.', litresPerSquareMetre: 0.25, clings: false }),
+      work('wash', 'surface-cleaner-40', [60, 90], 'No stripes between passes.', 'No stone rocks; no jet stands in a joint.'),
+      { ...work('clear', 'broom', [80, 120], 'Sludge is off the face and out of the joints.'), bulk: bulk('sludge of sand and growth', [0.3, 0.6, 1.2, 2], 'shovelled up, drained and taken away') },
+      rinse,
+    ],
+  },
+  {
     id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, moss: 4, mud: 5, pollen: 5, 'bird-droppings': 4 }, families: ['concrete', 'stone'],
-    surfaceRisk: 3, harmAround: 1, slowness: 2, chainOrder: 'growth',
+    surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'No chemistry: right where joints are sound and run-off reaches water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
     stages: [brushOff, { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(60, 90), direction: 'top-down', checks: ['No stripes between passes.'] }, rinse],
   },
   {
     id: 'alkaline-scrub-growth', name: 'Mild alkaline wash by brush', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, 'mineral-oil': 3, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry'],
-    surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'alkali',
+    surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali',
     why: 'Without chlorine, for faces near water or planting and for light oil.', expectation: null, source: TRADE,
     stages: [
       { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The film turns to a grey slurry.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'Brush and apply again while wet.' },
@@ -53,7 +67,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'alkaline-scrub-painted-metal', name: 'Mild alkaline scrub, rinsed as you go', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, 'mineral-oil': 3 }, families: ['metal'],
-    surfaceRisk: 2, harmAround: 2, slowness: 2, chainOrder: 'growth',
+    surfaceRisk: 2, harmAround: 2, chainOrder: 'growth',
     why: 'Takes chalk and growth off coated metal with no jet; short contact stays within what sound paint stands.', expectation: 'Oxidised paint looks darker and even after washing; gloss does not come back.', source: TRADE,
     stages: [
       { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 0.5, to: 5 }, litresPerSquareMetre: 0.12, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Run-off in the colour of the paint shows that the chalk comes.'], stopWhen: 'The brush glides and run-off is clear.', ifNotEnough: 'A second pass at the same strength.' },
@@ -63,7 +77,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 4, moss: 3, 'black-crust': 2, 'bird-droppings': 4 }, families: ['stone'],
-    surfaceRisk: 1, harmAround: 2, slowness: 5, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
     why: 'Old stone keeps its face: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
       preWet(10),
@@ -74,7 +88,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
-    surfaceRisk: 1, harmAround: 3, slowness: 1, chainOrder: 'leave-on',
+    surfaceRisk: 1, harmAround: 3, chainOrder: 'leave-on', dryFirst: DRY_FOR_LEAVE_ON,
     why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
       brushOff,
@@ -83,7 +97,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'lichen-spot-hypochlorite', name: 'Strong hypochlorite on the spots', treats: { lichen: 4 }, families: ['stone', 'concrete', 'masonry'],
-    surfaceRisk: 2, harmAround: 5, slowness: 2, chainOrder: 'growth',
+    surfaceRisk: 2, harmAround: 5, chainOrder: 'growth',
     why: 'Same-day result on stubborn discs; local only.', expectation: null, source: TRADE,
     stages: [
       { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 40, 50, 60], dwellMinutes: { from: 15, to: 20 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(100, 200), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'Discs are white throughout.', ifNotEnough: 'Repeat on the spots while wet.' },
@@ -93,7 +107,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'oxygen-wash-mineral', name: 'Oxygen wash without chlorine', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 2, moss: 3, 'leaf-tannin': 4 }, families: ['render', 'masonry', 'concrete', 'stone', 'plastic', 'roofing'],
-    surfaceRisk: 2, harmAround: 2, slowness: 3, chainOrder: 'growth',
+    surfaceRisk: 2, harmAround: 2, chainOrder: 'growth',
     why: 'Lifts growth and leaf marks without chlorine, near planting and old stone.', expectation: 'Slower than chlorine: the last tint goes over weeks.', source: TRADE,
     stages: [
       preWet(5),
@@ -103,8 +117,8 @@ export const GROWTH_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'peroxide-wash', name: 'Peroxide wash', treats: { 'green-algae': 4, mildew: 5, 'red-algae': 4, 'leaf-tannin': 3 }, families: ['timber', 'plastic', 'render', 'masonry'],
-    surfaceRisk: 1, harmAround: 2, slowness: 2, chainOrder: 'growth',
+    id: 'peroxide-wash', name: 'Peroxide wash', treats: { 'green-algae': 3, mildew: 4, 'red-algae': 3, 'leaf-tannin': 3 }, families: ['timber', 'plastic', 'render', 'masonry'],
+    surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
     why: 'A liquid that leaves nothing behind: for mildew on light faces.', expectation: null, source: TRADE,
     stages: [
       apply('hydrogen-peroxide', [30, 40, 50, 60], [10, 20], { checks: ['It foams on growth.'], stopWhen: 'The dots are gone.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
@@ -113,7 +127,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'hypochlorite-scrub', name: 'Mild hypochlorite and soft brush', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, moss: 3 }, families: ['plastic', 'timber'],
-    surfaceRisk: 1, harmAround: 4, slowness: 3, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 4, chainOrder: 'growth',
     why: 'Composite boards, rails and ropes: weak mix, brush, extra rinse.', expectation: 'Drips mark what is below: it is wet before and rinsed after.', source: TRADE,
     stages: [
       apply('hypochlorite', [10, 12, 15, 20], [10, 15], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone.', ifNotEnough: 'Once more while still wet, then leave it.' }),
@@ -124,7 +138,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'steam-growth', name: 'Steam, slowly', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 4, moss: 4, 'ivy-pads': 3, 'black-crust': 3 }, families: ['stone', 'masonry', 'concrete', 'roofing'],
-    surfaceRisk: 3, harmAround: 1, slowness: 5, chainOrder: 'growth',
+    surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'Heat kills what grows and loosens crusts with little water and no chemistry.', expectation: 'Shadows of old discs fade over a season.', source: TRADE,
     stages: [
       work('wash', 'steam-lance', [4, 8], 'The lance moves all the time.', 'Joints stay whole.'),
@@ -133,7 +147,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'hot-wash-growth', name: 'Hot water, no chemistry', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, moss: 4, 'chewing-gum': 4, 'iron-clay': 3, mud: 5 }, families: ['concrete', 'stone'],
-    surfaceRisk: 3, harmAround: 1, slowness: 3, chainOrder: 'growth',
+    surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'Heat does what the agent would: for paving that drains to water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
     stages: [
       brushOff,
@@ -143,7 +157,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'wide-rinse-water', name: 'Wide fan, water only', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, moss: 2, mud: 5, pollen: 5, cobwebs: 5, 'bird-droppings': 4, 'salt-spray': 4 }, families: ['masonry', 'stone', 'concrete', 'metal', 'plastic', 'roofing'],
-    surfaceRisk: 2, harmAround: 1, slowness: 2, chainOrder: 'growth',
+    surfaceRisk: 2, harmAround: 1, chainOrder: 'growth',
     why: 'A wide fan from a distance takes off what only lies there.', expectation: 'What grows stays alive and comes back.', source: TRADE,
     stages: [
       work('wash', 'rinse-fan', [60, 100], 'Joints stay whole, nothing flakes.'),
@@ -151,7 +165,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'neutral-biocidal-walls', name: 'Neutral biocidal cleaner, brushed', treats: { 'green-algae': 3, mildew: 4, 'red-algae': 3, lichen: 3, moss: 3, 'bird-droppings': 3 }, families: ['masonry', 'render', 'timber', 'concrete'],
-    surfaceRisk: 1, harmAround: 2, slowness: 4, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
     why: 'Listed or weak faces: no salt, no acid, no force.', expectation: 'It goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
       preWet(5),
@@ -162,7 +176,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'phosphate-wash', name: 'Phosphate alkaline wash', treats: { 'traffic-soot': 5, smoke: 5, mildew: 3, 'green-algae': 3, 'red-algae': 3, 'cooking-grease': 4, 'bird-droppings': 4 }, families: ['metal', 'plastic', 'render', 'masonry', 'concrete'],
-    surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'alkali',
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
     why: 'Traffic film, smoke and grease go where soap does not reach, in a short contact.', expectation: null, source: TRADE,
     stages: [
       apply('trisodium-phosphate', [15, 25, 40, 60], [2, 5], { checks: ['Run-off turns grey.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),

@@ -1,11 +1,11 @@
 import type { Method } from '../../method.ts';
-import { rate, rinse, TRADE, GROWTH_CHECKS, apply, work } from './stage-parts.ts';
+import { rate, rinse, TRADE, GROWTH_CHECKS, apply, work, DRY_FOR_LEAVE_ON } from './stage-parts.ts';
 
 /** On roofs. */
 export const ROOF_METHODS: readonly Method[] = [
   {
     id: 'hand-scrape-roof', name: 'Scrape by hand, then leave-on biocide', treats: { moss: 4, lichen: 3, 'green-algae': 2, mildew: 2, 'red-algae': 2 }, families: ['roofing'],
-    surfaceRisk: 1, harmAround: 3, slowness: 5, chainOrder: 'leave-on',
+    surfaceRisk: 1, harmAround: 3, chainOrder: 'leave-on', dryFirst: DRY_FOR_LEAVE_ON,
     why: 'No jet and no feet on the tiles: cushions come off by hand, the biocide keeps the rest from growing.', expectation: 'Stains of the roots go within 6 to 18 months.', source: TRADE,
     stages: [
       { kind: 'clear', tool: 'hand-scraper', rate: rate(8, 15), direction: 'top-down', checks: ['Gutters are clear of pieces.', 'Cracked and slipped tiles are noted and shown.'] },
@@ -14,7 +14,7 @@ export const ROOF_METHODS: readonly Method[] = [
   },
   {
     id: 'roof-soft-wash', name: 'Roof soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 4, moss: 4 }, families: ['roofing'],
-    surfaceRisk: 1, harmAround: 5, slowness: 2, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 5, chainOrder: 'growth',
     why: 'No jet and no feet: chemistry and a rinse at garden force, gutters caught.', expectation: 'Dead moss falls for weeks; gutters are cleared once more.', source: TRADE,
     stages: [
       work('clear', 'soft-brush', [30, 60], 'Cushions come off by hand; none go into the gutters.'),
@@ -24,7 +24,7 @@ export const ROOF_METHODS: readonly Method[] = [
   },
   {
     id: 'roof-reduced-wash', name: 'Reduced wash by roof cleaner', treats: { moss: 5, 'green-algae': 4, 'red-algae': 3, mildew: 3, lichen: 3 }, families: ['roofing'],
-    surfaceRisk: 4, harmAround: 2, slowness: 4, chainOrder: 'growth',
+    surfaceRisk: 4, harmAround: 2, chainOrder: 'growth',
     why: 'Sound heavy concrete tile only, after a look from inside the loft.', expectation: 'Without an after-treatment growth is back within two years.', source: TRADE,
     stages: [
       work('clear', 'hand-scraper', [15, 30], 'Cushions bagged.'),
@@ -34,7 +34,7 @@ export const ROOF_METHODS: readonly Method[] = [
   },
   {
     id: 'roof-scrape-only', name: 'Scrape by hand, nothing else', treats: { moss: 3, 'ivy-pads': 3 }, families: ['roofing'],
-    surfaceRisk: 1, harmAround: 1, slowness: 4, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Where nothing may reach the gutter: cushions off, bagged, no chemistry.', expectation: 'It grows again from what is left.', source: TRADE,
     stages: [
       work('clear', 'hand-scraper', [8, 15], 'Gutters are clear of pieces.', 'Cracked tiles are noted and shown.'),

@@ -1,8 +1,10 @@
 import type {
   ApplyTemplate,
   NeutraliseTemplate,
+  BulkTemplate,
   PreWetTemplate,
   RateRange,
+  WaitTemplate,
   WorkTemplate,
 } from '../../method.ts';
 
@@ -87,3 +89,23 @@ export const work = (
   [low, high]: readonly [number, number],
   ...checks: readonly string[]
 ): WorkTemplate => ({ kind, tool, rate: rate(low, high), direction: 'top-down', checks });
+
+/** Nobody is there meanwhile. */
+export const wait = (
+  waitsFor: WaitTemplate['for'],
+  [from, latest]: readonly [number, number | null],
+  until: string,
+): WaitTemplate => ({ kind: 'wait', for: waitsFor, days: { from, latest }, until });
+
+/** Litres on each square metre, by severity. */
+export const bulk = (
+  what: string,
+  litresPerSquareMetre: BulkTemplate['litresPerSquareMetre'],
+  where: string,
+): BulkTemplate => ({ what, litresPerSquareMetre, where });
+
+/** A leave-on goes on a dry face, or it is diluted. */
+export const DRY_FOR_LEAVE_ON = {
+  days: 1,
+  until: 'The face is dry to the touch, and a drop of water soaks in or stands clear',
+};

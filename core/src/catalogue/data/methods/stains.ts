@@ -1,11 +1,11 @@
 import type { Method } from '../../method.ts';
-import { rate, rinse, preWet, restAcid, TRADE, apply, AS_SOLD, work } from './stage-parts.ts';
+import { rate, rinse, preWet, restAcid, TRADE, apply, AS_SOLD, work, wait } from './stage-parts.ts';
 
 /** Against stains of metal and minerals. */
 export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'rust-oxalic', name: 'Oxalic acid on rust', treats: { 'surface-rust': 4, 'leaf-tannin': 4, 'iron-clay': 4, 'fertiliser-rust': 4, 'manganese-stain': 3 }, families: ['concrete', 'stone', 'render', 'timber', 'metal', 'masonry', 'glass', 'roofing', 'plastic'],
-    surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'acid',
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
@@ -17,7 +17,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'rust-phosphoric', name: 'Phosphoric acid on rust', treats: { 'surface-rust': 5, 'iron-clay': 4 }, families: ['concrete', 'stone', 'render', 'metal'],
-    surfaceRisk: 4, harmAround: 4, slowness: 1, chainOrder: 'acid',
+    surfaceRisk: 4, harmAround: 4, chainOrder: 'acid',
     why: 'Stronger than oxalic on heavy crusts.', expectation: 'The face may look lighter where the crust sat; whole panels keep the colour even.', source: TRADE,
     stages: [
       preWet(5),
@@ -29,7 +29,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'rust-citrate-gel', name: 'Neutral citrate gel on rust', treats: { 'surface-rust': 3, 'copper-stain': 3, 'fertiliser-rust': 3, 'manganese-stain': 2 }, families: ['stone', 'render', 'metal', 'concrete', 'masonry', 'glass', 'timber', 'roofing', 'plastic'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'acid',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its face.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
       { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay it again on another day.' },
@@ -39,7 +39,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'descale-sulfamic', name: 'Sulfamic acid on scale', treats: { 'hard-water-scale': 5, 'cement-haze': 4, efflorescence: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
-    surfaceRisk: 2, harmAround: 3, slowness: 2, chainOrder: 'acid',
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'acid',
     why: 'Dissolves lime scale without chlorides and without scraping.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
@@ -51,7 +51,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'gluconate-stain', name: 'Gluconate on metal stains', treats: { 'copper-stain': 4, 'surface-rust': 2, 'manganese-stain': 3, 'fertiliser-rust': 3, 'iron-clay': 3 }, families: ['stone', 'masonry', 'concrete', 'render', 'metal', 'plastic', 'roofing'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'acid',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Binds metal at neutral pH: for faces that acid would etch.', expectation: 'A pale shadow may stay.', source: TRADE,
     stages: [
       apply('gluconate-chelate', [30, 50, 70, 100], [15, 45], { checks: ['The colour runs.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the face.', needs: 'not-dry' }),
@@ -61,7 +61,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'citric-rust', name: 'Citric acid on light rust', treats: { 'surface-rust': 3, 'fertiliser-rust': 3, 'hard-water-scale': 3, 'leaf-tannin': 3 }, families: ['concrete', 'metal', 'plastic', 'roofing', 'masonry'],
-    surfaceRisk: 2, harmAround: 1, slowness: 3, chainOrder: 'acid',
+    surfaceRisk: 2, harmAround: 1, chainOrder: 'acid',
     why: 'The mild acid, near planting and on coated metal.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
@@ -73,7 +73,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'hydrochloric-haze', name: 'Hydrochloric acid on cement haze', treats: { 'cement-haze': 5, 'hard-water-scale': 4, efflorescence: 3 }, families: ['masonry', 'concrete', 'stone'],
-    surfaceRisk: 5, harmAround: 5, slowness: 1, chainOrder: 'acid',
+    surfaceRisk: 5, harmAround: 5, chainOrder: 'acid',
     why: 'Only for haze that sulfamic acid leaves: it etches and leaves chlorides.', expectation: 'Joints are eaten a little and look sharper.', source: TRADE,
     stages: [
       preWet(10),
@@ -85,7 +85,7 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'citric-descale', name: 'Citric acid on scale', treats: { 'hard-water-scale': 4, 'salt-spray': 4, efflorescence: 2 }, families: ['glass', 'metal', 'plastic', 'masonry'],
-    surfaceRisk: 1, harmAround: 1, slowness: 3, chainOrder: 'acid',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Scale on glass and frames without mineral acid.', expectation: null, source: TRADE,
     stages: [
       apply('citric-acid', [30, 50, 70, 90], [3, 10], { checks: ['It fizzes a little.'], stopWhen: 'The glass squeaks.', ifNotEnough: 'Sulfamic acid on what is left.', needs: 'film' }),
@@ -95,17 +95,18 @@ export const STAIN_METHODS: readonly Method[] = [
   },
   {
     id: 'clay-poultice', name: 'Clay poultice', treats: { 'mineral-oil': 3, 'copper-stain': 3, 'manganese-stain': 2, 'leaf-tannin': 3, 'tyre-marks': 2, 'felt-tip': 2, 'surface-rust': 2 }, families: ['stone', 'masonry', 'concrete'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'acid',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Draws out of the pores what no rinse reaches, with nothing that attacks the face.', expectation: 'The mark pales with each laying; a second one on another day helps.', source: TRADE,
     stages: [
-      apply('clay-poultice', AS_SOLD, [120, 240], { checks: ['The film lies close on the paste.'], stopWhen: 'The paste is coloured and firm.', ifNotEnough: 'A second laying on another day.', tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
+      apply('clay-poultice', AS_SOLD, [0, 1440], { checks: ['The film lies close on the paste, its edges taped.'], stopWhen: 'The face is covered a finger thick.', ifNotEnough: 'A second laying on another day.', leaveOn: true, tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
+      wait('work', [1, 3], 'The paste is coloured and firm under its film'),
       work('clear', 'hand-scraper', [10, 20], 'Lifted off, not washed down.'),
       rinse,
     ],
   },
   {
     id: 'mist-soak-crust', name: 'Long misting and soft brush', treats: { 'black-crust': 3, 'traffic-soot': 3, 'bird-droppings': 3 }, families: ['stone', 'masonry'],
-    surfaceRisk: 1, harmAround: 1, slowness: 5, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Gypsum crusts soften in water alone: hours of mist, then a soft brush.', expectation: 'The stone is damp for days; inside walls are watched.', source: TRADE,
     stages: [
       work('wash', 'garden-hose', [2, 4], 'A mist, not a stream; nothing runs into joints.'),

@@ -1,0 +1,94 @@
+import { MATERIAL_FAMILIES } from '../../material.ts';
+import type { Method } from '../../method.ts';
+import { CONTAMINANTS } from '../contaminants.ts';
+import { AS_SOLD, TRADE, apply, bulk, rate, wait, work } from './stage-parts.ts';
+
+const DRY_FOR_SAND = {
+  days: 2,
+  until: 'Joints are dry to the depth of a finger: a dry stick comes out clean',
+};
+const DRY_FOR_SEALER = { days: 7, until: 'Moisture meter at most 4 %; film taped on overnight shows no dew' };
+const DRY_FOR_OIL = { days: 3, until: 'Wood moisture at most 15 to 18 %' };
+const SAND_IN = bulk('kiln-dried jointing sand', [1, 2, 4, 6], 'from dry bags');
+const FULL_JOINTS = [
+  'Joints are full to the chamfer; no sand lies on the face.',
+  'Mud in a joint is scraped out before sand goes in.',
+];
+
+/** What follows on the clean, dry face, and what others do. */
+export const FINISHING_METHODS: readonly Method[] = [
+  {
+    id: 'fill-dry-sand', name: 'Fill joints with dry sand', schools: { joints: 'sand' }, treats: { 'empty-joints': 4 }, families: ['concrete', 'stone'],
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'fill', dryFirst: DRY_FOR_SAND,
+    why: 'Locks the stones and keeps seeds out; on a dry day, swept in dry.', expectation: null, source: TRADE,
+    stages: [{ ...work('fill', 'broom', [60, 80], ...FULL_JOINTS), bulk: SAND_IN }],
+  },
+  {
+    id: 'fill-stabilised-sand', name: 'Fill joints with stabilised sand', schools: { joints: 'stabilised-sand' }, treats: { 'empty-joints': 4 }, families: ['concrete', 'stone'],
+    surfaceRisk: 2, harmAround: 2, chainOrder: 'fill', dryFirst: DRY_FOR_SAND,
+    why: 'Sets when it is misted, so that a sweeper does not take it out.', expectation: 'Grains left on the face set there: a haze that hardly comes off.', source: TRADE,
+    stages: [
+      { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The face is swept and blown clean before a drop of water.'), bulk: bulk('stabilised jointing sand', [1, 2, 4, 6], 'from dry bags') },
+      work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'),
+    ],
+  },
+  {
+    id: 'sand-and-seal', name: 'Fill joints with sand, then seal', schools: { joints: 'sand-and-sealer' }, treats: { 'empty-joints': 5, 'unprotected-face': 4 }, families: ['concrete'],
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'fill', dryFirst: DRY_FOR_SEALER,
+    why: 'The sealer binds the sand through and through and holds the colour.', expectation: 'The face is darker and slightly glossy; it is sealed anew every three to five years.', source: TRADE,
+    stages: [
+      { ...work('fill', 'broom', [60, 80], ...FULL_JOINTS), bulk: SAND_IN },
+      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.', 'The sand changes colour all through.'], stopWhen: 'The face is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.2, rate: rate(60, 90), clings: false }),
+      wait('set', [1, 7], 'The first coat is dry and does not stick'),
+      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['Thin and even; no traffic for two days.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Two coats are enough.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(60, 90), clings: false }),
+    ],
+  },
+  {
+    id: 'joints-by-others', name: 'Joints filled by others', schools: { joints: 'by-others' }, treats: { 'empty-joints': 3 }, families: ['concrete', 'stone'],
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'fill',
+    why: 'Resin-type jointing is a trade of its own.', expectation: 'Until the joints are filled nobody drives on it.', source: TRADE,
+    stages: [wait('others', [2, 14], 'The paver has filled the joints')],
+  },
+  {
+    id: 'impregnate', name: 'Impregnate', treats: { 'unprotected-face': 5 }, families: ['masonry', 'stone', 'concrete', 'render'],
+    surfaceRisk: 1, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
+    why: 'Water stays out and vapour gets out; the look hardly changes.', expectation: 'Wet patches show darker for a few weeks.', source: TRADE,
+    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain of a hand runs down; glass is covered.'], stopWhen: 'The face takes no more.', ifNotEnough: 'Once more within the hour, wet in wet.', leaveOn: true, litresPerSquareMetre: 0.3, coats: 2, rate: rate(60, 90), clings: false })],
+  },
+  {
+    id: 'seal-paving', name: 'Seal', treats: { 'unprotected-face': 4 }, families: ['concrete'],
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
+    why: 'A film that holds colour and keeps oil on top.', expectation: 'It wears in the wheel tracks first.', source: TRADE,
+    stages: [apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.'], stopWhen: 'The face is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.15, rate: rate(60, 90), clings: false })],
+  },
+  {
+    id: 'oil-wood', name: 'Oil or stain', treats: { 'dry-timber': 5, 'unprotected-face': 3 }, families: ['timber'],
+    surfaceRisk: 1, harmAround: 2, chainOrder: 'coat', dryFirst: DRY_FOR_OIL,
+    why: 'Feeds the open fibre and keeps sun and water out.', expectation: 'The wood is darker and warmer; rain beads for a season or two.', source: TRADE,
+    stages: [apply('wood-oil', AS_SOLD, [0, 1440], { checks: ['Excess is wiped off within a quarter of an hour.', 'Rags go into water.'], stopWhen: 'The wood takes no more.', ifNotEnough: 'A second coat the next dry day.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(20, 40), clings: false })],
+  },
+  {
+    id: 'sacrificial-coat', name: 'Sacrificial coat', treats: { 'often-tagged': 5 }, families: ['masonry', 'stone', 'concrete', 'render', 'metal', 'plastic'],
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'coat', dryFirst: { days: 1, until: 'The face is dry to the touch' },
+    why: 'The next tag comes off with hot water and the coat, without a remover.', expectation: 'It shines a little and is renewed after each tag.', source: TRADE,
+    stages: [apply('sacrificial-coating', AS_SOLD, [0, 1440], { checks: ['Edge to edge: a half-coated face shows.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'A second coat when the first is clear.', leaveOn: true, litresPerSquareMetre: 0.15, rate: rate(80, 120), clings: false })],
+  },
+  {
+    id: 'repair-first', name: 'Repair first, then look again', treats: everything(2), families: MATERIAL_FAMILIES,
+    onlyOn: ['loose-joints', 'hollow', 'cracked', 'slipped', 'rotten', 'failed-seal', 'spalling'],
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
+    why: 'Water gets in where the face is broken: a mason, roofer or joiner comes before anything wet.', expectation: 'The face is surveyed anew after the repair.', source: TRADE,
+    stages: [wait('others', [0, null], 'The repair is done and has set; the face is surveyed anew')],
+  },
+  {
+    id: 'hand-over', name: 'Hand over to a licensed specialist', treats: everything(2), families: MATERIAL_FAMILIES,
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
+    why: 'Whoever is licensed and equipped for it does it; nobody of the crew touches the face.', expectation: 'This face is not part of the work: a licensed specialist deals with it under a contract of their own.', source: TRADE,
+    stages: [wait('others', [0, null], 'The specialist has given the face free in writing')],
+  },
+]; // prettier-ignore
+
+/** Every contaminant, with one result. */
+function everything(result: 1 | 2 | 3 | 4 | 5): Method['treats'] {
+  return Object.fromEntries(CONTAMINANTS.map((c) => [c.id, result]));
+}

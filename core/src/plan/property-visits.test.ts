@@ -1,0 +1,69 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import type { PartWait, Stage, TreatmentPart } from '../treatment/stage.ts';
+import { propertyVisits } from './property-visits.ts';
+
+const stage = { id: 'a' } as Stage;
+const wait = (from: number, latest: number | null = null): PartWait => ({
+  for: 'work', method: 'm', days: { from, latest }, until: 'it is so',
+}); // prettier-ignore
+const part = (w: PartWait | null, stages: readonly Stage[] = [stage]): TreatmentPart => ({ wait: w, stages });
+const days = (...faces: readonly (readonly TreatmentPart[])[]) =>
+  propertyVisits(faces.map((parts, i) => ({ surface: `f${String(i)}`, parts }))).map((visit) => [
+    visit.fromDay,
+    visit.parts.map((p) => p.surface).join(' '),
+  ]);
+
+describe('the visits to a property', () => {
+  it('are none where nothing is done, one where nothing is waited for', () => {
+    expect(days([])).toEqual([]);
+    expect(days([part(null, [])], [part(null, []), part(wait(0), [])])).toEqual([]);
+    expect(days([part(null)], [part(null)])).toEqual([[0, 'f0 f1']]);
+  });
+
+  it('wait for the longest, so that the crew comes once', () => {
+    expect(days([part(null), part(wait(2))], [part(null), part(wait(7))])).toEqual([[0, 'f0 f1'], [7, 'f0 f1']]); // prettier-ignore
+  });
+
+  it('come twice where one thing would be too late for the other', () => {
+    expect(days([part(null), part(wait(1, 3))], [part(null), part(wait(7))])).toEqual([
+      [0, 'f0 f1'],
+      [1, 'f0'],
+      [7, 'f1'],
+    ]);
+  });
+
+  it('put off the work of a face that is first treated later, and pass over what only waits', () => {
+    expect(days([part(null), part(wait(7, 21)), part(wait(2))], [part(null)], [part(null), part(wait(3), [])])).toEqual([
+      [0, 'f0 f1 f2'],
+      [7, 'f0'],
+      [9, 'f0'],
+    ]); // prettier-ignore
+  });
+
+  it('hold every part once, in order, each within its wait', () => {
+    const parts = fc.array(
+      fc.record({ from: fc.integer({ min: 0, max: 9 }), more: fc.option(fc.integer({ min: 0, max: 5 })), empty: fc.boolean() }),
+      { maxLength: 4 },
+    ); // prettier-ignore
+    fc.assert(
+      fc.property(fc.array(parts, { maxLength: 5 }), (lists) => {
+        const faces = lists.map((list, i) => ({
+          surface: `f${String(i)}`,
+          parts: list.map(({ from, more, empty }, n) =>
+            part(n === 0 ? null : wait(from, more === null ? null : from + more), empty ? [] : [stage]),
+          ),
+        }));
+        const visits = propertyVisits(faces);
+        for (const { surface, parts: own } of faces) {
+          const done = visits.flatMap((v) => v.parts.filter((p) => p.surface === surface).map((p) => ({ ...p, day: v.fromDay, latest: v.latestDay })));
+          expect(done.map((d) => d.wait)).toEqual(own.filter((p) => p.stages.length > 0).map((p) => p.wait));
+          done.slice(1).forEach((d, i) => {
+            expect(d.day - (done[i]?.day ?? 0)).toBeGreaterThanOrEqual(d.wait?.days.from ?? 0);
+          });
+        }
+        for (const v of visits) expect(v.latestDay ?? Infinity).toBeGreaterThanOrEqual(v.fromDay);
+      }),
+    ); // prettier-ignore
+  });
+});

@@ -1,0 +1,79 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { daysAfter } from '../quantity/calendar.ts';
+import type { Survey } from '../survey/survey.ts';
+import type { PartWait, Stage } from '../treatment/stage.ts';
+import type { Derivation } from './plan.ts';
+import type { PropertyVisit, VisitPart } from './property-visits.ts';
+
+/** One coming of the crew, told in short. */
+export interface VisitOutline {
+  readonly number: number;
+  /** At the earliest, YYYY-MM-DD; null while the job has no date. */
+  readonly from: string | null;
+  readonly latest: string | null;
+  /** Days after the first visit. */
+  readonly fromDay: number;
+  readonly latestDay: number | null;
+  /** One person's minutes with hands on the face, set-out and waits not counted. */
+  readonly handsOnMinutes: number;
+  readonly faces: readonly {
+    readonly surface: string;
+    readonly name: string;
+    readonly methods: readonly string[];
+    /** What must have passed; empty where nothing has to. */
+    readonly because: string;
+  }[];
+}
+
+/** The visits of a plan with their dates, reasons and work. */
+export function visitOutlines(plan: Derivation, survey: Survey): readonly VisitOutline[] {
+  return plan.visits.map((visit) => outlineOf(visit, plan, survey));
+}
+
+function outlineOf(visit: PropertyVisit, plan: Derivation, survey: Survey): VisitOutline {
+  const { start } = survey.job;
+  const day = (days: number | null) => (start === null || days === null ? null : daysAfter(start, days));
+  const catalogue = houseCatalogue(survey.handbook);
+  const names = new Map(plan.surfaces.map((p) => [p.surface.id as string, p.surface.name]));
+  return {
+    number: visit.number,
+    from: day(visit.fromDay),
+    latest: day(visit.latestDay),
+    fromDay: visit.fromDay,
+    latestDay: visit.latestDay,
+    handsOnMinutes: visit.parts.reduce((sum, part) => sum + partMinutes(part), 0),
+    faces: visit.parts.map((part) => ({
+      surface: part.surface,
+      name: names.get(part.surface) ?? part.surface,
+      methods: [...new Set(part.stages.map((s) => s.method))].map((id) => catalogue.method(id).name),
+      because: part.wait ? waitInWords(part.wait) : '',
+    })),
+  };
+}
+
+const WAIT_WORDS: Readonly<Record<PartWait['for'], string>> = {
+  dry: 'dries',
+  work: 'works',
+  set: 'sets',
+  others: 'waits for others',
+};
+
+/** "dries for 2 days: joints are dry to the depth of a finger". */
+export function waitInWords({ for: waitsFor, days, until }: PartWait): string {
+  const count = (n: number) => `${String(n)} ${n === 1 ? 'day' : 'days'}`;
+  const span =
+    days.latest === null ? `at least ${count(days.from)}` : `${String(days.from)} to ${count(days.latest)}`;
+  const long = days.from === 0 && days.latest === null ? '' : `, ${span}`;
+  return `${WAIT_WORDS[waitsFor]}${long}, until: ${until}`;
+}
+
+function partMinutes(part: VisitPart): number {
+  return part.stages.reduce((sum, stage) => sum + stageMinutes(stage), 0);
+}
+
+/** One person's minutes for a stage, dwell not counted. */
+export function stageMinutes(stage: Stage): number {
+  if (!stage.rate) return stage.minutes ?? 0;
+  const coats = stage.apply?.coats ?? 1;
+  return (60 * coats * stage.areaSquareMetres) / stage.rate.squareMetresPerHour;
+}

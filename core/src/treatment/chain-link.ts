@@ -1,0 +1,20 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Severity } from '../catalogue/contaminant.ts';
+import type { Method } from '../catalogue/method.ts';
+import type { Surface } from '../survey/surface.ts';
+import type { Reason } from './reason.ts';
+
+/** One method on its way into a chain: what it treats here, how badly, on what share of the surface. */
+export interface ChainLink {
+  readonly method: Method;
+  readonly severity: Severity;
+  readonly areaSquareMetres: number;
+  readonly cautions: readonly Reason[];
+}
+
+export interface ChainSurroundings {
+  readonly surface: Surface;
+  readonly shaded: boolean;
+  readonly schools: Readonly<Record<string, string>>;
+  readonly catalogue: Catalogue;
+}

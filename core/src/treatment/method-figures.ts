@@ -1,0 +1,72 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import { workedStages } from '../catalogue/method.ts';
+import type { Method, WorkedTemplate } from '../catalogue/method.ts';
+import type { Severity } from '../catalogue/contaminant.ts';
+import { nozzleFlow } from '../jet/surface-pressure.ts';
+import { gramsPerLitre } from '../quantity/concentration.ts';
+
+/** What a method takes on one square metre, whoever does it and wherever. */
+export interface MethodFigures {
+  /** One person's hours on 100 m² at the median rates, dwell not counted. */
+  readonly hoursPerHundredSquareMetres: number;
+  /** L/m² through hoses and lances. */
+  readonly waterLitresPerSquareMetre: number;
+  /** L/m² of mix, all coats. */
+  readonly mixLitresPerSquareMetre: number;
+  /** Money on a square metre by the prices of the house; null where one of the products has no price. */
+  readonly costPerSquareMetre: number | null;
+}
+
+const made = new WeakMap<Catalogue, WeakMap<Method, readonly MethodFigures[]>>();
+
+/** The figures of a method at a severity; worked out once for each catalogue. */
+export function methodFigures(method: Method, severity: Severity, catalogue: Catalogue): MethodFigures {
+  const methods = made.get(catalogue) ?? new WeakMap<Method, readonly MethodFigures[]>();
+  made.set(catalogue, methods);
+  const before = methods.get(method);
+  const all = before ?? ([1, 2, 3, 4] as const).map((s) => figuresOf(method, s, catalogue));
+  if (!before) methods.set(method, all);
+  const figures = all[severity - 1];
+  if (!figures) throw new RangeError(`severity ${String(severity)} is not between 1 and 4`);
+  return figures;
+}
+
+function figuresOf(method: Method, severity: Severity, catalogue: Catalogue): MethodFigures {
+  const stages = workedStages(method);
+  const sum = (of: (stage: WorkedTemplate) => number) => stages.reduce((total, s) => total + of(s), 0);
+  const costs = stages.map((stage) => costOf(stage, severity, catalogue));
+  return {
+    hoursPerHundredSquareMetres: sum((s) => 100 * hoursOf(s)),
+    waterLitresPerSquareMetre: sum((s) => 60 * flowOf(s, catalogue) * hoursOf(s)),
+    mixLitresPerSquareMetre: sum(mixOf),
+    costPerSquareMetre: costs.includes(null) ? null : costs.reduce<number>((a, b) => a + (b ?? 0), 0),
+  };
+}
+
+/** Hours on one square metre. */
+function hoursOf(stage: WorkedTemplate): number {
+  const { lowSquareMetresPerHour: low, highSquareMetresPerHour: high } = stage.rate;
+  return (stage.kind === 'apply' ? stage.coats : 1) / Math.sqrt(low * high);
+}
+
+/** L/min. */
+function flowOf(stage: WorkedTemplate, catalogue: Catalogue): number {
+  const { jet } = catalogue.tool(stage.tool);
+  return jet ? jet.nozzles * nozzleFlow(jet.orifice, jet.psi) : 0;
+}
+
+function mixOf(stage: WorkedTemplate): number {
+  if (stage.kind === 'apply') return stage.coats * stage.litresPerSquareMetre;
+  return stage.kind === 'neutralise' ? stage.litresPerSquareMetre : 0;
+}
+
+/** Of an application; what brings it to rest costs next to nothing beside it. */
+function costOf(stage: WorkedTemplate, severity: Severity, catalogue: Catalogue): number | null {
+  if (stage.kind !== 'apply') return 0;
+  const price = catalogue.stockPrice(stage.agent);
+  if (price === null) return null;
+  const { stock } = catalogue.agent(stage.agent);
+  const grams = stage.strengthGramsPerLitre[severity - 1] ?? stage.strengthGramsPerLitre[0];
+  const stockPerLitre = stock.form === 'powder' ? grams / 1000 : grams / gramsPerLitre(stock.strength);
+  return price * mixOf(stage) * (stock.form === 'ready' ? 1 : stockPerLitre);
+}

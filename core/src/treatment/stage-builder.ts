@@ -1,0 +1,202 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Agent } from '../catalogue/agent.ts';
+import type { Direction, WorkedTemplate } from '../catalogue/method.ts';
+import { neutraliserGrams } from '../mixing/neutraliser.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import { plannedRate } from '../rates/stage-duration.ts';
+import type { RateConditions } from '../rates/stage-duration.ts';
+import { RESIDUAL } from '../wetting/wet-window.ts';
+import type { ChainLink, ChainSurroundings } from './chain-link.ts';
+import { toolPressure } from './limit-verdict.ts';
+import type { Reason } from './reason.ts';
+import type { ApplyDetail, Stage } from './stage.ts';
+
+const ANY_SPRAYER = 'low-pressure-sprayer';
+
+export function rateConditions(
+  link: ChainLink,
+  around: ChainSurroundings,
+  dependsOnDirt: boolean,
+): RateConditions {
+  return {
+    severity: link.severity,
+    shaded: around.shaded,
+    topMetres: around.surface.topMetres,
+    dependsOnDirt,
+  };
+}
+
+export function stageOf(
+  template: WorkedTemplate,
+  index: number,
+  link: ChainLink,
+  around: ChainSurroundings,
+  cycle: number | null,
+): Stage {
+  const dirty = template.kind === 'agitate' || template.kind === 'wash' || template.kind === 'clear';
+  const pressure = toolPressure(template.tool);
+  return {
+    ...bare(link, around, `${String(index)}-${template.kind}`),
+    kind: template.kind,
+    cycle,
+    tool: deliveryOf(template, around),
+    rate: plannedRate(template.rate, rateConditions(link, around, dirty)),
+    direction: directionOf(template, around),
+    maxSurfacePressureKilopascal: pressure > 0 ? pressure : null,
+    checks: 'checks' in template ? template.checks : [],
+    cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent, around)] : [],
+    apply: applyDetail(template, link, around),
+    minutes: template.kind === 'pre-wet' ? template.minutes : null,
+    bulk: bulkOf(template, link),
+  };
+}
+
+const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };
+
+/** What carries a mix that any sprayer can carry, by the habit of the house; a tool that the agent harms stays away. */
+function deliveryOf(template: WorkedTemplate, { schools, catalogue }: ChainSurroundings): string {
+  const wanted = CARRIED_BY[schools['delivery'] ?? ''];
+  if (wanted === undefined || template.kind !== 'apply' || template.tool !== ANY_SPRAYER)
+    return template.tool;
+  const harmed = catalogue.tool(wanted).harmedBy.includes(catalogue.agent(template.agent).class);
+  return harmed ? template.tool : wanted;
+}
+
+function goesTopDown(template: WorkedTemplate, { schools }: ChainSurroundings): boolean {
+  return schools['direction'] === 'top-down' && template.kind === 'apply' && !template.leaveOn;
+}
+
+function directionOf(template: WorkedTemplate, around: ChainSurroundings): Direction {
+  if (goesTopDown(template, around)) return 'top-down';
+  return 'direction' in template ? template.direction : 'top-down';
+}
+
+/** Stronger first only on a face that stands it: robust, and in no state that needs care. */
+function isTreatedStronger({ schools, surface, catalogue }: ChainSurroundings): boolean {
+  return (
+    schools['strength'] === 'stronger' &&
+    surface.conditions.length === 0 &&
+    catalogue.material(surface.material).jetLimitKilopascal >= TRADE_DEFAULTS.robustKilopascal
+  );
+}
+
+function bulkOf(template: WorkedTemplate, link: ChainLink): Stage['bulk'] {
+  if (!('bulk' in template) || !template.bulk) return null;
+  const { what, where, litresPerSquareMetre } = template.bulk;
+  const litres = roundToStep((litresPerSquareMetre[link.severity - 1] ?? 0) * link.areaSquareMetres, 0.1);
+  return { what, litres, where };
+}
+
+function applyDetail(
+  template: WorkedTemplate,
+  link: ChainLink,
+  around: ChainSurroundings,
+): ApplyDetail | null {
+  if (template.kind === 'apply') {
+    const agent = around.catalogue.agent(template.agent);
+    const stronger = isTreatedStronger(around);
+    const grade = Math.min(template.strengthGramsPerLitre.length, link.severity + (stronger ? 1 : 0));
+    const { from, to } = template.dwellMinutes;
+    return {
+      agent: agent.id,
+      agentClass: agent.class,
+      strengthGramsPerLitre: template.strengthGramsPerLitre[grade - 1] ?? template.strengthGramsPerLitre[0],
+      basis: agent.basis,
+      litresPerSquareMetre: roundToStep(
+        template.litresPerSquareMetre * around.catalogue.material(around.surface.material).thirstFactor,
+        0.001,
+      ),
+      // Applied top down it streaks: a second pass takes the streaks.
+      coats: template.coats + (goesTopDown(template, around) ? 1 : 0),
+      dwell: template.leaveOn ? null : { fromMinutes: from, toMinutes: stronger ? (from + to) / 2 : to },
+      leaveOn: template.leaveOn,
+      needs: template.needs,
+      clings: template.clings,
+      covered: template.covered,
+      stopWhen: template.stopWhen,
+      ifNotEnough: template.ifNotEnough,
+    };
+  }
+  if (template.kind === 'neutralise') {
+    const before = link.method.stages.find(
+      (s) => s.kind === 'apply' && around.catalogue.agent(s.agent).neutraliser?.agent === template.agent,
+    );
+    const strength = before?.kind === 'apply' ? (before.strengthGramsPerLitre[link.severity - 1] ?? 0) : 0;
+    return neutraliserDetail(
+      around.catalogue.agent(before?.kind === 'apply' ? before.agent : template.agent),
+      template.agent,
+      strength,
+      around,
+    );
+  }
+  return null;
+}
+
+/** A rinsed face may still hold the residual film at full strength: the neutraliser is dosed for that. */
+export function neutraliserDetail(
+  of: Agent,
+  neutraliser: string,
+  strengthGramsPerLitre: number,
+  { catalogue }: ChainSurroundings,
+): ApplyDetail {
+  const gramsPerSquareMetre = neutraliserGrams(of, strengthGramsPerLitre, RESIDUAL);
+  const agent = catalogue.agent(neutraliser);
+  return {
+    agent: agent.id,
+    agentClass: agent.class,
+    strengthGramsPerLitre: Math.max(
+      1,
+      roundToStep(gramsPerSquareMetre / TRADE_DEFAULTS.neutraliserLitresPerSquareMetre, 0.1),
+    ),
+    basis: agent.basis,
+    litresPerSquareMetre: TRADE_DEFAULTS.neutraliserLitresPerSquareMetre,
+    coats: 1,
+    dwell: null,
+    leaveOn: false,
+    needs: 'not-dry',
+    clings: false,
+    covered: false,
+    stopWhen: of.neutraliser?.reading ?? 'The strip reads neutral.',
+    ifNotEnough: 'Rinse and neutralise again.',
+  };
+}
+
+export function agentCautions(agentId: string, { catalogue }: ChainSurroundings): readonly Reason[] {
+  const agent = catalogue.agent(agentId);
+  return agent.cautions.map((text) => ({ rule: `agent-${agentId}`, text, source: agent.source }));
+}
+
+export function bare(link: ChainLink, around: ChainSurroundings, name: string): Stage {
+  return {
+    id: `${around.surface.id}.${link.method.id}.${name}`,
+    surface: around.surface.id,
+    kind: 'reading',
+    method: link.method.id,
+    cycle: null,
+    areaSquareMetres: link.areaSquareMetres,
+    tool: null,
+    rate: null,
+    direction: null,
+    maxSurfacePressureKilopascal: null,
+    checks: [],
+    cautions: [],
+    apply: null,
+    minutes: null,
+    reading: null,
+    bulk: null,
+  };
+}
+
+export function readingStage(
+  reading: string,
+  link: ChainLink,
+  around: ChainSurroundings,
+  name: string,
+): Stage {
+  return {
+    ...bare(link, around, name),
+    minutes: TRADE_DEFAULTS.readingMinutes,
+    reading,
+    checks: [`${reading}; write the reading down.`],
+  };
+}
