@@ -30,7 +30,7 @@ export const HAND_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'weed-steam', name: 'Steam on weeds', treats: { weeds: 3, moss: 3 }, families: ['concrete', 'stone', 'masonry'],
+    id: 'weed-steam', name: 'Steam on weeds', treats: { weeds: 3 }, families: ['concrete', 'stone', 'masonry'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Heat kills the green at once, with nothing that reaches the drain.', expectation: 'Roots shoot again: two or three goes a season.', source: TRADE,
     stages: [

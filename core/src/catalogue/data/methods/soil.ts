@@ -24,7 +24,7 @@ export const SOIL_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'glass-wash', name: 'Glass wash by brush and squeegee', treats: { pollen: 5, mud: 5, cobwebs: 5, 'bird-droppings': 4, 'salt-spray': 5, 'traffic-soot': 4, smoke: 4, 'cooking-grease': 4, urine: 3 }, families: ['glass'],
+    id: 'glass-wash', name: 'Glass wash by brush and squeegee', treats: { pollen: 5, mud: 5, cobwebs: 5, 'bird-droppings': 4, 'salt-spray': 5, 'traffic-soot': 5, smoke: 5, 'cooking-grease': 4, urine: 3 }, families: ['glass'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
     why: 'Nothing dries on the pane: wetted, brushed, drawn off.', expectation: null, source: TRADE,
     stages: [

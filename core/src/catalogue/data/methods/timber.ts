@@ -17,7 +17,7 @@ export const TIMBER_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 2, moss: 3, 'timber-greying': 4 }, families: ['timber'],
+    id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, lichen: 2, moss: 3, 'timber-greying': 4 }, families: ['timber'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'No jet at all: a soft brush and garden force keep weak fibres down.', expectation: 'Grey stays where fibres are weak: brushing harder would tear them.', source: TRADE,
     stages: [
