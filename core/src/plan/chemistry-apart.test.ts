@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import type { Survey } from '../survey/survey.ts';
+import { otherTreatments } from './other-treatments.ts';
 import { plan } from './plan.ts';
 import type { Plan } from './plan.ts';
 
@@ -10,10 +11,15 @@ const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 1 };
 const BANDS = ['roof', 'wall', 'floor'] as const;
 const IDS = ['s0', 's1', 's2', 's3', 's4'];
 
-const surveyOf = (surfaces: readonly object[], features: readonly object[] = []): Survey => {
+const surveyOf = (
+  surfaces: readonly object[],
+  features: readonly object[] = [],
+  windMetresPerSecond = 2,
+  more: object = {},
+): Survey => {
   const reading = readJobFile({
     format: 'etappe-job', version: 1, sides: [{ id: 'north' }, { id: 'south', aspectDegrees: 180 }],
-    site: { features, waterPoints: [{ id: 'tap' }] }, surfaces,
+    site: { features, waterPoints: [{ id: 'tap' }] }, surfaces, weather: { windMetresPerSecond }, ...more,
   }); // prettier-ignore
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
@@ -26,9 +32,11 @@ function treatedSpans({ surfaces, visit }: Plan) {
       (p) => p.operation.startsWith(`${surface.id}.`) && !p.operation.includes('foot-rinse'),
     );
     const agents = (treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : []));
+    const kinds = (treatment?.stages ?? []).map((s) => s.kind);
+    const tools = (treatment?.stages ?? []).flatMap((s) => (s.apply && s.tool ? [s.tool] : []));
     return own.length === 0 || agents.length === 0
       ? []
-      : [{ surface, agents, from: Math.min(...own.map((p) => p.start)), to: Math.max(...own.map((p) => p.finish)) }];
+      : [{ surface, agents, washed: kinds.includes('wash'), sprayed: tools.some((t) => CATALOGUE.tool(t).name.includes('sprayer')), from: Math.min(...own.map((p) => p.start)), to: Math.max(...own.map((p) => p.finish)) }];
   });
 } // prettier-ignore
 
@@ -50,11 +58,26 @@ function meetings(survey: Survey, made: Plan): readonly string[] {
   const water = (id: string, before: readonly string[] = []): readonly string[] =>
     before.includes(id) ? [] : [id, ...onto(id).flatMap((next) => water(next, [...before, id]))];
   const spans = treatedSpans(made);
+  type Span = (typeof spans)[number];
+  /** A washed floor and a wall of the same side that stands on it. */
+  const splashes = (floor: Span, wall: Span) =>
+    floor.washed &&
+    floor.surface.tiltDegrees < 20 &&
+    wall.surface.tiltDegrees >= 60 &&
+    wall.surface.side === floor.surface.side &&
+    wall.surface.side !== null &&
+    wall.surface.footMetres <= floor.surface.topMetres + 1;
+  const blownOver = (from: Span, to: Span) =>
+    survey.job.weather.windMetresPerSecond > 3 &&
+    from.sprayed &&
+    from.surface.side !== null &&
+    from.surface.side === to.surface.side;
   return spans.flatMap((one) =>
     spans.flatMap((other) => {
       const together = one !== other && one.from < other.to && other.from < one.to;
       const flow = water(one.surface.id).some((p) => water(other.surface.id).includes(p));
-      const near = one.surface.beside.includes(other.surface.id);
+      const near =
+        one.surface.beside.includes(other.surface.id) || splashes(one, other) || blownOver(one, other);
       const opposed = one.agents.some((a) =>
         other.agents.some((b) => CATALOGUE.agent(a).opposedTo.includes(CATALOGUE.agent(b).class)),
       );
@@ -78,13 +101,38 @@ describe('a visit with chemistries that oppose each other', () => {
     const made = plan(survey, OPTIONS);
     expect(made.work.meetings).toMatchObject([{ at: 'gully', how: 'run-off', later: { face: 'steps' } }]);
     expect(made.warnings.find((w) => w.rule === 'chemistry-apart')?.text).toBe(
-      'Steps (oxalic acid) begins only when Wall (sodium hypochlorite) is rinsed: their water comes together at Gully, and these never meet. To save the wait, choose a treatment that goes with the other.',
+      'Steps (oxalic acid) begins only when Wall (sodium hypochlorite) is rinsed: their water comes together at Gully, and these never meet. What is caught there is emptied and neutral in between. To save the wait: neutral citrate gel on rust on Steps.',
     );
     expect(meetings(survey, made)).toEqual([]);
     const apart = surveyOf(
       survey.surfaces.map((s) => surface(s.id, s.material, s.id === 'wall' ? 'green-algae' : 'surface-rust', { side: null })),
     ); // prettier-ignore
     expect(plan(apart, OPTIONS).work.meetings).toEqual([]);
+  });
+
+  it('takes the other treatment where a person picks it, and nothing waits any more', () => {
+    const drains = { drainsOnto: ['gully'], side: null };
+    const surfaces = [surface('wall', 'painted-render', 'green-algae', drains), surface('steps', 'granite', 'surface-rust', drains)]; // prettier-ignore
+    const gully = [{ id: 'gully', kind: 'drain', leadsTo: 'foul-sewer', state: 'runs' }];
+    const first = plan(surveyOf(surfaces, gully), OPTIONS);
+    const [meeting] = first.work.meetings;
+    if (!meeting) throw new Error('their water comes together');
+    const [other] = otherTreatments(meeting, first.surfaces);
+    expect(other).toMatchObject({ face: 'steps', contaminant: 'surface-rust', method: 'rust-citrate-gel' });
+    expect(other?.worseBy).toBeGreaterThan(0);
+    const choice = { surface: 'steps', contaminant: 'surface-rust', method: other?.method, by: 'Ada', at: '2026-05-01T08:00:00Z' }; // prettier-ignore
+    const picked = plan(surveyOf(surfaces, gully, 2, { choices: [choice] }), OPTIONS);
+    expect(picked.work.meetings).toEqual([]);
+  });
+
+  it('keeps apart what spray reaches in a wind, and lets it be in still air', () => {
+    const rows = [
+      surface('wall', 'painted-render', 'green-algae', { drainsOnto: ['gully'] }),
+      surface('plinth', 'granite', 'surface-rust', { drainsOnto: ['pond'] }),
+    ];
+    const ends = [{ id: 'gully', kind: 'drain' }, { id: 'pond', kind: 'lawn' }]; // prettier-ignore
+    expect(plan(surveyOf(rows, ends), OPTIONS).work.meetings).toEqual([]);
+    expect(plan(surveyOf(rows, ends, 4), OPTIONS).work.meetings).toMatchObject([{ how: 'drift' }]);
   });
 
   it('has no flow in which they meet, whatever the property', () => {
@@ -99,13 +147,14 @@ describe('a visit with chemistries that oppose each other', () => {
       });
     let opposed = 0;
     fc.assert(
-      fc.property(fc.tuple(...IDS.map(row)), (rows) => {
+      fc.property(fc.tuple(...IDS.map(row)), fc.constantFrom(2, 4), (rows, wind) => {
         const survey = surveyOf(
           rows.map(({ found, ...more }, i) => ({
             id: IDS[i], size: '3x2', topMetres: 2, ...more,
             findings: found.map((contaminant) => ({ contaminant, severity: 2 })),
           })),
           [{ id: 'gully', kind: 'drain' }, { id: 'pond', kind: 'pond' }],
+          wind,
         );
         const made = plan(survey, OPTIONS);
         opposed += made.work.meetings.length;

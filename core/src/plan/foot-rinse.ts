@@ -1,22 +1,27 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
-import type { PlannedSurface } from './planned-surface.ts';
+import type { PlannedSurface, TreatedSurface } from './planned-surface.ts';
 import type { WorkBuilder } from './work-builder.ts';
 
 const HOSE = 'garden-hose';
 /** A foot stands on the ground and is only wetted. */
 const PLAIN = { severity: 1, shaded: false, topMetres: 0, dependsOnDirt: false } as const;
 
-/** Whether washing the lower surface splashes the foot of the upper, and a plain rinse may follow on it. */
-export function splashesUp(upper: PlannedSurface, lower: PlannedSurface): boolean {
+/** Whether washing the lower surface splashes the foot of the upper. */
+export function splashesOnto(upper: TreatedSurface, lower: TreatedSurface): boolean {
   const washed = lower.treatment?.stages.some((s) => s.kind === 'wash') ?? false;
   const floor = lower.surface.tiltDegrees < 20;
   const wall =
     upper.surface.tiltDegrees >= 60 &&
     upper.surface.footMetres - lower.surface.topMetres <= TRADE_DEFAULTS.splashMetres;
+  return washed && floor && wall;
+}
+
+/** Whether it is splashed, and a plain rinse may follow on it. */
+export function splashesUp(upper: TreatedSurface, lower: TreatedSurface): boolean {
   const leftOn = upper.treatment?.stages.some((s) => s.apply?.leaveOn) ?? false;
-  return washed && floor && wall && !leftOn && upper.takeOff.ok;
+  return splashesOnto(upper, lower) && !leftOn && upper.takeOff.ok;
 }
 
 /** The rinse of a wall's foot after the floor below was washed; also of walls that are not treated themselves. */

@@ -27,6 +27,7 @@ import { openQuestions } from './open-questions.ts';
 import type { Question } from './open-questions.ts';
 import { propertyVisits } from './property-visits.ts';
 import type { PropertyVisit } from './property-visits.ts';
+import { sprayerWarnings } from './sprayer-warnings.ts';
 import { patchWarnings } from './test-patches.ts';
 import { questionStops, surfaceWarnings, visitNumberWarnings, visitWarnings } from './warnings.ts';
 import type { Warning } from './warnings.ts';
@@ -99,6 +100,7 @@ function treated(survey: FacedSurvey) {
     warnings: [
       ...questionStops(questions),
       ...visitWarnings(survey, surfaces),
+      ...sprayerWarnings(surfaces, survey.job.house),
       ...visitNumberWarnings(survey, visitNumber),
       ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
@@ -114,7 +116,7 @@ function sectioned(
   const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
   const mixes = mixesOf(surfaces, survey);
   const features = new Set(before.protections.map((p) => p.feature)).size;
-  const work = visitWork(surfaces, survey.job.house, features);
+  const work = visitWork(surfaces, survey.job, features);
   return {
     ...before,
     sectionFactor,
@@ -125,7 +127,7 @@ function sectioned(
     warnings: [
       ...before.warnings,
       ...surfaces.flatMap(surfaceWarnings),
-      ...chemistryWarnings(work.meetings, survey),
+      ...chemistryWarnings(work.meetings, surfaces, survey),
     ],
   };
 }

@@ -1,17 +1,15 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { chemistryGuard } from '../protection/chemistry-guard.ts';
-import type { ChemistryMeeting, GuardedFace } from '../protection/chemistry-guard.ts';
+import type { ChemistryMeeting } from '../protection/chemistry-guard.ts';
 import { faceOrder } from '../protection/face-order.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
 import { flowsOnto } from '../protection/run-off-paths.ts';
-import { CHAIN_ORDER } from '../catalogue/method.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
-import type { JobHouse } from '../survey/job-detail.ts';
+import type { JobDetail } from '../survey/job-detail.ts';
 import { cycleGroup, untiedGroup } from './cycle-work.ts';
 import { footRinse, splashesUp } from './foot-rinse.ts';
-
+import { guardedFaces } from './guarded-faces.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { Group, PlannedOperation } from './work-builder.ts';
@@ -28,7 +26,7 @@ const SITE = 'site';
 /** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
-  house: JobHouse,
+  { house, weather }: Pick<JobDetail, 'house' | 'weather'>,
   protectedFeatures: number,
 ): VisitWork {
   const builder = new WorkBuilder();
@@ -39,7 +37,7 @@ export function visitWork(
     if (list.length > 0) groups.set(planned.surface.id, list);
   }
   const { apart, footRinses, before } = bindByGravity(builder, surfaces, groups);
-  const meetings = keepApart(builder, surfaces, groups, before);
+  const meetings = keepApart(builder, surfaces, groups, before, weather.windMetresPerSecond);
   if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectedFeatures);
   return {
     planned: builder.planned,
@@ -166,11 +164,12 @@ function keepApart(
   surfaces: readonly PlannedSurface[],
   groups: ReadonlyMap<string, readonly Group[]>,
   before: readonly (readonly [string, string])[],
+  windMetresPerSecond: number,
 ): readonly ChemistryMeeting[] {
   const faces = new Map(
-    surfaces
-      .filter((p) => groups.has(p.surface.id))
-      .map((p) => [p.surface.id as string, { ...guardedFace(p), rank: chemistryRank(p) }]),
+    guardedFaces(surfaces, windMetresPerSecond)
+      .filter((face) => groups.has(face.id))
+      .map((face) => [face.id, face]),
   );
   const order = faceOrder([...faces.values()], before);
   const inOrder = order.flatMap((id) => faces.get(id) ?? []);
@@ -182,20 +181,6 @@ function keepApart(
     builder.allAfter(waits, until, 'opposed-run-off');
   }
   return guard.meetings;
-}
-
-function guardedFace({ surface, treatment }: PlannedSurface): GuardedFace {
-  const agents = [...new Set((treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : [])))];
-  return { id: surface.id, agents: agents.map(CATALOGUE.agent), beside: surface.beside };
-}
-
-/** Growth before alkali before acid before what stays on, as on one face. */
-function chemistryRank({ treatment }: PlannedSurface): number {
-  const now = new Set((treatment?.stages ?? []).map((stage) => stage.method));
-  const methods = (treatment?.proposals ?? []).flatMap((p) =>
-    p.chosen && now.has(p.chosen.method.id) ? [p.chosen.method] : [],
-  );
-  return Math.max(0, ...methods.map((method) => CHAIN_ORDER.indexOf(method.chainOrder)));
 }
 
 function endsOnLeaveOn(planned: PlannedSurface): boolean {

@@ -9,7 +9,7 @@ import { flowsOnto, reachedFrom } from './run-off-paths.ts';
 const face = (id: string, agents: readonly string[], beside: readonly string[] = []): GuardedFace => ({
   id,
   agents: agents.map(CATALOGUE.agent),
-  beside,
+  touches: beside.map((other) => ({ face: other, how: 'beside' })),
 });
 const flows = (paths: Readonly<Record<string, readonly string[]>>) =>
   new Map(Object.entries(paths).map(([id, onto]) => [id, new Set(onto)]));
@@ -91,7 +91,7 @@ describe('the chemistry guard', () => {
         for (const one of faces)
           for (const other of faces) {
             if (one === other) continue;
-            const meet = walk(one.id).some((p) => walk(other.id).includes(p)) || one.beside.includes(other.id);
+            const meet = walk(one.id).some((p) => walk(other.id).includes(p)) || one.touches.some((t) => t.face === other.id);
             const opposed = one.agents.some((a) => other.agents.some((b) => a.opposedTo.includes(b.class)));
             if (meet && opposed) expect([one.id, other.id, apart(guard, one.id, other.id)]).toEqual([one.id, other.id, true]);
           }

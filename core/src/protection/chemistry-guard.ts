@@ -5,8 +5,14 @@ import { reachedFrom } from './run-off-paths.ts';
 export interface GuardedFace {
   readonly id: string;
   readonly agents: readonly Agent[];
-  /** Faces on which its spray falls. */
-  readonly beside: readonly string[];
+  /** Faces on which something of it comes otherwise than by its run-off. */
+  readonly touches: readonly Touch[];
+}
+
+/** A face that another's spray or splash comes to. */
+export interface Touch {
+  readonly face: string;
+  readonly how: 'beside' | 'splash' | 'drift';
 }
 
 /** A face and the agent of it that must not meet another. */
@@ -19,7 +25,7 @@ export interface GuardedParty {
 export interface ChemistryMeeting {
   /** Surface or feature where their water comes together, or the face that spray falls on. */
   readonly at: string;
-  readonly how: 'run-off' | 'beside';
+  readonly how: 'run-off' | Touch['how'];
   readonly earlier: readonly GuardedParty[];
   readonly later: GuardedParty;
 }
@@ -43,7 +49,7 @@ interface Basin {
 }
 
 /**
- * Opposed agents never meet: faces whose water comes together anywhere, or that stand side by side, are treated in
+ * Opposed agents never meet: faces whose water comes together anywhere, or that reach each other by spray or splash, are treated in
  * blocks, one after the other, in which no two agents oppose each other.
  *
  * Needs an order of the faces that keeps to everything that binds them otherwise; guarantees separations that all follow
@@ -104,7 +110,7 @@ function meetingOf({ at, how }: Basin, before: readonly GuardedFace[], later: Gu
   };
 }
 
-/** Faces whose water comes together at one place, and pairs side by side; the largest first, none within another. */
+/** Faces whose water comes together at one place, and pairs of which one reaches the other; the largest first, none within another. */
 function basinsOf(
   inOrder: readonly GuardedFace[],
   onto: ReadonlyMap<string, ReadonlySet<string>>,
@@ -119,11 +125,9 @@ function basinsOf(
     }
   const place = new Map(acting.map((face, i) => [face.id, i]));
   const sides = acting.flatMap((face) =>
-    face.beside.flatMap((id): Basin[] => {
+    face.touches.flatMap(({ face: id, how }): Basin[] => {
       const other = acting[place.get(id) ?? -1];
-      return other && other !== face
-        ? [{ at: id, how: 'beside', faces: inOrderOf([face, other], place) }]
-        : [];
+      return other && other !== face ? [{ at: id, how, faces: inOrderOf([face, other], place) }] : [];
     }),
   );
   const flows = [...at].map(([id, faces]): Basin => ({ at: id, how: 'run-off', faces }));

@@ -79,6 +79,8 @@ export const TRADE_DEFAULTS = {
   greatestSorptivity: 0.3,
 
   // Weather.
+  /** Above it spray reaches what stands on the same side. */
+  driftReachMetresPerSecond: 3,
   driftWarnedMetresPerSecond: 5,
   driftStoppedMetresPerSecond: 8,
   coldCelsius: 5,

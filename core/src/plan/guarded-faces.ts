@@ -1,0 +1,70 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { CHAIN_ORDER } from '../catalogue/method.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { GuardedFace, Touch } from '../protection/chemistry-guard.ts';
+import { surfacesAbove } from '../protection/gravity.ts';
+import { splashesOnto } from './foot-rinse.ts';
+import type { TreatedSurface } from './planned-surface.ts';
+
+/** A face as the chemistry guard sees it, with its place in the order of chemistries. */
+export interface RankedFace extends GuardedFace {
+  readonly rank: number;
+}
+
+/**
+ * The faces that are treated, each with the agents that come onto it and the faces that it touches otherwise than by its
+ * run-off: those beside it, the wall feet that its washing splashes, and in a wind its neighbours on the same side.
+ */
+export function guardedFaces(
+  surfaces: readonly TreatedSurface[],
+  windMetresPerSecond: number,
+): readonly RankedFace[] {
+  const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
+  const splashed = new Map<string, Touch[]>();
+  for (const { upper, lower } of surfacesAbove(surfaces.map((p) => p.surface))) {
+    const [above, below] = [byId.get(upper), byId.get(lower)];
+    if (above && below && splashesOnto(above, below))
+      splashed.set(lower, [...(splashed.get(lower) ?? []), { face: upper, how: 'splash' }]);
+  }
+  const drifts = windMetresPerSecond > TRADE_DEFAULTS.driftReachMetresPerSecond;
+  return surfaces.map((planned) => {
+    const { surface } = planned;
+    const downwind = drifts && isSprayed(planned) ? sameSide(planned, surfaces) : [];
+    return {
+      id: surface.id,
+      agents: agentsOn(planned).map(CATALOGUE.agent),
+      touches: [
+        ...surface.beside.map((face): Touch => ({ face, how: 'beside' })),
+        ...(splashed.get(surface.id) ?? []),
+        ...downwind,
+      ],
+      rank: chemistryRank(planned),
+    };
+  });
+}
+
+function agentsOn({ treatment }: TreatedSurface): readonly string[] {
+  return [...new Set((treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : [])))];
+}
+
+function isSprayed({ treatment }: TreatedSurface): boolean {
+  return (treatment?.stages ?? []).some(
+    (s) => s.apply && s.tool !== null && CATALOGUE.tool(s.tool).machines.includes('sprayer'),
+  );
+}
+
+function sameSide({ surface }: TreatedSurface, surfaces: readonly TreatedSurface[]): readonly Touch[] {
+  if (surface.side === null) return [];
+  return surfaces
+    .filter((other) => other.surface.side === surface.side && other.surface.id !== surface.id)
+    .map((other) => ({ face: other.surface.id, how: 'drift' }));
+}
+
+/** Growth before alkali before acid before what stays on, as on one face. */
+function chemistryRank({ treatment }: TreatedSurface): number {
+  const now = new Set((treatment?.stages ?? []).map((stage) => stage.method));
+  const methods = (treatment?.proposals ?? []).flatMap((p) =>
+    p.chosen && now.has(p.chosen.method.id) ? [p.chosen.method] : [],
+  );
+  return Math.max(0, ...methods.map((method) => CHAIN_ORDER.indexOf(method.chainOrder)));
+}
