@@ -48,7 +48,7 @@ export const envelopeSchema = Joi.object<JobFile>({
   format: Joi.valid(JOB_FORMAT).required(),
   version: Joi.valid(JOB_FORMAT_VERSION).required(),
   units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), visit: Joi.any(), event: Joi.any(),
-  eventDate: Joi.any(), peoplePresent: Joi.any(), weather: Joi.any(),
+  eventDate: Joi.any(), peoplePresent: Joi.any(), wordings: Joi.any(), acknowledgement: Joi.any(), weather: Joi.any(),
   property: anything.default({}),
   site: Joi.object({ ...siteLists(list), answers: Joi.any() }).default(siteLists([])),
   sides: list,

@@ -3,6 +3,12 @@ import { waitInWords } from '../plan/visit-outline.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { expectationsFor } from '../plan/expectations.ts';
+import type { Expectation } from '../plan/expectations.ts';
+import { otherTreatments } from '../plan/other-treatments.ts';
+import { stageProtection } from '../protection/stage-protection.ts';
+import { schoolsOn } from '../treatment/school-stance.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedSurface } from '../plan/planned-surface.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -19,6 +25,8 @@ export function planFileOf(
   assumed: readonly AssumedValue[],
   asOf: string,
 ): Record<string, unknown> {
+  const expectations = expectationsFor(plan, survey);
+  const catalogue = houseCatalogue(survey.handbook);
   return {
     format: PLAN_FORMAT,
     version: PLAN_FORMAT_VERSION,
@@ -26,7 +34,15 @@ export function planFileOf(
     inputsHash: plan.inputsHash,
     asOf,
     assumed: assumed.map(({ path, value }) => ({ path, value })),
-    surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan)),
+    surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan, survey, expectations)),
+    expectations: expectations
+      .filter((e) => e.surface === null && !e.leftOut)
+      .map(({ key, text }) => ({ rule: key, text })),
+    schools: schoolsOn({ schools: {} }, survey.job.house, catalogue),
+    guard: plan.work.meetings.map((meeting) => ({
+      ...meeting,
+      otherTreatments: otherTreatments(meeting, plan.surfaces),
+    })),
     mixes: plan.mixes.flatMap((mix) =>
       mix.batches.map(({ count, card }) => ({
         stage: mix.stage,
@@ -49,9 +65,15 @@ export function planFileOf(
     })),
     protections: plan.protections.map((p) => ({
       feature: p.feature,
-      act: p.act,
+      kind: p.kind,
+      act: p.text,
       when: p.when,
-      liftedBy: p.when === 'before' ? 'clear-up' : null,
+      who: p.who,
+      minutes: p.minutes,
+      material: p.material,
+      longestMinutesInSun: p.longestMinutesInSun,
+      neededBy: p.neededBy,
+      liftedBy: p.when === 'after' ? null : (p.liftedBy.at(-1) ?? null),
     })),
     // The key of an answer is the job's own affair.
     questions: plan.questions.map(({ key: _, ...question }) => question),
@@ -65,7 +87,12 @@ export function planFileOf(
   };
 }
 
-function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown> {
+function surfaceOf(
+  planned: PlannedSurface,
+  plan: Plan,
+  survey: Survey,
+  expectations: readonly Expectation[],
+): Record<string, unknown> {
   const proposals = planned.treatment?.proposals ?? [];
   const methods = [...new Set(proposals.flatMap((p) => (p.chosen ? [p.chosen.method.id] : [])))];
   return {
@@ -76,6 +103,8 @@ function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown>
     alternatives: proposals.flatMap((p) =>
       p.alternatives.map((a) => ({
         method: a.method.id,
+        points: a.points,
+        factors: a.factors,
         contaminant: contaminantById(p.finding.contaminant).id,
         because: a.because,
       })),
@@ -91,7 +120,13 @@ function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown>
         })),
       ),
     ),
-    stages: planned.treatment?.parts.flatMap((part) => part.stages.map(stageOf)) ?? [],
+    stages:
+      planned.treatment?.parts.flatMap((part) =>
+        part.stages.map((stage) => ({
+          ...stageOf(stage),
+          wear: stageProtection(stage, planned.surface, houseCatalogue(survey.handbook)),
+        })),
+      ) ?? [],
     sections: plan.work.planned
       .filter((o) => o.surface === planned.surface.id && (o.task === 'apply' || o.task === 'hands-on'))
       .map((o) => ({
@@ -99,7 +134,9 @@ function surfaceOf(planned: PlannedSurface, plan: Plan): Record<string, unknown>
         stage: o.stages[0],
         areaSquareMetres: roundToStep(o.areaSquareMetres ?? 0, 0.01),
       })),
-    expectations: planned.treatment?.expectations ?? [],
+    expectations: expectations
+      .filter((e) => e.surface === planned.surface.id && !e.leftOut)
+      .map(({ key, text }) => ({ rule: key, text })),
   };
 }
 

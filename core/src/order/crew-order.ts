@@ -4,7 +4,7 @@ import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Product } from '../house/product.ts';
-import { permanentExpectations } from '../plan/permanent-marks.ts';
+import { expectationsFor, isAcknowledged } from '../plan/expectations.ts';
 import type { Plan } from '../plan/plan.ts';
 import { visitOutlines } from '../plan/visit-outline.ts';
 import type { VisitOutline } from '../plan/visit-outline.ts';
@@ -13,6 +13,9 @@ import { secondOfDay } from '../quantity/duration.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
+import { stageProtection } from '../protection/stage-protection.ts';
+import type { Acknowledgement } from '../survey/job-detail.ts';
+import { protectionLine } from './protection-line.ts';
 import { EntryWriter, mixName, saidOnce, shortTime, unique } from './order-entry.ts';
 import type { OrderEntry } from './order-entry.ts';
 import { siteNotes } from './site-notes.ts';
@@ -54,10 +57,14 @@ export interface CrewOrder {
   readonly machines: readonly string[];
   readonly protection: readonly string[];
   readonly before: readonly string[];
+  /** While product is about; not on orders from before this was told. */
+  readonly during?: readonly string[];
   readonly after: readonly string[];
   readonly cautions: readonly string[];
   readonly setAside: readonly string[];
   readonly expectations: readonly { readonly place: string; readonly text: string }[];
+  /** Who acknowledged them; null, or not there on older orders, where nobody did. */
+  readonly acknowledged?: Acknowledgement | null;
   readonly questions: readonly string[];
   readonly safetyFloor: readonly string[];
 }
@@ -74,6 +81,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const catalogue = houseCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
+  const said = expectationsFor(plan, survey);
   const writer = new EntryWriter(plan, survey, dayStart);
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
@@ -106,20 +114,21 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     }),
     products: plan.products,
     machines: machines.map((kind) => MACHINE_NAMES[kind as MachineKind]),
-    protection: unique(agents.flatMap((a) => a.protection)),
-    before: plan.protections.filter((p) => p.when === 'before').map((p) => `${p.featureName}: ${p.act}`),
-    after: plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
+    protection: unique(
+      plan.surfaces.flatMap((p) =>
+        (p.treatment?.stages ?? []).flatMap((s) => stageProtection(s, p.surface, catalogue)),
+      ),
+    ),
+    before: plan.protections.filter((p) => p.when === 'before').map(protectionLine),
+    during: plan.protections.filter((p) => p.when === 'during').map(protectionLine),
+    after: plan.protections.filter((p) => p.when === 'after').map(protectionLine),
     cautions: unique([
       ...agents.flatMap((a) => a.cautions.map((c) => `${a.name}: ${c}`)),
       ...plan.warnings.filter((w) => LABEL_RULES.includes(w.rule)).map((w) => w.text),
     ]),
     setAside: plan.warnings.filter((w) => SET_ASIDE.includes(w.rule)).map((w) => w.text),
-    expectations: [
-      ...plan.surfaces.flatMap((p) =>
-        (p.treatment?.expectations ?? []).map((e) => ({ place: p.surface.name, text: e.text })),
-      ),
-      ...permanentExpectations(survey),
-    ],
+    expectations: said.filter((e) => !e.leftOut).map(({ place, text }) => ({ place, text })),
+    acknowledged: isAcknowledged(said, survey) ? survey.job.acknowledgement : null,
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
   };

@@ -7,6 +7,9 @@ import { formatStandOff } from '../quantity/length.ts';
 import { formatVolume } from '../quantity/volume.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import { formatJetPressure } from '../quantity/pressure.ts';
+import { stageProtection } from '../protection/stage-protection.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { protectionLine } from './protection-line.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
 
@@ -167,12 +170,10 @@ export class EntryWriter {
 
   private how(planned: PlannedOperation, stages: readonly Stage[]): readonly string[] {
     if (planned.task === 'set-out')
-      return this.plan.protections
-        .filter((p) => p.when === 'before')
-        .map((p) => `${p.featureName}: ${p.act}`);
+      return this.plan.protections.filter((p) => p.when === 'before').map((p) => protectionLine(p));
     if (planned.task === 'clear-up') {
       return [
-        ...this.plan.protections.filter((p) => p.when === 'after').map((p) => `${p.featureName}: ${p.act}`),
+        ...this.plan.protections.filter((p) => p.when === 'after').map((p) => protectionLine(p)),
         'Photograph every surface after. Flush tools, label what is left in containers.',
       ];
     }
@@ -203,6 +204,9 @@ export class EntryWriter {
         `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min. Never let it dry.`,
       );
     if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
+    const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
+    const wear = face ? stageProtection(stage, face, houseCatalogue(this.survey.handbook)) : [];
+    if (wear.length > 0) lines.push(`Wear: ${wear.join(', ')}.`);
     if (stage.bulk)
       lines.push(
         `About ${formatVolume(stage.bulk.litres, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,

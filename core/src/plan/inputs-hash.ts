@@ -48,7 +48,8 @@ export function facedHash(survey: FacedSurvey): string {
     engine: ENGINE_VERSION,
     catalogue: CATALOGUE_VERSION,
     survey: {
-      job: survey.job,
+      // An order does not go stale because somebody has acknowledged what it says.
+      job: { ...survey.job, acknowledgement: null },
       handbook: bearing(survey.handbook),
       property: survey.property,
       sides: byId(survey.sides),

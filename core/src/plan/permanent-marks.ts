@@ -6,21 +6,3 @@ import type { Mark } from '../survey/mark.ts';
 export function permanentMarkOf({ settledAs }: Pick<Mark, 'settledAs'>): PermanentMark | null {
   return CATALOGUE.permanentMarks.find((m) => m.id === settledAs) ?? null;
 }
-
-/** What the customer is told of marks that stay, by place. */
-export function permanentExpectations(survey: {
-  readonly surfaces: readonly { readonly id: string; readonly name: string }[];
-  readonly marks: readonly Mark[];
-}): readonly { readonly place: string; readonly text: string }[] {
-  return survey.marks.flatMap((mark) => {
-    const permanent = permanentMarkOf(mark);
-    const surface = survey.surfaces.find((s) => s.id === mark.surface);
-    if (!permanent || !surface) return [];
-    return [
-      {
-        place: mark.where === '' ? surface.name : `${surface.name}, ${mark.where}`,
-        text: permanent.expectation,
-      },
-    ];
-  });
-}

@@ -19,7 +19,7 @@ import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { inVisit, plannedSurface, treatedSurface } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
-import { protectionsFor } from './protections.ts';
+import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
 import type { Protection } from './protections.ts';
 import { visitWork } from './visit-work.ts';
 import type { VisitWork } from './visit-work.ts';
@@ -115,8 +115,10 @@ function sectioned(
 ): Derivation {
   const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
   const mixes = mixesOf(surfaces, survey);
-  const features = new Set(before.protections.map((p) => p.feature)).size;
-  const work = visitWork(surfaces, survey.job, features);
+  const work = visitWork(surfaces, survey.job, {
+    before: 60 * protectionMinutes(before.protections, 'before'),
+    after: 60 * protectionMinutes(before.protections, 'after'),
+  });
   return {
     ...before,
     sectionFactor,
@@ -211,7 +213,11 @@ function withSchedule(
         ];
   return {
     ...derivation,
-    warnings: [...derivation.warnings, ...tooLong],
+    warnings: [
+      ...derivation.warnings,
+      ...coverWarnings(derivation.protections, decided.schedule, derivation.work.planned, survey),
+      ...tooLong,
+    ],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
 }

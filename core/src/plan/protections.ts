@@ -1,32 +1,130 @@
-import { PROTECTION_ACTS } from '../catalogue/data/protections.ts';
+import { FEATURE_PROTECTIONS, PLANT_PROTECTIONS, SITE_PROTECTION } from '../catalogue/data/protections.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { FeatureProtection, ProtectionAct } from '../catalogue/protection-act.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
+import { formatDuration } from '../quantity/duration.ts';
+import type { Feature } from '../survey/feature.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
+import { schoolsOn } from '../treatment/school-stance.ts';
+import type { Schedule } from '../sequence/problem.ts';
 import type { TreatedSurface } from './planned-surface.ts';
+import type { PlannedOperation } from './work-builder.ts';
+import type { Warning } from './warnings.ts';
 
-/** One act for a feature, before the wet work or after it. */
-export interface Protection {
-  readonly feature: string;
+/** One act, with the work that makes it needed and the work after which it is lifted. */
+export interface Protection extends ProtectionAct {
+  /** Null for the property as a whole. */
+  readonly feature: string | null;
   readonly featureName: string;
-  readonly act: string;
-  readonly when: 'before' | 'after';
+  readonly when: 'before' | 'during' | 'after';
+  /** Ids of the stages that need it: the first wet one of each face that reaches the feature. */
+  readonly neededBy: readonly string[];
+  /** Ids of the stages after which it may go: the last one of each of those faces. */
+  readonly liftedBy: readonly string[];
 }
 
-/** Acts for the features that treated surfaces drain onto, stand beside, or have below or behind them, before and after. */
+/**
+ * What is done for whatever the work can harm: features that treated faces stand beside or over, and those that their
+ * run-off comes to by any way. All of it is lifted again: the last act of each feature is one after the work.
+ */
 export function protectionsFor(
   survey: FacedSurvey,
   surfaces: readonly TreatedSurface[],
 ): readonly Protection[] {
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
-  const touched = new Set(treated.flatMap((p) => SURROUNDING_FIELDS.flatMap((field) => p.surface[field])));
-  return survey.features
-    .filter((feature) => touched.has(feature.id))
-    .flatMap((feature): Protection[] => {
-      const acts = PROTECTION_ACTS[feature.kind];
-      if (!acts) return [];
-      const about = { feature: feature.id, featureName: feature.name };
-      return [
-        { ...about, act: acts.before, when: 'before' },
-        { ...about, act: acts.after, when: 'after' },
-      ];
-    });
+  const onto = flowsOnto(survey.surfaces);
+  const touches = new Map(
+    treated.map((p) => [
+      p,
+      new Set<string>([
+        ...SURROUNDING_FIELDS.flatMap((field) => p.surface[field]),
+        ...reachedFrom(onto, p.surface.id),
+      ]),
+    ]),
+  );
+  const acts = survey.features.flatMap((feature) => {
+    const faces = treated.filter((p) => touches.get(p)?.has(feature.id));
+    const acts = faces.length === 0 ? null : protectionOf(feature, faces, survey);
+    return acts ? actsFor(feature, acts, faces) : [];
+  });
+  return treated.length === 0 ? [] : [...acts, ...wholeSite(treated)];
+}
+
+function protectionOf(
+  { kind }: Feature,
+  faces: readonly TreatedSurface[],
+  survey: FacedSurvey,
+): FeatureProtection | null {
+  const usual = FEATURE_PROTECTIONS[kind] ?? null;
+  if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
+  const catalogue = houseCatalogue(survey.handbook);
+  // The most careful way of any face that reaches them.
+  const ways = faces.map((p) => schoolsOn(p.surface, survey.job.house, catalogue)['plants'] ?? '');
+  return PLANT_PROTECTIONS[['capture', 'cover'].find((way) => ways.includes(way)) ?? ''] ?? usual;
+}
+
+function actsFor(
+  feature: Feature,
+  { before, during, after }: FeatureProtection,
+  faces: readonly TreatedSurface[],
+): readonly Protection[] {
+  const about = { feature: feature.id, featureName: feature.name, ...bounds(faces) };
+  return [
+    { ...about, ...before, when: 'before' },
+    ...(during ? [{ ...about, ...during, when: 'during' } as const] : []),
+    { ...about, ...after, when: 'after' },
+  ];
+}
+
+function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {
+  const about = { feature: null, featureName: 'Whole site', ...bounds(treated) };
+  return [
+    { ...about, ...SITE_PROTECTION.before, when: 'before' },
+    { ...about, ...SITE_PROTECTION.after, when: 'after' },
+  ];
+}
+
+const DRY_KINDS: readonly string[] = ['clear', 'fill', 'reading'];
+
+function bounds(faces: readonly TreatedSurface[]): Pick<Protection, 'neededBy' | 'liftedBy'> {
+  const stages = faces.map((p) => p.treatment?.stages ?? []);
+  return {
+    neededBy: stages.flatMap((list) => (list.find((s) => !DRY_KINDS.includes(s.kind)) ?? list[0])?.id ?? []),
+    liftedBy: stages.flatMap((list) => list.at(-1)?.id ?? []),
+  };
+}
+
+/** Minutes of the crew for acts before the work, or after it. */
+export function protectionMinutes(protections: readonly Protection[], when: Protection['when']): number {
+  return protections.filter((p) => p.when === when).reduce((sum, p) => sum + p.minutes, 0);
+}
+
+/** A cover that a schedule would leave on longer in the sun than what lies under it bears. */
+export function coverWarnings(
+  protections: readonly Protection[],
+  schedule: Schedule,
+  planned: readonly PlannedOperation[],
+  survey: FacedSurvey,
+): readonly Warning[] {
+  if (survey.job.weather.netRadiationWattsPerSquareMetre < TRADE_DEFAULTS.sunWattsPerSquareMetre) return [];
+  const stagesOf = new Map(planned.map((p) => [p.id, p.stages]));
+  const placed = (stages: readonly string[]) =>
+    schedule.placements.filter((p) => stagesOf.get(p.operation)?.some((stage) => stages.includes(stage)));
+  return protections.flatMap((cover) => {
+    if (cover.longestMinutesInSun === null) return [];
+    const on = Math.min(...placed(cover.neededBy).map((p) => p.start));
+    const off = Math.max(...placed(cover.liftedBy).map((p) => p.finish));
+    const seconds = off - on;
+    if (!(seconds > 60 * cover.longestMinutesInSun)) return [];
+    return [
+      {
+        rule: 'covered-too-long',
+        severity: 'warn',
+        surface: null,
+        text: `${cover.featureName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${String(cover.longestMinutesInSun)} min: lift it between the faces, wet instead, or work in the shade.`,
+      },
+    ];
+  });
 }

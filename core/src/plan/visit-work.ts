@@ -23,11 +23,17 @@ export interface VisitWork {
 
 const SITE = 'site';
 
+/** Work of the crew for what stands beside the faces. */
+export interface ProtectionSeconds {
+  readonly before: number;
+  readonly after: number;
+}
+
 /** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
   { house, weather }: Pick<JobDetail, 'house' | 'weather'>,
-  protectedFeatures: number,
+  protectionSeconds: ProtectionSeconds,
 ): VisitWork {
   const builder = new WorkBuilder();
   const people = house.crew.map((member) => member.id);
@@ -38,7 +44,7 @@ export function visitWork(
   }
   const { apart, footRinses, before } = bindByGravity(builder, surfaces, groups);
   const meetings = keepApart(builder, surfaces, groups, before, weather.windMetresPerSecond);
-  if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectedFeatures);
+  if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectionSeconds);
   return {
     planned: builder.planned,
     meetings,
@@ -60,10 +66,9 @@ function frameVisit(
   people: readonly string[],
   groups: ReadonlyMap<string, readonly Group[]>,
   footRinses: readonly string[],
-  protectedFeatures: number,
+  protectionSeconds: ProtectionSeconds,
 ): void {
-  const seconds =
-    TRADE_DEFAULTS.setOutSeconds + (TRADE_DEFAULTS.protectFeatureSeconds * protectedFeatures) / people.length;
+  const seconds = TRADE_DEFAULTS.setOutSeconds + protectionSeconds.before / people.length;
   const all = [...groups.values()].flat();
   const planned = { surface: null, stages: [], cycle: null, section: null, areaSquareMetres: null };
   const setOut = people.map((person) =>
@@ -82,7 +87,7 @@ function frameVisit(
       {
         id: `clear-up.${person}`,
         cluster: `clear-up.${person}`,
-        seconds: TRADE_DEFAULTS.clearUpSeconds,
+        seconds: TRADE_DEFAULTS.clearUpSeconds + protectionSeconds.after / people.length,
         zone: SITE,
         place: SITE,
         person,

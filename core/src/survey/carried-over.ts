@@ -11,7 +11,17 @@ export function templateOf(survey: Survey): Survey {
   const { job, property } = survey;
   return {
     ...survey,
-    job: { ...job, start: null, visit: 1, event: '', eventDate: null, peoplePresent: '', answers: {} },
+    job: {
+      ...job,
+      start: null,
+      visit: 1,
+      event: '',
+      eventDate: null,
+      peoplePresent: '',
+      answers: {},
+      wordings: {},
+      acknowledgement: null,
+    },
     property: {
       ...property,
       name: '',
@@ -53,7 +63,7 @@ export function duplicateOf(
   const renewed = <T extends object>(list: readonly T[]): T[] =>
     list.map((item) => ({ ...item, id: makeId() }));
   return {
-    job: { ...survey.job, name, start: null, visit: 1, event: '', eventDate: null },
+    job: { ...survey.job, name, start: null, visit: 1, event: '', eventDate: null, acknowledgement: null },
     findings: renewed(survey.findings),
     scopes: renewed(survey.scopes),
     choices: renewed(survey.choices),

@@ -58,6 +58,17 @@ export interface JobDetail {
   readonly house: JobHouse;
   /** Answers to the open questions by the question's rule. */
   readonly answers: Readonly<Record<string, string>>;
+  /** Own wordings of what the customer is told, by the key of the sentence; empty for one that is left out. */
+  readonly wordings: Readonly<Record<string, string>>;
+  /** Who of the customer's acknowledged it, when, and the hash of what was said then. */
+  readonly acknowledgement: Acknowledgement | null;
+}
+
+export interface Acknowledgement {
+  readonly name: string;
+  /** Date and time, ISO 8601. */
+  readonly at: string;
+  readonly hash: string;
 }
 
 /** Mild weather: 0.29 mm/h from a wet face. */
@@ -138,6 +149,7 @@ export const houseSchema = Joi.object<JobHouse>({
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
 }); // prettier-ignore
 
+// prettier-ignore
 export const jobDetailSchema = Joi.object<JobDetail>({
   name: nameSchema.required(),
   units: Joi.valid('metric', 'us').default('metric'),
@@ -149,4 +161,10 @@ export const jobDetailSchema = Joi.object<JobDetail>({
   weather: weatherSchema.default(DEFAULT_WEATHER),
   house: houseSchema.default(DEFAULT_HOUSE),
   answers: Joi.object().pattern(Joi.string().max(64), Joi.string().max(500)).max(200).default({}),
+  wordings: Joi.object().pattern(Joi.string().max(250), Joi.string().allow('').max(1000)).max(2000).default({}),
+  acknowledgement: Joi.object({
+    name: nameSchema.required(),
+    at: Joi.string().isoDate().required(),
+    hash: Joi.string().hex().length(64).required(),
+  }).allow(null).default(null),
 });

@@ -3,7 +3,7 @@ import { needsPermission, waterFlow } from './water-point.ts';
 import { FEATURE_DETAILS, FEATURE_KINDS, FEATURE_NAMES, detailSettings } from './feature.ts';
 import { stretchSize } from './long-asset.ts';
 import { takeOffArea } from '../takeoff/take-off.ts';
-import { PROTECTION_ACTS } from '../catalogue/data/protections.ts';
+import { FEATURE_PROTECTIONS } from '../catalogue/data/protections.ts';
 import { checkedDetail } from './survey.ts';
 
 describe('the flow of a water point', () => {
@@ -34,7 +34,8 @@ describe('every kind of feature', () => {
     '%s has a name, an act before and after, and details that its check knows',
     (kind) => {
       expect(FEATURE_NAMES[kind].length).toBeGreaterThan(2);
-      expect(Object.values(PROTECTION_ACTS[kind] ?? {}).filter((act) => act.length > 8)).toHaveLength(2);
+      const acts = FEATURE_PROTECTIONS[kind];
+      expect([acts?.before, acts?.after].filter((act) => (act?.text.length ?? 0) > 8)).toHaveLength(2);
       for (const key of FEATURE_DETAILS[kind]) {
         const value = detailSettings(key)?.[1] ?? 'words';
         expect(checkedDetail('feature', { name: 'F', kind, [key]: value }).ok).toBe(true);

@@ -58,7 +58,14 @@ describe('the migration to the full record', () => {
     expect(survey.scopes).toMatchObject([
       { surface: 'wall', inScope: false, scopeReason: 'water creeps in' },
     ]);
-    expect(survey.surfaces[0]).toMatchObject({ size: '3x2', reliefFactor: 1, past: [], below: [] });
+    expect(survey.surfaces[0]).toMatchObject({
+      size: '3x2',
+      reliefFactor: 1,
+      past: [],
+      below: [],
+      schools: {},
+    });
+    expect(survey.job).toMatchObject({ visit: 1, wordings: {}, acknowledgement: null });
     expect(survey.surfaces[0]).not.toHaveProperty('inScope');
     expect(survey.findings).toMatchObject([{ surface: 'wall', zone: null, confidence: 1 }]);
     expect(survey.job).not.toHaveProperty('customer');
@@ -95,7 +102,8 @@ describe('the migration to the full record', () => {
   it('can be taken back', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // The newest first: the handbook, photos, then the record.
+    // The newest first: visits, the handbook, photos, then the record.
+    await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });

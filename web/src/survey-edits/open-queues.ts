@@ -1,6 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { EMPTY_HANDBOOK, handbookOf, surveyOf } from '@etappe/core';
-import type { DraftChange, SurveyFault, SurveyState } from '@etappe/core';
+import type { DraftChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
 import type { OpenedJob } from '../server-connection.ts';
 import type { DeviceStore, KeptBatch } from './device-store.ts';
@@ -41,14 +41,23 @@ const store: DeviceStore = browserStore();
 const open = new Map<string, OpenQueue>();
 let locked = false;
 
-/** What an older version of the application kept on the device knows of no handbook. */
+/** What an older version of the application kept on the device knows of no handbook, and not of every field. */
 type KeptJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;
+const NEW_JOB_FIELDS = { visit: 1, wordings: {}, acknowledgement: null };
+const NEW_SURFACE_FIELDS = { schools: {} };
+
+function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): VersionedEntity {
+  const missing = Object.keys(fields).some((field) => !(field in entity.detail));
+  return missing ? { ...entity, detail: { ...fields, ...entity.detail } } : entity;
+}
 
 export function stateOfOpened(opened: KeptJob): SurveyState {
   return {
-    job: opened.job,
+    job: withNew(opened.job, NEW_JOB_FIELDS),
     handbook: opened.handbook ?? EMPTY_HANDBOOK,
-    entities: new Map(opened.entities.map((e) => [e.id, e])),
+    entities: new Map(
+      opened.entities.map((e) => [e.id, e.kind === 'surface' ? withNew(e, NEW_SURFACE_FIELDS) : e]),
+    ),
   };
 }
 

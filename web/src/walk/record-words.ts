@@ -35,6 +35,9 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   vehicleStand: 'Where the vehicle stands',
   quietHours: 'Quiet hours',
   eventDate: 'Day of the event',
+  visit: 'Visit that is planned',
+  schools: 'Ways of working',
+  acknowledgement: 'Acknowledged',
   peoplePresent: 'People present',
   by: 'Until',
   settledAs: 'Settled as',
@@ -73,6 +76,7 @@ const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
 /** @example fieldName('footMetres') // "Foot, above ground" */
 export function fieldName(field: string): string {
   if (field.startsWith('answers.')) return 'Answer';
+  if (field.startsWith('wordings.')) return 'Wording of what is to be expected';
   const plain = field.replace(/([A-Z])/g, ' $1').toLowerCase();
   return FIELD_NAMES[field] ?? plain.charAt(0).toUpperCase() + plain.slice(1);
 }

@@ -1,26 +1,161 @@
-/** What is done for each kind of feature before wet work and after it; null where nothing is. Trade defaults. */
-export const PROTECTION_ACTS: Readonly<Record<string, { readonly before: string; readonly after: string } | null>> = {
-  'plant-bed': { before: 'Wet the bed through; keep it wet while product is about. Cover only briefly, never in hot sun.', after: 'Uncover at once and rinse leaves and soil with plenty of water.' },
-  lawn: { before: 'Wet the grass along the wall.', after: 'Rinse the grass.' },
-  pond: { before: 'Bund or divert all run-off away from the water; set up the catch.', after: 'Lift the bund last, when the catch is empty and the reading neutral.' },
-  stream: { before: 'Bund or divert all run-off away from the water; set up the catch.', after: 'Lift the bund last, when the catch is empty and the reading neutral.' },
-  drain: { before: 'Find out where it leads; block it where it leads to open water.', after: 'Unblock it when run-off is clear and neutral.' },
-  'cellar-drain': { before: 'Test with a bucket that it runs. Never block it: a blocked cellar drain floods the basement.', after: 'Clear it of sludge and test it with a bucket again.' },
-  pool: { before: 'Cover the pool with the owner; keep all run-off out of it.', after: 'Uncover it rinsed; the owner tests the water before anybody bathes.' },
-  door: { before: 'Shut it, seal its foot, and ask what is behind it.', after: 'Wipe the threshold; look behind it for water.' },
-  sill: { before: 'Clear the sill; no spray upwards against it.', after: 'Rinse the sill and wipe it dry.' },
-  lamp: { before: 'Have it isolated by somebody competent, then cover it.', after: 'Uncover dry; leave switching on to somebody competent.' },
-  panel: { before: 'No jet and no product on it; cover it, or keep it wet, after the owner agreed.', after: 'Uncover and rinse with plain water.' },
-  timber: { before: 'Wet natural timber and keep it wet, or cover it.', after: 'Uncover and rinse.' },
-  goods: { before: 'Have goods moved off the door and off the floor; seal the foot of the door.', after: 'Open with the owner and look for water.' },
-  animals: { before: 'Have animals taken away with their bowls and bedding.', after: 'Rinse where they walk; they come back when it is dry.' },
-  gap: { before: 'Tape and sheet the gap; ask what is behind it.', after: 'Untape, look behind it for water.' },
-  electrics: { before: 'Have it isolated by somebody competent, then cover it.', after: 'Uncover dry; leave switching on to somebody competent.' },
-  glass: { before: 'Wet the glass and keep it wet.', after: 'Rinse the glass before anything dries on it.' },
-  'bare-metal': { before: 'Cover bare metal, or keep it wet throughout.', after: 'Uncover and rinse.' },
-  vehicle: { before: 'Have the vehicle moved.', after: 'Tell the owner that it may come back.' },
-  furniture: { before: 'Move it away or cover it.', after: 'Put it back dry.' },
-  nest: { before: 'Keep away and ask: an occupied nest may be protected by law.', after: 'Leave it as it was.' },
-  footway: { before: 'Close it with signs on both ends and a lookout.', after: 'Rinse it, look for slippery spots, open it again.' },
-  other: { before: 'Cover it or move it.', after: 'Uncover it.' },
+import type { FeatureProtection, ProtectionAct, ProtectionKind, Protector } from '../protection-act.ts';
+
+type More = Partial<Pick<ProtectionAct, 'material' | 'longestMinutesInSun' | 'who'>>;
+const act = (kind: ProtectionKind, minutes: number, text: string, more: More = {}): ProtectionAct => ({
+  kind,
+  text,
+  minutes,
+  material: null,
+  who: 'crew',
+  longestMinutesInSun: null,
+  ...more,
+});
+const by = (who: Protector): More => ({ who });
+const FILM: More = { material: 'film and tape' };
+/** Leaves cook under a cover in the sun. */
+const BREATHING_COVER: More = { material: 'breathing cover', longestMinutesInSun: 30 };
+
+const CATCH_WATER: FeatureProtection = {
+  before: act('divert', 10, 'Bund or divert all run-off away from the water; set up the catch.', { material: 'sand sleeves, pump, drum' }),
+  during: act('catch', 5, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
+  after: act('open', 6, 'Lift the bund last, when the catch is empty and the reading neutral.'),
 }; // prettier-ignore
+const NO_POWER: FeatureProtection = {
+  before: act('isolate', 4, 'Have it isolated by somebody competent, then cover it.', {
+    ...FILM,
+    ...by('competent'),
+  }),
+  during: null,
+  after: act('uncover', 3, 'Uncover dry; leave switching on to somebody competent.', by('competent')),
+};
+
+/** What is done for each kind of feature; null where nothing is. Trade defaults. */
+export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | null>> = {
+  'plant-bed': {
+    before: act('wet', 3, 'Wet the bed through, leaf and soil.'),
+    during: act('keep-rinsing', 2, 'Keep it wet while product is about.'),
+    after: act('rinse', 4, 'Rinse leaves and soil with plenty of water.'),
+  },
+  lawn: {
+    before: act('wet', 3, 'Wet the grass along the wall.'),
+    during: act('keep-rinsing', 2, 'Keep it wet while product is about.'),
+    after: act('rinse', 3, 'Rinse the grass.'),
+  },
+  pond: CATCH_WATER,
+  stream: CATCH_WATER,
+  drain: {
+    before: act('block', 4, 'Find out where it leads; block it where it leads to open water.', { material: 'drain mat' }),
+    during: null,
+    after: act('open', 3, 'Unblock it when run-off is clear and neutral.'),
+  },
+  'cellar-drain': {
+    before: act('test', 4, 'Test with a bucket that it runs. Never block it: a blocked cellar drain floods the basement.'),
+    during: act('test', 2, 'Look down now and then: it must run.'),
+    after: act('test', 4, 'Clear it of sludge and test it with a bucket again.'),
+  },
+  pool: {
+    before: act('cover', 8, 'Cover the pool with the owner; keep all run-off out of it.', { material: 'pool cover', ...by('owner') }),
+    during: null,
+    after: act('uncover', 6, 'Uncover it rinsed; the owner tests the water before anybody bathes.', by('owner')),
+  },
+  door: {
+    before: act('tape', 3, 'Shut it, seal its foot, and ask what is behind it.', FILM),
+    during: null,
+    after: act('uncover', 3, 'Untape it, wipe the threshold; look behind it for water.'),
+  },
+  sill: {
+    before: act('move', 2, 'Clear the sill; no spray upwards against it.'),
+    during: null,
+    after: act('rinse', 2, 'Rinse the sill and wipe it dry.'),
+  },
+  lamp: NO_POWER,
+  electrics: NO_POWER,
+  panel: {
+    before: act('notify', 3, 'No jet and no product on it; cover it, or keep it wet, after the owner agreed.', { ...FILM, ...by('owner') }),
+    during: act('keep-rinsing', 2, 'Keep it wet where it is not covered.'),
+    after: act('uncover', 3, 'Uncover and rinse with plain water.'),
+  },
+  timber: {
+    before: act('wet', 2, 'Wet natural timber and keep it wet, or cover it.'),
+    during: act('keep-rinsing', 2, 'Keep it wet while product is about.'),
+    after: act('rinse', 2, 'Uncover and rinse.'),
+  },
+  goods: {
+    before: act('move', 5, 'Have goods moved off the door and off the floor; seal the foot of the door.', { ...FILM, ...by('owner') }),
+    during: null,
+    after: act('open', 3, 'Open with the owner and look for water.', by('owner')),
+  },
+  animals: {
+    before: act('move', 2, 'Have animals taken away with their bowls and bedding.', by('owner')),
+    during: act('keep-away', 0, 'They stay away until it is dry.'),
+    after: act('rinse', 3, 'Rinse where they walk; they come back when it is dry.'),
+  },
+  gap: {
+    before: act('tape', 4, 'Tape and sheet the gap; ask what is behind it.', FILM),
+    during: null,
+    after: act('uncover', 3, 'Untape, look behind it for water.'),
+  },
+  glass: {
+    before: act('wet', 2, 'Wet the glass.'),
+    during: act('keep-rinsing', 2, 'Keep the glass wet: nothing dries on it.'),
+    after: act('rinse', 3, 'Rinse the glass before anything dries on it.'),
+  },
+  'bare-metal': {
+    before: act('cover', 3, 'Cover bare metal, or keep it wet throughout.', FILM),
+    during: null,
+    after: act('uncover', 2, 'Uncover and rinse.'),
+  },
+  vehicle: {
+    before: act('move', 1, 'Have the vehicle moved.', by('owner')),
+    during: null,
+    after: act('notify', 1, 'Tell the owner that it may come back.'),
+  },
+  furniture: {
+    before: act('move', 4, 'Move it away or cover it.', { material: 'dust sheet' }),
+    during: null,
+    after: act('move', 4, 'Put it back dry.'),
+  },
+  nest: {
+    before: act('keep-away', 1, 'Keep away and ask: an occupied nest may be protected by law.'),
+    during: act('keep-away', 0, 'Nobody works within sight of it.'),
+    after: act('keep-away', 0, 'Leave it as it was.'),
+  },
+  footway: {
+    before: act('sign', 5, 'Close it with signs on both ends and a lookout.', { material: 'signs, cones' }),
+    during: act('keep-away', 0, 'Nobody walks through spray; the lookout stays.'),
+    after: act('open', 4, 'Rinse it, look for slippery spots, open it again.'),
+  },
+  other: {
+    before: act('cover', 3, 'Cover it or move it.', FILM),
+    during: null,
+    after: act('uncover', 2, 'Uncover it.'),
+  },
+}; // prettier-ignore
+
+/** Plants by the other ways of a house. */
+export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
+  cover: {
+    before: act('cover', 5, 'Wet the plants, then cover or bag them; never in hot sun.', BREATHING_COVER),
+    during: act('uncover', 1, 'Lift the cover as soon as the face beside it is rinsed.'),
+    after: act('uncover', 4, 'Count the covers back; rinse leaves and soil.'),
+  },
+  capture: {
+    before: act('catch', 10, 'Bund the foot of the face and catch all run-off: nothing reaches the roots.', { material: 'sand sleeves, pump, drum' }),
+    during: act('catch', 5, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
+    after: act('open', 6, 'Lift the bund last, when the reading is neutral; rinse leaves all the same.'),
+  },
+}; // prettier-ignore
+
+/** What is done on every property, whatever stands beside the work. */
+export const SITE_PROTECTION: Pick<FeatureProtection, 'before' | 'after'> = {
+  before: act(
+    'sign',
+    0,
+    'Rinse gear is laid and charged before any product touches a face; people and cars are away.',
+  ),
+  after: act(
+    'rinse',
+    0,
+    'Plants and neighbouring faces are rinsed once more; every cover, tape and bund is counted back.',
+  ),
+};

@@ -55,7 +55,6 @@ export const TRADE_DEFAULTS = {
   // The visit.
   watchesPerPerson: 2,
   setOutSeconds: 900,
-  protectFeatureSeconds: 180,
   clearUpSeconds: 900,
   mixSeconds: 300,
   preWetToApplySeconds: 300,
@@ -79,6 +78,8 @@ export const TRADE_DEFAULTS = {
   greatestSorptivity: 0.3,
 
   // Weather.
+  /** From here on it counts as sun on a cover, net W/m². */
+  sunWattsPerSquareMetre: 150,
   /** Above it spray reaches what stands on the same side. */
   driftReachMetresPerSecond: 3,
   driftWarnedMetresPerSecond: 5,

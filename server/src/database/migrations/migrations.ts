@@ -3,6 +3,7 @@ import * as foundation from './2026-11-25-foundation.ts';
 import * as record from './2026-11-25b-record.ts';
 import * as photos from './2026-11-25c-photos.ts';
 import * as handbook from './2026-11-25d-handbook.ts';
+import * as visits from './2026-11-27-visits.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
@@ -10,6 +11,7 @@ const ALL: readonly { readonly name: string; readonly migration: Knex.Migration 
   { name: '2026-11-25b-record', migration: record },
   { name: '2026-11-25c-photos', migration: photos },
   { name: '2026-11-25d-handbook', migration: handbook },
+  { name: '2026-11-27-visits', migration: visits },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {

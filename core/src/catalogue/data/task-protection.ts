@@ -1,0 +1,15 @@
+import type { Tool } from '../tool.ts';
+
+/** What one wears for what is done, beside what the agent asks for. Trade defaults. */
+export const TASK_PROTECTION: readonly {
+  readonly when: (tool: Tool, overhead: boolean) => boolean;
+  readonly wear: readonly string[];
+}[] = [
+  {
+    when: (tool) => tool.machines.includes('pressure-washer') || tool.machines.includes('hot-washer'),
+    wear: ['goggles', 'closed boots', 'hearing protection'],
+  },
+  { when: (tool) => tool.hot, wear: ['heat-proof gloves', 'long sleeves'] },
+  { when: (tool) => tool.machines.includes('sprayer'), wear: ['goggles', 'closed boots'] },
+  { when: (_, overhead) => overhead, wear: ['helmet'] },
+];

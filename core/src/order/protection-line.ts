@@ -1,0 +1,15 @@
+import type { Protection } from '../plan/protections.ts';
+
+const WHO: Readonly<Record<Protection['who'], string>> = {
+  crew: '',
+  owner: 'with the owner',
+  competent: 'by somebody competent',
+};
+
+/** "Rose bed: wet the bed through (hose, 3 min)". */
+export function protectionLine({ featureName, text, material, minutes, who }: Protection): string {
+  const more = [material ?? '', minutes > 0 ? `${String(minutes)} min` : '', WHO[who]].filter(
+    (w) => w !== '',
+  );
+  return `${featureName}: ${text}${more.length > 0 ? ` (${more.join(', ')})` : ''}`;
+}

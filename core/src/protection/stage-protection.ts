@@ -1,0 +1,18 @@
+import { TASK_PROTECTION } from '../catalogue/data/task-protection.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Surface } from '../survey/surface.ts';
+import type { Stage } from '../treatment/stage.ts';
+
+/** What is worn for one stage: what its agent asks for and what is done asks for, each once. */
+export function stageProtection(
+  stage: Pick<Stage, 'apply' | 'tool'>,
+  surface: Pick<Surface, 'topMetres'>,
+  catalogue: Catalogue,
+): readonly string[] {
+  const ofAgent = stage.apply ? catalogue.agent(stage.apply.agent).protection : [];
+  const tool = stage.tool === null ? null : catalogue.tool(stage.tool);
+  const overhead = surface.topMetres > TRADE_DEFAULTS.overheadMetres;
+  const ofTask = tool ? TASK_PROTECTION.filter(({ when }) => when(tool, overhead)) : [];
+  return [...new Set([...ofAgent, ...ofTask.flatMap(({ wear }) => wear)])];
+}
