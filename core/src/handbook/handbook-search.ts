@@ -8,6 +8,8 @@ export const HANDBOOK_KINDS = [
   'methods',
   'limits',
   'tests',
+  'schools',
+  'weights',
 ] as const;
 export type HandbookKind = (typeof HANDBOOK_KINDS)[number];
 
@@ -42,6 +44,8 @@ export function handbookEntries(catalogue: Catalogue): readonly HandbookEntry[] 
   ...catalogue.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
   ...catalogue.limits.map((l) => entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen])),
   ...[...catalogue.quickTests, ...catalogue.materialTests].map((t) => entry('tests', t, t.agentClass ?? 'without an agent', [t.how])),
+  ...catalogue.schools.map((s) => entry('schools', s, s.settings.find((way) => way.id === s.setting)?.name ?? s.setting, s.settings.map((way) => way.name))),
+  ...catalogue.weights.map((w) => entry('weights', w, `${String(w.value)} for each ${w.per}`, [w.why])),
 ];
   made.set(catalogue, entries);
   return entries;

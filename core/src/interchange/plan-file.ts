@@ -36,7 +36,7 @@ export function planFileOf(
     assumed: assumed.map(({ path, value }) => ({ path, value })),
     surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan, survey, expectations)),
     expectations: expectations
-      .filter((e) => e.surface === null && !e.leftOut)
+      .filter((e) => e.surfaces.length === 0 && !e.leftOut)
       .map(({ key, text }) => ({ rule: key, text })),
     schools: schoolsOn({ schools: {} }, survey.job.house, catalogue),
     guard: plan.work.meetings.map((meeting) => ({
@@ -135,7 +135,7 @@ function surfaceOf(
         areaSquareMetres: roundToStep(o.areaSquareMetres ?? 0, 0.01),
       })),
     expectations: expectations
-      .filter((e) => e.surface === planned.surface.id && !e.leftOut)
+      .filter((e) => e.surfaces.includes(planned.surface.id) && !e.leftOut)
       .map(({ key, text }) => ({ rule: key, text })),
   };
 }

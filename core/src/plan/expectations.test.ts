@@ -34,14 +34,16 @@ describe('what the customer is told', () => {
     expect(find(survey, 'visit-2')).toBe('We come again from 2026-05-06 on for Bay.');
     expect(find(survey, 'wall.not-')).toMatch(/^Not used here: .*\. No hypochlorite on this stone/);
     expect(find(survey, 'roof.left-out')).toBe('It is left as it is: swifts nest there.');
-    expect(find(survey, 'wall.uneven-drying')).toContain('dries unevenly');
-    expect(find(survey, 'wall.colour')).toContain('lighter');
+    expect(find(survey, 'uneven-drying')).toContain('dries unevenly');
+    expect(find(survey, 'colour')).toContain('lighter');
     expect(new Set(said(survey).map((e) => e.key)).size).toBe(said(survey).length);
+    // What holds for several faces is said once.
+    expect(said(survey).find((e) => e.key === 'expect-green-algae')).toMatchObject({ place: 'Wall; Bay', surfaces: ['wall', 'bay'] }); // prettier-ignore
   });
 
   it('is worded anew or left out, by what it is about, and the order says it so', () => {
-    const survey = surveyOf({ wordings: { 'steps.expect-lichen': 'Rings may stay.', 'slow-result': '' } });
-    expect(said(survey).find((e) => e.key === 'steps.expect-lichen')).toMatchObject({ text: 'Rings may stay.', leftOut: false }); // prettier-ignore
+    const survey = surveyOf({ wordings: { 'expect-lichen': 'Rings may stay.', 'slow-result': '' } });
+    expect(said(survey).find((e) => e.key === 'expect-lichen')).toMatchObject({ text: 'Rings may stay.', leftOut: false }); // prettier-ignore
     const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
     const texts = crewOrder(made, survey).expectations.map((e) => e.text);
     expect(texts).toContain('Rings may stay.');

@@ -13,8 +13,10 @@ import { canonicalHash } from './inputs-hash.ts';
 export interface Expectation {
   /** By meaning, so that a wording of one's own stays with it. */
   readonly key: string;
+  /** Where it holds, in words. */
   readonly place: string;
-  readonly surface: string | null;
+  /** The faces that it is about; none for the property as a whole. */
+  readonly surfaces: readonly string[];
   /** As it is said: the house's own wording where there is one. */
   readonly text: string;
   /** The sentence that Etappe proposes. */
@@ -30,25 +32,34 @@ export function expectationsFor(plan: Derivation, survey: Survey): readonly Expe
     ...markExpectations(survey),
     ...siteExpectations(plan, survey),
   ];
-  const once = said.filter((e, i) => said.findIndex((other) => other.key === e.key) === i);
-  return once.map(({ key, place, surface, text }) => {
+  const byKey = new Map<string, Said[]>();
+  for (const one of said) byKey.set(one.key, [...(byKey.get(one.key) ?? []), one]);
+  return [...byKey].flatMap(([key, all]) => {
+    const [first] = all;
+    if (!first) return [];
     const own = survey.job.wordings[key];
-    return { key, place, surface, proposed: text, text: own ?? text, leftOut: own === '' };
+    const place = [...new Set(all.map((one) => one.place))].join('; ');
+    const surfaces = [...new Set(all.flatMap((one) => one.surface ?? []))];
+    return [{ key, place, surfaces, proposed: first.text, text: own ?? first.text, leftOut: own === '' }];
   });
 }
 
-type Said = Pick<Expectation, 'key' | 'place' | 'surface' | 'text'>;
+interface Said {
+  /** Sentences of one key are the same sentence, for several places. */
+  readonly key: string;
+  readonly place: string;
+  readonly surface: string | null;
+  readonly text: string;
+}
 
 function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Said[] {
   const { surface, treatment } = planned;
-  const say = (rule: string, text: string): Said => ({
-    key: `${surface.id}.${rule}`,
-    place: surface.name,
-    surface: surface.id,
-    text,
-  });
+  const about = { place: surface.name, surface: surface.id };
+  /** The same on every face, and with the facts of this one. */
+  const say = (key: string, text: string): Said => ({ key, ...about, text });
+  const sayHere = (rule: string, text: string): Said => ({ key: `${surface.id}.${rule}`, ...about, text });
   if (!surface.inScope)
-    return [say('left-out', `It is left as it is${surface.scopeReason ? `: ${lowerFirst(surface.scopeReason)}` : ''}.`)]; // prettier-ignore
+    return [sayHere('left-out', `It is left as it is${surface.scopeReason ? `: ${lowerFirst(surface.scopeReason)}` : ''}.`)]; // prettier-ignore
   if (!treatment || treatment.proposals.length === 0) return [];
   const catalogue = houseCatalogue(survey.handbook);
   const { porous, partial } = looks(planned, survey);
@@ -60,11 +71,11 @@ function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Sai
       )[0];
       const [why] = avoided?.refusals ?? [];
       return avoided && why
-        ? [say(`not-${avoided.method.id}`, `Not used here: ${lowerFirst(avoided.method.name)}. ${why.text}`)]
+        ? [sayHere(`not-${avoided.method.id}`, `Not used here: ${lowerFirst(avoided.method.name)}. ${why.text}`)]
         : [];
     }),
     ...treatment.parts.slice(1).flatMap((part) =>
-      part.wait?.for === 'others' ? [say('others', `${catalogue.method(part.wait.method).name}: ${lowerFirst(part.wait.until)}.`)] : [],
+      part.wait?.for === 'others' ? [sayHere('others', `${catalogue.method(part.wait.method).name}: ${lowerFirst(part.wait.until)}.`)] : [],
     ),
     ...(surface.conditions.includes('failed-seal')
       ? [say('seepage', 'Its seals are old: that water seeps in cannot be excluded, however carefully it is rinsed.')]

@@ -14,6 +14,7 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
+import { choiceWarnings } from './choice-warnings.ts';
 import { chemistryWarnings } from './chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { inVisit, plannedSurface, treatedSurface } from './planned-surface.ts';
@@ -75,7 +76,7 @@ const SECTION_FACTORS = [1, 0.7] as const;
  * Survey of faces → everything derived from it, for one section size.
  * Each line is a pure step; later ones need only what stands above them.
  */
-function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
+export function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
   return sectioned(treated(survey), survey, sectionFactor);
 }
 
@@ -100,6 +101,7 @@ function treated(survey: FacedSurvey) {
     warnings: [
       ...questionStops(questions),
       ...visitWarnings(survey, surfaces),
+      ...choiceWarnings(survey, surfaces),
       ...sprayerWarnings(surfaces, survey.job.house),
       ...visitNumberWarnings(survey, visitNumber),
       ...houseWarnings(survey, surfaces),

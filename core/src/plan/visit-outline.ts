@@ -1,5 +1,6 @@
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { daysAfter } from '../quantity/calendar.ts';
+import { lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { PartWait, Stage } from '../treatment/stage.ts';
 import type { Derivation } from './plan.ts';
@@ -55,16 +56,16 @@ const WAIT_WORDS: Readonly<Record<PartWait['for'], string>> = {
   dry: 'dries',
   work: 'works',
   set: 'sets',
-  others: 'waits for others',
+  others: 'is left to others',
 };
 
-/** "dries for 2 days: joints are dry to the depth of a finger". */
+/** "dries for at least 2 days, until joints are dry to the depth of a finger". */
 export function waitInWords({ for: waitsFor, days, until }: PartWait): string {
   const count = (n: number) => `${String(n)} ${n === 1 ? 'day' : 'days'}`;
   const span =
     days.latest === null ? `at least ${count(days.from)}` : `${String(days.from)} to ${count(days.latest)}`;
-  const long = days.from === 0 && days.latest === null ? '' : `, ${span}`;
-  return `${WAIT_WORDS[waitsFor]}${long}, until: ${until}`;
+  const long = days.from === 0 && days.latest === null ? '' : ` for ${span}`;
+  return `${WAIT_WORDS[waitsFor]}${long}, until ${lowerFirst(until)}`;
 }
 
 function partMinutes(part: VisitPart): number {

@@ -105,7 +105,7 @@ export const schoolsSchema = Joi.object(
 
 const machineSchema = Joi.object<Machine>({
   kind: Joi.valid(...MACHINE_KINDS).required(),
-  count: Joi.number().integer().min(0).max(9).default(1),
+  count: Joi.number().integer().min(0).max(20).default(1),
   flowLitresPerMinute: Joi.number().greater(0).max(100).allow(null).default(null),
   pressureBar: Joi.number().greater(0).max(500).allow(null).default(null),
 });

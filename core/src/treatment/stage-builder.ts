@@ -81,7 +81,7 @@ function isTreatedStronger({ schools, surface, catalogue }: ChainSurroundings): 
 }
 
 function bulkOf(template: WorkedTemplate, link: ChainLink): Stage['bulk'] {
-  if (!('bulk' in template) || !template.bulk) return null;
+  if (!('bulk' in template)) return null;
   const { what, where, litresPerSquareMetre } = template.bulk;
   const litres = roundToStep((litresPerSquareMetre[link.severity - 1] ?? 0) * link.areaSquareMetres, 0.1);
   return { what, litres, where };

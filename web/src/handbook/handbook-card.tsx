@@ -35,6 +35,8 @@ const CARDS: Readonly<Record<HandbookKind, (props: CardProps) => ReactNode>> = {
   methods: MethodCard,
   limits: LimitCard,
   tests: TestCard,
+  schools: SchoolCard,
+  weights: WeightCard,
 };
 
 /** One entry of the handbook, whatever it is. */
@@ -56,6 +58,8 @@ export function HandbookCard({
       {entry.kind === 'materials' && <ConditionValues material={catalogue.material(id)} />}
       {entry.kind === 'agents' && <HouseValuesPart kind="agent" id={id} />}
       {entry.kind === 'methods' && <HouseValuesPart kind="method" id={id} />}
+      {entry.kind === 'schools' && <HouseValuesPart kind="school" id={id} />}
+      {entry.kind === 'weights' && <HouseValuesPart kind="weight" id={id} />}
       {(entry.kind === 'materials' || entry.kind === 'methods') && (
         <OwnEntryActs part={entry.kind === 'materials' ? 'material' : 'method'} id={id} />
       )}
@@ -191,6 +195,36 @@ function MethodCard({ id, catalogue }: CardProps) {
     </>
   );
 } // prettier-ignore
+
+function SchoolCard({ id, catalogue }: CardProps) {
+  const school = catalogue.school(id);
+  return (
+    <ul>
+      {school.settings.map((way) => (
+        <li key={way.id}>
+          <b>
+            {way.name}
+            {way.id === school.setting && ' (the house’s way)'}
+          </b>
+          : {way.when}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function WeightCard({ id, catalogue }: CardProps) {
+  const { value, per, why, source } = catalogue.weight(id);
+  return (
+    <Facts
+      rows={[
+        ['Counts', `${String(value)} points for each ${per}`],
+        ['Why', why],
+        ['Source', source],
+      ]}
+    />
+  );
+}
 
 function LimitCard({ id, catalogue }: CardProps) {
   const limit = catalogue.limits.find((l) => l.id === id);

@@ -22,6 +22,8 @@ const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
   methods: 'Methods',
   limits: 'Limits',
   tests: 'Small tests',
+  schools: 'Ways of working',
+  weights: 'What counts',
 };
 const UNITS_KEY = 'etappe.handbook-units';
 const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [

@@ -116,7 +116,14 @@ function kept({ id: _, ...override }: CatalogueOverride): object {
   return { ...override, replaced: valueOf(override)?.shipped ?? override.replaced };
 }
 
-const PAGES = { material: 'materials', condition: 'materials', agent: 'agents', method: 'methods', school: 'schools', weight: 'weights' } as const;
+const PAGES = {
+  material: 'materials',
+  condition: 'materials',
+  agent: 'agents',
+  method: 'methods',
+  school: 'schools',
+  weight: 'weights',
+} as const;
 
 function OverrideLine({ override, catalogue }: { readonly override: CatalogueOverride; readonly catalogue: HouseCatalogue }) {
   const { kind, entry, path, value, reason, by, at } = override;

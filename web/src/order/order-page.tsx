@@ -9,6 +9,8 @@ import { usePlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { VisitChoice } from '../visits/visit-choice.tsx';
+import { ExpectationsPart } from './expectations-part.tsx';
 import { OrderSheet } from './order-sheet.tsx';
 import './order-page.css';
 
@@ -117,6 +119,8 @@ function NextOrder() {
           }
         />
       )}
+      <VisitChoice plan={plan} />
+      <ExpectationsPart plan={plan} />
       {document && stops.length === 0 && <OrderSheet order={document} heading="Draft: not issued yet" />}
     </div>
   );

@@ -1,12 +1,13 @@
 import { decimal, formatMass, formatVolume } from '@etappe/core';
-import type { CrewOrder, OrderEntry, OrderMix } from '@etappe/core';
+import type { CrewOrder, OrderEntry, OrderMix, VisitOutline } from '@etappe/core';
+import { visitDay } from '../visits/visit-choice.tsx';
 
 /** Orders issued before the place was told of have no notes on it. */
 type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
 
 /** The crew order as it is read and printed. */
 export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
-  const { site = [] } = order;
+  const { site = [], later = [], during = [], acknowledged = null, visit } = order;
   return (
     <article className="order-sheet">
       <header className="order-head">
@@ -15,6 +16,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
           <p>
             {order.customer}
             {order.date === '' ? '' : ` · ${order.date}`} · {order.start}–{order.finish}
+            {visit && visit.of > 1 && ` · visit ${String(visit.number)} of ${String(visit.of)}`}
           </p>
         </div>
         <p className="order-number">{heading}</p>
@@ -70,6 +72,12 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         <div>
           <h2>Protect first</h2>
           <List lines={order.before} none="Nothing was noted beside the surfaces." />
+          {during.length > 0 && (
+            <>
+              <h2>Meanwhile</h2>
+              <List lines={during} />
+            </>
+          )}
           {order.questions.length > 0 && (
             <>
               <h2>Ask before starting</h2>
@@ -126,10 +134,29 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         <div>
           <h2>What the customer was told to expect</h2>
           <List lines={order.expectations.map((e) => `${e.place}: ${e.text}`)} />
+          <p className="quiet">
+            {acknowledged
+              ? `Acknowledged by ${acknowledged.name}, ${acknowledged.at.slice(0, 10)}.`
+              : 'Not acknowledged in writing.'}
+          </p>
         </div>
       </section>
+      {later.length > 0 && (
+        <section>
+          <h2>Later visits</h2>
+          <List lines={later.map(laterVisit)} />
+        </section>
+      )}
     </article>
   );
+}
+
+function laterVisit(visit: VisitOutline): string {
+  const faces = visit.faces.map(
+    (f) =>
+      `${f.name}, ${f.methods.map((m) => m.toLowerCase()).join(', ')}${f.because === '' ? '' : ` (${f.because})`}`,
+  );
+  return `Visit ${String(visit.number)}, ${visitDay(visit)}: ${faces.join('; ')}`;
 }
 
 function List({ lines, none }: { readonly lines: readonly string[]; readonly none?: string }) {

@@ -1,5 +1,5 @@
-import { betterPlans } from '@etappe/core';
-import type { Plan, Survey } from '@etappe/core';
+import { betterPlans, whatIf } from '@etappe/core';
+import type { Plan, Survey, WhatIf } from '@etappe/core';
 import { expose } from 'comlink';
 
 /** The seed is fixed: the same survey always gets the same plan. */
@@ -32,6 +32,11 @@ const planner = {
       if (performance.now() - began > LONGEST_SEARCH_MILLISECONDS) return true;
     }
     return true;
+  },
+
+  /** What a change would change; the search for a sequence lets it in between two moves. */
+  whatIf(survey: Survey, changed: Survey): WhatIf {
+    return whatIf(survey, changed);
   },
 };
 

@@ -1,10 +1,21 @@
-import type { Plan, Survey } from '@etappe/core';
+import { whatIf } from '@etappe/core';
+import type { Plan, Survey, WhatIf } from '@etappe/core';
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import { createContext, startTransition, use, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  createContext,
+  startTransition,
+  use,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import type { ReactNode } from 'react';
 import { today } from '../today.ts';
 import type { Planner } from './plan-worker.ts';
+import { WhatIfContext } from './what-if.tsx';
 
 export interface PlanState {
   /** The newest plan; of an earlier survey while `working`. */
@@ -94,9 +105,17 @@ export function PlanProvider({
     };
   }, [survey]);
 
+  const ask = useCallback((now: Survey, changed: Survey): Promise<WhatIf> => {
+    const { current } = planner;
+    return current ? current.whatIf(now, changed) : Promise.resolve(whatIf(now, changed));
+  }, []);
   const { plan, failed, done } = found;
   // From the very edit on, not only once the search has begun: until then the plan is of an older survey.
   const working = done !== survey;
   const state = useMemo((): PlanState => ({ plan, working, failed }), [plan, working, failed]);
-  return <PlanContext value={state}>{children}</PlanContext>;
+  return (
+    <WhatIfContext value={ask}>
+      <PlanContext value={state}>{children}</PlanContext>
+    </WhatIfContext>
+  );
 }

@@ -18,6 +18,7 @@ import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
+import { VisitChoice } from '../visits/visit-choice.tsx';
 import './sequence-page.css';
 
 /** The visit on one time axis, and what it was made from: crew, machines, hours and weather. */
@@ -30,9 +31,10 @@ export function SequencePage() {
     <div className="sequence">
       <section className="sequence-main" aria-label="The visit" aria-busy={working}>
         <div className="sequence-head">
-          <h2>The visit</h2>
+          <h2>{plan.visits.length > 1 ? `Visit ${String(plan.visitNumber)}` : 'The visit'}</h2>
           {plan.visit ? <VisitFigures plan={plan} /> : <span className="quiet">no sequence yet</span>}
         </div>
+        <VisitChoice plan={plan} />
         {shown.map((w) => (
           <Alert
             key={w.text}
@@ -215,7 +217,7 @@ function Settings() {
           {MACHINE_NAMES[kind]}
           <InputNumber
             min={0}
-            max={9}
+            max={20}
             value={counts[kind]}
             onChange={(count) => {
               setMachines(kind, count);

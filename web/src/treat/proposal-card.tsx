@@ -1,9 +1,13 @@
-import { CATALOGUE, SEVERITY_WORDS } from '@etappe/core';
+import { CATALOGUE, SEVERITY_WORDS, decimal } from '@etappe/core';
 import type { ContaminantProposal, RefusedMethod } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { OverrideDialog } from './override-dialog.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { ApplyAlike } from './apply-alike.tsx';
+import { CompareMethods } from './compare-methods.tsx';
+import { RankingFactors } from './ranking-factors.tsx';
 import { useMethodChoice } from './use-method-choice.ts';
 
 interface Props {
@@ -12,10 +16,25 @@ interface Props {
   readonly proposal: ContaminantProposal;
 }
 
+/** Refused methods that are in sight at once. */
+const FIRST_REFUSED = 5;
+
+/** What may be set aside first, then by what it would do. */
+function refusedInOrder(refused: readonly RefusedMethod[], contaminant: string): readonly RefusedMethod[] {
+  const result = ({ method }: RefusedMethod) => method.treats[contaminant] ?? 0;
+  return [...refused].sort((a, b) => Number(b.overridable) - Number(a.overridable) || result(b) - result(a));
+}
+
 /** What is done against one finding, what else would do, what is refused and by which rule. */
 export function ProposalCard({ surface, name, proposal }: Props) {
-  const { finding, chosen, alternatives, refused, choice } = proposal;
+  const { finding, follows, chosen, alternatives, refused, choice } = proposal;
   const { pick, release } = useMethodChoice(surface, finding.contaminant);
+  const { catalogue } = useSurveySession();
+  const [comparing, setComparing] = useState(false);
+  const [spreading, setSpreading] = useState(false);
+  const [allRefused, setAllRefused] = useState(false);
+  const ordered = refusedInOrder(refused, finding.contaminant);
+  const shownRefused = allRefused ? ordered : ordered.slice(0, FIRST_REFUSED);
   const [overriding, setOverriding] = useState<RefusedMethod | null>(null);
   return (
     <section className="proposal">
@@ -23,9 +42,10 @@ export function ProposalCard({ surface, name, proposal }: Props) {
         <h3>{name}</h3>
         <span className="quiet">
           severity {finding.severity}, {SEVERITY_WORDS[finding.severity]}; {Math.round(finding.share * 100)} %
-          of the surface
+          of the surface{follows === null ? '' : `. ${follows}`}
         </span>
       </div>
+      {!chosen && <NothingPermitted refused={refused} />}
       {chosen && (
         <div className="proposal-chosen hairline">
           <h3>{chosen.method.name}</h3>
@@ -40,35 +60,62 @@ export function ProposalCard({ surface, name, proposal }: Props) {
             {chosen.method.why}
             {choice && <strong> {choice.text}</strong>}
           </span>
+          <RankingFactors ranked={chosen} />
+          <div className="proposal-acts">
+            {alternatives.length > 0 && (
+              <Button
+                size="small"
+                onClick={() => {
+                  setComparing(true);
+                }}
+              >
+                Side by side …
+              </Button>
+            )}
+            <Button
+              size="small"
+              onClick={() => {
+                setSpreading(true);
+              }}
+            >
+              On every face like this …
+            </Button>
+          </div>
         </div>
       )}
       {(alternatives.length > 0 || refused.length > 0) && (
         <table className="method-table">
           <caption className="visually-hidden">Other methods against {name}</caption>
           <tbody>
-            {alternatives.map(({ method, points }) => (
-              <tr key={method.id}>
-                <td>{method.name}</td>
-                <td>
-                  {method.why}{' '}
-                  <span className="quiet figure">
-                    {points} {Math.abs(points) === 1 ? 'point' : 'points'}
-                  </span>
-                </td>
-                <td>
-                  <Button
-                    size="small"
-                    aria-label={`Use ${method.name} against ${name}`}
-                    onClick={() => {
-                      pick(method.id, '', 'Office');
-                    }}
-                  >
-                    Use this
-                  </Button>
-                </td>
-              </tr>
-            ))}
-            {refused.map((r) => (
+            {alternatives.map((ranked) => {
+              const { method, points } = ranked;
+              return (
+                <tr key={method.id}>
+                  <td>{method.name}</td>
+                  <td>
+                    {method.why}{' '}
+                    <details className="fold factors-fold">
+                      <summary className="quiet figure">
+                        {decimal(points, 1)} {Math.abs(points) === 1 ? 'point' : 'points'}
+                      </summary>
+                      <RankingFactors ranked={ranked} />
+                    </details>
+                  </td>
+                  <td>
+                    <Button
+                      size="small"
+                      aria-label={`Use ${method.name} against ${name}`}
+                      onClick={() => {
+                        pick(method.id);
+                      }}
+                    >
+                      Use this
+                    </Button>
+                  </td>
+                </tr>
+              );
+            })}
+            {shownRefused.map((r) => (
               <tr key={r.method.id}>
                 <td>{r.method.name}</td>
                 <td>
@@ -104,6 +151,38 @@ export function ProposalCard({ surface, name, proposal }: Props) {
           </tbody>
         </table>
       )}
+      {ordered.length > shownRefused.length && (
+        <Button
+          size="small"
+          type="text"
+          onClick={() => {
+            setAllRefused(true);
+          }}
+        >
+          {ordered.length - shownRefused.length} more that are refused
+        </Button>
+      )}
+      {comparing && (
+        <CompareMethods
+          name={name}
+          proposal={proposal}
+          catalogue={catalogue}
+          close={() => {
+            setComparing(false);
+          }}
+        />
+      )}
+      {spreading && chosen && (
+        <ApplyAlike
+          surface={surface}
+          contaminant={finding.contaminant}
+          name={name}
+          method={chosen.method}
+          close={() => {
+            setSpreading(false);
+          }}
+        />
+      )}
       {overriding && (
         <OverrideDialog
           refused={overriding}
@@ -117,5 +196,20 @@ export function ProposalCard({ surface, name, proposal }: Props) {
         />
       )}
     </section>
+  );
+}
+
+/** Nothing may be done: what forbids it stands below, each rule with who may set it aside. */
+function NothingPermitted({ refused }: { readonly refused: readonly RefusedMethod[] }) {
+  const open = refused.filter((r) => r.overridable).length;
+  return (
+    <p className="proposal-none">
+      <b>No permitted method.</b>{' '}
+      {refused.length === 0
+        ? 'The handbook has nothing against this on such a face.'
+        : open === 0
+          ? 'All that would do is refused by the safety floor: nobody can set that aside. Leave it out of scope, or hand it over.'
+          : `${String(open)} of ${String(refused.length)} may be set aside by whoever answers for the work, with name and reason; the others by nobody.`}
+    </p>
   );
 }

@@ -40,11 +40,14 @@ function Reasons({ planned }: { readonly planned: PlannedSurface }) {
                 <Link to={`/handbook/methods/${chosen.method.id}`}>{chosen.method.name.toLowerCase()}</Link>
               </h3>
               <ul>
-                {chosen.because.map((b) => (
-                  <li key={b.text}>
-                    {b.text} {b.source !== undefined && <span className="quiet">({b.source})</span>}
-                  </li>
-                ))}
+                {/* The sum of its points stands with the method. */}
+                {chosen.because
+                  .filter((b) => b.rule !== 'ranking')
+                  .map((b) => (
+                    <li key={b.text}>
+                      {b.text} {b.source !== undefined && <span className="quiet">({b.source})</span>}
+                    </li>
+                  ))}
               </ul>
             </section>
           ),

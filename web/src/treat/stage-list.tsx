@@ -5,9 +5,17 @@ import {
   formatAreaRate,
   formatGramsPerLitre,
   formatJetPressure,
+  formatVolume,
   isReadyToUse,
+  stageProtection,
+  visitOutlines,
+  waitInWords,
 } from '@etappe/core';
+import { HourglassOutlined } from '@ant-design/icons';
 import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
+import { usePlan } from '../planning/use-plan.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { visitDay } from '../visits/visit-choice.tsx';
 
 const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
   clear: 'Clear',
@@ -21,32 +29,60 @@ const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
   reading: 'Reading',
 };
 
-/** The chain of stages in the order of work, each with what the crew must know. */
-export function StageList({
-  planned,
-  units,
-}: {
+interface ListProps {
   readonly planned: PlannedSurface;
   readonly units: UnitSystem;
-}) {
-  const stages = planned.treatment?.stages ?? [];
+}
+
+/** The whole treatment in the order of work: its stages, and what is waited for between two visits. */
+export function StageList({ planned, units }: ListProps) {
+  const { plan } = usePlan();
+  const { survey, catalogue } = useSurveySession();
+  const parts = planned.treatment?.parts ?? [];
+  const outlines = plan ? visitOutlines(plan, survey) : [];
+  const numbers = new Map(
+    (plan?.visits ?? []).flatMap((visit) =>
+      visit.parts
+        .filter((part) => part.surface === planned.surface.id)
+        .map((part) => [part.stages, visit.number] as const),
+    ),
+  );
   return (
     <section className="proposal" aria-label="Chain of stages">
       <h3>The chain, stage by stage</h3>
-      <ol className="stage-list">
-        {stages.map((stage, i) => (
-          <li key={stage.id}>
-            <span className="stage-number" aria-hidden>
-              {i + 1}
-            </span>
-            <span className="stage-kind">
-              {KIND_NAMES[stage.kind]}
-              <small>{formatArea(stage.areaSquareMetres, units)}</small>
-            </span>
-            <StageFacts stage={stage} planned={planned} units={units} />
-          </li>
-        ))}
-      </ol>
+      {parts.map((part, i) => {
+        const first = 1 + parts.slice(0, i).reduce((sum, before) => sum + before.stages.length, 0);
+        const outline = outlines.find((visit) => visit.number === numbers.get(part.stages));
+        return (
+          <div key={i} className="stage-part">
+            {part.wait && (
+              <p className="stage-wait">
+                <HourglassOutlined aria-hidden /> {catalogue.method(part.wait.method).name}: the face{' '}
+                {waitInWords(part.wait)}.
+              </p>
+            )}
+            {outline && outlines.length > 1 && (
+              <h4>
+                Visit {outline.number} <span className="quiet figure">{visitDay(outline)}</span>
+              </h4>
+            )}
+            <ol className="stage-list" start={first}>
+              {part.stages.map((stage, k) => (
+                <li key={stage.id}>
+                  <span className="stage-number" aria-hidden>
+                    {first + k}
+                  </span>
+                  <span className="stage-kind">
+                    {KIND_NAMES[stage.kind]}
+                    <small>{formatArea(stage.areaSquareMetres, units)}</small>
+                  </span>
+                  <StageFacts stage={stage} planned={planned} units={units} />
+                </li>
+              ))}
+            </ol>
+          </div>
+        );
+      })}
     </section>
   );
 }
@@ -122,6 +158,12 @@ function StageFacts({
           </div>
         </details>
       )}
+      {stage.bulk && (
+        <div>
+          About {formatVolume(stage.bulk.litres, units)} of {stage.bulk.what}, {stage.bulk.where}
+        </div>
+      )}
+      <Worn stage={stage} planned={planned} />
       {stage.checks.map((check) => (
         <div key={check}>Check: {check}</div>
       ))}
@@ -133,4 +175,11 @@ function StageFacts({
       ))}
     </div>
   );
+}
+
+/** What one has on for a stage. */
+function Worn({ stage, planned }: { readonly stage: Stage; readonly planned: PlannedSurface }) {
+  const { catalogue } = useSurveySession();
+  const worn = stageProtection(stage, planned.surface, catalogue);
+  return worn.length === 0 ? null : <div className="quiet">Wear: {worn.join(', ')}</div>;
 }

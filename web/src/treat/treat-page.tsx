@@ -8,6 +8,7 @@ import { ChemistryApart } from './chemistry-apart.tsx';
 import { PatchesPart } from './patches-part.tsx';
 import { ReasonsPanel } from './reasons-panel.tsx';
 import { ProposalCard } from './proposal-card.tsx';
+import { SchoolsPart } from './schools-part.tsx';
 import { StageList } from './stage-list.tsx';
 import './treat-page.css';
 
@@ -81,7 +82,10 @@ export function TreatPage() {
           />
         ))}
         <PatchesPart planned={planned} />
-        {treatment && treatment.stages.length > 0 && <StageList planned={planned} units={survey.job.units} />}
+        <SchoolsPart surface={surface} />
+        {treatment?.parts.some((part) => part.stages.length > 0 || part.wait) && (
+          <StageList planned={planned} units={survey.job.units} />
+        )}
       </section>
       <ReasonsPanel planned={planned} />
     </div>

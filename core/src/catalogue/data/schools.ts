@@ -106,6 +106,6 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'product', name: 'Product', value: 0.5, per: 'doubling of the litres of mix on a square metre', why: 'Less to carry, to mix and to neutralise.', source: TRADE },
   { id: 'cost', name: 'Cost of product', value: 0, per: 'doubling of the money on a square metre', why: 'By the prices of the house’s products; where it counts, another price is another plan.', source: TRADE },
   { id: 'visit', name: 'Another visit', value: 6, per: 'visit', why: 'Travel, setting out and a day on the calendar.', source: TRADE },
-  { id: 'preference', name: 'House preference', value: 6, per: 'school that a method goes against', why: 'What the house is used to goes faster and safer.', source: TRADE },
+  { id: 'preference', name: 'House preference', value: 10, per: 'school that a method goes against', why: 'What the house is used to goes faster and safer.', source: TRADE },
   { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'A cycle is saved.', source: TRADE },
 ]; // prettier-ignore

@@ -1,0 +1,160 @@
+import { expectationsFor, expectationsHash, isAcknowledged } from '@etappe/core';
+import type { Expectation, Plan } from '@etappe/core';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useJob } from '../survey-edits/use-entity.ts';
+import './expectations-part.css';
+
+/** What the customer is told before the work: worded anew or left out where that is wanted, and acknowledged by name. */
+export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
+  const { survey } = useSurveySession();
+  const said = expectationsFor(plan, survey);
+  const acknowledged = isAcknowledged(said, survey) ? survey.job.acknowledgement : null;
+  const outdated = survey.job.acknowledgement && !acknowledged ? survey.job.acknowledgement : null;
+  if (said.length === 0) return null;
+  const shown = said.filter((e) => !e.leftOut).length;
+  return (
+    <details className="expectations-part">
+      <summary>
+        <h3>What the customer is told</h3>{' '}
+        <span className="quiet">
+          {shown} {shown === 1 ? 'sentence' : 'sentences'};{' '}
+          {acknowledged
+            ? `✓ acknowledged by ${acknowledged.name}, ${acknowledged.at.slice(0, 10)}`
+            : outdated
+              ? `△ ${outdated.name} acknowledged other sentences than these`
+              : 'not acknowledged yet'}
+        </span>
+      </summary>
+      <ul>
+        {said.map((expectation) => (
+          <Sentence key={expectation.key} expectation={expectation} />
+        ))}
+      </ul>
+      <Acknowledge hash={expectationsHash(said)} done={acknowledged !== null} />
+    </details>
+  );
+}
+
+function Sentence({ expectation }: { readonly expectation: Expectation }) {
+  const { key, place, text, proposed, leftOut } = expectation;
+  const { patch } = useJob();
+  const [draft, setDraft] = useState<string | null>(null);
+  const field = `wordings.${key}`;
+  const own = text !== proposed;
+  return (
+    <li className={leftOut ? 'left-out' : ''}>
+      <b>{place}</b>
+      {draft === null ? (
+        <span>{leftOut ? proposed : text}</span>
+      ) : (
+        <Input.TextArea
+          aria-label={`Wording for ${place}`}
+          rows={2}
+          maxLength={1000}
+          value={draft}
+          onChange={({ target }) => {
+            setDraft(target.value);
+          }}
+        />
+      )}
+      <span className="sentence-acts">
+        {draft === null ? (
+          <>
+            <Button
+              size="small"
+              aria-label={`Word anew: ${place}, ${proposed}`}
+              onClick={() => {
+                setDraft(leftOut ? proposed : text);
+              }}
+            >
+              Word anew
+            </Button>
+            {!leftOut && (
+              <Button
+                size="small"
+                aria-label={`Leave out: ${place}, ${proposed}`}
+                onClick={() => {
+                  patch({ [field]: '' });
+                }}
+              >
+                Leave out
+              </Button>
+            )}
+            {own && (
+              <Button
+                size="small"
+                aria-label={`As proposed: ${place}, ${proposed}`}
+                onClick={() => {
+                  patch({ [field]: null });
+                }}
+              >
+                As proposed
+              </Button>
+            )}
+          </>
+        ) : (
+          <>
+            <Button
+              size="small"
+              type="primary"
+              disabled={draft.trim() === ''}
+              onClick={() => {
+                patch({ [field]: draft.trim() === proposed ? null : draft.trim() });
+                setDraft(null);
+              }}
+            >
+              Keep
+            </Button>
+            <Button
+              size="small"
+              onClick={() => {
+                setDraft(null);
+              }}
+            >
+              Cancel
+            </Button>
+          </>
+        )}
+      </span>
+    </li>
+  );
+}
+
+function Acknowledge({ hash, done }: { readonly hash: string; readonly done: boolean }) {
+  const { patch } = useJob();
+  const [name, setName] = useState('');
+  if (done)
+    return (
+      <Button
+        size="small"
+        onClick={() => {
+          patch({ acknowledgement: null });
+        }}
+      >
+        Take the acknowledgement back
+      </Button>
+    );
+  return (
+    <div className="acknowledge">
+      <Input
+        aria-label="Acknowledged by"
+        placeholder="name of the customer"
+        maxLength={120}
+        value={name}
+        onChange={({ target }) => {
+          setName(target.value);
+        }}
+      />
+      <Button
+        disabled={name.trim() === ''}
+        onClick={() => {
+          patch({ acknowledgement: { name: name.trim(), at: new Date().toISOString(), hash } });
+        }}
+      >
+        Write down that they acknowledge it
+      </Button>
+    </div>
+  );
+}
