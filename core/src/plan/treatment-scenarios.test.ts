@@ -9,7 +9,7 @@ const WASHERS: readonly string[] = ['pressure-washer', 'hot-washer'];
 
 /** Everything that the plan does on the face, in the words of the scenarios. */
 function doneOn(scenario: TreatmentScenario): readonly string[] {
-  const { material, finish, conditions = [], found, toPond, schools, temperatureC, unsureBetween } = scenario;
+  const { material, finish, conditions = [], found, toPond, schools, temperatureC, unsureBetween, picks = {} } = scenario;
   const reading = readJobFile({
     format: 'etappe-job', version: 1,
     house: { schools: schools ?? {} },
@@ -20,19 +20,22 @@ function doneOn(scenario: TreatmentScenario): readonly string[] {
       ...(finish ? { finish } : {}), ...(unsureBetween ? { unsureBetween } : {}), drainsOnto: toPond ? ['pond'] : [],
       findings: found.map(([contaminant, severity]) => ({ contaminant, severity })),
     }],
+    choices: Object.entries(picks).map(([contaminant, method]) => ({ surface: 'face', contaminant, method, by: 'Ada', at: '2026-05-01T08:00:00Z' })),
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
-  const [planned] = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 }).surfaces;
-  const stages = planned?.treatment?.stages ?? [];
+  const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
+  const parts = made.surfaces[0]?.treatment?.parts ?? [];
+  const stages = parts.flatMap((part) => part.stages);
+  const waits = parts.flatMap((part) => (part.wait ? [`wait-${part.wait.for}`] : []));
   const words = stages.flatMap((stage) => {
     const agent = stage.apply ? CATALOGUE.agent(stage.apply.agent) : null;
     const tool = stage.tool === null ? null : CATALOGUE.tool(stage.tool);
     return [
-      stage.kind, stage.method, ...(agent ? [agent.id, agent.class] : []), ...(tool ? [tool.id] : []),
+      stage.kind, stage.method, ...(stage.kind === 'apply' && stage.direction ? [stage.direction] : []), ...(agent ? [agent.id, agent.class] : []), ...(tool ? [tool.id] : []),
       ...(tool?.machines.some((m) => WASHERS.includes(m)) && tool.jet ? ['jet'] : []),
     ];
   });
-  return stages.length === 0 ? ['nothing'] : words;
+  return stages.length === 0 ? ['nothing'] : [...words, ...waits, `visits-${String(made.visits.length)}`];
 } // prettier-ignore
 
 describe('what an experienced contractor would decide', () => {

@@ -1,7 +1,8 @@
 /**
  * What an experienced contractor would decide, as data: one face each, what is on it, and what the plan must and must
- * never hold. Words are ids of agents, classes of agents, tools, methods and kinds of stages; `jet` is any tool of the
- * pressure washer or the hot washer, `nothing` is that no method is permitted.
+ * never hold. Words are ids of agents, classes of agents, tools, methods and kinds of stages, over all visits; `jet` is any
+ * tool of the pressure washer or the hot washer, `nothing` is that nobody of the crew touches the face, `visits-2` how
+ * often one comes, `wait-dry` what is waited for, `bottom-up` and `top-down` the way a mix goes on.
  */
 export interface TreatmentScenario {
   readonly name: string;
@@ -15,6 +16,8 @@ export interface TreatmentScenario {
   readonly schools?: Readonly<Record<string, string>>;
   readonly temperatureC?: number;
   readonly unsureBetween?: readonly string[];
+  /** Methods that a person has picked, by contaminant. */
+  readonly picks?: Readonly<Record<string, string>>;
   readonly must: readonly string[];
   readonly never: readonly string[];
 }
@@ -106,4 +109,43 @@ export const TREATMENT_SCENARIOS: readonly TreatmentScenario[] = [
   { name: 'fibre-cement of unknown age: nothing', material: 'fibre-cement', found: algae, must: ['nothing'], never: ['rinse', 'clear'] },
   { name: 'thatch: nothing', material: 'thatch', found: [['moss', 3]], must: ['nothing'], never: ['rinse', 'clear'] },
   { name: 'perhaps lead paint: nothing', material: 'painted-render', conditions: ['lead-paint'], found: algae, must: ['nothing'], never: ['rinse', 'agitate'] },
+
+  // What follows on the clean face, and what is waited for.
+  { name: 'block paving washed: its joints are filled again when they are dry', material: 'block-paving', found: algae, must: ['surface-cleaner-40', 'wait-dry', 'reading', 'fill-dry-sand', 'visits-2'], never: ['surface-cleaner-50', 'acrylic-sealer'] },
+  { name: 'cobbles in sand: no machine, so nothing to fill', material: 'cobbles', found: [['mud', 3]], picks: { mud: 'paving-wash' }, must: ['rinse'], never: ['surface-cleaner-40', 'fill'] },
+  { name: 'flags in cement washed: nothing to fill', material: 'flags', found: algae, must: [], never: ['fill', 'wait-dry'] },
+  { name: 'weeds at the root first, washed a week later, filled after that', material: 'block-paving', found: [['weeds', 3], ...algae], picks: { weeds: 'weed-systemic' }, must: ['systemic-weed-killer', 'wait-work', 'wash', 'wait-dry', 'fill', 'visits-3'], never: [] },
+  { name: 'joints empty, nothing else: filled the same day', material: 'block-paving', found: [['empty-joints', 3]], must: ['fill-dry-sand', 'visits-1'], never: ['wait-dry', 'rinse'] },
+  { name: 'paving to be sealed: a week of drying', material: 'block-paving', found: [...algae, ['unprotected-face', 3]], picks: { 'unprotected-face': 'seal-paving' }, must: ['acrylic-sealer', 'wait-dry'], never: [] },
+  { name: 'brick to be protected: impregnated when dry', material: 'clay-brick', found: [...algae, ['unprotected-face', 3]], must: ['silane-impregnator', 'wait-dry', 'visits-2'], never: ['acrylic-sealer'] },
+  { name: 'dry boards after washing: oiled by the moisture of the wood', material: 'larch-boards', found: [...algae, ['dry-timber', 3]], must: ['percarbonate', 'oxalic-acid', 'wood-oil', 'wait-dry', 'reading'], never: ['hypochlorite'] },
+  { name: 'tagged again and again: a sacrificial coat after the tag is off', material: 'clay-brick', found: [['spray-paint', 2], ['often-tagged', 3]], must: ['solvent', 'sacrificial-coating', 'wait-dry'], never: [] },
+  { name: 'a sealer below five degrees: not today', material: 'block-paving', found: [['unprotected-face', 3]], temperatureC: 3, must: [], never: ['acrylic-sealer', 'silane-impregnator'] },
+  { name: 'a leave-on beside a wet treatment: another day, on the dry face', material: 'granite', found: [['lichen', 3], ...rust], picks: { lichen: 'leave-on-biocide' }, must: ['quaternary-biocide', 'wait-dry', 'oxalic-acid', 'visits-2'], never: [] },
+  { name: 'a leave-on alone: no wait', material: 'granite', found: [['lichen', 3]], picks: { lichen: 'leave-on-biocide' }, must: ['quaternary-biocide', 'visits-1'], never: ['rinse', 'wait-dry'] },
+  { name: 'a poultice lies overnight', material: 'limestone', found: [['mineral-oil', 3]], picks: { 'mineral-oil': 'clay-poultice' }, must: ['clay-poultice', 'wait-work', 'hand-scraper', 'visits-2'], never: ['caustic'] },
+  { name: 'sludge is lifted, not washed down', material: 'block-paving', found: [['moss', 4]], must: ['clear'], never: ['acid'] },
+
+  // The other schools, both sides.
+  { name: 'joints school sand and sealer', material: 'block-paving', found: algae, schools: { joints: 'sand-and-sealer' }, must: ['fill', 'acrylic-sealer', 'wait-set'], never: [] },
+  { name: 'joints school stabilised sand', material: 'block-paving', found: algae, schools: { joints: 'stabilised-sand' }, must: ['fill-stabilised-sand'], never: ['acrylic-sealer'] },
+  { name: 'joints school by others', material: 'block-paving', found: algae, schools: { joints: 'by-others' }, picks: { 'empty-joints': 'joints-by-others' }, must: ['wash'], never: ['fill'] },
+  { name: 'drying school by fixed days: no reading', material: 'block-paving', found: [['mud', 3]], picks: { mud: 'paving-wash' }, schools: { drying: 'fixed-days' }, must: ['wait-dry', 'fill'], never: ['reading'] },
+  { name: 'roofs by material: slate is not jetted', material: 'slate-roof', found: [['moss', 3]], must: [], never: ['jet'] },
+  { name: 'roofs school biocide only', material: 'concrete-roof-tile', found: [['moss', 3]], schools: { roofs: 'biocide-only' }, must: ['quaternary-biocide'], never: ['hypochlorite', 'jet'] },
+  { name: 'roofs school hypochlorite and rinse', material: 'concrete-roof-tile', found: [['moss', 3]], schools: { roofs: 'hypochlorite-and-rinse' }, must: ['hypochlorite', 'rinse'], never: ['quaternary-biocide'] },
+  { name: 'machine first: water alone, no pre-treatment', material: 'concrete', found: [['green-algae', 1]], schools: { 'chemistry-or-machine': 'wash-first' }, must: ['wash'], never: ['hypochlorite'] },
+  { name: 'chemistry first: pre-treated', material: 'concrete', found: [['green-algae', 2]], must: ['hypochlorite', 'wash'], never: [] },
+  { name: 'direction school bottom up', material: 'painted-render', found: algae, must: ['bottom-up'], never: [] },
+  { name: 'direction school top down', material: 'painted-render', found: algae, schools: { direction: 'top-down' }, must: ['top-down'], never: ['bottom-up'] },
+  { name: 'scrub school on render', material: 'painted-render', found: algae, schools: { 'scrub-or-dwell': 'scrub' }, must: ['agitate'], never: [] },
+  { name: 'dwell school on render', material: 'painted-render', found: algae, must: ['apply'], never: ['agitate'] },
+  { name: 'result school leave-on', material: 'clay-brick', found: algae, schools: { result: 'leave-on' }, must: ['quaternary-biocide'], never: ['rinse'] },
+  { name: 'delivery school backpack', material: 'painted-render', found: algae, schools: { delivery: 'backpack' }, must: ['backpack-sprayer'], never: ['soft-wash-pump'] },
+  { name: 'delivery school pump', material: 'painted-render', found: algae, schools: { delivery: 'pump' }, must: ['soft-wash-pump'], never: ['backpack-sprayer'] },
+
+  // Others do it.
+  { name: 'loose joints repaired first where a person says so', material: 'clay-brick', conditions: ['loose-joints'], found: algae, picks: { 'green-algae': 'repair-first' }, must: ['nothing'], never: ['rinse'] },
+  { name: 'sound brick: there is nothing to repair', material: 'clay-brick', found: algae, picks: { 'green-algae': 'repair-first' }, must: ['hypochlorite'], never: ['nothing'] },
+  { name: 'anything is handed over where a person says so', material: 'granite', found: rust, picks: { 'surface-rust': 'hand-over' }, must: ['nothing'], never: ['acid'] },
 ]; // prettier-ignore

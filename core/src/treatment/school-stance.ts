@@ -17,6 +17,8 @@ export function schoolsOn(
   return { ...ofHouse, ...house.schools, ...surface.schools };
 }
 
+const MACHINE_FAMILIES: readonly MaterialFamily[] = ['concrete', 'stone'];
+
 /** Which way a method goes, by school; schools that it has nothing to do with are left out. */
 export function schoolStances(
   method: Method,
@@ -40,6 +42,9 @@ export function schoolStances(
     stances['chemistry-or-machine'] = stages.slice(0, wash).some((s) => s.kind === 'apply')
       ? 'pre-treat'
       : 'wash-first';
+  // Chemistry alone is chemistry first, where a machine could go.
+  else if (growth && agents.length > 0 && MACHINE_FAMILIES.includes(family))
+    stances['chemistry-or-machine'] = 'pre-treat';
   if (agents.length > 0)
     stances['scrub-or-dwell'] = stages.some((s) => s.kind === 'agitate') ? 'scrub' : 'dwell';
   return stances;
