@@ -4,8 +4,9 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   testMatch: '**/*.spec.ts',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Two pages, two servers and a database share two cores, and the machine may be throttled.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   fullyParallel: false,
   workers: 2,
   retries: 0,

@@ -20,6 +20,9 @@ const MOST_COMBINATIONS = 4096;
  * change, and no method taken for all it treats, makes better. The same for the same candidates.
  */
 export function bestCombination(findings: readonly Candidates[], weights: CombinationWeights): Candidates {
+  const [only, ...more] = findings;
+  // Alone, the first is the best: they come in that order.
+  if (only && more.length === 0) return only.slice(0, 1);
   const worth = findings.map((own, i) => worthTrying(own, findings.filter((_, at) => at !== i))); // prettier-ignore
   const count = worth.reduce((product, own) => product * own.length, 1);
   return count <= MOST_COMBINATIONS ? bestOfAll(worth, weights) : bettered(worth, weights);
@@ -114,15 +117,19 @@ function* steps(standing: Candidates, findings: readonly Candidates[]): Generato
     for (const ranked of own) yield standing.map((now, at) => (at === i ? ranked : now));
 }
 
+/** Neither waits for anything nor needs a dry face: such methods fit into one visit. */
+function isDoneAtOnce({ dryFirst, stages }: Method): boolean {
+  return !dryFirst && stages.every((stage) => stage.kind !== 'wait');
+}
+
 /** Visits beyond the first cost what a house says; each method's own are in its points already. */
 function combinationPoints(combination: Candidates, weights: CombinationWeights): number {
   const ranked = combination.filter((r) => r !== null);
   const methods = [...new Set(ranked.map((r) => r.method))];
+  const points =
+    ranked.reduce((sum, r) => sum + r.points, 0) + weights.shared * (ranked.length - methods.length);
+  if (methods.every(isDoneAtOnce)) return points;
   const own = methods.reduce((sum, method) => sum + visitsFor([method]) - 1, 0);
   const together = Math.max(1, visitsFor(methods)) - 1;
-  return (
-    ranked.reduce((sum, r) => sum + r.points, 0) +
-    weights.shared * (ranked.length - methods.length) -
-    weights.visit * (together - own)
-  );
+  return points - weights.visit * (together - own);
 }

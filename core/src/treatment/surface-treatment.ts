@@ -1,8 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { isByOthers, workedStages } from '../catalogue/method.ts';
-import type { Method } from '../catalogue/method.ts';
+import { workedStages } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
@@ -12,19 +11,13 @@ import type { Candidates } from './best-combination.ts';
 import { chainParts, inChainOrder } from './chain.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { failedPatch } from './failed-patch.ts';
-import { methodRefusals } from './limit-verdict.ts';
 import type { Refusal } from './limit-verdict.ts';
-import { inRankOrder, rankedMethod } from './method-ranking.ts';
+import { methodOptions, withRefused, withSetAside } from './method-options.ts';
+import type { MethodOptions, OptionsQuestion, RefusedMethod } from './method-options.ts';
 import type { RankedMethod } from './method-ranking.ts';
 import type { Reason } from './reason.ts';
 import type { Stage, TreatmentPart } from './stage.ts';
 import type { SurfaceState } from './surface-state.ts';
-
-export interface RefusedMethod {
-  readonly method: Method;
-  readonly refusals: readonly Refusal[];
-  readonly overridable: boolean;
-}
 
 /** What is proposed against one contaminant, what else would do, what is refused and why. */
 export interface ContaminantProposal {
@@ -66,6 +59,7 @@ export interface TreatmentInput extends ChainSurroundings {
 }
 
 const EMPTY_JOINTS = 'empty-joints';
+const NOTHING_PERMITTED: Candidates = [null];
 /** Areas are decided in steps of 0.01 m². */
 const AREA_STEP = 0.01;
 /**
@@ -134,73 +128,55 @@ function washedJoints(
   return optionsFor(finding, 'The wash takes sand out of the joints.', input);
 }
 
-interface Options {
+interface Options extends MethodOptions {
   readonly finding: Finding;
   readonly follows: string | null;
-  /** The face itself is for others. */
-  readonly handOver: boolean;
-  readonly permitted: readonly RankedMethod[];
-  readonly refused: readonly RefusedMethod[];
   readonly choice: Choice | null;
   readonly overridden: readonly Refusal[];
 }
 
 function optionsFor(finding: Finding, follows: string | null, input: TreatmentInput): Options {
+  const { catalogue, schools, patches } = input;
   const choice = input.choices.findLast((c) => c.contaminant === finding.contaminant) ?? null;
-  const permitted: RankedMethod[] = [];
-  const refused: RefusedMethod[] = [];
-  let overridden: readonly Refusal[] = [];
-  for (const method of input.catalogue.methods) {
-    const states = [input.state, ...input.otherStates];
-    if (!isMeantFor(method, finding.contaminant, states)) continue;
-    const failed = failedPatch(method, input.patches, input.catalogue);
-    const refusals = [...refusalsOnAny(states, method, input.catalogue), ...(failed ? [failed] : [])];
-    const overridable = refusals.every((r) => r.overridable);
-    const setAside =
-      refusals.length > 0 && overridable && choice?.method === method.id && choice.reason.trim() !== '';
-    if (setAside) overridden = refusals;
-    if (refusals.length === 0 || setAside)
-      permitted.push(
-        rankedMethod(method, {
-          ...finding,
-          state: input.state,
-          schools: input.schools,
-          catalogue: input.catalogue,
-        }),
-      );
-    else refused.push({ method, refusals, overridable });
-  }
-  const handOver = [input.state, ...input.otherStates].some((s) => s.handOver);
-  return { finding, follows, handOver, permitted: inRankOrder(permitted), refused, choice, overridden };
+  const states = [input.state, ...input.otherStates] as const;
+  const question: OptionsQuestion = { ...finding, states, schools, catalogue };
+  const tried = withRefused(
+    methodOptions(question),
+    refusedByPatch(methodOptions(question), patches, catalogue),
+    states.some((s) => s.handOver),
+  );
+  const aside = tried.refused.find((r) => r.method.id === choice?.method);
+  const setAside = aside?.overridable === true && choice !== null && choice.reason.trim() !== '';
+  return {
+    finding,
+    follows,
+    choice,
+    ...(setAside ? withSetAside(tried, aside, question) : tried),
+    overridden: setAside ? aside.refusals : [],
+  };
 }
 
-function isMeantFor(method: Method, contaminant: string, states: readonly SurfaceState[]): boolean {
-  if (!method.treats[contaminant]) return false;
-  if (!states.every((s) => method.families.includes(s.family))) return false;
-  return !method.onlyOn || states.some((s) => method.onlyOn?.some((c) => s.conditions.includes(c)));
-}
-
-/** What forbids a method on any of the states, each rule once. */
-function refusalsOnAny(
-  states: readonly SurfaceState[],
-  method: Method,
+/** Methods that a test patch has refused, with whatever else forbids them. */
+function refusedByPatch(
+  { permitted, refused }: MethodOptions,
+  patches: readonly TestPatch[],
   catalogue: Catalogue,
-): readonly Refusal[] {
-  const all = states.flatMap((state) => methodRefusals(state, method, catalogue));
-  return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
+): readonly RefusedMethod[] {
+  if (patches.length === 0) return [];
+  const all = [...permitted.map(({ method }) => ({ method, refusals: [] })), ...refused];
+  return all.flatMap(({ method, refusals }) => {
+    const failed = failedPatch(method, patches, catalogue);
+    if (!failed) return [];
+    const both = [...refusals, failed];
+    return [{ method, refusals: both, overridable: both.every((r) => r.overridable) }];
+  });
 }
 
-/**
- * What each finding may be treated with; a pick that stands is all there is. What others do is proposed by itself only
- * where the face is no work for the house.
- */
-function candidatesOf(option: Options): Candidates {
-  const pick = option.permitted.find((ranked) => ranked.method.id === option.choice?.method);
+/** What each finding may be treated with; a pick that stands is all there is. */
+function candidatesOf({ permitted, proposed, choice }: Options): Candidates {
+  const pick = choice && permitted.find((ranked) => ranked.method.id === choice.method);
   if (pick) return [pick];
-  const own = option.permitted.filter((ranked) => !isByOthers(ranked.method));
-  if (own.length > 0) return own;
-  const others = option.permitted.filter((ranked) => !ranked.method.onlyOn);
-  return option.handOver && others.length > 0 ? others : [null];
+  return proposed.length > 0 ? proposed : NOTHING_PERMITTED;
 }
 
 /** One link per method; a method that serves several findings takes the worst severity and the largest share. */

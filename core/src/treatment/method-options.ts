@@ -1,0 +1,120 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Severity } from '../catalogue/contaminant.ts';
+import { isByOthers } from '../catalogue/method.ts';
+import type { Method } from '../catalogue/method.ts';
+import type { Schools } from '../catalogue/school.ts';
+import { methodRefusals } from './limit-verdict.ts';
+import type { Refusal } from './limit-verdict.ts';
+import { inRankOrder, rankedMethod } from './method-ranking.ts';
+import type { RankedMethod } from './method-ranking.ts';
+import type { SurfaceState } from './surface-state.ts';
+
+export interface RefusedMethod {
+  readonly method: Method;
+  readonly refusals: readonly Refusal[];
+  readonly overridable: boolean;
+}
+
+/** What may be done against one contaminant on a face, best first, and what may not. */
+export interface MethodOptions {
+  readonly permitted: readonly RankedMethod[];
+  readonly refused: readonly RefusedMethod[];
+  /** Of the permitted, what the house does itself; what others do only where it is no work for the house. */
+  readonly proposed: readonly RankedMethod[];
+}
+
+export interface OptionsQuestion {
+  readonly contaminant: string;
+  readonly severity: Severity;
+  /** What the face may be: what is refused on one of them is refused. The first is what it is taken for. */
+  readonly states: readonly [SurfaceState, ...SurfaceState[]];
+  readonly schools: Schools;
+  readonly catalogue: Catalogue;
+}
+
+/** Faces of one sort get the same answer, and are many: a state is an object of one catalogue. */
+const answered = new WeakMap<SurfaceState, Map<string, MethodOptions>>();
+
+/** The methods for one contaminant on a face in its state, before anybody has picked or tried one. */
+export function methodOptions(question: OptionsQuestion): MethodOptions {
+  const [state, ...others] = question.states;
+  if (others.length > 0) return optionsFor(question);
+  const answers = answered.get(state) ?? new Map<string, MethodOptions>();
+  answered.set(state, answers);
+  const key = JSON.stringify([question.contaminant, question.severity, question.schools]);
+  const before = answers.get(key);
+  if (before) return before;
+  const options = optionsFor(question);
+  answers.set(key, options);
+  return options;
+}
+
+function optionsFor(question: OptionsQuestion): MethodOptions {
+  const { contaminant, states, catalogue } = question;
+  const permitted: RankedMethod[] = [];
+  const refused: RefusedMethod[] = [];
+  for (const method of catalogue.methods) {
+    if (!isMeantFor(method, contaminant, states)) continue;
+    const refusals = refusalsOnAny(states, method, catalogue);
+    if (refusals.length === 0) permitted.push(rankedMethod(method, { ...question, state: states[0] }));
+    else refused.push({ method, refusals, overridable: refusals.every((r) => r.overridable) });
+  }
+  return withProposed(
+    inRankOrder(permitted),
+    refused,
+    states.some((s) => s.handOver),
+  );
+}
+
+/** Options with some more refused, as by a test patch. */
+export function withRefused(
+  options: MethodOptions,
+  more: readonly RefusedMethod[],
+  handOver: boolean,
+): MethodOptions {
+  if (more.length === 0) return options;
+  const ids = new Set(more.map((r) => r.method.id));
+  const without = <Entry extends { readonly method: Method }>(list: readonly Entry[]) =>
+    list.filter((entry) => !ids.has(entry.method.id));
+  return withProposed(without(options.permitted), [...without(options.refused), ...more], handOver);
+}
+
+/** Options with one refused method permitted all the same, because somebody sets its rules aside. */
+export function withSetAside(
+  options: MethodOptions,
+  { method }: RefusedMethod,
+  question: OptionsQuestion,
+): MethodOptions {
+  const ranked = rankedMethod(method, { ...question, state: question.states[0] });
+  return {
+    permitted: inRankOrder([...options.permitted, ranked]),
+    refused: options.refused.filter((r) => r.method !== method),
+    proposed: options.proposed,
+  };
+}
+
+function withProposed(
+  permitted: readonly RankedMethod[],
+  refused: readonly RefusedMethod[],
+  handOver: boolean,
+): MethodOptions {
+  const own = permitted.filter((ranked) => !isByOthers(ranked.method));
+  const others = handOver ? permitted.filter((ranked) => !ranked.method.onlyOn) : [];
+  return { permitted, refused, proposed: own.length > 0 ? own : others };
+}
+
+function isMeantFor(method: Method, contaminant: string, states: readonly SurfaceState[]): boolean {
+  if (!method.treats[contaminant]) return false;
+  if (!states.every((s) => method.families.includes(s.family))) return false;
+  return !method.onlyOn || states.some((s) => method.onlyOn?.some((c) => s.conditions.includes(c)));
+}
+
+/** What forbids a method on any of the states, each rule once. */
+function refusalsOnAny(
+  states: readonly SurfaceState[],
+  method: Method,
+  catalogue: Catalogue,
+): readonly Refusal[] {
+  const all = states.flatMap((state) => methodRefusals(state, method, catalogue));
+  return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
+}
