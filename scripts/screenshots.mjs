@@ -49,7 +49,6 @@ const top = (locator) => locator.evaluate((element) => element.scrollIntoView({ 
 
 const VIEWS = {
   jobs: () => open('/jobs'),
-  properties: () => open('/properties'),
   walk: () => open('walk'),
   'walk-phone': () => open('walk', PHONE),
   sheet: async () => {
@@ -73,6 +72,14 @@ const VIEWS = {
   },
   report: () => open('report'),
   treat: () => open('treat/drum-north'),
+  'treat-what-if': async () => {
+    const page = await open('treat/garage-wall');
+    await page.getByText('Ways of working').click();
+    await page.getByRole('button', { name: 'Change: Hypochlorite for growth?' }).click();
+    await page.getByText('Oxygen, alkaline or neutral', { exact: true }).click();
+    await page.getByRole('row', { name: /^Harm around/ }).waitFor();
+    return page;
+  },
   supply: () => open('supply'),
   sequence: () => open('sequence'),
   order: () => open('order'),

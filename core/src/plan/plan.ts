@@ -17,7 +17,7 @@ import type { Survey } from '../survey/survey.ts';
 import { choiceWarnings } from './choice-warnings.ts';
 import { chemistryWarnings } from './chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
-import { inVisit, plannedSurface, treatedSurface } from './planned-surface.ts';
+import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
 import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
@@ -82,7 +82,7 @@ export function derived(survey: FacedSurvey, sectionFactor: number): Derivation 
 
 /** The steps that no section size changes. */
 function treated(survey: FacedSurvey) {
-  const whole = survey.surfaces.map((surface) => treatedSurface(surface, survey));
+  const whole = treatedSurfaces(survey);
   const visits = propertyVisits(
     whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
   );

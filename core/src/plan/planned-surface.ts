@@ -1,3 +1,8 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Schools } from '../catalogue/school.ts';
+import type { Choice } from '../survey/choice.ts';
+import type { Finding } from '../survey/finding.ts';
+import type { TestPatch } from '../survey/test-patch.ts';
 import { isShadySide } from '../survey/side.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
@@ -5,6 +10,7 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { patchesOn } from '../treatment/failed-patch.ts';
 import { schoolsOn } from '../treatment/school-stance.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 import { surfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
 import { strictestTolerances } from '../treatment/tolerances.ts';
@@ -28,11 +34,77 @@ export interface PlannedSurface extends TreatedSurface {
   readonly cycles: readonly WetCyclePlan[];
 }
 
-/** A surface measured, and treated as ranked or chosen. */
-export function treatedSurface(surface: Face, survey: FacedSurvey): TreatedSurface {
+/** Everything that bears on the treatment of one face, and nothing else. */
+interface FaceInputs {
+  readonly surface: Face;
+  readonly shaded: boolean;
+  readonly findings: readonly Finding[];
+  readonly choices: readonly Choice[];
+  readonly patches: readonly TestPatch[];
+  readonly states: readonly [SurfaceState, ...SurfaceState[]];
+  readonly schools: Schools;
+}
+
+/**
+ * Faces as they were treated last, by what bears on them. After an edit only the faces that it touches are treated anew; a
+ * survey comes to the worker as a copy, so that the words tell what is the same, not the objects.
+ */
+const treatedLast = new WeakMap<
+  Catalogue,
+  Map<string, { readonly key: string; readonly treated: TreatedSurface }>
+>();
+/** More faces than one house looks at in a day. */
+const MOST_KEPT = 3000;
+
+/** Every face measured, and treated as ranked or chosen. */
+export function treatedSurfaces(survey: FacedSurvey): readonly TreatedSurface[] {
+  const catalogue = houseCatalogue(survey.handbook);
+  const kept =
+    treatedLast.get(catalogue) ??
+    new Map<string, { readonly key: string; readonly treated: TreatedSurface }>();
+  treatedLast.set(catalogue, kept);
+  if (kept.size > MOST_KEPT) kept.clear();
+  const findings = bySurface(survey.findings);
+  const choices = bySurface(survey.choices);
+  const sides = new Map(survey.sides.map((side) => [side.id as string, isShadySide(side)]));
+  return survey.surfaces.map((surface) => {
+    const inputs: FaceInputs = {
+      surface,
+      shaded: sides.get(surface.side ?? '') ?? false,
+      findings: findings.get(surface.id) ?? [],
+      choices: choices.get(surface.id) ?? [],
+      patches: patchesOn(surface, survey.testPatches),
+      states: plausibleStates(surface, survey),
+      schools: schoolsOn(surface, survey.job.house, catalogue),
+    };
+    const key = JSON.stringify({
+      ...inputs,
+      states: inputs.states.map((s) => [s.drainsToWater, s.temperatureCelsius]),
+    });
+    const before = kept.get(surface.id);
+    if (before?.key === key) return before.treated;
+    const treated = treatedSurface(inputs, catalogue);
+    kept.set(surface.id, { key, treated });
+    return treated;
+  });
+}
+
+function bySurface<Item extends { readonly surface: string }>(
+  items: readonly Item[],
+): ReadonlyMap<string, readonly Item[]> {
+  const lists = new Map<string, Item[]>();
+  for (const item of items) {
+    const list = lists.get(item.surface);
+    if (list) list.push(item);
+    else lists.set(item.surface, [item]);
+  }
+  return lists;
+}
+
+function treatedSurface({ states, ...inputs }: FaceInputs, catalogue: Catalogue): TreatedSurface {
+  const { surface } = inputs;
   const { takeOff } = surface;
-  const states = plausibleStates(surface, survey);
-  const [state] = states;
+  const [state, ...otherStates] = states;
   const measured = {
     surface,
     takeOff,
@@ -40,18 +112,11 @@ export function treatedSurface(surface: Face, survey: FacedSurvey): TreatedSurfa
     tolerances: strictestTolerances(states),
   };
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
-  const side = survey.sides.find((s) => s.id === surface.side);
-  const catalogue = houseCatalogue(survey.handbook);
   const treatment = surfaceTreatment({
-    surface,
-    shaded: side ? isShadySide(side) : false,
+    ...inputs,
     areaSquareMetres: takeOff.squareMetres,
-    findings: survey.findings.filter((f) => f.surface === surface.id),
-    choices: survey.choices.filter((c) => c.surface === surface.id),
-    patches: patchesOn(surface, survey.testPatches),
     state,
-    otherStates: states.slice(1),
-    schools: schoolsOn(surface, survey.job.house, catalogue),
+    otherStates,
     catalogue,
   });
   return { ...measured, treatment };

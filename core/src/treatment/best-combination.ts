@@ -1,5 +1,5 @@
 import type { Method } from '../catalogue/method.ts';
-import { visitsFor } from './chain.ts';
+import { visitsFor, visitsForOne } from './chain.ts';
 import type { RankedMethod } from './method-ranking.ts';
 
 /** What one finding may be treated with, best first; null stands for nothing permitted. */
@@ -74,7 +74,7 @@ function rhythmOf(ranked: RankedMethod | null): string {
 /** From the best of each finding, and from what one visit and what the dry face allows, change by change until none makes it better. */
 function bettered(findings: readonly Candidates[], weights: CombinationWeights): Candidates {
   const only = (visits: number) =>
-    findings.map((own) => own.find((r) => r === null || visitsFor([r.method]) === visits) ?? own[0] ?? null);
+    findings.map((own) => own.find((r) => r === null || visitsForOne(r.method) === visits) ?? own[0] ?? null);
   const dry = findings.map((own) => own.find((r) => r?.method.dryFirst) ?? own[0] ?? null);
   const starts = [findings.map((own) => own[0] ?? null), only(1), dry];
   const found = starts.map((start) => climbed(start, findings, weights));
@@ -129,7 +129,7 @@ function combinationPoints(combination: Candidates, weights: CombinationWeights)
   const points =
     ranked.reduce((sum, r) => sum + r.points, 0) + weights.shared * (ranked.length - methods.length);
   if (methods.every(isDoneAtOnce)) return points;
-  const own = methods.reduce((sum, method) => sum + visitsFor([method]) - 1, 0);
+  const own = methods.reduce((sum, method) => sum + visitsForOne(method) - 1, 0);
   const together = Math.max(1, visitsFor(methods)) - 1;
   return points - weights.visit * (together - own);
 }

@@ -171,6 +171,17 @@ class VisitDays {
 
 const DRY_WORK: readonly Stage['kind'][] = ['clear', 'fill', 'reading'];
 
+const alone = new WeakMap<Method, number>();
+
+/** How many times somebody comes for one method on a face. */
+export function visitsForOne(method: Method): number {
+  const before = alone.get(method);
+  if (before !== undefined) return before;
+  const visits = visitsFor([method]);
+  alone.set(method, visits);
+  return visits;
+}
+
 /** How many times somebody comes for these methods on one face. */
 export function visitsFor(methods: readonly Method[]): number {
   const days = new VisitDays();

@@ -5,7 +5,7 @@ import { isByOthers } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Schools } from '../catalogue/school.ts';
 import { decimal, roundToStep } from '../quantity/rounding.ts';
-import { visitsFor } from './chain.ts';
+import { visitsForOne } from './chain.ts';
 import { methodFigures } from './method-figures.ts';
 import type { Reason } from './reason.ts';
 import { schoolStances, schoolsAgainst } from './school-stance.ts';
@@ -63,7 +63,7 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
   const figures = methodFigures(method, severity, catalogue);
   const result = method.treats[contaminant] ?? 0;
   const water = state.drainsToWater ? TRADE_DEFAULTS.waterHarmFactor : 1;
-  const visits = visitsFor([method]);
+  const visits = visitsForOne(method);
   const factor = (id: string, figure: string, units: number): RankingFactor => {
     const { name, value } = catalogue.weight(id);
     return { id, name, figure, points: roundToStep(value * units, POINT_STEP) };

@@ -13,8 +13,17 @@ export function schoolsOn(
   house: Pick<JobHouse, 'schools'>,
   catalogue: Catalogue,
 ): Schools {
-  const ofHouse = Object.fromEntries(catalogue.schools.map((school) => [school.id, school.setting]));
-  return { ...ofHouse, ...house.schools, ...surface.schools };
+  return { ...waysOfHouse(catalogue), ...house.schools, ...surface.schools };
+}
+
+const ofHouses = new WeakMap<Catalogue, Schools>();
+
+function waysOfHouse(catalogue: Catalogue): Schools {
+  const before = ofHouses.get(catalogue);
+  if (before) return before;
+  const ways = Object.fromEntries(catalogue.schools.map((school) => [school.id, school.setting]));
+  ofHouses.set(catalogue, ways);
+  return ways;
 }
 
 const MACHINE_FAMILIES: readonly MaterialFamily[] = ['concrete', 'stone'];

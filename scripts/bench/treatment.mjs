@@ -1,0 +1,80 @@
+import { tsImport } from 'tsx/esm/api';
+import { demoFile, median } from './served.mjs';
+
+const MANY_SURFACES = 300;
+const ROUNDS = 15;
+const ms = (value) => `${value.toFixed(value < 10 ? 1 : 0)} ms`;
+const spread = (times) => `${ms(median(times))} median of ${times.length}, ${ms(Math.max(...times))} worst`;
+
+/** The faces of the demo job over and over, each draining onto the next, every tenth into something that stands there. */
+function largeProperty() {
+  const base = demoFile('hill-observatory');
+  const { features, waterPoints } = base.site;
+  const surfaces = Array.from({ length: MANY_SURFACES }, (_, i) => {
+    const { asset: _asset, zones: _zones, ...like } = base.surfaces[i % base.surfaces.length];
+    return {
+      ...like,
+      id: `s-${i}`,
+      name: `Face ${i}`,
+      inScope: true,
+      scopeReason: '',
+      nothingFound: false,
+      drainsOnto: [
+        i % 10 === 9 ? features[i % features.length].id : `s-${Math.min(i + 1, MANY_SURFACES - 1)}`,
+      ],
+      beside: [],
+      below: [],
+      behind: [],
+      findings: like.findings.length > 0 ? like.findings : [{ contaminant: 'green-algae', severity: 2 }],
+    };
+  });
+  surfaces[MANY_SURFACES - 1].drainsOnto = [features[0].id];
+  return { ...base, surfaces, choices: [], site: { features, waterPoints } };
+}
+
+/** A large property derived with nothing known of it, and its treatments after an edit of one face. */
+export async function treatmentRows() {
+  const { readJobFile, whatIf, derived, treatedSurfaces, faced } = await tsImport(
+    './engine.ts',
+    import.meta.url,
+  );
+  const soundSurvey = (file) => {
+    const reading = readJobFile(file);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.faults).slice(0, 400));
+    return reading.survey;
+  };
+  const large = soundSurvey(largeProperty());
+  const demo = soundSurvey(demoFile('hill-observatory'));
+  const whole = [];
+  const edited = [];
+  const asked = [];
+  for (let i = 0; i < ROUNDS; i += 1) {
+    // Another temperature makes another state of every face: nothing that was worked out before helps.
+    const survey = structuredClone(large);
+    survey.job.weather.temperatureC = 12 + i / 10;
+    let began = performance.now();
+    derived(faced(survey), 1);
+    whole.push(performance.now() - began);
+    // As an edit comes to the worker: a copy of everything, one finding worse, which its neighbours below feel.
+    const after = structuredClone(survey);
+    after.findings[i * 7].severity = (after.findings[i * 7].severity % 4) + 1;
+    const faces = faced(after);
+    began = performance.now();
+    treatedSurfaces(faces);
+    edited.push(performance.now() - began);
+    const other = structuredClone(demo);
+    other.job.house.schools = { 'growth-chemistry': i % 2 ? 'hypochlorite' : 'oxygen-or-neutral' };
+    began = performance.now();
+    whatIf(demo, other);
+    asked.push(performance.now() - began);
+  }
+  return [
+    [
+      `treatment of ${MANY_SURFACES} surfaces: rules, methods, chains, guard, protections, and sections, in the core`,
+      '300 ms',
+      spread(whole),
+    ],
+    [`the treatments of the ${MANY_SURFACES} after an edit of one`, '20 ms', spread(edited)],
+    ['what another way of working changes in the demo job', '50 ms', spread(asked)],
+  ];
+}
