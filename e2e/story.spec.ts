@@ -80,3 +80,33 @@ test('another permitted method is picked and the floor stays refused', async ({ 
   await expect(page.getByText('Picked by Office')).toBeVisible();
   await saved(page);
 });
+
+test('another way of working is looked at before it is taken; what follows later is a visit of its own, with its own order', async ({
+  page,
+  etappe,
+}) => {
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/treat/bicycle-stand`);
+  await expect(page.getByRole('heading', { name: /^Visit 2 from 2026-05-07/ })).toBeVisible();
+  await page.getByText('Ways of working').click();
+  await page.getByRole('button', { name: 'Change: Sand joints after washing' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('Sand and sealer', { exact: true }).click();
+  await expect(dialog.getByRole('row', { name: /^Visits 2, .* 3, / })).toBeVisible();
+  await expect(dialog.getByText(/^Bicycle stand, sand joints washed out:/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await expect(page.getByRole('heading', { name: 'Fill joints with dry sand', exact: true })).toBeVisible();
+
+  await page.getByRole('link', { name: /^Sequence/ }).click();
+  await page.getByRole('button', { name: /^Visit 2 from 2026-05-07/ }).click();
+  await expect(page.getByRole('heading', { name: 'Visit 2', exact: true })).toBeVisible();
+  await saved(page);
+  await page.getByRole('link', { name: /^Order/ }).click();
+  await page.getByRole('button', { name: 'Issue order' }).click();
+  await expect(page.getByRole('heading', { name: 'Order No. 1', exact: true })).toBeVisible();
+  const sheet = page.locator('.order-sheet');
+  await expect(sheet).toContainText('2026-05-07');
+  await expect(sheet).toContainText('visit 2 of 2');
+  await expect(sheet).toContainText('kiln-dried jointing sand');
+  await expect(sheet).not.toContainText('Sodium hypochlorite');
+});

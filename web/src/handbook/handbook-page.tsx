@@ -161,7 +161,8 @@ function Entries({ kind, id, units }: EntriesProps) {
           />
         </label>
         <div className="chips" role="group" aria-label="Groups">
-          {groups.map((g) => (
+          {/* Where everything is a group of its own there is nothing to choose. */}
+          {(groups.length < found.length || group !== '' ? groups : []).map((g) => (
             <button
               key={g}
               type="button"

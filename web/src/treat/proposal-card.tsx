@@ -19,10 +19,10 @@ interface Props {
 /** Refused methods that are in sight at once. */
 const FIRST_REFUSED = 5;
 
-/** What may be set aside first, then by what it would do. */
+/** What would do most first: why it is not done is what one asks; of equals what may be set aside. */
 function refusedInOrder(refused: readonly RefusedMethod[], contaminant: string): readonly RefusedMethod[] {
   const result = ({ method }: RefusedMethod) => method.treats[contaminant] ?? 0;
-  return [...refused].sort((a, b) => Number(b.overridable) - Number(a.overridable) || result(b) - result(a));
+  return [...refused].sort((a, b) => result(b) - result(a) || Number(b.overridable) - Number(a.overridable));
 }
 
 /** What is done against one finding, what else would do, what is refused and by which rule. */
