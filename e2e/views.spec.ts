@@ -27,7 +27,7 @@ for (const { name, stations, ...viewport } of SIZES) {
     page,
     etappe,
   }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(240_000);
     await page.setViewportSize(viewport);
     const job = await etappe.jobId('Hill observatory');
     for (const path of [

@@ -51,7 +51,7 @@ const condition = Joi.object({
   handOver: Joi.string().min(3),
 });
 const contaminant = Joi.object({
-  id, name: text, synonyms: texts, family: Joi.valid(...CONTAMINANT_FAMILIES).required(),
+  id, name: text, ammonia: Joi.valid(true), synonyms: texts, family: Joi.valid(...CONTAMINANT_FAMILIES).required(),
   cues: Joi.array().items(text).length(4).required(), expectation: text,
 }); // prettier-ignore
 const strength = Joi.object({

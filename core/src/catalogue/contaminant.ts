@@ -17,6 +17,8 @@ export interface Contaminant {
   readonly family: ContaminantFamily;
   /** One sentence per severity by which to recognise it. */
   readonly cues: readonly [string, string, string, string];
+  /** Sets free toxic gas with hypochlorite: it is flushed away with water first. */
+  readonly ammonia?: true;
   /** What the customer should expect in writing. */
   readonly expectation: string;
 }

@@ -56,6 +56,21 @@ describe('any chain', () => {
     );
   });
 
+  it('lets no hypochlorite onto urine or droppings that were not flushed away', () => {
+    const dirty = faces.map((face) => ({ ...face, found: [...new Set([...face.found, 'urine'])] }));
+    fc.assert(
+      fc.property(dirty, (face) => {
+        const stages = treated(face).treatment.parts.flatMap((part) => part.stages);
+        const bleach = stages.findIndex((s) => s.apply?.agentClass === 'hypochlorite');
+        if (bleach >= 0)
+          expect(stages.slice(0, bleach).map((s) => s.kind)).toEqual(
+            expect.arrayContaining([expect.stringMatching(/^(rinse|wash)$/)]),
+          );
+      }),
+      { numRuns: 200 },
+    );
+  });
+
   it('never rinses off what is left on, unless it had its days to work or to set', () => {
     fc.assert(
       fc.property(faces, (face) => {

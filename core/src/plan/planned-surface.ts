@@ -1,3 +1,4 @@
+import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Schools } from '../catalogue/school.ts';
 import type { Choice } from '../survey/choice.ts';
@@ -114,6 +115,7 @@ function treatedSurface({ states, ...inputs }: FaceInputs, catalogue: Catalogue)
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const treatment = surfaceTreatment({
     ...inputs,
+    ammonia: inputs.findings.some((f) => contaminantById(f.contaminant).ammonia === true),
     areaSquareMetres: takeOff.squareMetres,
     state,
     otherStates,

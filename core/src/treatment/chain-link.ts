@@ -16,5 +16,7 @@ export interface ChainSurroundings {
   readonly surface: Surface;
   readonly shaded: boolean;
   readonly schools: Readonly<Record<string, string>>;
+  /** Something lies on the face that sets free gas with hypochlorite. */
+  readonly ammonia: boolean;
   readonly catalogue: Catalogue;
 }

@@ -69,6 +69,7 @@ class Chain {
     const { catalogue } = this.around;
     const dry = dryingOf(link.method);
     if (dry) this.passOver(dry, link, 0);
+    if (this.mustFlush(link.method)) this.push(flushStage(link, this.around, this.count));
     link.method.stages.forEach((template, index) => {
       if (template.kind === 'wait') {
         this.passOver(template, link, index);
@@ -103,6 +104,16 @@ class Chain {
     });
   }
 
+  /** Urine and droppings are flushed away before hypochlorite comes, unless something has been rinsed or washed by then. */
+  private mustFlush({ stages }: Method): boolean {
+    const { ammonia, catalogue } = this.around;
+    if (!ammonia || this.parts.some((part) => part.stages.some(isFlushing))) return false;
+    const bleach = stages.findIndex(
+      (s) => s.kind === 'apply' && catalogue.agent(s.agent).class === 'hypochlorite',
+    );
+    return bleach >= 0 && !stages.slice(0, bleach).some(isFlushing);
+  }
+
   private push(...stages: readonly Stage[]): void {
     this.stages.push(...stages);
     this.count += stages.length;
@@ -131,6 +142,10 @@ class Chain {
     for (const p of opposed) this.push(...restingStages(p, link, this.around, this.count));
     this.present = this.present.filter((p) => !opposed.includes(p));
   }
+}
+
+function isFlushing({ kind }: { readonly kind: string }): boolean {
+  return kind === 'rinse' || kind === 'wash';
 }
 
 /** The wait that a method begins with, where it needs a dry face. */
@@ -211,6 +226,25 @@ function isTied(method: Method, index: number): boolean {
     if (before?.kind !== 'agitate') return false;
   }
   return false;
+}
+
+function flushStage(link: ChainLink, around: ChainSurroundings, count: number): Stage {
+  return {
+    ...bare(link, around, `flush-${String(count)}`),
+    kind: 'rinse',
+    tool: 'garden-hose',
+    rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, true)),
+    direction: 'top-down',
+    maxSurfacePressureKilopascal: toolPressure('garden-hose'),
+    checks: ['No smell of ammonia is left; air moves through.'],
+    cautions: [
+      {
+        rule: 'ammonia-flushed-first',
+        text: 'Urine and droppings are flushed away with water first: with hypochlorite they set free toxic gas.',
+        source: 'trade default',
+      },
+    ],
+  };
 }
 
 /** Brings an agent to rest before something opposed follows on the same face. */

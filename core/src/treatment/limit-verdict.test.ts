@@ -165,11 +165,11 @@ describe('every limit fires where it must and keeps still where it need not', ()
         });
         for (const make of safer) {
           const made = make(state);
-          for (const stage of stages) {
-            const before = stageRefusals(state, stage, CATALOGUE).map((r) => r.rule);
-            const after = stageRefusals(made, stage, CATALOGUE).map((r) => r.rule);
-            expect(before.filter((rule) => !after.includes(rule))).toEqual([]);
-          }
+          const allowed = stages.flatMap((stage) => {
+            const after = new Set(stageRefusals(made, stage, CATALOGUE).map((r) => r.rule));
+            return stageRefusals(state, stage, CATALOGUE).filter((r) => !after.has(r.rule));
+          });
+          expect(allowed).toEqual([]);
         }
       }
   });

@@ -43,12 +43,21 @@ export function stageOf(
     rate: plannedRate(template.rate, rateConditions(link, around, dirty)),
     direction: directionOf(template, around),
     maxSurfacePressureKilopascal: pressure > 0 ? pressure : null,
-    checks: 'checks' in template ? template.checks : [],
+    checks: [...('checks' in template ? template.checks : []), ...panelChecks(template, around)],
     cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent, around)] : [],
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
     bulk: bulkOf(template, link),
   };
+}
+
+/** Acid changes the tone of a cast slab: a patch would show. */
+function panelChecks(template: WorkedTemplate, { surface, catalogue }: ChainSurroundings): readonly string[] {
+  const tones =
+    template.kind === 'apply' &&
+    catalogue.agent(template.agent).class === 'acid' &&
+    catalogue.material(surface.material).family === 'concrete';
+  return tones ? ['Whole panels from joint to joint, so that no patch shows.'] : [];
 }
 
 const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };

@@ -40,6 +40,7 @@ const treat = (on: Surface, findings: readonly Finding[], more: Partial<Treatmen
     schools: {},
     catalogue: CATALOGUE,
     shaded: false,
+    ammonia: false,
     ...more,
   });
 const choice = (contaminant: string, method: string): TreatmentInput['choices'][number] => ({
@@ -143,6 +144,39 @@ describe('the treatment of a surface', () => {
     expect(sealed.parts.map((p) => p.wait?.days.from ?? 0)).toEqual([0, 2, 5]);
   });
 
+  it('asks for whole panels where acid would leave a patch', () => {
+    const checks = (material: string) =>
+      treat(surface(material), [finding('surface-rust', 2, 0.2)])
+        .stages.flatMap((s) => s.checks)
+        .join(' ');
+    expect(checks('concrete')).toContain('Whole panels');
+    expect(checks('granite')).not.toContain('Whole panels');
+  });
+
+  it('flushes what gives off ammonia before hypochlorite, and only then', () => {
+    const kinds = (contaminants: readonly string[]) => {
+      const findings = contaminants.map((c) => finding(c));
+      const t = treat(surface('concrete'), findings, {
+        ammonia: contaminants.includes('bird-droppings'),
+        choices: [choice('green-algae', 'pre-treat-and-surface-clean')],
+      });
+      return t.stages.filter((s) => s.method === 'pre-treat-and-surface-clean').map((s) => s.kind);
+    };
+    expect(kinds(['green-algae', 'bird-droppings'])).toEqual(['rinse', 'clear', 'apply', 'wash', 'rinse']);
+    expect(kinds(['green-algae'])).toEqual(['clear', 'apply', 'wash', 'rinse']);
+  });
+
+  it('treats robust faces stronger first where the house does, and weak ones never', () => {
+    const strength = (on: Surface, schools: TreatmentInput['schools']) => {
+      const [apply] = treat(on, [finding('green-algae', 2)], { schools, choices: [choice('green-algae', 'pre-treat-and-surface-clean')] }).stages.flatMap((s) => s.apply ?? []); // prettier-ignore
+      return [apply?.strengthGramsPerLitre, apply?.dwell?.toMinutes];
+    };
+    const stronger = { strength: 'stronger' };
+    expect(strength(surface('concrete'), {})).toEqual([20, 20]);
+    expect(strength(surface('concrete'), stronger)).toEqual([25, 15]);
+    expect(strength(surface('concrete', { conditions: ['cracked'] }), stronger)[0]).not.toBe(25);
+  });
+
   it('hands over what is for specialists, and proposes nothing else there', () => {
     const t = treat(surface('fibre-cement'), [finding('moss')]);
     expect(chosen(t)).toEqual(['hand-over']);
@@ -196,7 +230,7 @@ describe('a chain of stages', () => {
     const on = surface('larch-boards');
     const stages = chainStages(
       [{ method: CATALOGUE.method('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
-      { surface: on, catalogue: CATALOGUE, shaded: false, schools: {} },
+      { surface: on, catalogue: CATALOGUE, shaded: false, ammonia: false, schools: {} },
     );
     expect(stages.map((s) => [s.kind, s.cycle])).toEqual([
       ['clear', null], ['apply', 1], ['wash', 1], ['rinse', null], ['apply', 2], ['rinse', 2],

@@ -87,7 +87,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'A shadow of the ink may stay after the film is gone.',
   },
   {
-    id: 'bird-droppings', name: 'Bird droppings', synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
+    id: 'bird-droppings', name: 'Bird droppings', ammonia: true, synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
     cues: ['single splashes', 'splashes below a perch', 'a layer below a roost', 'a crust with feathers and nests'],
     expectation: 'Pale spots may stay where droppings have etched the face; birds come back to their perch.',
   },
@@ -112,7 +112,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Old fat that has set in pores rises again with warmth.',
   },
   {
-    id: 'urine', name: 'Urine', synonyms: ['urine stains', 'animal urine', 'dog marks'], family: 'soil',
+    id: 'urine', name: 'Urine', ammonia: true, synonyms: ['urine stains', 'animal urine', 'dog marks'], family: 'soil',
     cues: ['a smell on a warm day', 'a pale run on a corner', 'white salt in a corner', 'crusted salt and smell'],
     expectation: 'Smell deep in a porous face comes back with damp: it fades with repeats.',
   },
