@@ -154,7 +154,12 @@ function stageOf(stage: Stage): Record<string, unknown> {
           strengthGramsPerLitre: apply.strengthGramsPerLitre,
           basis: apply.basis,
           delivery: stage.tool,
-          dwell: apply.dwell,
+          dwell: apply.dwell && {
+            fromMinutes: apply.dwell.fromMinutes,
+            toMinutes: apply.dwell.toMinutes,
+            lookFromMinutes: apply.dwell.lookFromMinutes,
+            expectedMinutes: apply.dwell.expectedMinutes,
+          },
           leaveOn: apply.leaveOn,
           keepWet: !apply.leaveOn && apply.dwell !== null,
           stopWhen: apply.stopWhen,

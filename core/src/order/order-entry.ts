@@ -201,7 +201,7 @@ export class EntryWriter {
     }
     if (stage.apply?.dwell)
       lines.push(
-        `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min. Never let it dry.`,
+        `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min, here about ${String(stage.apply.dwell.expectedMinutes)}; look from ${String(stage.apply.dwell.lookFromMinutes)} min on. Never let it dry.`,
       );
     if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
     const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;

@@ -115,6 +115,7 @@ function treatedSurface({ states, ...inputs }: FaceInputs, catalogue: Catalogue)
   if (!takeOff.ok || !surface.inScope) return { ...measured, treatment: null };
   const treatment = surfaceTreatment({
     ...inputs,
+    temperatureCelsius: state.temperatureCelsius,
     ammonia: inputs.findings.some((f) => contaminantById(f.contaminant).ammonia === true),
     areaSquareMetres: takeOff.squareMetres,
     state,

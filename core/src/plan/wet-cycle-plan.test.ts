@@ -24,7 +24,7 @@ const cycle = (
 ) => {
   const stages = chainStages(
     [{ method: CATALOGUE.method(method), severity: 2, areaSquareMetres: more.area ?? 40, cautions: [] }],
-    { surface: on, catalogue: CATALOGUE, shaded: false, ammonia: false, schools: {} },
+    { surface: on, catalogue: CATALOGUE, shaded: false, ammonia: false, temperatureCelsius: 18, schools: {} },
   );
   return wetCyclePlan({
     catalogue: CATALOGUE,

@@ -16,6 +16,8 @@ export interface ChainSurroundings {
   readonly surface: Surface;
   readonly shaded: boolean;
   readonly schools: Readonly<Record<string, string>>;
+  /** Of the air, as the job counts with. */
+  readonly temperatureCelsius: number;
   /** Something lies on the face that sets free gas with hypochlorite. */
   readonly ammonia: boolean;
   readonly catalogue: Catalogue;

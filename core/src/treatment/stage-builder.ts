@@ -7,6 +7,7 @@ import { plannedRate } from '../rates/stage-duration.ts';
 import type { RateConditions } from '../rates/stage-duration.ts';
 import { RESIDUAL } from '../wetting/wet-window.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
+import { dwellOn } from './dwell-guidance.ts';
 import { toolPressure } from './limit-verdict.ts';
 import type { Reason } from './reason.ts';
 import type { ApplyDetail, Stage } from './stage.ts';
@@ -117,7 +118,9 @@ function applyDetail(
       ),
       // Applied top down it streaks: a second pass takes the streaks.
       coats: template.coats + (goesTopDown(template, around) ? 1 : 0),
-      dwell: template.leaveOn ? null : { fromMinutes: from, toMinutes: stronger ? (from + to) / 2 : to },
+      dwell: template.leaveOn
+        ? null
+        : dwellOn({ from, to: stronger ? (from + to) / 2 : to }, link.severity, around.temperatureCelsius),
       leaveOn: template.leaveOn,
       needs: template.needs,
       clings: template.clings,

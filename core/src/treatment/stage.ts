@@ -1,6 +1,7 @@
 import type { AgentClass } from '../catalogue/agent.ts';
 import type { Direction, WaitsFor } from '../catalogue/method.ts';
 import type { PlannedRate } from '../rates/stage-duration.ts';
+import type { Dwell } from './dwell-guidance.ts';
 import type { Reason } from './reason.ts';
 
 /** What a person does on a face; a wait lies between two parts of a treatment. */
@@ -55,7 +56,7 @@ export interface ApplyDetail {
   readonly litresPerSquareMetre: number;
   readonly coats: number;
   /** Null for a neutraliser, which works at once. */
-  readonly dwell: { readonly fromMinutes: number; readonly toMinutes: number } | null;
+  readonly dwell: Dwell | null;
   readonly leaveOn: boolean;
   readonly needs: 'film' | 'not-dry';
   readonly clings: boolean;

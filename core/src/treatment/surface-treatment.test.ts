@@ -41,6 +41,7 @@ const treat = (on: Surface, findings: readonly Finding[], more: Partial<Treatmen
     catalogue: CATALOGUE,
     shaded: false,
     ammonia: false,
+    temperatureCelsius: 18,
     ...more,
   });
 const choice = (contaminant: string, method: string): TreatmentInput['choices'][number] => ({
@@ -230,7 +231,14 @@ describe('a chain of stages', () => {
     const on = surface('larch-boards');
     const stages = chainStages(
       [{ method: CATALOGUE.method('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
-      { surface: on, catalogue: CATALOGUE, shaded: false, ammonia: false, schools: {} },
+      {
+        surface: on,
+        catalogue: CATALOGUE,
+        shaded: false,
+        ammonia: false,
+        temperatureCelsius: 18,
+        schools: {},
+      },
     );
     expect(stages.map((s) => [s.kind, s.cycle])).toEqual([
       ['clear', null], ['apply', 1], ['wash', 1], ['rinse', null], ['apply', 2], ['rinse', 2],

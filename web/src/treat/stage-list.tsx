@@ -114,6 +114,8 @@ function StageFacts({
               <span className="figure">
                 {decimal(apply.dwell.fromMinutes, 1)}–{decimal(apply.dwell.toMinutes, 1)} min
               </span>
+              {', '}here about <span className="figure">{decimal(apply.dwell.expectedMinutes, 1)} min</span>,
+              looked at from <span className="figure">{decimal(apply.dwell.lookFromMinutes, 1)} min</span> on
             </>
           )}
           {apply.leaveOn && ', left on: no rinse'}
@@ -167,7 +169,12 @@ function StageFacts({
       {stage.checks.map((check) => (
         <div key={check}>Check: {check}</div>
       ))}
-      {apply && apply.stopWhen !== '' && stage.kind === 'apply' && <div>Stop when: {apply.stopWhen}</div>}
+      {apply && stage.kind === 'apply' && (
+        <>
+          <div>Stop when: {apply.stopWhen}</div>
+          <div>If it is not enough: {apply.ifNotEnough}</div>
+        </>
+      )}
       {stage.cautions.map((c) => (
         <div key={c.text} className="stage-caution">
           △ {c.text}

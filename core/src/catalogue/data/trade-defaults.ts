@@ -21,6 +21,11 @@ export const TRADE_DEFAULTS = {
   spray,
   plainRinse,
 
+  // Dwell: what warmth and cold take off or add, as a share of the span between its bounds.
+  warmCelsius: 25,
+  coolCelsius: 10,
+  dwellTemperatureShare: 0.25,
+
   // Chains.
   /** Faces that stand so much may be treated stronger first, kPa. */
   robustKilopascal: 60,

@@ -1,0 +1,38 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Severity } from '../catalogue/contaminant.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+
+/** How long an agent works on a face, minutes after it was put on. */
+export interface Dwell {
+  readonly fromMinutes: number;
+  readonly toMinutes: number;
+  /** From then on one looks whether it is done. */
+  readonly lookFromMinutes: number;
+  /** When it is probably done here: later the worse the dirt and the colder the day. */
+  readonly expectedMinutes: number;
+}
+
+const STEP_MINUTES = 0.5;
+
+/**
+ * The dwell of a template on this face and this day. The bounds stay those of the label or the trade; severity and
+ * temperature say where between them it will be done. Source: trade default.
+ *
+ * @example dwellOn({ from: 8, to: 15 }, 3, 18) // about 11 min, looked at from 4 min on
+ */
+export function dwellOn(
+  { from, to }: { readonly from: number; readonly to: number },
+  severity: Severity,
+  temperatureCelsius: number,
+): Dwell {
+  const { warmCelsius, coolCelsius, dwellTemperatureShare } = TRADE_DEFAULTS;
+  const worst = (severity - 1) / 3;
+  const day = temperatureCelsius > warmCelsius ? -1 : temperatureCelsius < coolCelsius ? 1 : 0;
+  const share = Math.min(1, Math.max(0, worst * (1 - dwellTemperatureShare) + day * dwellTemperatureShare));
+  return {
+    fromMinutes: from,
+    toMinutes: to,
+    lookFromMinutes: roundToStep(from / 2, STEP_MINUTES),
+    expectedMinutes: Math.min(to, Math.max(from, roundToStep(from + share * (to - from), STEP_MINUTES))),
+  };
+}
