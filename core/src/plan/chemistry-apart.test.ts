@@ -125,6 +125,15 @@ describe('a visit with chemistries that oppose each other', () => {
     expect(picked.work.meetings).toEqual([]);
   });
 
+  it('keeps a washed floor from the wall that it splashes, wherever the water of that wall runs', () => {
+    const rows = [
+      surface('wall', 'painted-render', 'green-algae', { drainsOnto: ['gully'] }),
+      surface('deck', 'larch-boards', 'green-algae', { band: 'floor', tiltDegrees: 0, topMetres: 0, drainsOnto: ['lawn'] }),
+    ]; // prettier-ignore
+    const ends = [{ id: 'gully', kind: 'drain' }, { id: 'lawn', kind: 'lawn' }]; // prettier-ignore
+    expect(plan(surveyOf(rows, ends), OPTIONS).work.meetings).toMatchObject([{ how: 'splash', at: 'wall' }]);
+  });
+
   it('keeps apart what spray reaches in a wind, and lets it be in still air', () => {
     const rows = [
       surface('wall', 'painted-render', 'green-algae', { drainsOnto: ['gully'] }),

@@ -20,22 +20,30 @@ export function guardedFaces(
   windMetresPerSecond: number,
 ): readonly RankedFace[] {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
-  const splashed = new Map<string, Touch[]>();
-  for (const { upper, lower } of surfacesAbove(surfaces.map((p) => p.surface))) {
-    const [above, below] = [byId.get(upper), byId.get(lower)];
-    if (above && below && splashesOnto(above, below))
-      splashed.set(lower, [...(splashed.get(lower) ?? []), { face: upper, how: 'splash' }]);
-  }
+  const above = surfacesAbove(surfaces.map((p) => p.surface));
+  /** Walls that stand at a washed floor: on its side, wherever their own water runs, or above it by their run-off. */
+  const splashed = (floor: TreatedSurface): readonly Touch[] => {
+    if (!floor.treatment?.stages.some((s) => s.kind === 'wash')) return [];
+    const over = above.flatMap((pair) =>
+      pair.lower === floor.surface.id ? (byId.get(pair.upper) ?? []) : [],
+    );
+    return [...new Set([...over, ...sameSide(floor, surfaces)])]
+      .filter((wall) => splashesOnto(wall, floor))
+      .map((wall) => ({ face: wall.surface.id, how: 'splash' }));
+  };
   const drifts = windMetresPerSecond > TRADE_DEFAULTS.driftReachMetresPerSecond;
   return surfaces.map((planned) => {
     const { surface } = planned;
-    const downwind = drifts && isSprayed(planned) ? sameSide(planned, surfaces) : [];
+    const downwind =
+      drifts && isSprayed(planned)
+        ? sameSide(planned, surfaces).map((other): Touch => ({ face: other.surface.id, how: 'drift' }))
+        : [];
     return {
       id: surface.id,
       agents: agentsOn(planned).map(CATALOGUE.agent),
       touches: [
         ...surface.beside.map((face): Touch => ({ face, how: 'beside' })),
-        ...(splashed.get(surface.id) ?? []),
+        ...splashed(planned),
         ...downwind,
       ],
       rank: chemistryRank(planned),
@@ -53,11 +61,12 @@ function isSprayed({ treatment }: TreatedSurface): boolean {
   );
 }
 
-function sameSide({ surface }: TreatedSurface, surfaces: readonly TreatedSurface[]): readonly Touch[] {
+function sameSide(
+  { surface }: TreatedSurface,
+  surfaces: readonly TreatedSurface[],
+): readonly TreatedSurface[] {
   if (surface.side === null) return [];
-  return surfaces
-    .filter((other) => other.surface.side === surface.side && other.surface.id !== surface.id)
-    .map((other) => ({ face: other.surface.id, how: 'drift' }));
+  return surfaces.filter((other) => other.surface.side === surface.side && other.surface.id !== surface.id);
 }
 
 /** Growth before alkali before acid before what stays on, as on one face. */

@@ -47,7 +47,8 @@ export function withEntities(
 ): SurveyState {
   const news = touched.filter(({ id, entity }) => {
     const known = entityIn(state, id);
-    return entity ? entity.revision > (known?.revision ?? 0) : known !== null;
+    // Not by revision: what was deleted and made anew begins to count from one again.
+    return entity ? replaceEqualDeep(known, entity) !== known : known !== null;
   });
   if (news.length === 0) return state;
   const entities = new Map(state.entities);
