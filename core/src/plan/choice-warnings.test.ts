@@ -5,10 +5,10 @@ import { plan } from './plan.ts';
 const pick = (method: string, contaminant = 'green-algae', reason = '') => ({
   surface: 'wall', contaminant, method, reason, by: 'Ada', at: '2026-05-01T08:00:00Z',
 }); // prettier-ignore
-const planned = (choices: readonly object[], material = 'painted-render') => {
+const planned = (choices: readonly object[], material = 'painted-render', contaminant = 'green-algae') => {
   const reading = readJobFile({
     format: 'etappe-job', version: 1, site: { waterPoints: [{ id: 'tap' }] }, choices,
-    surfaces: [{ id: 'wall', name: 'Wall', material, size: '4x3', topMetres: 2, findings: [{ contaminant: 'green-algae', severity: 2 }] }],
+    surfaces: [{ id: 'wall', name: 'Wall', material, size: '4x3', topMetres: 2, findings: [{ contaminant, severity: 2 }] }],
   }); // prettier-ignore
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
@@ -52,14 +52,13 @@ describe('picks', () => {
 
 describe('a property on which nothing is permitted', () => {
   it('is explained, and a person may hand it over', () => {
-    const made = planned([], 'lead');
-    const [wall] = made.surfaces;
-    const proposal = wall?.treatment?.proposals[0];
-    if (proposal?.chosen === null) {
-      expect(made.warnings.some((w) => w.rule === 'no-permitted-method' && w.severity === 'stop')).toBe(true);
-      expect(proposal.alternatives.map((a) => a.method.id)).toContain('hand-over');
-    }
-    const handed = planned([pick('hand-over')], 'lead');
+    // Nothing in the handbook oils lead.
+    const made = planned([], 'lead', 'dry-timber');
+    const proposal = made.surfaces[0]?.treatment?.proposals[0];
+    expect(proposal?.chosen).toBeNull();
+    expect(made.warnings.some((w) => w.rule === 'no-permitted-method' && w.severity === 'stop')).toBe(true);
+    expect(proposal?.alternatives.map((a) => a.method.id)).toContain('hand-over');
+    const handed = planned([pick('hand-over', 'dry-timber')], 'lead', 'dry-timber');
     expect(handed.surfaces[0]?.treatment?.proposals[0]?.chosen?.method.id).toBe('hand-over');
     expect(handed.warnings.some((w) => w.rule === 'by-others')).toBe(true);
   });

@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
@@ -90,14 +91,10 @@ function looks({ surface, treatment }: TreatedSurface, survey: Survey) {
   const wet = treatment?.stages.some((s) => s.kind === 'rinse' || s.kind === 'wash') ?? false;
   const greatest = Math.max(0, ...(treatment?.proposals ?? []).map((p) => (p.chosen ? p.finding.share : 0)));
   return {
-    porous: wet && material.sorptivity[surface.finish] >= POROUS_SORPTIVITY,
-    partial: wet && greatest > 0 && greatest < WHOLE_SHARE,
+    porous: wet && material.sorptivity[surface.finish] >= TRADE_DEFAULTS.patchySorptivity,
+    partial: wet && greatest > 0 && greatest < TRADE_DEFAULTS.wholeFaceShare,
   };
 }
-
-/** Faces from here on show for days that they were wet, kg/(m²·√s). */
-const POROUS_SORPTIVITY = 0.02;
-const WHOLE_SHARE = 0.95;
 
 function markExpectations(survey: Survey): readonly Said[] {
   return survey.marks.flatMap((mark): readonly Said[] => {
@@ -109,8 +106,6 @@ function markExpectations(survey: Survey): readonly Said[] {
   });
 }
 
-const SLOW_DAYS = [180, 540] as const;
-
 /** Of the property as a whole: when one comes again, and when what works slowly shows. */
 function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
   const site = (key: string, text: string): Said => ({ key, place: 'Whole site', surface: null, text });
@@ -121,7 +116,7 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
       : [],
   );
   const { start } = survey.job;
-  const [from, to] = SLOW_DAYS;
+  const [from, to] = TRADE_DEFAULTS.slowResultDays;
   const when = start === null ? 'after 6 to 18 months' : `between ${daysAfter(start, from)} and ${daysAfter(start, to)}`; // prettier-ignore
   return [
     ...later.map(({ number, from: day, fromDay, faces }) =>

@@ -82,6 +82,14 @@ export const TRADE_DEFAULTS = {
   leastSorptivity: 0.0001,
   greatestSorptivity: 0.3,
 
+  // What the customer is told.
+  /** Faces that drink so much show for days that they were wet, kg/(m²·√s). */
+  patchySorptivity: 0.02,
+  /** From this share on a face counts as cleaned whole: no edge shows. */
+  wholeFaceShare: 0.95,
+  /** Between so many days what is left on shows its result. */
+  slowResultDays: [180, 540],
+
   // Weather.
   /** From here on it counts as sun on a cover, net W/m². */
   sunWattsPerSquareMetre: 150,
