@@ -177,6 +177,7 @@ export { ZONE_PLACES, ZONE_PLACE_NAMES } from './survey/zone.ts';
 export type { Zone } from './survey/zone.ts';
 export { takeOffArea, takeOffFace, takeOffLength } from './takeoff/take-off.ts';
 export type { TakeOff } from './takeoff/take-off.ts';
+export { refusedInOrder } from './treatment/method-options.ts';
 export type { RefusedMethod } from './treatment/method-options.ts';
 export type { ContaminantProposal, SurfaceTreatment } from './treatment/surface-treatment.ts';
 export type { Stage } from './treatment/stage.ts';

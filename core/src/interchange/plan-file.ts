@@ -65,6 +65,7 @@ export function planFileOf(
     })),
     protections: plan.protections.map((p) => ({
       feature: p.feature,
+      surface: p.surface,
       kind: p.kind,
       act: p.text,
       when: p.when,

@@ -1,4 +1,4 @@
-import type { Protection } from '../plan/protections.ts';
+import type { Protection } from '../plan/protection-acts.ts';
 
 const WHO: Readonly<Record<Protection['who'], string>> = {
   crew: '',
@@ -7,9 +7,9 @@ const WHO: Readonly<Record<Protection['who'], string>> = {
 };
 
 /** "Rose bed: wet the bed through (hose, 3 min)". */
-export function protectionLine({ featureName, text, material, minutes, who }: Protection): string {
+export function protectionLine({ placeName, text, material, minutes, who }: Protection): string {
   const more = [material ?? '', minutes > 0 ? `${String(minutes)} min` : '', WHO[who]].filter(
     (w) => w !== '',
   );
-  return `${featureName}: ${text}${more.length > 0 ? ` (${more.join(', ')})` : ''}`;
+  return `${placeName}: ${text}${more.length > 0 ? ` (${more.join(', ')})` : ''}`;
 }

@@ -11,7 +11,7 @@ const PLAIN = { severity: 1, shaded: false, topMetres: 0, dependsOnDirt: false }
 /** Whether washing the lower surface splashes the foot of the upper. */
 export function splashesOnto(upper: TreatedSurface, lower: TreatedSurface): boolean {
   const washed = lower.treatment?.stages.some((s) => s.kind === 'wash') ?? false;
-  const floor = lower.surface.tiltDegrees < 20;
+  const floor = lower.surface.tiltDegrees < TRADE_DEFAULTS.levelDegrees;
   const wall =
     upper.surface.tiltDegrees >= 60 &&
     upper.surface.footMetres - lower.surface.topMetres <= TRADE_DEFAULTS.splashMetres;

@@ -8,7 +8,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.7.0';
+export const ENGINE_VERSION = '0.8.0';
 
 /** Of the handbook what bears on the work: what a product costs does so only where the house ranks by it. */
 function bearing({ products, ...handbook }: HouseHandbook): HouseHandbook {

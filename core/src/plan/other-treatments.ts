@@ -26,28 +26,39 @@ export function otherTreatments(
   surfaces: readonly TreatedSurface[],
 ): readonly OtherTreatment[] {
   const { earlier, later } = meeting;
-  const agentsOf = (parties: readonly GuardedParty[]) => parties.map((party) => CATALOGUE.agent(party.agent));
+  const bringing = (parties: readonly GuardedParty[]) => parties.map((party) => CATALOGUE.agent(party.agent));
   // Another treatment of one of several earlier parties leaves the others in the way.
   const [first, ...more] = earlier;
+  const against = (others: readonly Agent[]) => (agent: Agent) =>
+    others.every((o) => !o.opposedTo.includes(agent.class) && !agent.opposedTo.includes(o.class));
   const ways = [
-    ...otherWays(later, agentsOf(earlier), surfaces),
-    ...(first && more.length === 0 ? otherWays(first, agentsOf([later]), surfaces) : []),
+    ...otherWays(later, against(bringing(earlier)), surfaces),
+    ...(first && more.length === 0 ? otherWays(first, against(bringing([later])), surfaces) : []),
   ];
   return ways.sort((a, b) => a.worseBy - b.worseBy || (a.face < b.face ? -1 : 1));
 }
 
-/** For the one finding whose treatment brings the agent in; where several do, no single change helps. */
-function otherWays(
+/**
+ * Another treatment of the one finding that brings an agent onto a face; where several findings do, no single change helps.
+ * @param fits whether an agent of the other treatment may come there instead
+ */
+export function otherWays(
   party: GuardedParty,
-  others: readonly Agent[],
+  fits: (agent: Agent) => boolean,
   surfaces: readonly TreatedSurface[],
 ): readonly OtherTreatment[] {
   const proposals = surfaces.find((p) => p.surface.id === party.face)?.treatment?.proposals ?? [];
-  const bringing = proposals.filter((p) => p.chosen && brings(p.chosen.method, party.agent));
+  const bringing = proposals.filter(
+    (p) => p.chosen && agentsOf(p.chosen.method).some((a) => a.id === party.agent),
+  );
   const [only, ...more] = bringing;
   if (!only || more.length > 0) return [];
-  const best = only.alternatives.find(({ method }) => !isByOthers(method) && goesWith(method, others));
+  const best = only.alternatives.find(({ method }) => !isByOthers(method) && agentsOf(method).every(fits));
   return best ? [wayOf(party.face, only, best)] : [];
+}
+
+function agentsOf(method: Method): readonly Agent[] {
+  return workedStages(method).flatMap((s) => ('agent' in s ? [CATALOGUE.agent(s.agent)] : []));
 }
 
 function wayOf(
@@ -62,16 +73,4 @@ function wayOf(
     name: best.method.name,
     worseBy: roundToStep((proposal.chosen?.points ?? 0) - best.points, 0.1),
   };
-}
-
-function brings(method: Method, agent: string): boolean {
-  return workedStages(method).some((s) => 'agent' in s && s.agent === agent);
-}
-
-function goesWith(method: Method, others: readonly Agent[]): boolean {
-  return workedStages(method)
-    .flatMap((s) => ('agent' in s ? [CATALOGUE.agent(s.agent)] : []))
-    .every((agent) =>
-      others.every((o) => !o.opposedTo.includes(agent.class) && !agent.opposedTo.includes(o.class)),
-    );
 }

@@ -17,11 +17,13 @@ import type { Survey } from '../survey/survey.ts';
 import { choiceWarnings } from './choice-warnings.ts';
 import { chemistryWarnings } from './chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
+import { exposures } from './exposed-faces.ts';
+import { exposureWarnings } from './exposure-warnings.ts';
 import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
 import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
-import type { Protection } from './protections.ts';
+import type { Protection } from './protection-acts.ts';
 import { visitWork } from './visit-work.ts';
 import type { VisitWork } from './visit-work.ts';
 import { openQuestions } from './open-questions.ts';
@@ -90,13 +92,14 @@ function treated(survey: FacedSurvey) {
   const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
   const surfaces = whole.map((p) => inVisit(p, visits[visitNumber - 1]));
   const questions = openQuestions(survey);
+  const exposed = exposures(survey, surfaces);
   return {
     engine: ENGINE_VERSION,
     inputsHash: facedHash(survey),
     surfaces,
     visits,
     visitNumber,
-    protections: protectionsFor(survey, surfaces),
+    protections: protectionsFor(survey, surfaces, exposed),
     questions,
     warnings: [
       ...questionStops(questions),
@@ -104,6 +107,7 @@ function treated(survey: FacedSurvey) {
       ...choiceWarnings(survey, surfaces),
       ...sprayerWarnings(surfaces, survey.job.house),
       ...visitNumberWarnings(survey, visitNumber),
+      ...exposureWarnings(exposed, survey, surfaces),
       ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
     ],

@@ -1,6 +1,6 @@
 import { FEATURE_PROTECTIONS, PLANT_PROTECTIONS, SITE_PROTECTION } from '../catalogue/data/protections.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import type { FeatureProtection, ProtectionAct } from '../catalogue/protection-act.ts';
+import type { FeatureProtection } from '../catalogue/protection-act.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
 import { formatDuration } from '../quantity/duration.ts';
@@ -12,18 +12,10 @@ import type { Schedule } from '../sequence/problem.ts';
 import type { TreatedSurface } from './planned-surface.ts';
 import type { PlannedOperation } from './work-builder.ts';
 import type { Warning } from './warnings.ts';
-
-/** One act, with the work that makes it needed and the work after which it is lifted. */
-export interface Protection extends ProtectionAct {
-  /** Null for the property as a whole. */
-  readonly feature: string | null;
-  readonly featureName: string;
-  readonly when: 'before' | 'during' | 'after';
-  /** Ids of the stages that need it: the first wet one of each face that reaches the feature. */
-  readonly neededBy: readonly string[];
-  /** Ids of the stages after which it may go: the last one of each of those faces. */
-  readonly liftedBy: readonly string[];
-}
+import type { Exposure } from './exposed-faces.ts';
+import { exposureProtections } from './exposure-protections.ts';
+import { actsAround, bounds } from './protection-acts.ts';
+import type { Protection } from './protection-acts.ts';
 
 /**
  * What is done for whatever the work can harm: features that treated faces stand beside or over, and those that their
@@ -32,6 +24,7 @@ export interface Protection extends ProtectionAct {
 export function protectionsFor(
   survey: FacedSurvey,
   surfaces: readonly TreatedSurface[],
+  exposed: readonly Exposure[],
 ): readonly Protection[] {
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
   const onto = flowsOnto(survey.surfaces);
@@ -49,7 +42,9 @@ export function protectionsFor(
     const acts = faces.length === 0 ? null : protectionOf(feature, faces, survey);
     return acts ? actsFor(feature, acts, faces) : [];
   });
-  return treated.length === 0 ? [] : [...acts, ...wholeSite(treated)];
+  return treated.length === 0
+    ? []
+    : [...acts, ...exposureProtections(exposed, treated), ...wholeSite(treated)];
 }
 
 function protectionOf(
@@ -67,33 +62,18 @@ function protectionOf(
 
 function actsFor(
   feature: Feature,
-  { before, during, after }: FeatureProtection,
+  acts: FeatureProtection,
   faces: readonly TreatedSurface[],
 ): readonly Protection[] {
-  const about = { feature: feature.id, featureName: feature.name, ...bounds(faces) };
-  return [
-    { ...about, ...before, when: 'before' },
-    ...(during ? [{ ...about, ...during, when: 'during' } as const] : []),
-    { ...about, ...after, when: 'after' },
-  ];
+  return actsAround({ feature: feature.id, surface: null, placeName: feature.name, ...bounds(faces) }, acts);
 }
 
 function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {
-  const about = { feature: null, featureName: 'Whole site', ...bounds(treated) };
+  const about = { feature: null, surface: null, placeName: 'Whole site', ...bounds(treated) };
   return [
     { ...about, ...SITE_PROTECTION.before, when: 'before' },
     { ...about, ...SITE_PROTECTION.after, when: 'after' },
   ];
-}
-
-const DRY_KINDS: readonly string[] = ['clear', 'fill', 'reading'];
-
-function bounds(faces: readonly TreatedSurface[]): Pick<Protection, 'neededBy' | 'liftedBy'> {
-  const stages = faces.map((p) => p.treatment?.stages ?? []);
-  return {
-    neededBy: stages.flatMap((list) => (list.find((s) => !DRY_KINDS.includes(s.kind)) ?? list[0])?.id ?? []),
-    liftedBy: stages.flatMap((list) => list.at(-1)?.id ?? []),
-  };
 }
 
 /** Minutes of the crew for acts before the work, or after it. */
@@ -123,7 +103,7 @@ export function coverWarnings(
         rule: 'covered-too-long',
         severity: 'warn',
         surface: null,
-        text: `${cover.featureName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${String(cover.longestMinutesInSun)} min: lift it between the faces, wet instead, or work in the shade.`,
+        text: `${cover.placeName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${String(cover.longestMinutesInSun)} min: lift it between the faces, wet instead, or work in the shade.`,
       },
     ];
   });

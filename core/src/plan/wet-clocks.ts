@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -21,7 +22,7 @@ const LONGEST_MINUTES = 1440;
 
 /** How a face lies, for what it holds. Tilts under 20° hold as floors, over 120° as overheads. */
 export function lieOf(surface: Surface, clings: boolean, catalogue: Catalogue): Lie {
-  if (surface.tiltDegrees < 20) return 'floor';
+  if (surface.tiltDegrees < TRADE_DEFAULTS.levelDegrees) return 'floor';
   if (surface.tiltDegrees > 120) return 'overhead';
   if (catalogue.material(surface.material).rough) return 'rough-wall';
   return clings ? 'smooth-wall-clinging' : 'smooth-wall';

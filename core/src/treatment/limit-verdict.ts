@@ -93,6 +93,19 @@ export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): read
     .map(({ limit }) => limit);
 }
 
+/**
+ * What a class of agents does to a face that it only comes to, by run-off, splash or drift. Where its water ends up is
+ * judged on the face that it is put on.
+ */
+export function classRefusals(state: SurfaceState, agentClass: AgentClass): readonly Refusal[] {
+  return limitsOnClass(state, agentClass)
+    .filter(
+      ({ when }) =>
+        when.some((t) => t.fact === 'agentClass') && !when.some((t) => t.fact === 'drainsToWater'),
+    )
+    .map((limit) => refusalOf(limit, { ...state, agentClass }));
+}
+
 /** Whether one test holds on the facts; those of a surface and of a stage may come apart. */
 export function holds(test: FactTest, facts: Partial<LimitFacts>, more: Partial<LimitFacts> = {}): boolean {
   const read = (fact: FactName) => facts[fact] ?? more[fact];
@@ -106,7 +119,17 @@ export function holds(test: FactTest, facts: Partial<LimitFacts>, more: Partial<
   return typeof value === 'number' && typeof other === 'number' && value > other;
 }
 
-function filled(text: string, facts: LimitFacts): string {
+function refusalOf(limit: Limit, facts: Partial<LimitFacts>): Refusal {
+  return {
+    rule: limit.id,
+    text: filled(limit.text, facts),
+    whatCanHappen: limit.whatCanHappen,
+    overridable: limit.standing === 'overridable',
+    source: limit.source,
+  };
+}
+
+function filled(text: string, facts: Partial<LimitFacts>): string {
   return text.replace(/\{(\w+)\}/g, (_, fact: string) => String(facts[fact as keyof LimitFacts]));
 }
 
@@ -136,13 +159,7 @@ function judgedStage(state: SurfaceState, stage: WorkedTemplate, catalogue: Cata
   const fired = open.filter(({ tests }) => tests.every((test) => holds(test, state, own)));
   if (fired.length === 0) return [];
   const facts: LimitFacts = { ...state, ...own };
-  return fired.map(({ limit }) => ({
-    rule: limit.id,
-    text: filled(limit.text, facts),
-    whatCanHappen: limit.whatCanHappen,
-    overridable: limit.standing === 'overridable',
-    source: limit.source,
-  }));
+  return fired.map(({ limit }) => refusalOf(limit, facts));
 }
 
 /** Every limit that forbids any stage of a method, each once; empty when the method is permitted. */

@@ -118,3 +118,12 @@ function refusalsOnAny(
   const all = states.flatMap((state) => methodRefusals(state, method, catalogue));
   return all.filter((refusal, index) => all.findIndex((other) => other.rule === refusal.rule) === index);
 }
+
+/** What would do most first: why it is not done is what one asks; of equals what may be set aside. */
+export function refusedInOrder(
+  refused: readonly RefusedMethod[],
+  contaminant: string,
+): readonly RefusedMethod[] {
+  const result = ({ method }: RefusedMethod) => method.treats[contaminant] ?? 0;
+  return [...refused].sort((a, b) => result(b) - result(a) || Number(b.overridable) - Number(a.overridable));
+}

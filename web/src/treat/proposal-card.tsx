@@ -1,4 +1,4 @@
-import { CATALOGUE, SEVERITY_WORDS, decimal } from '@etappe/core';
+import { CATALOGUE, SEVERITY_WORDS, decimal, refusedInOrder } from '@etappe/core';
 import type { ContaminantProposal, RefusedMethod } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -18,12 +18,6 @@ interface Props {
 
 /** Refused methods that are in sight at once. */
 const FIRST_REFUSED = 5;
-
-/** What would do most first: why it is not done is what one asks; of equals what may be set aside. */
-function refusedInOrder(refused: readonly RefusedMethod[], contaminant: string): readonly RefusedMethod[] {
-  const result = ({ method }: RefusedMethod) => method.treats[contaminant] ?? 0;
-  return [...refused].sort((a, b) => result(b) - result(a) || Number(b.overridable) - Number(a.overridable));
-}
 
 /** What is done against one finding, what else would do, what is refused and by which rule. */
 export function ProposalCard({ surface, name, proposal }: Props) {

@@ -146,6 +146,35 @@ export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
   },
 }; // prettier-ignore
 
+/**
+ * Faces that an agent of another face comes to and harms; `{agents}` and `{from}` are filled with what and whence. A limit that
+ * may be set aside is met by water, one of the floor only by keeping the agent off.
+ */
+export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert', FeatureProtection>> = {
+  wet: {
+    before: act('wet', 2, 'Wet it through before work with {agents} begins on {from}: wet, it takes up less.'),
+    during: act('keep-rinsing', 2, 'Keep plain water running over it during work with {agents} on {from}; nothing dries on it.'),
+    after: act('rinse', 3, 'Rinse it from its top edge down after the last rinse of {from}.'),
+  },
+  cover: {
+    before: act('cover', 8, 'Hang film over it, taped tight along its top edge, before work with {agents} begins on {from}: not a drop runs behind it.', FILM),
+    during: act('keep-rinsing', 2, 'Look behind the film at every section; where it is wet, flood with plain water and stop.'),
+    after: act('uncover', 4, 'Take the film off after the last rinse of {from}, then rinse it all the same.'),
+  },
+  divert: {
+    before: act('divert', 8, 'Lay sand sleeves at its edge and lead {agents} from {from} away from it or catch it.', { material: 'sand sleeves, pump, drum' }),
+    during: act('keep-rinsing', 2, 'Keep it flooded with plain water where drops reach it; watch the sleeves.'),
+    after: act('open', 4, 'Lift the sleeves after the last rinse of {from}, then rinse it all the same.'),
+  },
+}; // prettier-ignore
+
+/** Droppings and urine that a hypochlorite would come to. */
+export const FOULED_FACE_PROTECTION: FeatureProtection = {
+  before: act('rinse', 5, 'Take up what lies there wet and flush with plenty of plain water until nothing smells, before work with {agents} begins on {from}: together they set free toxic gas.'),
+  during: act('keep-away', 0, 'Nobody stands downwind of it; where it stings in eyes or nose, stop, leave and let air through.'),
+  after: act('rinse', 2, 'Flush it once more with plain water.'),
+}; // prettier-ignore
+
 /** What is done on every property, whatever stands beside the work. */
 export const SITE_PROTECTION: Pick<FeatureProtection, 'before' | 'after'> = {
   before: act(

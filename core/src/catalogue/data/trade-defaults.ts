@@ -70,6 +70,8 @@ export const TRADE_DEFAULTS = {
   overheadMetres: 3,
   /** A wall whose foot is no higher than this above a floor is splashed when the floor is washed. */
   splashMetres: 1,
+  /** A face that lies flatter than this is a floor: water stands on it, and washing it splashes up. */
+  levelDegrees: 20,
   footRinseMetres: 1,
   smallestMixLitres: 1,
 

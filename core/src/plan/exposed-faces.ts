@@ -1,0 +1,94 @@
+import { contaminantById } from '../catalogue/catalogue.ts';
+import type { Agent } from '../catalogue/agent.ts';
+import type { ChemistryMeeting } from '../protection/chemistry-guard.ts';
+import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
+import type { Face, FacedSurvey } from '../survey/face.ts';
+import { classRefusals } from '../treatment/limit-verdict.ts';
+import type { Refusal } from '../treatment/limit-verdict.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
+import { guardedFaces } from './guarded-faces.ts';
+import type { TreatedSurface } from './planned-surface.ts';
+
+/** How an agent comes to a face that it is not put on. */
+export type Reaching = ChemistryMeeting['how'];
+
+/** An agent that comes onto a face which it harms, or onto droppings or urine with which it gives off gas. */
+export interface Exposure {
+  readonly face: Face;
+  readonly agent: Agent;
+  readonly how: Reaching;
+  /** Faces that it is put on. */
+  readonly from: readonly string[];
+  /** Limits of the face that it comes to, for any material that it may be. */
+  readonly refusals: readonly Refusal[];
+  /** Droppings or urine lie there, and the agent is a hypochlorite. */
+  readonly setsFreeGas: boolean;
+}
+
+/**
+ * Agents of a visit on faces that they are not meant for. Every face of the property counts, also one that is not treated or
+ * is left out: water does not ask.
+ */
+export function exposures(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Exposure[] {
+  const onto = flowsOnto(survey.surfaces);
+  const fouled = new Set(
+    survey.findings.filter((f) => contaminantById(f.contaminant).ammonia).map((f) => f.surface as string),
+  );
+  const byId = new Map(survey.surfaces.map((face) => [face.id as string, face]));
+  const neighbours = neighboursOf(survey.surfaces);
+  const found = new Map<string, Exposure>();
+  for (const { id, agents, touches } of guardedFaces(surfaces, survey.job.weather.windMetresPerSecond)) {
+    if (agents.length === 0) continue;
+    const reached = new Map<string, Reaching>();
+    for (const { face, how } of touches) reached.set(face, how);
+    for (const face of neighbours.get(id) ?? []) reached.set(face, 'beside');
+    for (const face of reachedFrom(onto, id)) reached.set(face, 'run-off');
+    for (const [target, how] of reached) {
+      const face = byId.get(target);
+      if (!face || target === id) continue;
+      for (const agent of agents) {
+        const key = JSON.stringify([target, agent.id, how]);
+        const before = found.get(key);
+        const exposure = before
+          ? { ...before, from: [...before.from, id] }
+          : exposureOf({ face, agent, how, from: [id] }, survey, fouled.has(target));
+        if (exposure) found.set(key, exposure);
+      }
+    }
+  }
+  return [...found.values()];
+}
+
+function exposureOf(
+  come: Pick<Exposure, 'face' | 'agent' | 'how' | 'from'>,
+  survey: FacedSurvey,
+  fouled: boolean,
+): Exposure | null {
+  const refusals = harmTo(come.face, come.agent, survey);
+  const setsFreeGas = fouled && setsFreeGasWithAmmonia(come.agent);
+  return refusals.length > 0 || setsFreeGas ? { ...come, refusals, setsFreeGas } : null;
+}
+
+/** What an agent does to a face that it comes to; each rule once, for any material that the face may be. */
+export function harmTo(face: Face, agent: Agent, survey: FacedSurvey): readonly Refusal[] {
+  const all = plausibleStates(face, survey).flatMap((state) => classRefusals(state, agent.class));
+  return all.filter((refusal, i) => all.findIndex((other) => other.rule === refusal.rule) === i);
+}
+
+/** Hypochlorite with droppings or urine gives off chloramines. */
+export function setsFreeGasWithAmmonia(agent: Agent): boolean {
+  return agent.class === 'hypochlorite';
+}
+
+/** Faces that stand side by side, whichever of the two says so; a zone and the rest of its surface always do. */
+function neighboursOf(faces: readonly Face[]): ReadonlyMap<string, ReadonlySet<string>> {
+  const beside = new Map<string, Set<string>>();
+  const join = (one: string, other: string) => {
+    for (const [a, b] of [[one, other], [other, one]] as const) beside.set(a, (beside.get(a) ?? new Set()).add(b));
+  }; // prettier-ignore
+  for (const face of faces) {
+    for (const other of face.beside) join(face.id, other);
+    if (face.zoneOf !== null) join(face.id, face.zoneOf);
+  }
+  return beside;
+}
