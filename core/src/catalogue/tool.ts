@@ -29,6 +29,8 @@ export interface Jet {
   readonly psi: number;
   readonly fanDegrees: number;
   readonly standOffMetres: number;
+  /** A pencil that runs round in a cone of `fanDegrees`: how much harder it strikes than the mean over the cone. */
+  readonly rotatingFactor?: number;
 }
 
 export const MACHINE_KINDS = ['sprayer', 'hose', 'pressure-washer', 'surface-cleaner', 'hot-washer'] as const;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { gramsPerLitre } from '../quantity/concentration.ts';
-import { injectedStrength, stockLitres, wetFilmStrength } from './dilution.ts';
+import { stockLitres, wetFilmStrength } from './dilution.ts';
 
 describe('dilution', () => {
   it.each([
@@ -38,10 +38,6 @@ describe('dilution', () => {
 
   it('onto a wet film weakens the first coat', () => {
     expect(wetFilmStrength(3, 0.2, 0.15)).toBeCloseTo(1.71, 2);
-  });
-
-  it('through an injector reaches a tenth of a tank drawn at 10 %', () => {
-    expect(injectedStrength(125, 1.2 / 12)).toBeCloseTo(12.5, 6);
   });
 });
 

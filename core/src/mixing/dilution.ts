@@ -31,11 +31,3 @@ export function stockLitres(
 export function wetFilmStrength(strength: number, coat: number, film: number): number {
   return (strength * coat) / (coat + film);
 }
-
-/**
- * Strength at the surface behind an injector that draws a fraction of the *delivered* flow (delivered includes what is drawn).
- * @example injectedStrength(125, 1.2 / 12) // 12.5
- */
-export function injectedStrength(tankGramsPerLitre: number, drawnFraction: number): number {
-  return tankGramsPerLitre * drawnFraction;
-}

@@ -12,3 +12,15 @@ import type { Agent } from '../catalogue/agent.ts';
 export function neutraliserGrams(agent: Agent, strengthGramsPerLitre: number, leftLitres: number): number {
   return agent.neutraliser ? agent.neutraliser.gramsPerGram * strengthGramsPerLitre * leftLitres : 0;
 }
+
+/**
+ * Grams of neutraliser for a catch tank; the reading afterwards decides, never the sum.
+ *
+ * @param agent whose catalogue entry names its neutraliser and the ratio
+ * @param activeGrams of the agent that went into the tank, less what the work used up
+ * @returns g, 0 where none is needed
+ * @example catchNeutraliserGrams(hypochlorite, 100) // 279
+ */
+export function catchNeutraliserGrams(agent: Agent, activeGrams: number): number {
+  return agent.neutraliser ? agent.neutraliser.gramsPerGram * activeGrams : 0;
+}

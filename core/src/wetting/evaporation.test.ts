@@ -26,6 +26,6 @@ describe('evaporation from a wet face', () => {
   });
 
   it('names value, limit and way out for a slip', () => {
-    expect(() => evaporation(air(18, 65, 2, 250))).toThrow('relative humidity 65  is outside 0 to 1');
+    expect(() => evaporation(air(18, 65, 2, 250))).toThrow('relative humidity 65 is outside 0 to 1');
   });
 });

@@ -1,3 +1,5 @@
+import { requireSpan } from '../quantity/span.ts';
+
 /** Air, wind and sun at the surface. */
 export interface AirAtSurface {
   readonly airTemperatureC: number;
@@ -55,12 +57,4 @@ function massTransfer(air: AirAtSurface, g: number, es: number): number {
     ((g * AIR_DENSITY * 0.622) / PRESSURE) *
     (saturationVapourPressure(air.surfaceTemperatureC) - es * air.humidity)
   );
-}
-
-function requireSpan(what: string, value: number, low: number, high: number, unit: string): void {
-  if (!(value >= low && value <= high)) {
-    throw new RangeError(
-      `${what} ${String(value)} ${unit} is outside ${String(low)} to ${String(high)} ${unit}: check the reading`,
-    );
-  }
 }

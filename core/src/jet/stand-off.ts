@@ -1,0 +1,81 @@
+import type { Jet } from '../catalogue/tool.ts';
+import { decimal } from '../quantity/rounding.ts';
+import { fanWidth, jetForce, surfacePressure } from './surface-pressure.ts';
+
+/** Farther off than this a jet is rain. */
+const FARTHEST_METRES = 2;
+const STEP_METRES = 0.01;
+
+/**
+ * The least distance at which a tip stays within what a face allows, to the centimetre above.
+ * @param limitKilopascal > 0
+ * @returns m; null where it does not within two metres
+ * @throws RangeError for a limit of nothing
+ */
+export function leastStandOff(jet: Omit<Jet, 'standOffMetres'>, limitKilopascal: number): number | null {
+  if (!(limitKilopascal > 0))
+    throw new RangeError(`jet limit ${String(limitKilopascal)} kPa must be above 0 kPa: no jet belongs on this face`);
+  const steps = Math.ceil(FARTHEST_METRES / STEP_METRES);
+  const within = (step: number) => surfacePressure({ ...jet, standOffMetres: step * STEP_METRES }) <= limitKilopascal;
+  if (!within(steps)) return null;
+  let [low, high] = [0, steps];
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (within(middle)) high = middle;
+    else low = middle;
+  }
+  return Number((high * STEP_METRES).toFixed(2));
+} // prettier-ignore
+
+/** A tip as it may be used on a face. */
+export interface TipChoice {
+  readonly fanDegrees: number;
+  readonly standOffMetres: number;
+  /** Strip that it cleans there, m. */
+  readonly widthMetres: number;
+  readonly kilopascal: number;
+  readonly text: string;
+}
+
+/** Tips that one carries, degrees of their fan. */
+const FANS = [0, 15, 25, 40] as const;
+/** A lance is led no nearer and no farther than this. */
+const NEAREST_METRES = 0.1;
+const FARTHEST_LED_METRES = 0.6;
+
+/**
+ * Tips of one orifice within what a face allows, the best first: nearest to the limit, for force is what cleans; of equals
+ * the widest strip.
+ * @returns empty where none stays within the limit at arm's length
+ */
+export function tipsWithin(orifice: number, psi: number, limitKilopascal: number): readonly TipChoice[] {
+  const choices = FANS.flatMap((fanDegrees): readonly TipChoice[] => {
+    const tip = { orifice, nozzles: 1, psi, fanDegrees };
+    const least = leastStandOff(tip, limitKilopascal);
+    if (least === null || least > FARTHEST_LED_METRES) return [];
+    const standOffMetres = Math.max(NEAREST_METRES, least);
+    const kilopascal = surfacePressure({ ...tip, standOffMetres });
+    const widthMetres = fanWidth(fanDegrees, standOffMetres);
+    return [
+      {
+        fanDegrees,
+        standOffMetres,
+        widthMetres,
+        kilopascal,
+        text: `${String(fanDegrees)}° tip from ${decimal(standOffMetres * 100, 0)} cm on: ${decimal(kilopascal, 1)} kPa on a strip of ${decimal(widthMetres * 100, 0)} cm`,
+      },
+    ];
+  });
+  return choices.sort((a, b) => b.widthMetres - a.widthMetres || b.kilopascal - a.kilopascal);
+}
+
+/** What a jet spends on a face: hydraulic power over the area that it sweeps, kJ/m². */
+export function jetDose(orifice: number, psi: number, widthMetres: number, metresPerMinute: number): number {
+  if (!(metresPerMinute > 0))
+    throw new RangeError(
+      `pace ${String(metresPerMinute)} m/min must be above 0 m/min: a jet never stands still`,
+    );
+  const velocity = Math.sqrt((2 * psi * 6894.757) / 1000);
+  const watts = (jetForce(orifice, psi) * velocity) / 2;
+  return watts / ((widthMetres * metresPerMinute) / 60) / 1000;
+}

@@ -1,0 +1,104 @@
+import { requirePositive } from '../quantity/span.ts';
+
+/** Water drawn from the tank for a while. Minutes of the day's work. */
+export interface WaterUse {
+  readonly from: number;
+  readonly to: number;
+  readonly litresPerMinute: number;
+}
+
+/** Water brought at one moment. */
+export interface Refill {
+  readonly minute: number;
+  readonly litres: number;
+}
+
+export interface TankInput {
+  readonly capacityLitres: number;
+  readonly startLitres: number;
+  /** Supply that runs all the while; a full tank takes no more. */
+  readonly supplyLitresPerMinute: number;
+  readonly uses: readonly WaterUse[];
+  readonly refills: readonly Refill[];
+  readonly untilMinute: number;
+}
+
+export interface TankMoment {
+  readonly minute: number;
+  readonly litres: number;
+}
+
+export interface TankLine {
+  /** Straight between its points. */
+  readonly points: readonly TankMoment[];
+  /** The first moment at which it is empty while water is wanted; null where it lasts. */
+  readonly firstDryMinute: number | null;
+  /** Litres that are wanted and not there. */
+  readonly shortLitres: number;
+  readonly usedLitres: number;
+}
+
+/**
+ * Level of a tank over the day: between two moments at which something changes it is straight, so that the minute at which
+ * it runs dry is exact.
+ * @throws RangeError for a tank of nothing, a start above what it holds, or a supply below 0
+ * @example a tank of 600 L, 12.6 L/min drawn, 8 from the tap: dry after 130 min
+ */
+export function tankLine(input: TankInput): TankLine {
+  const { capacityLitres, startLitres, supplyLitresPerMinute, uses, refills, untilMinute } = input;
+  requirePositive('tank', capacityLitres, 'L');
+  if (!(startLitres >= 0 && startLitres <= capacityLitres))
+    throw new RangeError(`start level ${String(startLitres)} L is outside 0 to ${String(capacityLitres)} L: what the tank holds`);
+  if (!(supplyLitresPerMinute >= 0))
+    throw new RangeError(`supply ${String(supplyLitresPerMinute)} L/min is below 0 L/min: fill a bucket under the tap again`);
+  const marks = [0, untilMinute, ...uses.flatMap((u) => [u.from, u.to]), ...refills.map((r) => r.minute)];
+  const moments = [...new Set(marks.filter((m) => m >= 0 && m <= untilMinute))].sort((a, b) => a - b);
+  const points: TankMoment[] = [{ minute: 0, litres: startLitres }];
+  let [litres, shortLitres, usedLitres] = [startLitres, 0, 0];
+  let firstDryMinute: number | null = null;
+  moments.forEach((from, i) => {
+    const brought = refills.filter((r) => r.minute === from).reduce((sum, r) => sum + r.litres, 0);
+    if (brought > 0) {
+      litres = Math.min(capacityLitres, litres + brought);
+      points.push({ minute: from, litres });
+    }
+    const to = moments[i + 1];
+    if (to === undefined) return;
+    const drawn = uses.filter((u) => u.from <= from && u.to >= to).reduce((sum, u) => sum + u.litresPerMinute, 0);
+    const net = supplyLitresPerMinute - drawn;
+    usedLitres += drawn * (to - from);
+    const end = litres + net * (to - from);
+    if (end < -1e-9) {
+      const dry = from + litres / -net;
+      firstDryMinute ??= dry;
+      shortLitres += -end;
+      if (litres > 0) points.push({ minute: dry, litres: 0 });
+      litres = 0;
+    } else if (end > capacityLitres) {
+      if (litres < capacityLitres) points.push({ minute: from + (capacityLitres - litres) / net, litres: capacityLitres });
+      litres = capacityLitres;
+    } else litres = Math.max(0, end);
+    points.push({ minute: to, litres });
+  });
+  return { points, firstDryMinute, shortLitres, usedLitres };
+} // prettier-ignore
+
+const STEP_LITRES_PER_MINUTE = 0.1;
+
+/**
+ * The least supply with which the tank never runs dry, to a tenth of a litre a minute above.
+ * @returns L/min; the given supply where that already does
+ */
+export function leastSupply(input: TankInput): number {
+  const lasts = (supply: number) =>
+    tankLine({ ...input, supplyLitresPerMinute: supply }).firstDryMinute === null;
+  if (lasts(input.supplyLitresPerMinute)) return input.supplyLitresPerMinute;
+  let low = Math.floor(input.supplyLitresPerMinute / STEP_LITRES_PER_MINUTE);
+  let high = Math.ceil(input.uses.reduce((sum, u) => sum + u.litresPerMinute, 0) / STEP_LITRES_PER_MINUTE);
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (lasts(middle * STEP_LITRES_PER_MINUTE)) high = middle;
+    else low = middle;
+  }
+  return high * STEP_LITRES_PER_MINUTE;
+}
