@@ -18,6 +18,8 @@ import type { PhotosStore } from './photos/photos-store.ts';
 import { unknownRoute } from './problems/problem-handler.ts';
 import { propertiesRequests } from './properties/properties-requests.ts';
 import type { PropertiesStore } from './properties/properties-store.ts';
+import { stockRequests } from './stock/stock-requests.ts';
+import type { StockStore } from './stock/stock-store.ts';
 import { templatesRequests } from './templates/templates-requests.ts';
 import type { TemplatesStore } from './templates/templates-store.ts';
 
@@ -32,6 +34,7 @@ export interface Stores {
   readonly handbook: HandbookStore;
   readonly dataSheets: DataSheetsStore;
   readonly photos: PhotosStore;
+  readonly stock: StockStore;
 }
 
 const LARGEST_BODY = '2mb';
@@ -73,6 +76,7 @@ export function routes(stores: Stores, database: Knex): Router {
     .get('/api/v1/handbook', handbook.read)
     .post('/api/v1/handbook/changes', handbook.change)
     .get('/api/v1/handbook/log', handbook.log)
+    .get('/api/v1/stock/reservations', stockRequests(stores.stock).reservations)
     .get('/api/v1/templates', templates.list)
     .post('/api/v1/templates', templates.save)
     .delete('/api/v1/templates/:template', templates.remove)

@@ -10,6 +10,7 @@ import type { PhotoFiles } from './photos/photo-files.ts';
 import { photosStore } from './photos/photos-store.ts';
 import { propertiesStore } from './properties/properties-store.ts';
 import type { Stores } from './routes.ts';
+import { stockStore } from './stock/stock-store.ts';
 import { templatesStore } from './templates/templates-store.ts';
 
 /** Every store on one database and one place for photos. */
@@ -24,6 +25,7 @@ export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
     orders: ordersStore(database),
     handbook: handbookStore(database),
     dataSheets: dataSheetsStore(database),
+    stock: stockStore(database),
     photos: photosStore(database, photoFiles),
   };
 }

@@ -9,6 +9,7 @@ import { houseCatalogue, valueOf } from './house-catalogue.ts';
 import type { HouseHandbook } from './house-handbook.ts';
 import type { OwnMaterial, OwnMethod } from './own-entry.ts';
 import { productFaults } from './product.ts';
+import { lotFaults } from './stock-lot.ts';
 
 /** One fault of a handbook: where, and what to do. */
 export interface HandbookFault {
@@ -30,6 +31,9 @@ export function handbookFaults(handbook: HouseHandbook): readonly HandbookFault[
     ...takenNames(handbook),
     ...handbook.methods.flatMap((own, i) => ownMethodFaults(own, catalogue, `methods[${String(i)}]`)),
     ...changedEntryFaults(handbook, catalogue),
+    ...handbook.lots.flatMap((lot, i) =>
+      lotFaults(lot, handbook.products).map((f) => ({ ...f, path: `lots[${String(i)}].${f.path}` })),
+    ),
   ];
 }
 

@@ -42,7 +42,8 @@ let latest: { readonly key: string; readonly catalogue: HouseCatalogue } | null 
 export function houseCatalogue(handbook: HouseHandbook): HouseCatalogue {
   const before = made.get(handbook);
   if (before) return before;
-  const key = JSON.stringify(handbook);
+  // What lies on the shelf changes no value of the catalogue.
+  const key = JSON.stringify({ ...handbook, lots: [] });
   const catalogue = latest?.key === key ? latest.catalogue : worked(handbook);
   latest = { key, catalogue };
   made.set(handbook, catalogue);

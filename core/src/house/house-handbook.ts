@@ -5,17 +5,26 @@ import { ownIdSchema, ownMaterialSchema, ownMethodSchema } from './own-entry.ts'
 import type { OwnMaterial, OwnMethod } from './own-entry.ts';
 import { productSchema } from './product.ts';
 import type { Product } from './product.ts';
+import { stockLotSchema } from './stock-lot.ts';
+import type { StockLot } from './stock-lot.ts';
 
-/** What a house has made of the catalogue: values of its own, its products, its materials and methods. */
+/** What a house has made of the catalogue: values of its own, its products and their lots, its materials and methods. */
 export interface HouseHandbook {
   readonly overrides: readonly CatalogueOverride[];
   readonly products: readonly Product[];
   readonly materials: readonly OwnMaterial[];
   readonly methods: readonly OwnMethod[];
+  readonly lots: readonly StockLot[];
 }
 
 /** The catalogue as it is shipped. */
-export const EMPTY_HANDBOOK: HouseHandbook = { overrides: [], products: [], materials: [], methods: [] };
+export const EMPTY_HANDBOOK: HouseHandbook = {
+  overrides: [],
+  products: [],
+  materials: [],
+  methods: [],
+  lots: [],
+};
 
 const overrideIdSchema = Joi.string().max(300).required();
 const productIdSchema = Joi.string()
@@ -28,6 +37,7 @@ export const HANDBOOK_PARTS = {
   product: { list: 'products', schema: productSchema, id: productIdSchema },
   material: { list: 'materials', schema: ownMaterialSchema, id: ownIdSchema },
   method: { list: 'methods', schema: ownMethodSchema, id: ownIdSchema },
+  lot: { list: 'lots', schema: stockLotSchema, id: productIdSchema },
 } as const satisfies Record<
   string,
   { list: keyof HouseHandbook; schema: Joi.ObjectSchema; id: Joi.StringSchema }

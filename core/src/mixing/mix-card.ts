@@ -21,7 +21,15 @@ export interface MixCard {
   readonly targetGramsPerLitre: number;
   /** Strength after rounding to the measure at hand. */
   readonly strengthGramsPerLitre: number;
+  /** What its stock was counted at, and the lot on the shelf; not on cards from before lots were counted. */
+  readonly stock?: MixStock | null;
   readonly parts: readonly MixPart[];
+}
+
+/** The stock of a mix; a lot of null is bought by its label. */
+export interface MixStock {
+  readonly lot: string | null;
+  readonly gramsPerLitre: number;
 }
 
 /** Measures at hand: a jug marked in 0.1 L or US fl oz, a kitchen scale in 10 g, a pipette of 1 mL. */
@@ -32,10 +40,25 @@ export function jugStepLitres(units: UnitSystem): number {
   return units === 'us' ? LITRES_PER_US_FLUID_OUNCE : 0.1;
 }
 
+/** What a mix is made from, and how strong it may get. */
+export interface MixFrom {
+  readonly stock: MixStock;
+  /** Rounding never takes the mix above it, g/L. */
+  readonly greatestGramsPerLitre: number;
+}
+
+/** By the label, and as strong as it comes. */
+function byLabel(agent: Agent): MixFrom {
+  const { stock } = agent;
+  const strength = stock.form === 'powder' ? 0 : gramsPerLitre(stock.strength);
+  return { stock: { lot: null, gramsPerLitre: strength }, greatestGramsPerLitre: Infinity };
+}
+
 /**
- * The card of one mix, rounded to the jug.
+ * The card of one mix, rounded to the measure at hand: water first, so that acid and caustic always go into water, the
+ * surfactant last.
  *
- * @param agent with the stock that it is made from
+ * @param agent what is mixed
  * @param litres of finished mix, > 0; rounded up to the jug
  * @param targetGramsPerLitre strength at the surface where the delivery does not dilute
  * @throws RangeError when the stock is too weak
@@ -45,70 +68,77 @@ export function mixCard(
   litres: number,
   targetGramsPerLitre: number,
   units: UnitSystem,
+  from: MixFrom = byLabel(agent),
 ): MixCard {
-  const step = jugStepLitres(units);
-  const volume = roundUpToStep(litres, step);
-  const card = { agent: agent.id, litres: volume, targetGramsPerLitre };
-  if (agent.stock.form === 'ready') {
-    const part: MixPart = {
-      what: `${agent.name}, as sold`,
-      role: 'ready',
-      agent: agent.id,
-      litres: volume,
-      grams: null,
-    };
-    return { ...card, strengthGramsPerLitre: targetGramsPerLitre, parts: [part] };
-  }
-  const surfactantLitres =
-    agent.surfactantMillilitresPerLitre === null
-      ? 0
-      : roundToStep((agent.surfactantMillilitresPerLitre * volume) / 1000, PIPETTE_STEP_LITRES);
-  const surfactant: readonly MixPart[] =
-    surfactantLitres > 0
-      ? [
-          {
-            what: 'Non-ionic surfactant',
-            role: 'surfactant',
-            agent: null,
-            litres: surfactantLitres,
-            grams: null,
-          },
-        ]
-      : [];
-  const water = (rest: number): MixPart => ({
-    what: 'Water',
-    role: 'water',
-    agent: null,
-    litres: roundToStep(rest, 0.001),
-    grams: null,
+  const volume = roundUpToStep(litres, jugStepLitres(units));
+  const card = { agent: agent.id, litres: volume, targetGramsPerLitre, stock: from.stock };
+  const part = (what: string, role: MixPart['role'], amount: Pick<MixPart, 'litres' | 'grams'>): MixPart => ({
+    what,
+    role,
+    agent: role === 'water' || role === 'surfactant' ? null : agent.id,
+    ...amount,
   });
-
-  if (agent.stock.form === 'powder') {
-    const grams = Math.max(SCALE_STEP_GRAMS, roundToStep(targetGramsPerLitre * volume, SCALE_STEP_GRAMS));
-    const powder: MixPart = {
-      what: `${agent.name}, powder`,
-      role: 'powder',
-      agent: agent.id,
-      litres: null,
-      grams,
+  const liquid = (amount: number) => ({ litres: roundToStep(amount, PIPETTE_STEP_LITRES), grams: null });
+  if (agent.stock.form === 'ready')
+    return {
+      ...card,
+      strengthGramsPerLitre: targetGramsPerLitre,
+      parts: [part(`${agent.name}, as sold`, 'ready', { litres: volume, grams: null })],
     };
+  const surfactant = roundToStep(
+    ((agent.surfactantMillilitresPerLitre ?? 0) * volume) / 1000,
+    PIPETTE_STEP_LITRES,
+  );
+  const last = surfactant > 0 ? [part('Non-ionic surfactant', 'surfactant', liquid(surfactant))] : [];
+  const greatest = Math.max(targetGramsPerLitre, from.greatestGramsPerLitre);
+  if (agent.stock.form === 'powder') {
+    const grams = rounded(targetGramsPerLitre * volume, SCALE_STEP_GRAMS, greatest * volume);
     return {
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),
-      parts: [water(volume - surfactantLitres), powder, ...surfactant],
+      parts: [
+        part('Water', 'water', liquid(volume - surfactant)),
+        part(`${agent.name}, powder`, 'powder', { litres: null, grams }),
+        ...last,
+      ],
     };
   }
-  const strength = gramsPerLitre(agent.stock.strength);
-  const exact = stockLitres(volume, targetGramsPerLitre, strength);
-  // Small amounts are measured by pipette, so that rounding does not double or lose them.
-  const stock =
-    exact < 5 * step
-      ? Math.max(PIPETTE_STEP_LITRES, roundToStep(exact, PIPETTE_STEP_LITRES))
-      : roundToStep(exact, step);
-  const part: MixPart = { what: agent.name, role: 'stock', agent: agent.id, litres: stock, grams: null };
+  const strength = from.stock.gramsPerLitre;
+  const stock = measuredStock(stockLitres(volume, targetGramsPerLitre, strength), (greatest * volume) / strength, units);
   return {
     ...card,
     strengthGramsPerLitre: roundToStep((stock * strength) / volume, 0.1),
-    parts: [water(volume - stock - surfactantLitres), part, ...surfactant],
+    parts: [
+      part('Water', 'water', liquid(volume - stock - surfactant)),
+      part(agent.name, 'stock', { litres: stock, grams: null }),
+      ...last,
+    ],
   };
+} // prettier-ignore
+
+/** By the jug; small amounts by pipette, so that rounding does not double or lose them. */
+function measuredStock(exact: number, most: number, units: UnitSystem): number {
+  const jug = jugStepLitres(units);
+  return rounded(exact, exact < 5 * jug ? PIPETTE_STEP_LITRES : jug, most);
+}
+
+/** To the nearest step, down where the nearest would be too much, and never to nothing. */
+function rounded(exact: number, step: number, most: number): number {
+  const nearest = roundToStep(exact, step);
+  const down = roundToStep(Math.floor(exact / step + 1e-9) * step, step);
+  return Math.max(step, nearest > most + 1e-9 ? down : nearest);
+}
+
+/** What one mix of a stock takes of it: litres, of powders kilograms; null where the stock is too weak. */
+export function stockTaken(
+  agent: Agent,
+  litres: number,
+  targetGramsPerLitre: number,
+  units: UnitSystem,
+  from: MixFrom,
+): number | null {
+  const weak = agent.stock.form === 'liquid' && from.stock.gramsPerLitre < targetGramsPerLitre;
+  if (weak) return null;
+  const { parts } = mixCard(agent, litres, targetGramsPerLitre, units, from);
+  return parts.reduce((sum, p) => (p.agent === null ? sum : sum + (p.litres ?? (p.grams ?? 0) / 1000)), 0);
 }

@@ -48,8 +48,8 @@ export function facedHash(survey: FacedSurvey): string {
     engine: ENGINE_VERSION,
     catalogue: CATALOGUE_VERSION,
     survey: {
-      // An order does not go stale because somebody has acknowledged what it says.
-      job: { ...survey.job, acknowledgement: null },
+      // An order does not go stale because somebody has acknowledged what it says, or has loaded the vehicle.
+      job: { ...survey.job, acknowledgement: null, loaded: {} },
       handbook: bearing(survey.handbook),
       property: survey.property,
       sides: byId(survey.sides),

@@ -1,5 +1,5 @@
-import { plannedMix } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
+import type { LotUse } from '../supply/stock-shelf.ts';
 import { productAmounts } from '../supply/product-amounts.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
 import { scheduleViolations } from '../sequence/check.ts';
@@ -9,6 +9,7 @@ import type { LowerBound } from '../sequence/lower-bound.ts';
 import { NoPlace } from '../sequence/place-clusters.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import { solve } from '../sequence/solve.ts';
+import { daysAfter } from '../quantity/calendar.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
@@ -19,6 +20,9 @@ import { chemistryWarnings } from './chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { exposures } from './exposed-faces.ts';
 import { exposureWarnings } from './exposure-warnings.ts';
+import { plannedMixes } from './planned-mixes.ts';
+import { FaceHours } from './face-hours.ts';
+import type { NoSun } from './face-hours.ts';
 import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
@@ -31,6 +35,7 @@ import type { Question } from './open-questions.ts';
 import { propertyVisits } from './property-visits.ts';
 import type { PropertyVisit } from './property-visits.ts';
 import { sprayerWarnings } from './sprayer-warnings.ts';
+import { stockWarnings } from './stock-warnings.ts';
 import { patchWarnings } from './test-patches.ts';
 import { questionStops, surfaceWarnings, visitNumberWarnings, visitWarnings } from './warnings.ts';
 import type { Warning } from './warnings.ts';
@@ -44,7 +49,13 @@ export interface Derivation {
   /** All comings of the crew; the one that is planned is `visitNumber`. */
   readonly visits: readonly PropertyVisit[];
   readonly visitNumber: number;
+  /** Day of the visit, YYYY-MM-DD at the earliest; null while the job has none. */
+  readonly date: string | null;
+  /** Why the sun on the faces is not worked out; null where it is. */
+  readonly noSun: NoSun | null;
   readonly mixes: readonly PlannedMix[];
+  /** What is taken of the lots on the shelf. */
+  readonly lotUses: readonly LotUse[];
   readonly products: readonly ProductAmount[];
   readonly protections: readonly Protection[];
   readonly questions: readonly Question[];
@@ -93,12 +104,16 @@ function treated(survey: FacedSurvey) {
   const surfaces = whole.map((p) => inVisit(p, visits[visitNumber - 1]));
   const questions = openQuestions(survey);
   const exposed = exposures(survey, surfaces);
+  const date =
+    survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
   return {
     engine: ENGINE_VERSION,
     inputsHash: facedHash(survey),
     surfaces,
     visits,
     visitNumber,
+    date,
+    hours: new FaceHours(survey, date),
     protections: protectionsFor(survey, surfaces, exposed),
     questions,
     warnings: [
@@ -115,12 +130,12 @@ function treated(survey: FacedSurvey) {
 }
 
 function sectioned(
-  before: ReturnType<typeof treated>,
+  { hours, ...before }: ReturnType<typeof treated>,
   survey: FacedSurvey,
   sectionFactor: number,
 ): Derivation {
-  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor));
-  const mixes = mixesOf(surfaces, survey);
+  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor, hours));
+  const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
   const work = visitWork(surfaces, survey.job, {
     before: 60 * protectionMinutes(before.protections, 'before'),
     after: 60 * protectionMinutes(before.protections, 'after'),
@@ -128,14 +143,17 @@ function sectioned(
   return {
     ...before,
     sectionFactor,
+    noSun: hours.noSun,
     surfaces,
     mixes,
+    lotUses,
     products: productAmounts(mixes, houseCatalogue(survey.handbook)),
     work,
     warnings: [
       ...before.warnings,
       ...surfaces.flatMap(surfaceWarnings),
       ...chemistryWarnings(work.meetings, surfaces, survey),
+      ...stockWarnings(mixes, survey, before.date),
     ],
   };
 }
@@ -219,11 +237,7 @@ function withSchedule(
         ];
   return {
     ...derivation,
-    warnings: [
-      ...derivation.warnings,
-      ...coverWarnings(derivation.protections, decided.schedule, derivation.work.planned, survey),
-      ...tooLong,
-    ],
+    warnings: [...derivation.warnings, ...coverWarnings(derivation, decided.schedule, survey), ...tooLong],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
 }
@@ -240,23 +254,4 @@ export function planAround(
   const derivation = derived(faces, decided.sectionFactor);
   const violations = scheduleViolations(derivation.work.problem, decided.schedule);
   return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), faces), violations };
-}
-
-function mixesOf(surfaces: readonly PlannedSurface[], survey: FacedSurvey): readonly PlannedMix[] {
-  const { wasteShare, sprayerLitres } = survey.job.house;
-  const catalogue = houseCatalogue(survey.handbook);
-  return surfaces.flatMap((planned) =>
-    (planned.treatment?.stages ?? []).flatMap((stage) => {
-      const mistPasses = planned.cycles.find((c) => c.apply.id === stage.id)?.mist?.passes ?? 0;
-      const mix = plannedMix({
-        stage,
-        mistPasses,
-        wasteShare,
-        sprayerLitres,
-        units: survey.job.units,
-        catalogue,
-      });
-      return mix ? [mix] : [];
-    }),
-  );
 }

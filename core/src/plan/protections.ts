@@ -9,7 +9,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import { schoolsOn } from '../treatment/school-stance.ts';
 import type { Schedule } from '../sequence/problem.ts';
-import type { TreatedSurface } from './planned-surface.ts';
+import type { PlannedSurface, TreatedSurface } from './planned-surface.ts';
 import type { PlannedOperation } from './work-builder.ts';
 import type { Warning } from './warnings.ts';
 import type { Exposure } from './exposed-faces.ts';
@@ -81,15 +81,30 @@ export function protectionMinutes(protections: readonly Protection[], when: Prot
   return protections.filter((p) => p.when === when).reduce((sum, p) => sum + p.minutes, 0);
 }
 
+/** What a plan has of covers and of the sun on the faces. */
+interface Covered {
+  readonly protections: readonly Protection[];
+  readonly surfaces: readonly PlannedSurface[];
+  readonly work: { readonly planned: readonly PlannedOperation[] };
+}
+
+/** The strongest sun on any face in the day's work, net W/m². */
+function brightest(surfaces: readonly PlannedSurface[], { job }: FacedSurvey): number {
+  const hours = surfaces.flatMap((p) => p.hardestHour?.air.netRadiationWattsPerSquareMetre ?? []);
+  return (
+    job.weather.netRadiationWattsPerSquareMetre ??
+    (hours.length > 0 ? Math.max(...hours) : TRADE_DEFAULTS.radiationWithoutSun)
+  );
+}
+
 /** A cover that a schedule would leave on longer in the sun than what lies under it bears. */
 export function coverWarnings(
-  protections: readonly Protection[],
+  { protections, surfaces, work }: Covered,
   schedule: Schedule,
-  planned: readonly PlannedOperation[],
   survey: FacedSurvey,
 ): readonly Warning[] {
-  if (survey.job.weather.netRadiationWattsPerSquareMetre < TRADE_DEFAULTS.sunWattsPerSquareMetre) return [];
-  const stagesOf = new Map(planned.map((p) => [p.id, p.stages]));
+  if (brightest(surfaces, survey) < TRADE_DEFAULTS.sunWattsPerSquareMetre) return [];
+  const stagesOf = new Map(work.planned.map((p) => [p.id, p.stages]));
   const placed = (stages: readonly string[]) =>
     schedule.placements.filter((p) => stagesOf.get(p.operation)?.some((stage) => stages.includes(stage)));
   return protections.flatMap((cover) => {

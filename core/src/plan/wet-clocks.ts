@@ -1,6 +1,6 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { JobWeather } from '../survey/job-detail.ts';
+import type { FaceAir } from './face-hours.ts';
 import type { Surface } from '../survey/surface.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
 import type { ApplyDetail } from '../treatment/stage.ts';
@@ -33,15 +33,13 @@ export function wetClocks(
   surface: Surface,
   apply: ApplyDetail,
   preWetMinutes: number,
-  weather: JobWeather,
+  air: FaceAir,
   catalogue: Catalogue,
 ): WetClocks {
   const lie = lieOf(surface, apply.clings, catalogue);
   const mmPerHour = evaporation({
-    airTemperatureC: weather.temperatureC,
-    humidity: weather.humidity,
-    windMetresPerSecond: weather.windMetresPerSecond,
-    netRadiationWattsPerSquareMetre: weather.netRadiationWattsPerSquareMetre,
+    airTemperatureC: air.temperatureC,
+    ...air,
   });
   const face = {
     heldKilogramsPerSquareMetre: heldLiquid(apply.litresPerSquareMetre, lie),

@@ -1,20 +1,25 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { DEFAULT_WEATHER } from '../survey/job-detail.ts';
-import type { JobWeather } from '../survey/job-detail.ts';
+import type { FaceAir } from './face-hours.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testSurface } from '../test/entities.ts';
 import { chainStages } from '../treatment/chain.ts';
 import { lieOf } from './wet-clocks.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 
+const MILD: FaceAir = {
+  temperatureC: 18,
+  humidity: 0.65,
+  windMetresPerSecond: 2,
+  netRadiationWattsPerSquareMetre: 250,
+};
 const surface = (material: string, more: Partial<Surface> = {}) =>
   testSurface(material, { size: '10x4', ...more });
 const cycle = (
   method: string,
   on: Surface,
   more: {
-    weather?: Partial<JobWeather>;
+    air?: Partial<FaceAir>;
     alone?: boolean;
     sectionFactor?: number;
     area?: number;
@@ -36,7 +41,7 @@ const cycle = (
           ? { ...s, rate: { ...s.rate, squareMetresPerHour: more.squareMetresPerHour } }
           : s,
       ),
-    weather: { ...DEFAULT_WEATHER, ...more.weather },
+    air: { ...MILD, ...more.air },
     alone: more.alone ?? false,
     sectionFactor: more.sectionFactor ?? 1,
   });
@@ -64,7 +69,7 @@ describe('the sections of a wet cycle', () => {
 
   it('need mist passes where the sun stands on the wall and none in mild weather', () => {
     expect(cycle('soft-wash-hypochlorite', paint).mist).toBeNull();
-    const sunny = cycle('soft-wash-hypochlorite', paint, { weather: hot });
+    const sunny = cycle('soft-wash-hypochlorite', paint, { air: hot });
     expect(sunny.mist?.passes).toBeGreaterThan(0);
     expect(sunny.mist?.intervalMinutes).toBeLessThan(sunny.clocks.dryOutMinutes);
   });
@@ -83,7 +88,7 @@ describe('the sections of a wet cycle', () => {
   });
 
   it('under a film do not dry, whatever the sun does', () => {
-    expect(cycle('rust-citrate-gel', surface('limestone'), { weather: hot, area: 4 })).toMatchObject({
+    expect(cycle('rust-citrate-gel', surface('limestone'), { air: hot, area: 4 })).toMatchObject({
       mist: null,
       unworkable: null,
       clocks: { dryOutMinutes: 1440 },

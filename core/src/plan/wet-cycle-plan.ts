@@ -1,7 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
-import type { JobWeather } from '../survey/job-detail.ts';
+import type { FaceAir } from './face-hours.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
 import { rinseWindow, sectionArea } from '../wetting/section-area.ts';
@@ -47,7 +47,7 @@ const ROUNDING_MINUTES = 0.1;
 export interface CycleInput {
   readonly surface: Surface;
   readonly stages: readonly Stage[];
-  readonly weather: JobWeather;
+  readonly air: FaceAir;
   readonly catalogue: Catalogue;
   readonly alone: boolean;
   /** 1 for the greatest sections, less for smaller ones. */
@@ -59,14 +59,14 @@ export interface CycleInput {
  * @param input stages of one cycle in their order, with exactly one application
  */
 export function wetCyclePlan(input: CycleInput): WetCyclePlan {
-  const { surface, stages, weather } = input;
+  const { surface, stages, air } = input;
   const preWet = stages.find((s) => s.kind === 'pre-wet') ?? null;
   const apply = stages.find(
     (s): s is Stage & { apply: ApplyDetail } => s.kind === 'apply' && s.apply !== null,
   );
   if (!apply) throw new Error('a wet cycle has an application');
   const finishing = stages.filter((s) => s !== preWet && s !== apply);
-  const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, weather, input.catalogue);
+  const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, air, input.catalogue);
   const applyRate = (apply.rate?.squareMetresPerHour ?? PER_HOUR) / PER_HOUR / apply.apply.coats;
   const base = {
     id: `${surface.id}.cycle-${String(apply.cycle ?? 0)}`,

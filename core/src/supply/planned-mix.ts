@@ -1,12 +1,26 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Agent } from '../catalogue/agent.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { mixCard } from '../mixing/mix-card.ts';
+import { injection } from '../mixing/injector.ts';
+import { wetFilmStrength } from '../mixing/dilution.ts';
+import { mixCard, stockTaken } from '../mixing/mix-card.ts';
 import type { MixCard } from '../mixing/mix-card.ts';
-import { decimal, roundUpToStep } from '../quantity/rounding.ts';
+import { gramsPerLitre } from '../quantity/concentration.ts';
+import { decimal, roundToStep, roundUpToStep } from '../quantity/rounding.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import type { Stage } from '../treatment/stage.ts';
+import type { ApplyDetail, Stage } from '../treatment/stage.ts';
+import type { StockShelf } from './stock-shelf.ts';
 
-/** What one stage needs mixed: its litres with their sum, filled batch by batch into the sprayer. */
+/** What a mix is made in: the sprayer itself, a drum that sprayers are filled from, or the tank of an injector. */
+export type MixVessel = 'sprayer' | 'drum' | 'injector-tank';
+
+/** A first coat on a film of plain water, with its sum. */
+export interface OnWetFace {
+  readonly gramsPerLitre: number;
+  readonly sum: string;
+}
+
+/** What one stage needs mixed: its litres with their sum, filled batch by batch into what is at hand. */
 export interface PlannedMix {
   readonly stage: string;
   readonly surface: string;
@@ -14,20 +28,44 @@ export interface PlannedMix {
   readonly litres: number;
   readonly batches: readonly { readonly count: number; readonly card: MixCard }[];
   readonly sum: string;
+  /** Not on orders from before there were others than sprayers. */
+  readonly vessel?: MixVessel;
+  /** Strength of the first coat where it meets the film of the pre-wet; null where it meets none. */
+  readonly onWetFace?: OnWetFace | null;
+  /** What an injector cannot reach, with the safe ways out; null where nothing is in the way. */
+  readonly unreachable?: string | null;
+}
+
+/** What the house mixes in. */
+export interface MixGear {
+  readonly sprayerLitres: number;
+  /** Null where it has none. */
+  readonly drumLitres: number | null;
+  /** Drawn of what an injector delivers, by a test with a bucket. */
+  readonly injectorShare: number;
 }
 
 export interface MixInput {
   readonly stage: Stage;
   readonly mistPasses: number;
   readonly wasteShare: number;
-  readonly sprayerLitres: number;
+  readonly gear: MixGear;
   readonly units: UnitSystem;
   readonly catalogue: Catalogue;
+  readonly shelf: StockShelf;
+  /** Plain water on the face when the first coat comes, kg/m². */
+  readonly wetFilm: number;
 }
+
+/** From so many fillings of the sprayer on a drum is mixed, where there is one. */
+const FILLINGS_FOR_DRUM = 3;
+/** Less water than this on the face is not told, kg/m². */
+const LEAST_FILM = 0.005;
+const INJECTORS: readonly string[] = ['hose-end-injector', 'lance-injector'];
 
 /** The mix of one apply or neutralise stage; null for stages without an agent. */
 export function plannedMix(input: MixInput): PlannedMix | null {
-  const { stage, mistPasses, wasteShare, sprayerLitres, units } = input;
+  const { stage, mistPasses, wasteShare, gear } = input;
   if (!stage.apply) return null;
   const { apply } = stage;
   const coats = stage.areaSquareMetres * apply.litresPerSquareMetre * apply.coats;
@@ -37,14 +75,9 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     roundUpToStep((coats + mists) * (1 + wasteShare), 0.1),
   );
   const agent = input.catalogue.agent(apply.agent);
-  const full = Math.floor(litres / sprayerLitres + 1e-9);
-  const rest = litres - full * sprayerLitres;
-  const batches = [
-    ...(full > 0
-      ? [{ count: full, card: mixCard(agent, sprayerLitres, apply.strengthGramsPerLitre, units) }]
-      : []),
-    ...(rest > 1e-6 ? [{ count: 1, card: mixCard(agent, rest, apply.strengthGramsPerLitre, units) }] : []),
-  ];
+  const injected = INJECTORS.includes(stage.tool ?? '') ? injectedMix(agent, litres, apply.strengthGramsPerLitre, gear) : null;
+  const drum = gear.drumLitres !== null && litres > FILLINGS_FOR_DRUM * gear.sprayerLitres ? gear.drumLitres : null;
+  const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, text: '', unreachable: null };
   const mistText =
     mistPasses > 0
       ? ` + ${String(mistPasses)} mists × ${decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2)} L/m²`
@@ -53,8 +86,61 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     stage: stage.id,
     surface: stage.surface,
     agent: agent.id,
-    litres,
-    batches,
-    sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${String(apply.coats)} × ${decimal(apply.litresPerSquareMetre, 2)} L/m²${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L`,
+    litres: mixed.litres,
+    batches: batchesOf(agent, mixed.litres, mixed.target, drum ?? gear.sprayerLitres, input),
+    sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${String(apply.coats)} × ${decimal(apply.litresPerSquareMetre, 2)} L/m²${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L${mixed.text}`,
+    vessel: injected ? 'injector-tank' : drum === null ? 'sprayer' : 'drum',
+    onWetFace: firstCoat(stage.apply, input.wetFilm),
+    unreachable: mixed.unreachable,
+  };
+} // prettier-ignore
+
+function firstCoat({ strengthGramsPerLitre, litresPerSquareMetre }: ApplyDetail, film: number): OnWetFace | null {
+  if (film < LEAST_FILM) return null;
+  const strength = roundToStep(wetFilmStrength(strengthGramsPerLitre, litresPerSquareMetre, film), 0.1);
+  return {
+    gramsPerLitre: strength,
+    sum: `${decimal(strengthGramsPerLitre, 1)} g/L × ${decimal(litresPerSquareMetre, 2)} ÷ (${decimal(litresPerSquareMetre, 2)} + ${decimal(film, 2)} kg/m² of pre-wet) = ${decimal(strength, 1)} g/L`,
+  };
+} // prettier-ignore
+
+/** What stands in the tank of an injector: less, and so much stronger; the finished mix where that cannot be reached. */
+function injectedMix(agent: Agent, litres: number, target: number, { injectorShare }: MixGear) {
+  const most = TRADE_DEFAULTS.strongestTankGramsPerLitre;
+  const strongest =
+    agent.stock.form === 'liquid' ? Math.min(most, gramsPerLitre(agent.stock.strength)) : most;
+  const found = injection(target, injectorShare, strongest);
+  if (!found.ok)
+    return {
+      litres,
+      target,
+      text: '',
+      unreachable: `${found.text} Ways out: ${found.waysOut.join('; ')}.`,
+    };
+  return {
+    litres: roundUpToStep(litres * injectorShare, 0.1),
+    target: found.tankGramsPerLitre,
+    text: `, of which the injector draws ${decimal(injectorShare * 100, 1)} %`,
+    unreachable: null,
   };
 }
+
+/** Fillings one after another, each from one lot; equal ones next to each other are one batch. */
+function batchesOf(agent: Agent, litres: number, target: number, vesselLitres: number, input: MixInput): PlannedMix['batches'] {
+  const { shelf, units } = input;
+  const full = Math.floor(litres / vesselLitres + 1e-9);
+  const rest = litres - full * vesselLitres;
+  const fillings = [...Array.from({ length: full }, () => vesselLitres), ...(rest > 1e-6 ? [rest] : [])];
+  const greatestGramsPerLitre = agent.strengthSpan.to;
+  const batches: { count: number; card: MixCard }[] = [];
+  for (const filling of fillings) {
+    const stock = shelf.take(agent, (strength) =>
+      stockTaken(agent, filling, target, units, { stock: { lot: null, gramsPerLitre: strength }, greatestGramsPerLitre }),
+    );
+    const before = batches.at(-1);
+    const same = before?.card.stock?.lot === stock.lot && before.card.stock.gramsPerLitre === stock.gramsPerLitre;
+    if (before && same && filling === vesselLitres) before.count += 1;
+    else batches.push({ count: 1, card: mixCard(agent, filling, target, units, { stock, greatestGramsPerLitre }) });
+  }
+  return batches;
+} // prettier-ignore

@@ -6,6 +6,7 @@ import { NO_RESTRICTIONS } from '../house/product.ts';
 import type { Product } from '../house/product.ts';
 import { productAmounts } from './product-amounts.ts';
 import { plannedMix } from './planned-mix.ts';
+import { StockShelf } from './stock-shelf.ts';
 import { wholeContainers } from './whole-containers.ts';
 import type { Stage } from '../treatment/stage.ts';
 
@@ -18,9 +19,11 @@ const given = {
   stage,
   mistPasses: 0,
   wasteShare: 0.1,
-  sprayerLitres: 15,
+  gear: { sprayerLitres: 15, drumLitres: null, injectorShare: 0.1 },
   units: 'metric',
   catalogue: SHIPPED,
+  shelf: new StockShelf([], SHIPPED.agent, null),
+  wetFilm: 0,
 } as const;
 
 describe('the mix of a stage', () => {

@@ -21,6 +21,7 @@ export function templateOf(survey: Survey): Survey {
       answers: {},
       wordings: {},
       acknowledgement: null,
+      loaded: {},
     },
     property: {
       ...property,
@@ -63,7 +64,16 @@ export function duplicateOf(
   const renewed = <T extends object>(list: readonly T[]): T[] =>
     list.map((item) => ({ ...item, id: makeId() }));
   return {
-    job: { ...survey.job, name, start: null, visit: 1, event: '', eventDate: null, acknowledgement: null },
+    job: {
+      ...survey.job,
+      name,
+      start: null,
+      visit: 1,
+      event: '',
+      eventDate: null,
+      acknowledgement: null,
+      loaded: {},
+    },
     findings: renewed(survey.findings),
     scopes: renewed(survey.scopes),
     choices: renewed(survey.choices),

@@ -4,15 +4,18 @@ import type { Schools } from '../catalogue/school.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
+import { DEFAULT_GEAR, gearSchema } from './job-gear.ts';
+import type { JobGear } from './job-gear.ts';
 import { nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
 
-/** Weather assumed for the day; radiation is typed in until the sun's position gives it. */
+/** Weather assumed for the day: what it is in the warmest hour. */
 export interface JobWeather {
   readonly temperatureC: number;
   readonly humidity: number;
   readonly windMetresPerSecond: number;
   readonly cloud: number;
-  readonly netRadiationWattsPerSquareMetre: number;
+  /** Typed in, for every face and hour; null: by the sun on each face, where place and day are known. */
+  readonly netRadiationWattsPerSquareMetre: number | null;
 }
 
 export interface CrewMember {
@@ -39,6 +42,7 @@ export interface JobHouse {
   /** Share added to product amounts. */
   readonly wasteShare: number;
   readonly sprayerLitres: number;
+  readonly gear: JobGear;
 }
 
 /** The job's own fields, apart from what hangs below it. */
@@ -60,6 +64,8 @@ export interface JobDetail {
   readonly answers: Readonly<Record<string, string>>;
   /** Own wordings of what the customer is told, by the key of the sentence; empty for one that is left out. */
   readonly wordings: Readonly<Record<string, string>>;
+  /** What of the load list is on the vehicle, by its key: who ticked it off. */
+  readonly loaded: Readonly<Record<string, string>>;
   /** Who of the customer's acknowledged it, when, and the hash of what was said then. */
   readonly acknowledgement: Acknowledgement | null;
 }
@@ -71,8 +77,8 @@ export interface Acknowledgement {
   readonly hash: string;
 }
 
-/** Mild weather: 0.29 mm/h from a wet face. */
-export const DEFAULT_WEATHER: JobWeather = { temperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, cloud: 0.5, netRadiationWattsPerSquareMetre: 250 }; // prettier-ignore
+/** Mild weather: 0.29 mm/h from a wet face at the radiation that is taken where the sun cannot be placed. */
+export const DEFAULT_WEATHER: JobWeather = { temperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, cloud: 0.5, netRadiationWattsPerSquareMetre: null }; // prettier-ignore
 
 const DEFAULT_COUNTS: Readonly<Record<MachineKind, number>> = { sprayer: 3, hose: 2, 'pressure-washer': 1, 'surface-cleaner': 1, 'hot-washer': 1 }; // prettier-ignore
 
@@ -92,6 +98,7 @@ export const DEFAULT_HOUSE: JobHouse = {
   dayHours: 9,
   wasteShare: 0.1,
   sprayerLitres: 15,
+  gear: DEFAULT_GEAR,
 };
 
 const MOST_VISITS = 50;
@@ -125,6 +132,7 @@ export const weatherSchema = Joi.object<JobWeather>({
   netRadiationWattsPerSquareMetre: Joi.number()
     .min(-100)
     .max(1000)
+    .allow(null)
     .default(DEFAULT_WEATHER.netRadiationWattsPerSquareMetre),
 });
 
@@ -147,6 +155,7 @@ export const houseSchema = Joi.object<JobHouse>({
   dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
+  gear: gearSchema,
 }); // prettier-ignore
 
 // prettier-ignore
@@ -162,6 +171,7 @@ export const jobDetailSchema = Joi.object<JobDetail>({
   house: houseSchema.default(DEFAULT_HOUSE),
   answers: Joi.object().pattern(Joi.string().max(64), Joi.string().max(500)).max(200).default({}),
   wordings: Joi.object().pattern(Joi.string().max(250), Joi.string().allow('').max(1000)).max(2000).default({}),
+  loaded: Joi.object().pattern(Joi.string().max(200), Joi.string().allow('').max(120)).max(1000).default({}),
   acknowledgement: Joi.object({
     name: nameSchema.required(),
     at: Joi.string().isoDate().required(),

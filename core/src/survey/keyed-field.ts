@@ -1,7 +1,7 @@
 type Detail = Readonly<Record<string, unknown>>;
 
 /** Fields that hold many values by key. Each key is edited as a field of its own, `answers.water-point`; null takes it out. */
-const KEYED_FIELDS: readonly string[] = ['answers', 'wordings'];
+const KEYED_FIELDS: readonly string[] = ['answers', 'wordings', 'loaded'];
 
 /** Field and key of a keyed field; null for any other. */
 function keyOf(field: string): { readonly outer: string; readonly key: string } | null {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { surveyOf } from '@etappe/core';
+import { DEFAULT_HOUSE, DEFAULT_WEATHER, surveyOf } from '@etappe/core';
 import { v7 as uuidv7 } from 'uuid';
 import { changesStore } from '../changes/changes-store.ts';
 import { jobsStore } from '../jobs/jobs-store.ts';
@@ -19,7 +19,7 @@ async function oldDatabase() {
   const database = connect(await freshDatabase());
   await database.migrate.up({ migrationSource: migrations });
   const [property, job] = [uuidv7(), uuidv7()];
-  const { DEFAULT_HOUSE, DEFAULT_WEATHER } = await import('@etappe/core');
+  const { gear: _, ...houseBefore } = DEFAULT_HOUSE;
   await database('properties').insert({ id: property, house_id: house });
   await database('jobs').insert({
     id: job,
@@ -29,7 +29,7 @@ async function oldDatabase() {
     customer: 'Miller & Co',
     revision: 3,
     field_revisions: { customer: 2 },
-    detail: { name: 'Mill', customer: 'Miller & Co', place, units: 'metric', start: null, eventDate: null, weather: DEFAULT_WEATHER, house: DEFAULT_HOUSE, answers: {} },
+    detail: { name: 'Mill', customer: 'Miller & Co', place, units: 'metric', start: null, eventDate: null, weather: DEFAULT_WEATHER, house: houseBefore, answers: {} },
   }); // prettier-ignore
   const entity = (id: string, kind: string, detail: object, jobId: string | null = null) =>
     database('entities').insert({ property_id: property, id, house_id: house, job_id: jobId, kind, position: 1, revision: 2, field_revisions: {}, detail }); // prettier-ignore
@@ -66,6 +66,7 @@ describe('the migration to the full record', () => {
       schools: {},
     });
     expect(survey.job).toMatchObject({ visit: 1, wordings: {}, acknowledgement: null });
+    expect(survey.job.house.gear).toEqual(DEFAULT_HOUSE.gear);
     expect(survey.surfaces[0]).not.toHaveProperty('inScope');
     expect(survey.findings).toMatchObject([{ surface: 'wall', zone: null, confidence: 1 }]);
     expect(survey.job).not.toHaveProperty('customer');
@@ -102,7 +103,8 @@ describe('the migration to the full record', () => {
   it('can be taken back', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // The newest first: visits, the handbook, photos, then the record.
+    // The newest first: supply, visits, the handbook, photos, then the record.
+    await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });

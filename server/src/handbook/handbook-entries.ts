@@ -1,5 +1,13 @@
-import { applyHandbookChanges, handbookOf } from '@etappe/core';
-import type { HandbookChange, HandbookPart, HandbookRecord, HouseHandbook, Product } from '@etappe/core';
+import { applyHandbookChanges, daysAhead, handbookOf } from '@etappe/core';
+import type {
+  AppliedHandbookChange,
+  HandbookChange,
+  HandbookPart,
+  HandbookRecord,
+  HouseHandbook,
+  Product,
+  StockLot,
+} from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import { v7 as uuidv7 } from 'uuid';
@@ -68,6 +76,7 @@ export async function changeHandbook(
       { current: outcome.conflict },
     );
   }
+  needPast(outcome.applied);
   await needSheets(trx, house, handbookOf(outcome.records).products);
   for (const { change, before, after } of outcome.applied) {
     const key = { house_id: house, part: change.part, id: change.entry };
@@ -91,6 +100,18 @@ export async function changeHandbook(
   await HouseRecord.query(trx)
     .findById(house)
     .patch({ handbook_revision: revision + 1 });
+}
+
+/** Nowhere on earth is it later than this. */
+const EARLIEST_ZONE_MILLISECONDS = 14 * 3_600_000;
+
+/** Lots are bought, opened and measured before they are written down. */
+function needPast(applied: readonly AppliedHandbookChange[]): void {
+  const today = new Date(Date.now() + EARLIEST_ZONE_MILLISECONDS).toISOString().slice(0, 10);
+  const faults = applied.flatMap(({ change, after }) =>
+    change.part === 'lot' && after ? daysAhead(after.detail as unknown as Omit<StockLot, 'id'>, today) : [],
+  );
+  if (faults.length > 0) throw invalid(faults);
 }
 
 /** A product does not name a file that nobody has. */

@@ -13,6 +13,7 @@ import type { Context } from '../context.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
 import { openIn } from '../jobs/open-job.ts';
 import { Problem, notFound } from '../problems/problem.ts';
+import { reserveLots } from '../stock/stock-store.ts';
 import { OrderRecord } from './order-record.ts';
 
 export interface IssuedOrder {
@@ -105,6 +106,7 @@ export function ordersStore(database: Knex): OrdersStore {
             document_sha256: canonicalHash(document),
           })
           .returning('*');
+        await reserveLots(trx, context, jobId, record.number, plan.lotUses);
         return issuedOf(record);
       });
     },

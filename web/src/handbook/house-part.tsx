@@ -146,6 +146,7 @@ const PART_WORDS = {
   product: 'product',
   material: 'material',
   method: 'method',
+  lot: 'lot',
 } as const;
 
 function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
@@ -172,7 +173,7 @@ function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalog
   const detail = after ?? before ?? {};
   if (part === 'override') return `${act} the house value of ${valueChange(before, after, catalogue)}`;
   const method = detail['method'] as { name?: string } | undefined;
-  const name = (detail['name'] as string | undefined) ?? method?.name ?? entry;
+  const name = (detail['name'] as string | undefined) ?? method?.name ?? (detail['lot'] as string | undefined) ?? entry;
   return `${act} the ${PART_WORDS[part]} “${name}”`;
 } // prettier-ignore
 

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { EMPTY_HANDBOOK, handbookOf, surveyOf } from '@etappe/core';
+import { DEFAULT_GEAR, EMPTY_HANDBOOK, handbookOf, surveyOf } from '@etappe/core';
 import type { DraftChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
 import type { OpenedJob } from '../server-connection.ts';
@@ -43,7 +43,7 @@ let locked = false;
 
 /** What an older version of the application kept on the device knows of no handbook, and not of every field. */
 type KeptJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;
-const NEW_JOB_FIELDS = { visit: 1, wordings: {}, acknowledgement: null };
+const NEW_JOB_FIELDS = { visit: 1, wordings: {}, acknowledgement: null, loaded: {} };
 const NEW_SURFACE_FIELDS = { schools: {} };
 
 function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): VersionedEntity {
@@ -51,10 +51,16 @@ function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): Ve
   return missing ? { ...entity, detail: { ...fields, ...entity.detail } } : entity;
 }
 
+/** A house from before it said what comes along for water and mixes. */
+function withGear(job: OpenedJob['job']): OpenedJob['job'] {
+  const house = job.detail['house'] as object | undefined;
+  return house && !('gear' in house) ? { ...job, detail: { ...job.detail, house: { gear: DEFAULT_GEAR, ...house } } } : job;
+} // prettier-ignore
+
 export function stateOfOpened(opened: KeptJob): SurveyState {
   return {
-    job: withNew(opened.job, NEW_JOB_FIELDS),
-    handbook: opened.handbook ?? EMPTY_HANDBOOK,
+    job: withGear(withNew(opened.job, NEW_JOB_FIELDS)),
+    handbook: { ...EMPTY_HANDBOOK, ...opened.handbook },
     entities: new Map(
       opened.entities.map((e) => [e.id, e.kind === 'surface' ? withNew(e, NEW_SURFACE_FIELDS) : e]),
     ),

@@ -62,6 +62,8 @@ export const TRADE_DEFAULTS = {
   setOutSeconds: 900,
   clearUpSeconds: 900,
   mixSeconds: 300,
+  /** Nothing stronger stands in the tank of an injector, g/L. */
+  strongestTankGramsPerLitre: 125,
   preWetToApplySeconds: 300,
   /** Untied work is cut so that a person is free again within half an hour, hands-on cycles within forty minutes. */
   longestPieceSeconds: 1800,
@@ -93,6 +95,16 @@ export const TRADE_DEFAULTS = {
   slowResultDays: [180, 540],
 
   // Weather.
+  /** Net W/m² on every face where the sun cannot be placed. */
+  radiationWithoutSun: 250,
+  /** From the coolest hour to the warmest under a clear sky, K; cloud takes the share of it that follows off. */
+  clearDaySwingKelvin: 10,
+  cloudTakesOffSwing: 0.6,
+  /** The warmest hour by the sun's noon, hours after it. */
+  warmestHoursAfterNoon: 2.5,
+  /** Shares of the direct sun and of the sky that what stands around a side leaves. */
+  sunShare: { open: 1, part: 0.6, trees: 0.3, building: 0.15 },
+  skyShare: { open: 1, part: 0.8, trees: 0.6, building: 0.6 },
   /** From here on it counts as sun on a cover, net W/m². */
   sunWattsPerSquareMetre: 150,
   /** Above it spray reaches what stands on the same side. */

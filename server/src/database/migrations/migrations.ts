@@ -4,6 +4,7 @@ import * as record from './2026-11-25b-record.ts';
 import * as photos from './2026-11-25c-photos.ts';
 import * as handbook from './2026-11-25d-handbook.ts';
 import * as visits from './2026-11-27-visits.ts';
+import * as supply from './2026-11-28-supply.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
@@ -12,6 +13,7 @@ const ALL: readonly { readonly name: string; readonly migration: Knex.Migration 
   { name: '2026-11-25c-photos', migration: photos },
   { name: '2026-11-25d-handbook', migration: handbook },
   { name: '2026-11-27-visits', migration: visits },
+  { name: '2026-11-28-supply', migration: supply },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {

@@ -1,0 +1,70 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Surface } from '../survey/surface.ts';
+import type { Stage } from '../treatment/stage.ts';
+import type { FaceHour } from './face-hours.ts';
+import { wetCyclePlan } from './wet-cycle-plan.ts';
+
+/** One wet cycle as it would be in one hour. */
+export interface CycleHour {
+  readonly hour: number;
+  readonly netRadiationWattsPerSquareMetre: number;
+  readonly temperatureC: number;
+  readonly evaporationMillimetresPerHour: number;
+  readonly filmMinutes: number;
+  readonly dryOutMinutes: number;
+  /** Greatest section; 0 where it cannot be worked. */
+  readonly sectionSquareMetres: number;
+  readonly mistPasses: number;
+  readonly workable: boolean;
+}
+
+export interface CycleDayInput {
+  readonly surface: Surface;
+  /** Of one cycle. */
+  readonly stages: readonly Stage[];
+  readonly hours: readonly FaceHour[];
+  readonly catalogue: Catalogue;
+  readonly alone: boolean;
+}
+
+/** How sections and clocks of one cycle change over the day. */
+export function cycleDay({ surface, stages, hours, catalogue, alone }: CycleDayInput): readonly CycleHour[] {
+  return hours.map(({ hour, air, evaporationMillimetresPerHour }) => {
+    const cycle = wetCyclePlan({ surface, stages, air, catalogue, alone, sectionFactor: 1 });
+    const workable = cycle.unworkable === null;
+    return {
+      hour,
+      netRadiationWattsPerSquareMetre: air.netRadiationWattsPerSquareMetre,
+      temperatureC: air.temperatureC,
+      evaporationMillimetresPerHour,
+      filmMinutes: cycle.clocks.filmMinutes,
+      dryOutMinutes: cycle.clocks.dryOutMinutes,
+      sectionSquareMetres: workable ? cycle.sectionSquareMetres : 0,
+      mistPasses: cycle.mist?.passes ?? 0,
+      workable,
+    };
+  });
+}
+
+/** The best hour to work: the largest section, of equals the one that stays wet longest; null where none is workable. */
+export function bestHour(day: readonly CycleHour[]): CycleHour | null {
+  return day.reduce<CycleHour | null>((best, hour) => (hour.workable && (best === null || isBetter(hour, best)) ? hour : best), null);
+} // prettier-ignore
+
+function isBetter(a: CycleHour, b: CycleHour): boolean {
+  return a.sectionSquareMetres === b.sectionSquareMetres
+    ? a.evaporationMillimetresPerHour < b.evaporationMillimetresPerHour
+    : a.sectionSquareMetres > b.sectionSquareMetres;
+}
+
+/** Hours in a row in words: "08:00 to 10:00 and 17:00 to 20:00"; empty where there is none. */
+export function hoursInWords(hours: readonly number[]): string {
+  const spans: { from: number; to: number }[] = [];
+  for (const hour of hours) {
+    const last = spans.at(-1);
+    if (last?.to === hour) last.to = hour + 1;
+    else spans.push({ from: hour, to: hour + 1 });
+  }
+  const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
+  return spans.map(({ from, to }) => `${clock(from)} to ${clock(to)}`).join(' and ');
+}

@@ -1,0 +1,157 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { secondOfDay } from '../quantity/duration.ts';
+import { instantOf } from '../quantity/local-time.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import type { Place } from '../survey/property.ts';
+import type { Side } from '../survey/side.ts';
+import type { Surface } from '../survey/surface.ts';
+import { airAt } from '../wetting/day-air.ts';
+import { evaporation } from '../wetting/evaporation.ts';
+import { faceRadiation } from '../wetting/face-radiation.ts';
+import type { SunnyFace } from '../wetting/face-radiation.ts';
+import { sunPosition } from '../wetting/sun-position.ts';
+import type { SunPosition } from '../wetting/sun-position.ts';
+
+/** Air and sun at a face in one hour. */
+export interface FaceAir {
+  readonly temperatureC: number;
+  readonly humidity: number;
+  readonly windMetresPerSecond: number;
+  readonly netRadiationWattsPerSquareMetre: number;
+}
+
+/** One hour of a face's day. */
+export interface FaceHour {
+  /** By the clock of the place, 0 to 23. */
+  readonly hour: number;
+  readonly air: FaceAir;
+  readonly evaporationMillimetresPerHour: number;
+}
+
+/** Why the sun on the faces is not worked out; null where it is. */
+export type NoSun = 'typed' | 'no-place' | 'no-date' | 'pole';
+
+interface SunHour {
+  readonly hour: number;
+  readonly sun: SunPosition;
+  readonly hoursAfterNoon: number;
+}
+
+const GREATEST_LATITUDE = 89.9;
+const HOURS = 24;
+const MINUTES_PER_DEGREE = 4;
+
+/** Whether a place was ever written down: nobody cleans in the sea off Africa. */
+function isPlaced({ latitude, longitude }: Place): boolean {
+  return latitude !== 0 || longitude !== 0;
+}
+
+/**
+ * The hours of one day on every face: where the sun stands, what reaches each face, what the air does. Hours over which the
+ * clocks leap are not there.
+ */
+export class FaceHours {
+  readonly noSun: NoSun | null;
+  private readonly suns: readonly SunHour[];
+  private readonly survey: FacedSurvey;
+  private readonly sides: ReadonlyMap<string, Side>;
+  private readonly known = new Map<string, readonly FaceHour[]>();
+
+  /** @param date YYYY-MM-DD; null while the job has none */
+  constructor(survey: FacedSurvey, date: string | null) {
+    const { place } = survey.property;
+    this.survey = survey;
+    this.sides = new Map(survey.sides.map((side) => [side.id as string, side]));
+    this.noSun =
+      survey.job.weather.netRadiationWattsPerSquareMetre !== null ? 'typed'
+      : !isPlaced(place) ? 'no-place'
+      : Math.abs(place.latitude) > GREATEST_LATITUDE ? 'pole'
+      : date === null ? 'no-date'
+      : null; // prettier-ignore
+    this.suns = this.noSun === null && date !== null ? sunHours(place, date) : [];
+  }
+
+  /** Every hour of the day on a face, in order. */
+  of(surface: Surface): readonly FaceHour[] {
+    const face = this.sunny(surface);
+    const key = JSON.stringify(face);
+    const before = this.known.get(key);
+    if (before) return before;
+    const hours = this.noSun === null ? this.suns.map((sun) => this.hourUnder(sun, face)) : this.sameAllDay();
+    this.known.set(key, hours);
+    return hours;
+  }
+
+  /** The hours in which the crew works, by the job's day. */
+  working(surface: Surface): readonly FaceHour[] {
+    const { dayStart, dayHours } = this.survey.job.house;
+    const start = secondOfDay(dayStart) / 3600;
+    return this.of(surface).filter(({ hour }) => hour + 1 > start && hour < start + dayHours);
+  }
+
+  /** The working hour in which a face dries fastest: what is planned for it holds all day. */
+  hardest(surface: Surface): FaceHour {
+    const hours = this.working(surface);
+    const [first = this.sameAllDay()[0], ...more] = hours;
+    if (!first) throw new Error('a day has hours');
+    return more.reduce((a, b) => (b.evaporationMillimetresPerHour > a.evaporationMillimetresPerHour ? b : a), first);
+  } // prettier-ignore
+
+  private sunny(surface: Surface): SunnyFace {
+    const side = this.sides.get(surface.side ?? '');
+    const shade = side?.shade ?? 'open';
+    return {
+      tiltDegrees: surface.tiltDegrees,
+      aspectDegrees: side?.aspectDegrees ?? null,
+      sunShare: TRADE_DEFAULTS.sunShare[shade],
+      skyShare: TRADE_DEFAULTS.skyShare[shade],
+    };
+  }
+
+  private hourUnder({ hour, sun, hoursAfterNoon }: SunHour, face: SunnyFace): FaceHour {
+    const { weather } = this.survey.job;
+    const air = airAt(weather, hoursAfterNoon);
+    const { net } = faceRadiation(face, sun, {
+      cloud: weather.cloud,
+      airTemperatureC: air.temperatureC,
+      humidity: air.humidity,
+    });
+    return hourOf(hour, {
+      temperatureC: roundToStep(air.temperatureC, 0.1),
+      humidity: roundToStep(air.humidity, 0.01),
+      windMetresPerSecond: weather.windMetresPerSecond,
+      netRadiationWattsPerSquareMetre: roundToStep(net, 1),
+    });
+  }
+
+  private sameAllDay(): readonly FaceHour[] {
+    const { cloud: _, netRadiationWattsPerSquareMetre: typed, ...air } = this.survey.job.weather;
+    const radiation = typed ?? TRADE_DEFAULTS.radiationWithoutSun;
+    return Array.from({ length: HOURS }, (_hour, hour) =>
+      hourOf(hour, { ...air, netRadiationWattsPerSquareMetre: radiation }),
+    );
+  }
+}
+
+function hourOf(hour: number, air: FaceAir): FaceHour {
+  return {
+    hour,
+    air,
+    evaporationMillimetresPerHour: roundToStep(
+      evaporation({ airTemperatureC: air.temperatureC, ...air }),
+      0.001,
+    ),
+  };
+}
+
+/** The sun at the middle of each hour. */
+function sunHours({ latitude, longitude, timeZone }: Place, date: string): readonly SunHour[] {
+  return Array.from({ length: HOURS }, (_, hour) => hour).flatMap((hour): readonly SunHour[] => {
+    const moment = instantOf(date, 60 * hour + 30, timeZone);
+    if (!moment.ok) return [];
+    const utcHours = (moment.instant / 3_600_000) % HOURS;
+    const solar = (((utcHours + (longitude * MINUTES_PER_DEGREE) / 60 - 12) % HOURS) + 36) % HOURS;
+    return [{ hour, sun: sunPosition(moment.instant, latitude, longitude), hoursAfterNoon: solar - 12 }];
+  });
+}

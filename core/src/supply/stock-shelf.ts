@@ -1,0 +1,91 @@
+import type { Agent } from '../catalogue/agent.ts';
+import type { StockLot } from '../house/stock-lot.ts';
+import { gramsPerLitre } from '../quantity/concentration.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import { lotStrength } from './lot-strength.ts';
+import type { LotStrength } from './lot-strength.ts';
+
+/** A lot on the day of the work. */
+export interface LotOnDay {
+  readonly lot: StockLot;
+  /** Null for powders and for what is used as sold. */
+  readonly strength: LotStrength | null;
+  /** Why it is not taken; null where it may be. */
+  readonly unfit: string | null;
+}
+
+/** What a plan takes of one lot, in litres or kilograms. */
+export interface LotUse {
+  readonly lot: string;
+  readonly agent: string;
+  readonly amount: number;
+}
+
+/** Where the stock of one filling comes from. */
+export interface StockSource {
+  /** Null: none on the shelf suffices, and it is bought by its label. */
+  readonly lot: string | null;
+  readonly gramsPerLitre: number;
+}
+
+/** A lot on a day: how strong it is, and whether it may still be used. */
+export function lotOnDay(lot: StockLot, agent: Agent, on: string | null): LotOnDay {
+  const strength = lotStrength(lot, agent, on);
+  return { lot, strength, unfit: on === null ? null : unfitOn(lot, on) };
+}
+
+function unfitOn(lot: StockLot, on: string): string | null {
+  if (lot.boughtOn > on) return `bought ${lot.boughtOn}, after the day of the work`;
+  if (lot.expiresOn !== null && lot.expiresOn < on) return `expired ${lot.expiresOn}`;
+  return null;
+}
+
+/**
+ * The shelf while a plan draws on it: what expires first is used first, and one filling is made from one lot, for its
+ * strength to be known.
+ */
+export class StockShelf {
+  private readonly lots: readonly LotOnDay[];
+  private readonly taken = new Map<string, number>();
+
+  constructor(lots: readonly StockLot[], agentOf: (id: string) => Agent, on: string | null) {
+    this.lots = lots
+      .map((lot) => lotOnDay(lot, agentOf(lot.agent), on))
+      .filter(({ unfit }) => unfit === null)
+      .sort((a, b) => (keyOf(a.lot) < keyOf(b.lot) ? -1 : 1));
+  }
+
+  /**
+   * The lot of one filling, and the amount taken off it.
+   * @param needed litres or kilograms at a strength of stock, g/L
+   */
+  take(agent: Agent, needed: (gramsPerLitre: number) => number | null): StockSource {
+    const label = agent.stock.form === 'powder' ? 0 : gramsPerLitre(agent.stock.strength);
+    for (const { lot, strength } of this.lots) {
+      if (lot.agent !== agent.id) continue;
+      const strong = strength?.gramsPerLitre ?? label;
+      const amount = needed(strong);
+      if (amount === null || amount > this.leftOf(lot) + 1e-9) continue;
+      this.taken.set(lot.id, (this.taken.get(lot.id) ?? 0) + amount);
+      return { lot: lot.id, gramsPerLitre: strong };
+    }
+    return { lot: null, gramsPerLitre: label };
+  }
+
+  /** What was taken of each lot, in the order in which they are used up. */
+  uses(): readonly LotUse[] {
+    return this.lots.flatMap(({ lot }) => {
+      const amount = this.taken.get(lot.id);
+      return amount === undefined ? [] : [{ lot: lot.id, agent: lot.agent, amount: roundToStep(amount, 0.001) }];
+    });
+  }
+
+  private leftOf(lot: StockLot): number {
+    return lot.left - (this.taken.get(lot.id) ?? 0);
+  }
+} // prettier-ignore
+
+/** What expires first; of equals what is open, then the oldest. */
+function keyOf({ openedOn, expiresOn, boughtOn, id }: StockLot): string {
+  return [expiresOn ?? '9999', openedOn === null ? '1' : '0', boughtOn, id].join(' ');
+}

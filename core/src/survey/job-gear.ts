@@ -1,0 +1,93 @@
+import Joi from 'joi';
+
+export const HOSE_USES = ['pressure', 'supply'] as const;
+export type HoseUse = (typeof HOSE_USES)[number];
+
+/** One hose that comes along. */
+export interface Hose {
+  readonly use: HoseUse;
+  readonly metres: number;
+  readonly innerMillimetres: number;
+}
+
+/** What comes to a job for water and mixes, beside machines. */
+export interface JobGear {
+  /** A drum that mixes are made in; null where only sprayers are filled. */
+  readonly drumLitres: number | null;
+  /** Drawn of what an injector delivers, by a test with a bucket. */
+  readonly injectorShare: number;
+  /** Share of the time for which the trigger is held. */
+  readonly triggerShare: number;
+  /** Buffer tank on the vehicle, with what is in it when work begins; null where pumps draw straight from the tap. */
+  readonly tank: { readonly litres: number; readonly startLitres: number } | null;
+  readonly hoses: readonly Hose[];
+  readonly booster: { readonly shutOffBar: number; readonly greatestLitresPerMinute: number } | null;
+  readonly longestPoleMetres: number | null;
+  /** Drums and bags for what is caught, L. */
+  readonly catchLitres: number;
+  /** What water costs: from taps by the cubic metre, by truck a trip; null where nobody pays. */
+  readonly waterPrice: {
+    readonly perCubicMetre: number;
+    readonly perTruck: number;
+    readonly truckLitres: number;
+  } | null;
+  /** What the vehicle carries; null where nobody has looked. */
+  readonly vehicle: { readonly kilograms: number; readonly litres: number } | null;
+}
+
+export const DEFAULT_GEAR: JobGear = {
+  drumLitres: null,
+  injectorShare: 0.1,
+  triggerShare: 0.6,
+  tank: null,
+  hoses: [
+    { use: 'pressure', metres: 60, innerMillimetres: 9.5 },
+    { use: 'supply', metres: 50, innerMillimetres: 12.7 },
+  ],
+  booster: null,
+  longestPoleMetres: null,
+  catchLitres: 200,
+  waterPrice: null,
+  vehicle: null,
+};
+
+const litres = () => Joi.number().greater(0).max(50_000);
+/** None of them comes along unless somebody says so. */
+const orNone = (schema: Joi.Schema) => schema.allow(null).default(null);
+
+export const gearSchema = Joi.object<JobGear>({
+  drumLitres: orNone(Joi.number().min(5).max(1000)),
+  injectorShare: Joi.number().greater(0).max(0.5).default(DEFAULT_GEAR.injectorShare),
+  triggerShare: Joi.number().greater(0).max(1).default(DEFAULT_GEAR.triggerShare),
+  tank: orNone(
+    Joi.object({ litres: litres().required(), startLitres: Joi.number().min(0).max(Joi.ref('litres')).required() })),
+  hoses: Joi.array()
+    .items(
+      Joi.object<Hose>({
+        use: Joi.valid(...HOSE_USES).required(),
+        metres: Joi.number().greater(0).max(500).required(),
+        innerMillimetres: Joi.number().min(4).max(100).required(),
+      }),
+    )
+    .max(30)
+    .default(DEFAULT_GEAR.hoses),
+  booster: orNone(
+    Joi.object({
+      shutOffBar: Joi.number().greater(0).max(20).required(),
+      greatestLitresPerMinute: Joi.number().greater(0).max(500).required(),
+    })),
+  longestPoleMetres: orNone(Joi.number().greater(0).max(30)),
+  catchLitres: Joi.number().min(0).max(50_000).default(DEFAULT_GEAR.catchLitres),
+  waterPrice: orNone(
+    Joi.object({
+      perCubicMetre: Joi.number().min(0).max(1000).required(),
+      perTruck: Joi.number().min(0).max(100_000).required(),
+      truckLitres: Joi.number().greater(0).max(50_000).required(),
+    }),
+  ),
+  vehicle: orNone(
+    Joi.object({
+      kilograms: Joi.number().greater(0).max(40_000).required(),
+      litres: Joi.number().greater(0).max(100_000).required(),
+    })),
+}).default(DEFAULT_GEAR); // prettier-ignore
