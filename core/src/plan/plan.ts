@@ -28,6 +28,9 @@ import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
 import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
 import type { Protection } from './protection-acts.ts';
+import { jetWarnings } from './jet-match.ts';
+import { visitWater } from './visit-water.ts';
+import { waterWarnings } from './water-ways-out.ts';
 import { visitWork } from './visit-work.ts';
 import type { VisitWork } from './visit-work.ts';
 import { openQuestions } from './open-questions.ts';
@@ -122,6 +125,7 @@ function treated(survey: FacedSurvey) {
       ...choiceWarnings(survey, surfaces),
       ...sprayerWarnings(surfaces, survey.job.house),
       ...visitNumberWarnings(survey, visitNumber),
+      ...jetWarnings(surfaces, survey),
       ...exposureWarnings(exposed, survey, surfaces),
       ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
@@ -237,7 +241,12 @@ function withSchedule(
         ];
   return {
     ...derivation,
-    warnings: [...derivation.warnings, ...coverWarnings(derivation, decided.schedule, survey), ...tooLong],
+    warnings: [
+      ...derivation.warnings,
+      ...coverWarnings(derivation, decided.schedule, survey),
+      ...waterWarnings(visitWater(derivation, decided.schedule, survey), survey),
+      ...tooLong,
+    ],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
 }

@@ -60,7 +60,8 @@ export class StockShelf {
    * @param needed litres or kilograms at a strength of stock, g/L
    */
   take(agent: Agent, needed: (gramsPerLitre: number) => number | null): StockSource {
-    const label = agent.stock.form === 'powder' ? 0 : gramsPerLitre(agent.stock.strength);
+    if (agent.stock.form === 'powder') return this.takePowder(agent, needed(0) ?? 0);
+    const label = gramsPerLitre(agent.stock.strength);
     for (const { lot, strength } of this.lots) {
       if (lot.agent !== agent.id) continue;
       const strong = strength?.gramsPerLitre ?? label;
@@ -70,6 +71,20 @@ export class StockShelf {
       return { lot: lot.id, gramsPerLitre: strong };
     }
     return { lot: null, gramsPerLitre: label };
+  }
+
+  /** A powder is the same in every lot: one after another is used up, and what is missing is bought. */
+  private takePowder(agent: Agent, kilograms: number): StockSource {
+    let missing = kilograms;
+    let first: string | null = null;
+    for (const { lot } of this.lots) {
+      const amount = lot.agent === agent.id ? Math.min(missing, this.leftOf(lot)) : 0;
+      if (amount <= 1e-9) continue;
+      this.taken.set(lot.id, (this.taken.get(lot.id) ?? 0) + amount);
+      missing -= amount;
+      first ??= lot.id;
+    }
+    return { lot: missing > 1e-9 ? null : first, gramsPerLitre: 0 };
   }
 
   /** What was taken of each lot, in the order in which they are used up. */

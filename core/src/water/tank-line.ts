@@ -45,26 +45,27 @@ export interface TankLine {
  * @example a tank of 600 L, 12.6 L/min drawn, 8 from the tap: dry after 130 min
  */
 export function tankLine(input: TankInput): TankLine {
-  const { capacityLitres, startLitres, supplyLitresPerMinute, uses, refills, untilMinute } = input;
+  const { capacityLitres, startLitres, supplyLitresPerMinute } = input;
   requirePositive('tank', capacityLitres, 'L');
   if (!(startLitres >= 0 && startLitres <= capacityLitres))
     throw new RangeError(`start level ${String(startLitres)} L is outside 0 to ${String(capacityLitres)} L: what the tank holds`);
   if (!(supplyLitresPerMinute >= 0))
     throw new RangeError(`supply ${String(supplyLitresPerMinute)} L/min is below 0 L/min: fill a bucket under the tap again`);
-  const marks = [0, untilMinute, ...uses.flatMap((u) => [u.from, u.to]), ...refills.map((r) => r.minute)];
-  const moments = [...new Set(marks.filter((m) => m >= 0 && m <= untilMinute))].sort((a, b) => a - b);
+  const changes = changesOf(input);
+  const moments = [...changes.keys()].sort((x, y) => x - y);
   const points: TankMoment[] = [{ minute: 0, litres: startLitres }];
-  let [litres, shortLitres, usedLitres] = [startLitres, 0, 0];
+  let [litres, shortLitres, usedLitres, drawn] = [startLitres, 0, 0, 0];
   let firstDryMinute: number | null = null;
   moments.forEach((from, i) => {
-    const brought = refills.filter((r) => r.minute === from).reduce((sum, r) => sum + r.litres, 0);
+    const { brought = 0, drawnMore = 0 } = changes.get(from) ?? {};
+    // A sum of many differences keeps no dust below a millilitre.
+    drawn = Math.max(0, Math.round((drawn + drawnMore) * 1e6) / 1e6);
     if (brought > 0) {
       litres = Math.min(capacityLitres, litres + brought);
       points.push({ minute: from, litres });
     }
     const to = moments[i + 1];
     if (to === undefined) return;
-    const drawn = uses.filter((u) => u.from <= from && u.to >= to).reduce((sum, u) => sum + u.litresPerMinute, 0);
     const net = supplyLitresPerMinute - drawn;
     usedLitres += drawn * (to - from);
     const end = litres + net * (to - from);
@@ -82,6 +83,26 @@ export function tankLine(input: TankInput): TankLine {
   });
   return { points, firstDryMinute, shortLitres, usedLitres };
 } // prettier-ignore
+
+/** What begins, ends or is brought at each moment of the day. */
+function changesOf({ uses, refills, untilMinute }: TankInput) {
+  const changes = new Map<number, { brought: number; drawnMore: number }>();
+  const at = (minute: number) => {
+    const change = changes.get(minute) ?? { brought: 0, drawnMore: 0 };
+    changes.set(minute, change);
+    return change;
+  };
+  at(0);
+  at(untilMinute);
+  for (const { from, to, litresPerMinute } of uses) {
+    if (to <= 0 || from >= untilMinute) continue;
+    at(Math.max(0, from)).drawnMore += litresPerMinute;
+    at(Math.min(untilMinute, to)).drawnMore -= litresPerMinute;
+  }
+  for (const { minute, litres } of refills)
+    if (minute >= 0 && minute <= untilMinute) at(minute).brought += litres;
+  return changes;
+}
 
 const STEP_LITRES_PER_MINUTE = 0.1;
 

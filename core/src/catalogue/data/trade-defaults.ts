@@ -77,6 +77,20 @@ export const TRADE_DEFAULTS = {
   footRinseMetres: 1,
   smallestMixLitres: 1,
 
+  // Water.
+  fedBrushLitresPerMinute: 4,
+  footRinseLitresPerSquareMetre: 4,
+  /** Of a tap that nobody has measured. */
+  tapBar: 3,
+  /** Share of a pump's pressure that its hose may eat. */
+  hoseMayLoseShare: 0.1,
+  /** Carried beyond the way that was paced. */
+  spareHoseShare: 0.1,
+  handsMetres: 1.5,
+  /** Of what comes onto a face, what runs off it; thirsty faces keep more. */
+  runOffShare: 0.95,
+  thirstyRunOffShare: 0.8,
+
   // Diagnosis.
   /** From this probability on a mark may be settled as its most probable candidate. */
   surenessNeeded: 0.85,

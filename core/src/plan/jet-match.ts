@@ -1,0 +1,103 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Jet, Tool } from '../catalogue/tool.ts';
+import { pumpMatch } from '../jet/pump-match.ts';
+import type { Pump, PumpMatch } from '../jet/pump-match.ts';
+import { leastStandOff, tipsWithin } from '../jet/stand-off.ts';
+import type { TipChoice } from '../jet/stand-off.ts';
+import { surfacePressure } from '../jet/surface-pressure.ts';
+import { formatStandOff } from '../quantity/length.ts';
+import { BAR_PER_PSI, formatPumpPressure } from '../quantity/pressure.ts';
+import { decimal } from '../quantity/rounding.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import type { JobDetail } from '../survey/job-detail.ts';
+import type { TreatedSurface } from './planned-surface.ts';
+import type { Warning } from './warnings.ts';
+
+/** One jet of the plan with the pump that comes along, on one face. */
+export interface JetOnFace {
+  readonly surface: string;
+  readonly tool: string;
+  /** At the tip where the pump is let run, psi; the tool's own where nobody wrote the pump down. */
+  readonly psi: number;
+  readonly match: PumpMatch | null;
+  readonly kilopascal: number;
+  readonly limitKilopascal: number;
+  /** Least distance at that pressure, m; null where no distance is enough. */
+  readonly leastMetres: number | null;
+  /** Other tips of this orifice within the limit. */
+  readonly tips: readonly TipChoice[];
+  /** What to do about a pump that is stronger than the tool is judged by; null where nothing is. */
+  readonly advice: string | null;
+}
+
+const PUMPED: readonly string[] = ['pressure-washer', 'hot-washer'];
+/** A pump counts as stronger from this share above on. */
+const STRONGER = 1.03;
+
+/** The pump that drives a tool, by its plate; null while flow or pressure is not written down, or none drives it. */
+export function pumpOf(tool: Tool, { machines }: Pick<JobDetail['house'], 'machines'>): Pump | null {
+  const machine = machines.find((m) => PUMPED.includes(m.kind) && tool.machines.includes(m.kind));
+  if (!machine) return null;
+  const { flowLitresPerMinute: flow, pressureBar: bar } = machine;
+  return flow === null || bar === null ? null : { litresPerMinute: flow, ratedPsi: bar / BAR_PER_PSI };
+}
+
+/** Every jet of a visit, each tool once on each face. */
+export function jetsOn(surfaces: readonly TreatedSurface[], { job }: FacedSurvey): readonly JetOnFace[] {
+  return surfaces.flatMap((planned) => {
+    const tools = new Set((planned.treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
+    return [...tools].flatMap((id) => {
+      const tool = CATALOGUE.tool(id);
+      return tool.jet ? [jetOn(planned, tool, tool.jet, job)] : [];
+    });
+  });
+}
+
+function jetOn(planned: TreatedSurface, tool: Tool, jet: Jet, { house, units }: JobDetail): JetOnFace {
+  const pump = pumpOf(tool, house);
+  const orificeSum = jet.orifice * jet.nozzles;
+  const match = pump && pumpMatch(pump, orificeSum, units);
+  const psi = match?.psi ?? jet.psi;
+  const limit = planned.jetLimitKilopascal;
+  const running = { ...jet, psi };
+  const least = leastStandOff(running, limit);
+  return {
+    surface: planned.surface.id,
+    tool: tool.id,
+    psi,
+    match,
+    kilopascal: surfacePressure(running),
+    limitKilopascal: limit,
+    leastMetres: least,
+    tips: jet.nozzles === 1 && jet.rotatingFactor === undefined ? tipsWithin(jet.orifice, psi, limit) : [],
+    advice: match && psi > jet.psi * STRONGER ? adviceFor(running, jet.psi, limit, least, units) : null,
+  };
+}
+
+/** The tool is judged by its own pressure: a pump that gives more is turned down, or led farther off. */
+function adviceFor(running: Jet, judgedPsi: number, limit: number, least: number | null, units: JobDetail['units']): string {
+  const said = (psi: number) => formatPumpPressure(psi * BAR_PER_PSI, units);
+  const down = `turn the pump down to ${said(judgedPsi)} at the tip`;
+  const gives = `This pump gives ${said(running.psi)} through this tip, and the work is counted with ${said(judgedPsi)}`;
+  if (surfacePressure(running) <= limit) return `${gives}: ${down}; at full pressure it still stays within the limit.`;
+  return least === null || least > running.standOffMetres * 3
+    ? `${gives}: ${down}; at full pressure it breaks the limit of this face.`
+    : `${gives}: ${down}, or keep ${formatStandOff(least, units)} off.`;
+} // prettier-ignore
+
+/** Pumps that are stronger than the work is judged by, where that would break a face's limit. */
+export function jetWarnings(surfaces: readonly TreatedSurface[], survey: FacedSurvey): readonly Warning[] {
+  const names = new Map(surfaces.map((p) => [p.surface.id as string, p.surface.name]));
+  return jetsOn(surfaces, survey).flatMap(({ surface, tool, kilopascal, limitKilopascal, advice }) =>
+    advice !== null && kilopascal > limitKilopascal
+      ? [
+          {
+            rule: 'pump-stronger',
+            severity: 'warn' as const,
+            surface,
+            text: `${names.get(surface) ?? surface}, ${CATALOGUE.tool(tool).name}: ${decimal(kilopascal, 0)} kPa on the face at full pressure, ${decimal(limitKilopascal, 0)} allowed. ${advice}`,
+          },
+        ]
+      : [],
+  );
+}

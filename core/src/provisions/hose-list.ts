@@ -1,0 +1,119 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { pumpOf } from '../plan/jet-match.ts';
+import type { Plan } from '../plan/plan.ts';
+import { formatLength } from '../quantity/length.ts';
+import { BAR_PER_PSI } from '../quantity/pressure.ts';
+import { decimal } from '../quantity/rounding.ts';
+import type { HoseUse } from '../survey/job-gear.ts';
+import type { Survey } from '../survey/survey.ts';
+import { hoseLoss, longestHose } from '../water/hose-loss.ts';
+
+/** One run of hose that the work needs. */
+export interface HoseRun {
+  readonly use: HoseUse;
+  readonly what: string;
+  /** With its spare; null where nobody has paced the way. */
+  readonly metres: number | null;
+  readonly text: string;
+  readonly ok: boolean;
+}
+
+export interface HoseList {
+  readonly runs: readonly HoseRun[];
+  /** Of each use: what is laid at once, what the house has, and the couplings that join it. */
+  readonly totals: readonly {
+    readonly use: HoseUse;
+    readonly neededMetres: number;
+    readonly ownedMetres: number;
+    readonly couplings: number;
+  }[];
+}
+
+/** The hoses of a visit: from the taps to the vehicle, and from the vehicle to the farthest side of each sort of work. */
+export function hoseList(plan: Plan, survey: Survey): HoseList {
+  const { units, house } = survey.job;
+  const { hoses } = house.gear;
+  const spare = 1 + TRADE_DEFAULTS.spareHoseShare;
+  const say = (metres: number) => formatLength(Math.ceil(metres), units);
+  const taps = survey.waterPoints
+    .filter((point) => point.permission !== 'refused')
+    .map((point): HoseRun => {
+      const metres = point.distanceMetres === null ? null : point.distanceMetres * spare;
+      return {
+        use: 'supply',
+        what: `${point.name} to the vehicle`,
+        metres,
+        ok: metres !== null,
+        text: metres === null ? 'The way is not paced: ask on the walk.' : `${say(metres)} with a tenth to spare`,
+      };
+    });
+  const farthest = (machine: string) => {
+    const sides = survey.sides.filter((side) =>
+      plan.surfaces.some((p) => p.surface.side === side.id && (p.treatment?.stages ?? []).some((s) => s.tool !== null && CATALOGUE.tool(s.tool).machines.some((m) => m === machine))),
+    );
+    const open = sides.find((side) => side.routeMetres === null);
+    const [last] = [...sides].sort((a, b) => (b.routeMetres ?? 0) - (a.routeMetres ?? 0));
+    return { side: open ?? last ?? null, metres: open ? null : last?.routeMetres ?? null };
+  };
+  const rinse = farthest('hose');
+  const rinseRun: readonly HoseRun[] =
+    rinse.side === null
+      ? []
+      : [{ use: 'supply', what: `Rinse hose to ${rinse.side.name}`, metres: rinse.metres === null ? null : rinse.metres * spare, ok: rinse.metres !== null, text: rinse.metres === null ? 'The way is not paced: ask on the walk.' : `${say(rinse.metres * spare)} to the farthest side` }];
+  const runs = [...taps, ...rinseRun, ...pressureRuns(plan, survey, farthest, say)];
+  const totals = (['supply', 'pressure'] as const).map((use) => {
+    const owned = hoses.filter((h) => h.use === use);
+    const neededMetres = runs.reduce((sum, run) => (run.use === use ? sum + (run.metres ?? 0) : sum), 0);
+    const ownedMetres = owned.reduce((sum, h) => sum + h.metres, 0);
+    return { use, neededMetres, ownedMetres, couplings: couplingsFor(neededMetres, owned.map((h) => h.metres)) };
+  });
+  return { runs, totals };
+} // prettier-ignore
+
+function pressureRuns(
+  plan: Plan,
+  survey: Survey,
+  farthest: (machine: string) => { readonly side: { readonly name: string } | null; readonly metres: number | null },
+  say: (metres: number) => string,
+): readonly HoseRun[] {
+  const { house } = survey.job;
+  const tools = new Set(plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).flatMap((s) => s.tool ?? [])));
+  return (['pressure-washer', 'hot-washer'] as const).flatMap((machine): readonly HoseRun[] => {
+    const tool = [...tools].map(CATALOGUE.tool).find((t) => t.machines.includes(machine));
+    const { side, metres: route } = farthest(machine);
+    if (!tool || side === null) return [];
+    const what = `${machine === 'hot-washer' ? 'Hot washer' : 'Pressure washer'} to ${side.name}`;
+    if (route === null)
+      return [{ use: 'pressure', what, metres: null, ok: false, text: 'The way is not paced: ask on the walk.' }];
+    const metres = route * (1 + TRADE_DEFAULTS.spareHoseShare);
+    const inner = Math.min(...house.gear.hoses.filter((h) => h.use === 'pressure').map((h) => h.innerMillimetres));
+    const pump = pumpOf(tool, house);
+    if (!pump || !Number.isFinite(inner))
+      return [{ use: 'pressure', what, metres, ok: Number.isFinite(inner), text: `${say(metres)}; ${pump ? 'no pressure hose is written down' : 'its loss is not known while flow and pressure of the pump are not written down'}` }];
+    const loss = hoseLoss(pump.litresPerMinute, metres, inner);
+    const bar = pump.ratedPsi * BAR_PER_PSI;
+    const useful = longestHose(pump.litresPerMinute, inner, bar * TRADE_DEFAULTS.hoseMayLoseShare);
+    const ok = metres <= useful;
+    return [
+      {
+        use: 'pressure',
+        what,
+        metres,
+        ok,
+        text: `${say(metres)} of ${decimal(inner, 1)} mm eat ${decimal(loss, 1)} of ${decimal(bar, 0)} bar${ok ? '' : `: more than a tenth. From ${say(useful)} on lay supply hose and carry the machine nearer, or take a wider hose`}`,
+      },
+    ];
+  });
+} // prettier-ignore
+
+/** Longest first; each further one needs a coupling. */
+function couplingsFor(metres: number, owned: readonly number[]): number {
+  let [left, count] = [metres, 0];
+  for (const length of [...owned].sort((a, b) => b - a)) {
+    if (left <= 0) break;
+    left -= length;
+    count += 1;
+  }
+  return Math.max(0, count - 1);
+}

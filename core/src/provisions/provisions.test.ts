@@ -1,0 +1,159 @@
+import { describe, expect, it } from '@jest/globals';
+import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
+import type { StockLot } from '../house/stock-lot.ts';
+import { readJobFile } from '../interchange/job-file.ts';
+import { plan } from '../plan/plan.ts';
+import { provisionsOf } from './provisions.ts';
+import type { Provisions } from './provisions.ts';
+
+const DATE = '2026-05-04';
+const TAP = { id: 'tap', flowLitresPerMinute: 12, distanceMetres: 20, pressureBar: 3 };
+const wall = (more: object = {}) => ({
+  id: 'wall', material: 'painted-render', side: 'north', size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 2 }], ...more,
+}); // prettier-ignore
+const yard = { id: 'yard', material: 'concrete', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '10x8', findings: [{ contaminant: 'moss', severity: 2 }] }; // prettier-ignore
+
+function provided(more: object = {}, lots: readonly StockLot[] = [], reserved: Readonly<Record<string, number>> = {}): Provisions {
+  const reading = readJobFile({
+    format: 'etappe-job', version: 1, start: DATE, sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 30 }],
+    site: { waterPoints: [TAP] }, surfaces: [wall()], handbook: { ...EMPTY_HANDBOOK, lots }, ...more,
+  });
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  const made = plan(reading.survey, { asOf: DATE, seed: 1, budget: 1 });
+  return provisionsOf(made, reading.survey, new Map(Object.entries(reserved)));
+} // prettier-ignore
+const gear = (more: object, machines?: readonly object[]) => ({
+  house: { gear: more, ...(machines ? { machines } : {}) },
+});
+const lot = (more: Partial<StockLot> = {}): StockLot => ({
+  id: 'a', agent: 'hypochlorite', product: null, lot: 'A-1', boughtOn: '2026-04-01', openedOn: null, expiresOn: null, place: 'yard',
+  left: 10, storageCelsius: [15], measured: [], ...more,
+}); // prettier-ignore
+const WASHER = { kind: 'pressure-washer', count: 1, flowLitresPerMinute: 15, pressureBar: 150 };
+
+describe('stock', () => {
+  const chlorine = (made: Provisions) => made.stock.find((s) => s.product === 'hypochlorite');
+
+  it('comes from the lots, weaker ones giving more, and what they have not is bought in whole packs', () => {
+    const none = chlorine(provided());
+    expect(none?.text).toContain('no lot of it is written down');
+    const fresh = chlorine(provided({}, [lot({ boughtOn: DATE })]));
+    expect(fresh).toMatchObject({ toBuy: { containers: [] }, fromLots: fresh?.needed });
+    const old = chlorine(provided({}, [lot({ boughtOn: '2025-09-01', storageCelsius: [22] })]));
+    expect(old?.needed).toBeGreaterThan(fresh?.needed ?? Infinity);
+    expect(old?.lots[0]?.strength?.known).toBe('aged');
+    const short = chlorine(provided({}, [lot({ left: 0.01 })]));
+    expect(short?.text).toMatch(/^0 of .* will not suffice: buy 1 × 5 L$/);
+  });
+
+  it('that other jobs have ordered is not there twice', () => {
+    const line = chlorine(provided({}, [lot()], { a: 9.9 }));
+    expect(line?.lots[0]).toMatchObject({ reserved: 9.9 });
+    expect(line?.lots[0]?.after).toBeLessThan(0);
+    expect(line?.toBuy.containers).toEqual([{ size: 5, count: 1 }]);
+  });
+});
+
+describe('water', () => {
+  it('runs dry at a minute that can be told, with ways out that hold', () => {
+    const weak = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 2 }] }, surfaces: [wall({ size: '20x5' }), yard] };
+    const { water } = provided({ ...weak, ...gear({ tank: { litres: 100, startLitres: 100 }, waterPrice: { perCubicMetre: 4, perTruck: 180, truckLitres: 1000 } }) });
+    expect(water?.dryAt).toMatch(/^\d\d:\d\d$/);
+    expect(water?.waysOut.map((w) => w.what)).toEqual(['supply', 'tank', 'truck', 'nozzle']);
+    expect(water?.waysOut.find((w) => w.what === 'truck')?.cost).toBe(180);
+    expect(water?.cost?.cost).toBeCloseTo(((water?.line.usedLitres ?? 0) / 1000) * 4, 1);
+    const litres = Number(/A tank of (\d+) L/.exec(water?.waysOut.find((w) => w.what === 'tank')?.text ?? '')?.[1]);
+    expect(provided({ ...weak, ...gear({ tank: { litres, startLitres: litres } }) }).water?.dryAt).toBeNull();
+  });
+
+  it('is held back by a thin hose, which a wider one mends', () => {
+    const far = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 40, distanceMetres: 120, pressureBar: 1.5 }] }, surfaces: [yard] };
+    const { water } = provided({ ...far, ...gear({ tank: { litres: 10, startLitres: 0 } }) });
+    const [source] = water?.sources ?? [];
+    expect(source?.heldByHose).toBe(true);
+    expect(source?.litresPerMinute).toBeLessThan(40);
+    expect(source?.sum).toContain('120 m of 12.7 mm at 1.5 bar let');
+    if (water?.dryAt) expect(water.waysOut[0]?.text).toContain('A hose of ¾ in to Tap');
+  });
+
+  it('does not come from a hydrant without permission, nor from a tap that nobody timed', () => {
+    const points = [{ id: 'hydrant', kind: 'hydrant', flowLitresPerMinute: 100 }, { id: 'tap' }];
+    const { water, load } = provided({ site: { waterPoints: points } });
+    expect(water?.sources.map((s) => [s.name, s.litresPerMinute])).toEqual([['Tap', null]]);
+    expect(load.faults).toContain('Permission for Hydrant: not granted yet');
+  });
+}); // prettier-ignore
+
+describe('hoses', () => {
+  it('go by the ways that were paced, with a tenth to spare, against what the house has', () => {
+    const { hoses, load } = provided({ surfaces: [wall(), yard], ...gear({ hoses: [{ use: 'supply', metres: 25, innerMillimetres: 12.7 }] }, [WASHER, { kind: 'sprayer', count: 3 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) });
+    expect(hoses.runs.map((r) => [r.what, Math.round(r.metres ?? 0)])).toEqual([['Tap to the vehicle', 22], ['Rinse hose to North', 33], ['Pressure washer to North', 33]]);
+    expect(hoses.totals.find((t) => t.use === 'supply')?.neededMetres).toBeCloseTo(55, 6);
+    expect(load.faults.join(' ')).toContain('55 m are laid, the house has 25 m: borrow 30 m');
+    expect(hoses.runs[2]?.text).toContain('no pressure hose is written down');
+  });
+
+  it('eat pressure, and are told where they eat too much', () => {
+    const far = { sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 120 }], surfaces: [yard] };
+    const [, , run] = provided({ ...far, ...gear({ hoses: [{ use: 'pressure', metres: 150, innerMillimetres: 7.9 }] }, [WASHER, { kind: 'sprayer', count: 3 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) }).hoses.runs;
+    expect(run?.ok).toBe(false);
+    expect(run?.text).toMatch(/132 m of 7.9 mm eat [\d.]+ of 150 bar: more than a tenth\. From \d+ m on lay supply hose/);
+  });
+
+  it('ask for the way where nobody has paced it', () => {
+    const { hoses } = provided({ sides: [{ id: 'north', aspectDegrees: 0 }] });
+    expect(hoses.runs.some((r) => r.text === 'The way is not paced: ask on the walk.')).toBe(true);
+  });
+}); // prettier-ignore
+
+describe('jets', () => {
+  it('of a pump that is stronger than the work is judged by are turned down or led farther off', () => {
+    const strong = { ...WASHER, flowLitresPerMinute: 21, pressureBar: 250 };
+    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
+    const { jets } = provided({ surfaces: [deck, yard], ...gear({}, [strong, { kind: 'sprayer', count: 4 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) });
+    const washed = jets.filter((j) => j.match !== null);
+    expect(washed.length).toBeGreaterThan(0);
+    for (const jet of washed) {
+      expect(jet.advice).toMatch(/^This pump gives \d+ bar through this tip, and the work is counted with \d+ bar: turn the pump down/);
+      for (const tip of jet.tips) expect(tip.kilopascal).toBeLessThanOrEqual(jet.limitKilopascal);
+    }
+  });
+}); // prettier-ignore
+
+describe('reach', () => {
+  it('tells of a ridge and of a wall top that nothing reaches, and of a pole that does', () => {
+    const roof = { id: 'roof', material: 'concrete-roof-tile', side: 'north', band: 'roof', tiltDegrees: 35, topMetres: 7.8, footMetres: 5, size: '6x5', findings: [{ contaminant: 'moss', severity: 2 }] };
+    const surfaces = [roof, wall({ topMetres: 9 })];
+    const { reach } = provided({ surfaces });
+    expect(reach.find((r) => r.surface === 'roof')?.text).toContain('A straight pole to the ridge is 11 m long and clears the slope from 9 m off');
+    expect(reach.find((r) => r.surface === 'wall')).toMatchObject({ ok: false });
+    expect(provided({ surfaces, ...gear({ longestPoleMetres: 12 }) }).reach.every((r) => r.ok)).toBe(true);
+    expect(provided().reach).toEqual([]);
+  });
+}); // prettier-ignore
+
+describe('run-off', () => {
+  it('that must be caught has its ledger, its neutraliser and its emptyings', () => {
+    const site = { features: [{ id: 'bed', kind: 'plant-bed' }], waterPoints: [TAP] };
+    const rusty = { ...yard, material: 'granite', beside: ['bed'], schools: { plants: 'capture' }, findings: [{ contaminant: 'surface-rust', severity: 2 }] };
+    const { runOff } = provided({ site, surfaces: [rusty], ...gear({ catchLitres: 50 }) });
+    expect(runOff?.faces).toEqual(['Yard']);
+    expect(runOff?.ledger.leavingLitres).toBeGreaterThan(100);
+    expect(runOff?.ledger.takenAwayLitres).toBeCloseTo(runOff?.ledger.leavingLitres ?? 0, 6);
+    expect(runOff?.notes[0]).toMatch(/The catch is emptied \d+ times on the way/);
+    expect(runOff?.neutralisers[0]).toMatch(/^For \d+ g of oxalic acid .* at most [\d.]+ kg of sodium bicarbonate/);
+    expect(provided().runOff).toBeNull();
+  });
+}); // prettier-ignore
+
+describe('the load list', () => {
+  it('has everything once, by keys that outlive a new plan, and weighs it against the vehicle', () => {
+    const { load } = provided({ surfaces: [wall(), yard], ...gear({ tank: { litres: 600, startLitres: 600 }, vehicle: { kilograms: 500, litres: 50_000 } }) });
+    const keys = load.items.map((i) => i.key);
+    expect(new Set(keys).size).toBe(keys.length);
+    expect(keys).toEqual(expect.arrayContaining(['product hypochlorite', 'machine sprayer', 'hose supply', 'water tank', 'paper order']));
+    expect(load.items.some((i) => i.group === 'wear')).toBe(true);
+    expect(load.kilograms).toBeGreaterThan(600);
+    expect(load.faults.join(' ')).toMatch(/The load weighs about \d+ kg, the vehicle carries 500 kg: start with less water in the tank/);
+  });
+}); // prettier-ignore

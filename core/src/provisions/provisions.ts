@@ -1,0 +1,63 @@
+import type { JetOnFace } from '../plan/jet-match.ts';
+import { jetsOn } from '../plan/jet-match.ts';
+import type { Plan } from '../plan/plan.ts';
+import { visitWater } from '../plan/visit-water.ts';
+import type { WaterPlan } from '../plan/visit-water.ts';
+import { dryClock, tapCost, waterWaysOut } from '../plan/water-ways-out.ts';
+import type { WaterWayOut } from '../plan/water-ways-out.ts';
+import { faced } from '../survey/face.ts';
+import type { Survey } from '../survey/survey.ts';
+import { hoseList } from './hose-list.ts';
+import type { HoseList } from './hose-list.ts';
+import { loadList } from './load-list.ts';
+import type { LoadList } from './load-list.ts';
+import { reachList } from './reach-list.ts';
+import type { ReachLine } from './reach-list.ts';
+import { runOffPlan } from './run-off-plan.ts';
+import type { RunOffPlan } from './run-off-plan.ts';
+import { stockPlan } from './stock-plan.ts';
+import type { Reserved, StockLine } from './stock-plan.ts';
+
+/** Water of a visit with what would help where it does not last. */
+export interface ProvidedWater extends WaterPlan {
+  /** hh:mm; null where it lasts. */
+  readonly dryAt: string | null;
+  readonly waysOut: readonly WaterWayOut[];
+  readonly cost: { readonly cost: number; readonly sum: string } | null;
+}
+
+/** Everything that a visit needs besides people and time. */
+export interface Provisions {
+  readonly stock: readonly StockLine[];
+  readonly water: ProvidedWater | null;
+  readonly hoses: HoseList;
+  readonly jets: readonly JetOnFace[];
+  readonly reach: readonly ReachLine[];
+  readonly runOff: RunOffPlan | null;
+  readonly load: LoadList;
+}
+
+/**
+ * Stock, water, hoses, jets, reach, run-off and load of a plan.
+ * @param reserved amounts of lots that orders of other jobs take
+ */
+export function provisionsOf(plan: Plan, survey: Survey, reserved: Reserved): Provisions {
+  const faces = faced(survey);
+  const stock = stockPlan(plan, survey, reserved);
+  const hoses = hoseList(plan, survey);
+  const water = plan.visit && visitWater(plan, plan.visit.schedule, faces);
+  return {
+    stock,
+    water: water && {
+      ...water,
+      dryAt: dryClock(water, survey.job.house.dayStart),
+      waysOut: waterWaysOut(water, faces),
+      cost: tapCost(water, faces),
+    },
+    hoses,
+    jets: jetsOn(plan.surfaces, faces),
+    reach: reachList(plan, survey),
+    runOff: runOffPlan(plan, survey),
+    load: loadList(plan, survey, stock, hoses),
+  };
+}

@@ -1,0 +1,78 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { neutralisersFor } from '../mixing/neutraliser-options.ts';
+import type { Plan } from '../plan/plan.ts';
+import { stageLitres } from '../plan/stage-water.ts';
+import { decimal } from '../quantity/rounding.ts';
+import type { Survey } from '../survey/survey.ts';
+import { sorptivityOf } from '../survey/thirst.ts';
+import { runOffLedger } from '../water/run-off.ts';
+import type { RunOffLedger } from '../water/run-off.ts';
+
+/** What runs off the faces whose water must be caught, and what is done with it. */
+export interface RunOffPlan {
+  readonly faces: readonly string[];
+  readonly ledger: RunOffLedger;
+  readonly sum: string;
+  readonly catchLitres: number;
+  /** For what is in the catch; the reading decides. */
+  readonly neutralisers: readonly string[];
+  readonly notes: readonly string[];
+}
+
+/** Acts that keep run-off from going where it would. */
+const CATCHING: readonly string[] = ['catch', 'divert'];
+
+/** The ledger of what is caught on a visit; null where nothing has to be. */
+export function runOffPlan(plan: Plan, survey: Survey): RunOffPlan | null {
+  const { house } = survey.job;
+  const catalogue = houseCatalogue(survey.handbook);
+  const caught = new Set(
+    plan.protections.filter((p) => CATCHING.includes(p.kind)).flatMap((p) => p.neededBy),
+  );
+  const faces = plan.surfaces.filter((p) => p.treatment?.stages.some((s) => caught.has(s.id)));
+  if (faces.length === 0) return null;
+  let [applied, rinsed, leaving] = [0, 0, 0];
+  const actives = new Map<string, number>();
+  for (const { surface, treatment } of faces) {
+    const thirsty = sorptivityOf(surface, catalogue) >= TRADE_DEFAULTS.thirstySorptivity;
+    const share = thirsty ? TRADE_DEFAULTS.thirstyRunOffShare : TRADE_DEFAULTS.runOffShare;
+    for (const stage of treatment?.stages ?? []) {
+      const mix = stage.apply ? stage.areaSquareMetres * stage.apply.litresPerSquareMetre * stage.apply.coats : 0;
+      const water = stageLitres(stage, stage.areaSquareMetres, house);
+      applied += mix;
+      rinsed += water;
+      if (!stage.apply?.leaveOn) leaving += (mix + water) * share;
+      if (stage.apply && !stage.apply.leaveOn && stage.kind === 'apply')
+        actives.set(stage.apply.agent, (actives.get(stage.apply.agent) ?? 0) + mix * stage.apply.strengthGramsPerLitre);
+    }
+  }
+  const total = applied + rinsed;
+  const ledger = runOffLedger({ appliedLitres: applied, rinseLitres: rinsed, leavingShare: total === 0 ? 0 : leaving / total, reusedLitres: 0, captureLitres: house.gear.catchLitres });
+  const leaveOn = faces.some((p) => p.treatment?.stages.some((s) => s.apply?.leaveOn));
+  return {
+    faces: faces.map((p) => p.surface.name),
+    ledger,
+    sum: `${decimal(applied, 0)} L of mix + ${decimal(rinsed, 0)} L through hoses and lances, of which ${decimal(leaving, 0)} L leave the faces`,
+    catchLitres: house.gear.catchLitres,
+    neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams)),
+    notes: [
+      ...(ledger.overflowLitres > 0 ? [house.gear.catchLitres === 0 ? 'Nothing to catch it in comes along.' : `The catch is emptied ${String(ledger.emptyings)} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`] : []),
+      'What is caught goes to a drain only where it leads to the foul sewer and the owner of the sewer allows it; else it is taken away by a licensed route.',
+      ...(leaveOn ? ['The first rain after what is left on also runs off: tell whoever lives with the water.'] : []),
+    ],
+  };
+} // prettier-ignore
+
+/** At most: what the work used up needs none. */
+function neutraliserLine(agentId: string, grams: number): readonly string[] {
+  const agent = CATALOGUE.agent(agentId);
+  const own = agent.neutraliser;
+  if (!own || grams <= 0) return [];
+  const others = neutralisersFor(agent.basis, false).filter((o) => o.name !== CATALOGUE.agent(own.agent).basis);
+  const other = others.length > 0 ? `, or ${others.map((o) => `${decimal((grams * o.gramsPerGram) / 1000, 2)} kg of ${o.name}${o.neverBeforeAcid ? ' (never where an acid follows)' : ''}`).join(', or ')}` : '';
+  return [
+    `For ${decimal(grams, 0)} g of ${agent.basis} at most ${decimal((grams * own.gramsPerGram) / 1000, 2)} kg of ${CATALOGUE.agent(own.agent).name.toLowerCase()}${other}; until the ${own.reading}.`,
+  ];
+} // prettier-ignore

@@ -1,0 +1,89 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import type { StockLot } from '../house/stock-lot.ts';
+import type { Plan } from '../plan/plan.ts';
+import { decimal, roundToStep } from '../quantity/rounding.ts';
+import type { Survey } from '../survey/survey.ts';
+import { lotOnDay } from '../supply/stock-shelf.ts';
+import type { LotStrength } from '../supply/lot-strength.ts';
+import { SURFACTANT } from '../supply/product-amounts.ts';
+import { wholeContainers } from '../supply/whole-containers.ts';
+import type { Containers } from '../supply/whole-containers.ts';
+
+/** One lot as a visit finds and leaves it. */
+export interface LotLine {
+  readonly lot: StockLot;
+  readonly strength: LotStrength | null;
+  readonly unfit: string | null;
+  readonly used: number;
+  /** By the orders of other jobs. */
+  readonly reserved: number;
+  /** Below 0 where orders together take more than there is. */
+  readonly after: number;
+}
+
+/** What a visit takes of one product, from the shelf and from the shop. */
+export interface StockLine {
+  readonly product: string;
+  readonly name: string;
+  readonly called: string | null;
+  readonly unit: 'L' | 'kg';
+  readonly needed: number;
+  readonly fromLots: number;
+  /** In whole packs; empty where the shelf suffices. */
+  readonly toBuy: Containers;
+  readonly buyPrice: number | null;
+  readonly lots: readonly LotLine[];
+  readonly text: string;
+}
+
+/** What other jobs have ordered of each lot. */
+export type Reserved = ReadonlyMap<string, number>;
+
+const NOTHING: Containers = { containers: [], leftOver: 0 };
+
+/** Products of a visit against the shelf: which lots, how much is left of them, and what must be bought in whole packs. */
+export function stockPlan(plan: Plan, survey: Survey, reserved: Reserved): readonly StockLine[] {
+  const catalogue = houseCatalogue(survey.handbook);
+  const used = new Map(plan.lotUses.map((u) => [u.lot, u.amount]));
+  return plan.products.map((p) => {
+    const lots =
+      p.product === SURFACTANT
+        ? []
+        : survey.handbook.lots
+            .filter((lot) => lot.agent === p.product)
+            .map((lot) => lotLine(lot, used.get(lot.id) ?? 0, reserved.get(lot.id) ?? 0, plan, survey));
+    const fromLots = roundToStep(lots.reduce((sum, l) => sum + l.used, 0), 0.001);
+    const overdrawn = lots.reduce((sum, l) => sum + Math.max(0, -l.after), 0);
+    const short = roundToStep(Math.max(0, p.amount - fromLots) + overdrawn, 0.001);
+    const sizes = p.product === SURFACTANT ? p.containers.map((c) => c.size) : catalogue.agent(p.product).containers;
+    const toBuy = short > 0.0005 ? wholeContainers(short, sizes) : NOTHING;
+    const packs = catalogue.product(p.product)?.packs ?? [];
+    const prices = toBuy.containers.map(({ size, count }) => {
+      const price = packs.find((pack) => pack.size === size)?.price ?? null;
+      return price === null ? null : price * count;
+    });
+    return {
+      product: p.product,
+      name: p.name,
+      called: p.called,
+      unit: p.unit,
+      needed: p.amount,
+      fromLots,
+      toBuy,
+      buyPrice: prices.includes(null) ? null : prices.reduce<number>((sum, price) => sum + (price ?? 0), 0),
+      lots,
+      text: saidOf(p.unit, p.amount, fromLots, toBuy, lots.length),
+    };
+  });
+} // prettier-ignore
+
+function lotLine(lot: StockLot, used: number, reserved: number, plan: Plan, survey: Survey): LotLine {
+  const { strength, unfit } = lotOnDay(lot, houseCatalogue(survey.handbook).agent(lot.agent), plan.date);
+  return { lot, strength, unfit, used, reserved, after: roundToStep(lot.left - used - reserved, 0.001) };
+}
+
+function saidOf(unit: string, needed: number, fromLots: number, { containers }: Containers, lots: number): string {
+  if (containers.length === 0) return `${decimal(needed, 2)} ${unit} from the shelf`;
+  const packs = containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
+  return lots === 0 ? `buy ${packs}: no lot of it is written down` : `${decimal(fromLots, 2)} of ${decimal(needed, 2)} ${unit} from the shelf; will not suffice: buy ${packs}`;
+} // prettier-ignore
