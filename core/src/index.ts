@@ -192,6 +192,33 @@ export type { RunOffPlan } from './provisions/run-off-plan.ts';
 export type { ReachLine } from './provisions/reach-list.ts';
 export type { JetOnFace } from './plan/jet-match.ts';
 export type { TankLine } from './water/tank-line.ts';
+export { bestOfDay, sectionsByHour } from './plan/sections-by-hour.ts';
+export type { CycleDay } from './plan/sections-by-hour.ts';
+export { hoursInWords } from './plan/cycle-day.ts';
+export type { CycleHour } from './plan/cycle-day.ts';
+export { cycleWetLine } from './plan/cycle-wet-line.ts';
+export type { CycleWetLine } from './plan/cycle-wet-line.ts';
+export type { WetMoment } from './wetting/wet-line.ts';
+export type { SupplyFigures } from './plan/supply-figures.ts';
+export { visitWater } from './plan/visit-water.ts';
+export { dryClock } from './plan/water-ways-out.ts';
+export { lotStrength } from './supply/lot-strength.ts';
+export { lotOnDay } from './supply/stock-shelf.ts';
+export { mixLife } from './catalogue/data/mix-life.ts';
+export { drawnFraction } from './mixing/injector.ts';
+export { daysAfter } from './quantity/calendar.ts';
+export { listed } from './quantity/words.ts';
+export { formatPumpPressure } from './quantity/pressure.ts';
+export {
+  changedHouse,
+  changedWeather,
+  tapFields,
+  tapToChange,
+  withSupplyChange,
+} from './plan/supply-change.ts';
+export type { SupplyChange } from './plan/supply-change.ts';
+export { READING_KINDS } from './survey/reading.ts';
+export type { Reading, ReadingKind } from './survey/reading.ts';
 export type { LotUse } from './supply/stock-shelf.ts';
 export type { RefusedMethod } from './treatment/method-options.ts';
 export type { ContaminantProposal, SurfaceTreatment } from './treatment/surface-treatment.ts';

@@ -11,6 +11,7 @@ export const queryKeys = {
   templates: ['templates'] as const,
   handbook: ['handbook'] as const,
   handbookLog: ['handbook', 'log'] as const,
+  reservations: ['reservations'] as const,
   jobsOnDevice: ['jobs-on-device'] as const,
   log: (job: string, entity: string) => ['log', job, entity] as const,
 };
@@ -23,4 +24,5 @@ export const KEPT_ON_DEVICE: readonly string[] = [
   'customers',
   'templates',
   'handbook',
+  'reservations',
 ];

@@ -120,6 +120,14 @@ export interface LoggedChange {
   readonly op: 'create' | 'patch' | 'delete';
   readonly fields: readonly { readonly field: string; readonly from: unknown; readonly to: unknown }[];
 }
+/** What an issued order takes of a lot, in litres or kilograms. */
+export interface LotReservation {
+  readonly lot: string;
+  readonly job: string;
+  readonly jobName: string;
+  readonly order: number;
+  readonly amount: number;
+}
 export interface StoredHandbook {
   readonly revision: number;
   readonly records: readonly HandbookRecord[];
@@ -205,6 +213,8 @@ export const server = {
   setContact: (customer: string, contact: CustomerContact) =>
     call<Customer>('PUT', `/customers/${customer}/contact`, contact),
   handbook: () => call<StoredHandbook>('GET', '/handbook'),
+  reservations: () =>
+    call<{ readonly reservations: readonly LotReservation[] }>('GET', '/stock/reservations'),
   changeHandbook: (changes: readonly HandbookChange[]) =>
     call<StoredHandbook>('POST', '/handbook/changes', { changes }),
   handbookLog: () =>

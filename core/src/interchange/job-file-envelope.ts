@@ -13,7 +13,7 @@ export const MOST_ON_SURFACE = 100;
 /** Kinds that a file lists under `site`; those that have a name may leave it to their id. */
 export const SITE_KINDS = [
   'water-point', 'feature', 'long-asset', 'damage', 'damage-photo', 'acknowledgement', 'test-patch', 'mark', 'test',
-  'photo', 'precondition', 'waiver',
+  'photo', 'precondition', 'waiver', 'reading',
 ] as const satisfies readonly EntityKind[]; // prettier-ignore
 export const NAMED_SITE_KINDS: readonly EntityKind[] = ['water-point', 'feature', 'long-asset'];
 export type SiteKind = (typeof SITE_KINDS)[number];

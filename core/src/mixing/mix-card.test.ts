@@ -26,6 +26,11 @@ describe('the mix card', () => {
     expect(card.parts.find((p) => p.role === 'powder')?.grams).toBe(990);
   });
 
+  it('rounds what brings an agent to rest up, for it must suffice', () => {
+    const card = mixCard(CATALOGUE.agent('sodium-ascorbate'), 11.5, 2.79, 'metric');
+    expect(card.parts.find((p) => p.role === 'powder')?.grams).toBe(40);
+  });
+
   it('leaves a ready product alone', () => {
     expect(mixCard(CATALOGUE.agent('neutral-biocidal'), 7, 1000, 'metric').parts).toHaveLength(1);
   });

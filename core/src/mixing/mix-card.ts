@@ -92,7 +92,9 @@ export function mixCard(
   const last = surfactant > 0 ? [part('Non-ionic surfactant', 'surfactant', liquid(surfactant))] : [];
   const greatest = Math.max(targetGramsPerLitre, from.greatestGramsPerLitre);
   if (agent.stock.form === 'powder') {
-    const grams = rounded(targetGramsPerLitre * volume, SCALE_STEP_GRAMS, greatest * volume);
+    const exact = targetGramsPerLitre * volume;
+    // What brings another agent to rest must suffice.
+    const grams = agent.class === 'neutraliser' ? roundUpToStep(exact, SCALE_STEP_GRAMS) : rounded(exact, SCALE_STEP_GRAMS, greatest * volume);
     return {
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),

@@ -19,6 +19,8 @@ export interface FaceAir {
   readonly humidity: number;
   readonly windMetresPerSecond: number;
   readonly netRadiationWattsPerSquareMetre: number;
+  /** Of the face by thermometer on that day, °C; left out where nobody measured. */
+  readonly surfaceTemperatureC?: number;
 }
 
 /** One hour of a face's day. */
@@ -56,6 +58,7 @@ export class FaceHours {
   private readonly suns: readonly SunHour[];
   private readonly survey: FacedSurvey;
   private readonly sides: ReadonlyMap<string, Side>;
+  private readonly measured: ReadonlyMap<string, number>;
   private readonly known = new Map<string, readonly FaceHour[]>();
 
   /** @param date YYYY-MM-DD; null while the job has none */
@@ -63,6 +66,7 @@ export class FaceHours {
     const { place } = survey.property;
     this.survey = survey;
     this.sides = new Map(survey.sides.map((side) => [side.id as string, side]));
+    this.measured = warmestOn(survey, date);
     this.noSun =
       survey.job.weather.netRadiationWattsPerSquareMetre !== null ? 'typed'
       : !isPlaced(place) ? 'no-place'
@@ -75,10 +79,15 @@ export class FaceHours {
   /** Every hour of the day on a face, in order. */
   of(surface: Surface): readonly FaceHour[] {
     const face = this.sunny(surface);
-    const key = JSON.stringify(face);
+    const measured = this.measured.get(surface.id);
+    const key = JSON.stringify([face, measured]);
     const before = this.known.get(key);
     if (before) return before;
-    const hours = this.noSun === null ? this.suns.map((sun) => this.hourUnder(sun, face)) : this.sameAllDay();
+    const plain = this.noSun === null ? this.suns.map((sun) => this.hourUnder(sun, face)) : this.sameAllDay();
+    const hours =
+      measured === undefined
+        ? plain
+        : plain.map(({ hour, air }) => hourOf(hour, { ...air, surfaceTemperatureC: measured }));
     this.known.set(key, hours);
     return hours;
   }
@@ -132,6 +141,15 @@ export class FaceHours {
       hourOf(hour, { ...air, netRadiationWattsPerSquareMetre: radiation }),
     );
   }
+}
+
+/** The warmest that each face was measured on the day of the work: another day's says nothing of it. */
+function warmestOn({ readings }: FacedSurvey, date: string | null): ReadonlyMap<string, number> {
+  const warmest = new Map<string, number>();
+  for (const { surface, what, on, figure } of readings)
+    if (what === 'surface-temperature' && on === date)
+      warmest.set(surface, Math.max(figure, warmest.get(surface) ?? -Infinity));
+  return warmest;
 }
 
 function hourOf(hour: number, air: FaceAir): FaceHour {

@@ -63,6 +63,7 @@ export function facedHash(survey: FacedSurvey): string {
       preconditions: byId(survey.preconditions),
       choices: byId(survey.choices),
       waivers: byId(survey.waivers),
+      readings: byId(survey.readings),
     },
   });
 }

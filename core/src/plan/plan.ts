@@ -29,6 +29,7 @@ import { houseWarnings } from './house-warnings.ts';
 import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
 import type { Protection } from './protection-acts.ts';
 import { jetWarnings } from './jet-match.ts';
+import { readingWarnings } from './reading-warnings.ts';
 import { visitWater } from './visit-water.ts';
 import { waterWarnings } from './water-ways-out.ts';
 import { visitWork } from './visit-work.ts';
@@ -126,6 +127,7 @@ function treated(survey: FacedSurvey) {
       ...sprayerWarnings(surfaces, survey.job.house),
       ...visitNumberWarnings(survey, visitNumber),
       ...jetWarnings(surfaces, survey),
+      ...readingWarnings(surfaces, survey),
       ...exposureWarnings(exposed, survey, surfaces),
       ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),

@@ -44,7 +44,7 @@ export function waterWaysOut({ input, line, sources }: WaterPlan, survey: FacedS
 function widerHose(sources: WaterPlan['sources'], needed: number, input: TankInput, survey: FacedSurvey): readonly WaterWayOut[] {
   return sources.flatMap((source): readonly WaterWayOut[] => {
     const point = survey.waterPoints.find((p) => p.id === source.point);
-    if (!source.heldByHose || !point || point.distanceMetres === null || source.litresPerMinute === null) return [];
+    if (!source.heldByHose || source.litresPerMinute === null || point?.distanceMetres == null) return [];
     const wide = flowThroughHose(point.pressureBar ?? TRADE_DEFAULTS.tapBar, point.distanceMetres, WIDE_HOSE_MILLIMETRES, 500);
     const arrives = Math.min(wide, source.tapLitresPerMinute ?? wide);
     const enough = input.supplyLitresPerMinute - source.litresPerMinute + arrives >= needed;

@@ -4,6 +4,8 @@ import type { Survey } from '../survey/survey.ts';
 import { methodFigures } from '../treatment/method-figures.ts';
 import { derived } from './plan.ts';
 import type { Derivation } from './plan.ts';
+import { supplyFigures } from './supply-figures.ts';
+import type { SupplyFigures } from './supply-figures.ts';
 import { stageMinutes } from './visit-outline.ts';
 
 /** What a job takes over all its visits, before anybody looks for a sequence. */
@@ -37,22 +39,25 @@ export interface WhatIf {
   readonly before: JobFigures;
   readonly after: JobFigures;
   readonly changed: readonly ChangedTreatment[];
+  readonly supply: { readonly before: SupplyFigures; readonly after: SupplyFigures };
 }
 
 /** What a change of a survey would change in the work, before it is made. */
 export function whatIf(survey: Survey, changed: Survey): WhatIf {
-  const [before, after] = [derived(faced(survey), 1), derived(faced(changed), 1)];
+  const [was, becomes] = [faced(survey), faced(changed)];
+  const [before, after] = [derived(was, 1), derived(becomes, 1)];
   const methods = [methodsIn(before), methodsIn(after)] as const;
   const keys = [...new Set(methods.flatMap((m) => [...m.keys()]))];
   return {
+    supply: { before: supplyFigures(before, was), after: supplyFigures(after, becomes) },
     before: jobFigures(before, survey),
     after: jobFigures(after, changed),
     changed: keys.flatMap((key) => {
-      const [was, becomes] = [methods[0].get(key), methods[1].get(key)];
-      const about = becomes ?? was;
-      if (!about || was?.method === becomes?.method) return [];
+      const [one, other] = [methods[0].get(key), methods[1].get(key)];
+      const about = other ?? one;
+      if (!about || one?.method === other?.method) return [];
       const { surface, name, contaminant } = about;
-      return [{ surface, name, contaminant, from: was?.method ?? null, to: becomes?.method ?? null }];
+      return [{ surface, name, contaminant, from: one?.method ?? null, to: other?.method ?? null }];
     }),
   };
 }

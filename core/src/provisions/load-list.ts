@@ -84,19 +84,26 @@ export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[]
 } // prettier-ignore
 
 function productItems(stock: readonly StockLine[]): readonly LoadItem[] {
-  return stock.map((line) => ({
-    key: `product ${line.product}`,
-    group: 'products',
-    name: line.called === null ? line.name : `${line.called} (${line.name.toLowerCase()})`,
-    amount: [
-      `${decimal(line.needed, 2)} ${line.unit}`,
-      ...line.lots.filter((l) => l.used > 0).map((l) => `${decimal(l.used, 2)} of lot ${l.lot.lot || 'without number'}${l.lot.place === '' ? '' : `, ${l.lot.place}`}`),
-    ].join('; '),
-    kilograms: line.unit === 'kg' ? line.needed : line.needed * PRODUCT_KILOGRAMS_PER_LITRE,
-    litres: line.needed * (line.unit === 'kg' ? POWDER_LITRES_PER_KILOGRAM : PRODUCT_LITRES_PER_LITRE),
-    short: line.toBuy.containers.length === 0 ? null : line.text,
-  }));
+  return stock.map((line) => {
+    const used = line.lots.filter((l) => l.used > 0).map((l) => `${decimal(l.used, 2)} of lot ${l.lot.lot || 'without number'}${l.lot.place === '' ? '' : `, ${l.lot.place}`}`);
+    // A house that writes no lots of it down is not told that one is short.
+    const known = line.lots.length > 0;
+    const bought = line.toBuy.containers.length === 0 || known ? [] : [packsOf(line)];
+    return {
+      key: `product ${line.product}`,
+      group: 'products',
+      name: line.called === null ? line.name : `${line.called} (${line.name.toLowerCase()})`,
+      amount: [`${decimal(line.needed, 2)} ${line.unit}`, ...used, ...bought].join('; '),
+      kilograms: line.unit === 'kg' ? line.needed : line.needed * PRODUCT_KILOGRAMS_PER_LITRE,
+      litres: line.needed * (line.unit === 'kg' ? POWDER_LITRES_PER_KILOGRAM : PRODUCT_LITRES_PER_LITRE),
+      short: line.toBuy.containers.length === 0 || !known ? null : line.text,
+    };
+  });
 } // prettier-ignore
+
+function packsOf({ toBuy, unit }: StockLine): string {
+  return `in ${toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ')}`;
+}
 
 function machineItems(plan: Plan, survey: Survey): readonly LoadItem[] {
   const counts = machineCounts(survey.job.house);
@@ -105,7 +112,7 @@ function machineItems(plan: Plan, survey: Survey): readonly LoadItem[] {
     key: `machine ${kind}`,
     group: 'machines',
     name: MACHINE_NAMES[kind],
-    amount: `${String(counts[kind])}`,
+    amount: String(counts[kind]),
     kilograms: counts[kind] * MACHINE_LOADS[kind].kilograms,
     litres: counts[kind] * MACHINE_LOADS[kind].litres,
     short: counts[kind] === 0 ? 'the house has none of it for this job' : null,

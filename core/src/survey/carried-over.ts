@@ -49,6 +49,7 @@ export function templateOf(survey: Survey): Survey {
     scopes: [],
     choices: [],
     waivers: [],
+    readings: [],
   };
 }
 

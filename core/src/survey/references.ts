@@ -42,6 +42,7 @@ export const REFERENCES: Readonly<Record<EntityKind, readonly Reference[]>> = {
   precondition: [maybeOnSurface],
   choice: [onFace],
   waiver: [onFace],
+  reading: [onFace],
 };
 
 /**

@@ -33,6 +33,8 @@ import { surfaceTestSchema } from './surface-test.ts';
 import type { SurfaceTest } from './surface-test.ts';
 import { testPatchSchema } from './test-patch.ts';
 import type { TestPatch } from './test-patch.ts';
+import { readingSchema } from './reading.ts';
+import type { Reading } from './reading.ts';
 import { waiverSchema } from './waiver.ts';
 import type { Waiver } from './waiver.ts';
 import { waterPointSchema } from './water-point.ts';
@@ -64,6 +66,7 @@ export interface Survey {
   readonly preconditions: readonly Precondition[];
   readonly choices: readonly Choice[];
   readonly waivers: readonly Waiver[];
+  readonly readings: readonly Reading[];
 }
 
 /** Kinds of survey entities: the list that holds each, whether it lasts with the property, and what checks it. */
@@ -86,6 +89,7 @@ export const ENTITY_KINDS = {
   precondition: { list: 'preconditions', lasts: false, schema: preconditionSchema },
   choice: { list: 'choices', lasts: false, schema: choiceSchema },
   waiver: { list: 'waivers', lasts: false, schema: waiverSchema },
+  reading: { list: 'readings', lasts: false, schema: readingSchema },
 } as const satisfies Record<string, { list: keyof Survey; lasts: boolean; schema: Joi.ObjectSchema }>;
 export type EntityKind = keyof typeof ENTITY_KINDS;
 

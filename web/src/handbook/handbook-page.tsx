@@ -9,6 +9,7 @@ import '../jobs/jobs-page.css';
 import { ClassMatrix } from './class-matrix.tsx';
 import { HandbookCard } from './handbook-card.tsx';
 import { HousePart } from './house-part.tsx';
+import { LotsPart } from './lots-part.tsx';
 import { ProductsPart } from './products-part.tsx';
 import { SafetyFloorCard } from './safety-floor-card.tsx';
 import { useHandbook } from './use-handbook.ts';
@@ -34,8 +35,9 @@ const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [
 const NEVER_MEET = 'never-meet';
 const SAFETY = 'safety';
 const PRODUCTS = 'products';
+const LOTS = 'lots';
 const HOUSE = 'house';
-const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, HOUSE];
+const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, LOTS, HOUSE];
 
 /** What each surface bears, what each agent does and must never meet: to be searched, compared and printed. */
 export function HandbookPage() {
@@ -68,6 +70,7 @@ export function HandbookPage() {
           <NavLink to={`/handbook/${NEVER_MEET}`}>What must never meet</NavLink>
           <NavLink to={`/handbook/${SAFETY}`}>Safety floor</NavLink>
           <NavLink to={`/handbook/${PRODUCTS}`}>Our products</NavLink>
+          <NavLink to={`/handbook/${LOTS}`}>Our shelf</NavLink>
           <NavLink to={`/handbook/${HOUSE}`}>Our values{flags > 0 && ` △ ${String(flags)}`}</NavLink>
         </nav>
         {away !== null && (
@@ -80,6 +83,7 @@ export function HandbookPage() {
           />
         )}
         {page === PRODUCTS && <ProductsPart id={id ?? null} />}
+        {page === LOTS && <LotsPart id={id ?? null} />}
         {page === HOUSE && <HousePart />}
         {page === NEVER_MEET && <ClassMatrix />}
         {page === SAFETY && <SafetyFloorCard />}

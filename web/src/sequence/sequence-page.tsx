@@ -261,14 +261,23 @@ function Settings() {
           take={(windMetresPerSecond) => weather({ windMetresPerSecond })}
         />
         <NumberField
+          label="Cloud"
+          value={job.weather.cloud}
+          unit="%"
+          scale={100}
+          take={(cloud) => weather({ cloud })}
+        />
+        <NumberField
           label="Sun, net"
           value={job.weather.netRadiationWattsPerSquareMetre}
           unit="W/m²"
+          clear={() => weather({ netRadiationWattsPerSquareMetre: null })}
           take={(netRadiationWattsPerSquareMetre) => weather({ netRadiationWattsPerSquareMetre })}
         />
       </div>
       <p className="quiet" style={{ marginTop: 8, fontSize: 13.5 }}>
-        Net radiation: about 0 in shade or at night, 250 under cloud, 500 and more in full sun.
+        Air and humidity in the warmest hour. Left empty, the sun is worked out on each face from place, date
+        and cloud; typed, it holds for every face and hour.
       </p>
     </>
   );

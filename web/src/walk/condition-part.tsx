@@ -1,5 +1,6 @@
 import type { Finish } from '@etappe/core';
 import { CuedChecks } from '../quantity-fields/chip-field.tsx';
+import { ReadingsPart } from './readings-part.tsx';
 import { ThirstPart } from './thirst-part.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
@@ -25,6 +26,7 @@ export function ConditionPart({ surface, material, finish, conditions }: Conditi
         take={(values) => patch({ conditions: values })}
       />
       <ThirstPart surface={surface} material={material} finish={finish} />
+      <ReadingsPart surface={surface} />
     </div>
   );
 }

@@ -70,12 +70,14 @@ const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
   'test-patch': 'Test patch',
   photo: 'Photo',
   waiver: 'Waiver',
+  reading: 'Reading',
   choice: 'Choice of method',
 };
 
 /** @example fieldName('footMetres') // "Foot, above ground" */
 export function fieldName(field: string): string {
   if (field.startsWith('answers.')) return 'Answer';
+  if (field.startsWith('loaded.')) return 'Load list';
   if (field.startsWith('wordings.')) return 'Wording of what is to be expected';
   const plain = field.replace(/([A-Z])/g, ' $1').toLowerCase();
   return FIELD_NAMES[field] ?? plain.charAt(0).toUpperCase() + plain.slice(1);

@@ -10,6 +10,7 @@ import { LengthField } from '../quantity-fields/length-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { ReadingButton } from '../instruments/reading-button.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
 import { EntityCard } from './entity-card.tsx';
 import { EntityList } from './entity-list.tsx';
@@ -109,6 +110,10 @@ function Buckets({ point }: { readonly point: WaterPoint }) {
   return (
     <>
       <span className="field-label">Timed buckets</span>
+      <ReadingButton
+        kind="flow-meter"
+        take={(litresPerMinute) => patch({ buckets: [...buckets, { litres: litresPerMinute, seconds: 60 }] })}
+      />
       {buckets.map((bucket, i) => (
         <div key={`${String(i)} ${String(bucket.litres)}`} className="bucket-row figure">
           {formatVolume(bucket.litres, units)} in {decimal(bucket.seconds, 1)} s

@@ -77,6 +77,9 @@ export const TRADE_DEFAULTS = {
   footRinseMetres: 1,
   smallestMixLitres: 1,
 
+  /** Wood is stained, oiled and sealed at this moisture or less. */
+  greatestWoodMoisturePercent: 18,
+
   // Water.
   fedBrushLitresPerMinute: 4,
   footRinseLitresPerSquareMetre: 4,

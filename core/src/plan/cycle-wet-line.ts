@@ -1,0 +1,54 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Surface } from '../survey/surface.ts';
+import { sorptivityOf } from '../survey/thirst.ts';
+import { wetLine } from '../wetting/wet-line.ts';
+import type { WetMoment } from '../wetting/wet-line.ts';
+import { RESIDUAL } from '../wetting/wet-window.ts';
+import type { WetCyclePlan } from './wet-cycle-plan.ts';
+
+/** The first strip of a section, from its application on; minutes and kg/m². */
+export interface CycleWetLine {
+  readonly moments: readonly WetMoment[];
+  readonly mists: readonly number[];
+  /** Null for what is left on. */
+  readonly dwell: { readonly from: number; readonly latest: number } | null;
+  readonly filmMinutes: number;
+  readonly dryOutMinutes: number;
+  /** What counts as dry, kg/m². */
+  readonly dryAt: number;
+  readonly untilMinute: number;
+}
+
+const SHORTEST_VIEW_MINUTES = 10;
+const LONGEST_VIEW_MINUTES = 180;
+
+/** What one section of a cycle holds over time, misted as planned. */
+export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: Catalogue): CycleWetLine {
+  const { clocks, dwell, mist, preWet } = cycle;
+  const mists = mist
+    ? Array.from({ length: mist.passes }, (_, i) => (i + 1) * mist.intervalMinutes)
+    : [];
+  const last = Math.max(dwell?.latestMinutes ?? 0, clocks.dryOutMinutes < LONGEST_VIEW_MINUTES ? clocks.dryOutMinutes : 0);
+  const untilMinute = Math.min(LONGEST_VIEW_MINUTES, Math.max(SHORTEST_VIEW_MINUTES, Math.ceil(last * 1.15)));
+  return {
+    moments: wetLine({
+      face: {
+        heldKilogramsPerSquareMetre: clocks.heldKilogramsPerSquareMetre,
+        evaporation: clocks.evaporationMillimetresPerHour,
+        sorptivity: sorptivityOf(surface, catalogue),
+        preWetSeconds: 60 * (preWet?.minutes ?? 0),
+      },
+      lie: clocks.lie,
+      mists,
+      mistKilogramsPerSquareMetre: TRADE_DEFAULTS.mistLitresPerSquareMetre,
+      untilMinute,
+    }),
+    mists,
+    dwell: dwell && { from: dwell.fromMinutes, latest: dwell.latestMinutes },
+    filmMinutes: clocks.filmMinutes,
+    dryOutMinutes: clocks.dryOutMinutes,
+    dryAt: RESIDUAL,
+    untilMinute,
+  };
+} // prettier-ignore

@@ -1,0 +1,47 @@
+import { describe, expect, it } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { readJobFile } from '../interchange/job-file.ts';
+import { whatIf } from './what-if.ts';
+import { withSupplyChange } from './supply-change.ts';
+import type { SupplyChange } from './supply-change.ts';
+
+const read = (name: string) =>
+  JSON.parse(readFileSync(new URL(`../../../demo/${name}`, import.meta.url), 'utf8')) as object;
+const reading = readJobFile({ ...read('hill-observatory.etappe.json'), handbook: read('handbook.json') });
+if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+const { survey } = reading;
+const supply = (change: SupplyChange) => whatIf(survey, withSupplyChange(survey, change)).supply;
+
+describe('what the supply of the demo job would be', () => {
+  it('on a hotter, clearer day: faces dry faster', () => {
+    const { before, after } = supply({ temperatureC: 32, cloud: 0 });
+    expect(after.fastestDrying).toBeGreaterThan(before.fastestDrying * 1.3);
+    expect(after.smallestSection?.squareMetres).toBeLessThanOrEqual(before.smallestSection?.squareMetres ?? 0);
+  });
+
+  it('with older stock: more of it, and never less', () => {
+    const { before, after } = supply({ stockDaysOlder: 120 });
+    const chlorine = (figures: typeof before) => figures.products.find((p) => p.product === 'hypochlorite')?.amount ?? 0;
+    expect(chlorine(after)).toBeGreaterThan(chlorine(before));
+    for (const product of before.products.filter((p) => p.product !== 'hypochlorite' && p.product !== 'surfactant'))
+      expect(after.products).toContainEqual(product);
+  });
+
+  it('with a weaker pump: less water, and jets no harder', () => {
+    const { before, after } = supply({ pumpBar: 80 });
+    expect(after.jetsOverLimit).toBeLessThanOrEqual(before.jetsOverLimit);
+    expect(after.waterLitres).toBeLessThanOrEqual(before.waterLitres);
+  });
+
+  it('by another school: as the what-if of the treatments has it', () => {
+    const { before, after } = supply({ school: { id: 'pre-wet', setting: 'always' } });
+    expect(after.waterLitres).toBeGreaterThanOrEqual(before.waterLitres);
+  });
+
+  it('with a weaker tap: the survey has it, and nothing else', () => {
+    const changed = withSupplyChange(survey, { tapLitresPerMinute: 5 });
+    expect(changed.waterPoints[0]).toMatchObject({ flowLitresPerMinute: 5, buckets: [] });
+    expect({ ...changed, waterPoints: survey.waterPoints }).toEqual(survey);
+    expect(withSupplyChange(survey, {})).toEqual(survey);
+  });
+}); // prettier-ignore

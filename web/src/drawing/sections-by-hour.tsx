@@ -1,0 +1,90 @@
+import { decimal, formatArea } from '@etappe/core';
+import type { CycleDay, CycleHour, UnitSystem } from '@etappe/core';
+import { scaleSqrt } from 'd3-scale';
+
+interface Props {
+  readonly days: readonly CycleDay[];
+  readonly units: UnitSystem;
+  readonly agentName: (id: string) => string;
+}
+
+/** Hours in which anybody works outside. */
+const FIRST_HOUR = 6;
+const LAST_HOUR = 20;
+const BAR = 26;
+
+/** Greatest section of each wet cycle by the hour: the taller the bar, the more can be wet at once. */
+export function SectionsByHour({ days, units, agentName }: Props) {
+  const hours = Array.from({ length: LAST_HOUR - FIRST_HOUR + 1 }, (_, i) => FIRST_HOUR + i);
+  return (
+    <div className="sections-by-hour">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Face, agent</th>
+            {hours.map((hour) => (
+              <th key={hour} scope="col" className="figure">
+                {hour}
+              </th>
+            ))}
+            <th scope="col">Easiest</th>
+          </tr>
+        </thead>
+        <tbody>
+          {days.map((day) => (
+            <tr key={day.cycle}>
+              <th scope="row">
+                {day.name} <span className="quiet">{agentName(day.agent)}</span>
+              </th>
+              <HourCells day={day} hours={hours} units={units} />
+              <td className="figure">
+                {day.best === null
+                  ? '✕ none'
+                  : `${clock(day.best.hour)}, ${formatArea(day.best.sectionSquareMetres, units)}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function HourCells({ day, hours, units }: { readonly day: CycleDay; readonly hours: readonly number[]; readonly units: UnitSystem }) {
+  const most = Math.max(0.01, ...day.hours.map((h) => h.sectionSquareMetres));
+  const height = scaleSqrt().domain([0, most]).range([0, BAR]);
+  return hours.map((hour) => {
+    const at = day.hours.find((h) => h.hour === hour);
+    const works = day.working.includes(hour);
+    return (
+      <td key={hour} className={works ? 'hour-cell' : 'hour-cell off'} title={at ? said(at, units) : 'this hour does not exist on that day'}>
+        {at && (
+          <svg width={22} height={BAR + 2} role="img" aria-label={`${clock(hour)}: ${said(at, units)}`}>
+            {at.workable ? (
+              <rect
+                x={3}
+                width={16}
+                y={BAR + 1 - Math.max(2, height(at.sectionSquareMetres))}
+                height={Math.max(2, height(at.sectionSquareMetres))}
+                fill={at.mistPasses > 0 ? 'var(--dwell)' : 'var(--wet)'}
+              />
+            ) : (
+              <text x={11} y={BAR - 4} textAnchor="middle" fontSize={13} fill="var(--stop)">
+                ✕
+              </text>
+            )}
+          </svg>
+        )}
+      </td>
+    );
+  });
+} // prettier-ignore
+
+const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
+
+function said(hour: CycleHour, units: UnitSystem): string {
+  const sun = `${decimal(hour.netRadiationWattsPerSquareMetre, 0)} W/m² net, ${decimal(hour.temperatureC, 0)} °C`;
+  if (!hour.workable) return `not workable; ${sun}`;
+  const mist = hour.mistPasses > 0 ? `, ${String(hour.mistPasses)} mists` : '';
+  return `${formatArea(hour.sectionSquareMetres, units)} at once${mist}; film ${decimal(hour.filmMinutes, 1)} min, dry-out ${decimal(hour.dryOutMinutes, 1)} min; ${sun}`;
+}

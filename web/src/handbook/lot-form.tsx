@@ -1,0 +1,185 @@
+import { CATALOGUE, daysAhead } from '@etappe/core';
+import type { Product, StockLot } from '@etappe/core';
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { ReadingButton } from '../instruments/reading-button.tsx';
+import { personOnDevice } from '../person-on-device.ts';
+import { ChipField } from '../quantity-fields/chip-field.tsx';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { DateField } from '../quantity-fields/date-field.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { today } from '../today.ts';
+import { Faults } from './faults.tsx';
+
+type Detail = Omit<StockLot, 'id'>;
+
+const AGENT_OPTIONS = CATALOGUE.agents
+  .filter((a) => a.specialistOnly === null)
+  .map((a) => ({ value: a.id, label: a.name, words: [a.class, a.basis] }));
+const NO_PRODUCT = 'none';
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const STORAGE_OPTIONS = [
+  { value: 'one', label: 'the same all year' },
+  { value: 'months', label: 'by the month' },
+];
+const HOW_OPTIONS = [
+  { value: 'strip', label: 'strip' },
+  { value: 'titration', label: 'titration' },
+  { value: 'meter', label: 'meter' },
+];
+const USUAL_CELSIUS = 15;
+
+export function newLot(on: string): Detail {
+  return {
+    agent: 'hypochlorite', product: null, lot: '', boughtOn: on, openedOn: null, expiresOn: null, place: '', left: 20,
+    storageCelsius: [USUAL_CELSIUS], measured: [],
+  }; // prettier-ignore
+}
+
+interface FormProps {
+  readonly lot: Detail;
+  readonly products: readonly Product[];
+  /** @returns what is wrong, empty when it is saved */
+  readonly save: (detail: Detail) => Promise<readonly string[]>;
+  readonly remove: (() => void) | null;
+}
+
+/** A lot as its container says it is, and what was measured of it. Nothing is saved before “Save lot”. */
+export function LotForm({ lot, products, save, remove }: FormProps) {
+  const [draft, setDraft] = useState(lot);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [saving, setSaving] = useState(false);
+  const set = (more: Partial<Detail>): null => {
+    setDraft((before) => ({ ...before, ...more }));
+    return null;
+  };
+  const agent = CATALOGUE.agent(draft.agent);
+  const unit = agent.stock.form === 'powder' ? 'kg' : 'L';
+  const own = products.filter((p) => p.agent === draft.agent);
+  return (
+    <form
+      className="product-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const ahead = daysAhead(draft, today()).map((f) => f.message);
+        setFaults(ahead);
+        if (ahead.length > 0) return;
+        setSaving(true);
+        void save(draft)
+          .then(setFaults)
+          .finally(() => {
+            setSaving(false);
+          });
+      }}
+    >
+      <div className="sheet-grid">
+        <ChoiceField
+          label="What it is"
+          value={draft.agent}
+          options={AGENT_OPTIONS}
+          take={(id) => set({ agent: id, product: null, measured: [] })}
+        />
+        <ChoiceField
+          label="Our product"
+          value={draft.product ?? NO_PRODUCT}
+          options={[{ value: NO_PRODUCT, label: 'none named' }, ...own.map((p) => ({ value: p.id, label: p.name }))]}
+          take={(id) => set({ product: id === NO_PRODUCT ? null : id })}
+        />
+        <TextField label="Lot number" value={draft.lot} take={(text) => set({ lot: text.trim() })} />
+        <NumberField label="Left of it" value={draft.left} unit={unit} take={(left) => (left >= 0 ? set({ left }) : `${String(left)} ${unit} is below 0: write 0 when it is empty`)} />
+        <DateField label="Bought on" value={draft.boughtOn} take={(date) => (date === null ? 'when was it bought?' : set({ boughtOn: date }))} />
+        <DateField label="Opened on" value={draft.openedOn} take={(openedOn) => set({ openedOn })} />
+        <DateField label="Expires on" value={draft.expiresOn} take={(expiresOn) => set({ expiresOn })} />
+        <TextField label="Where it stands" value={draft.place} take={(text) => set({ place: text.trim() })} />
+        <StorageFields celsius={draft.storageCelsius} take={(storageCelsius) => set({ storageCelsius })} />
+        {agent.stock.form === 'liquid' && <MeasuredFields draft={draft} set={set} />}
+      </div>
+      <Faults faults={faults} />
+      <div className="product-acts">
+        <Button type="primary" htmlType="submit" loading={saving}>
+          Save lot
+        </Button>
+        {remove && (
+          <Button danger icon={<DeleteOutlined />} onClick={remove}>
+            Take it out
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+} // prettier-ignore
+
+function StorageFields({ celsius, take }: { readonly celsius: Detail['storageCelsius']; readonly take: (celsius: readonly number[]) => null }) {
+  const [first = USUAL_CELSIUS] = celsius;
+  const monthly = celsius.length > 1;
+  return (
+    <fieldset className="field wide product-packs">
+      <legend className="field-label">How warm it stands</legend>
+      <ChipField
+        label="Storage temperature"
+        value={monthly ? 'months' : 'one'}
+        options={STORAGE_OPTIONS}
+        take={(how) => {
+          take(how === 'months' ? MONTHS.map(() => first) : [first]);
+        }}
+      />
+      <div className="lot-months">
+        {celsius.map((value, i) => (
+          <NumberField
+            key={monthly ? MONTHS[i] : 'all'}
+            label={monthly ? (MONTHS[i] ?? '') : 'All year'}
+            value={value}
+            unit="°C"
+            take={(next) => take(celsius.map((before, at) => (at === i ? next : before)))}
+          />
+        ))}
+      </div>
+    </fieldset>
+  );
+} // prettier-ignore
+
+function MeasuredFields({ draft, set }: { readonly draft: Detail; readonly set: (more: Partial<Detail>) => null }) {
+  const [how, setHow] = useState<Detail['measured'][number]['how']>('strip');
+  const add = (gramsPerLitre: number): string | null =>
+    gramsPerLitre > 0
+      ? set({ measured: [...draft.measured, { on: today(), gramsPerLitre, how, by: personOnDevice() }] })
+      : `${String(gramsPerLitre)} g/L is no strength: it must be above 0`;
+  return (
+    <fieldset className="field wide product-packs">
+      <legend className="field-label">What was measured, g/L of {CATALOGUE.agent(draft.agent).basis}</legend>
+      <ul className="done-tests" aria-label="Measured strengths">
+        {draft.measured.map((reading, i) => (
+          <li key={`${reading.on} ${String(i)}`}>
+            <span>
+              <b className="figure">{reading.gramsPerLitre} g/L</b> by {reading.how}, {reading.on}
+              {reading.by === '' ? '' : `, ${reading.by}`}
+            </span>
+            <Button
+              type="text"
+              size="small"
+              icon={<DeleteOutlined />}
+              aria-label={`Take out the reading of ${reading.on}`}
+              onClick={() => {
+                set({ measured: draft.measured.filter((_, at) => at !== i) });
+              }}
+            />
+          </li>
+        ))}
+      </ul>
+      <div className="thirst-row">
+        <ChipField
+          label="By"
+          value={how}
+          options={HOW_OPTIONS}
+          take={(value) => {
+            setHow(value as typeof how);
+          }}
+        />
+        <NumberField label="Strength, typed" value={null} unit="g/L" clear={() => null} take={add} />
+        {CATALOGUE.agent(draft.agent).class === 'hypochlorite' && <ReadingButton kind="chlorine-strip" take={add} />}
+      </div>
+    </fieldset>
+  );
+} // prettier-ignore

@@ -1,0 +1,120 @@
+import { LOAD_GROUPS, decimal } from '@etappe/core';
+import type { LoadGroup, LoadItem, LoadList } from '@etappe/core';
+import { Alert, Checkbox } from 'antd';
+import { personOnDevice } from '../person-on-device.ts';
+import { PrintButton } from '../print-button.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { useJob } from '../survey-edits/use-entity.ts';
+import { useGear } from './use-gear.ts';
+
+const GROUP_NAMES: Readonly<Record<LoadGroup, string>> = {
+  products: 'Products',
+  machines: 'Machines',
+  tools: 'Tools',
+  hoses: 'Hoses',
+  protections: 'For protections',
+  wear: 'To wear',
+  water: 'Water',
+  papers: 'Papers',
+};
+
+/** Everything that goes onto the vehicle, to be ticked off while loading. */
+export function LoadPart({ load }: { readonly load: LoadList }) {
+  const { job, patch } = useJob();
+  const { house, patchGear } = useGear();
+  const { vehicle } = house.gear;
+  const loaded = load.items.filter((item) => item.key in job.loaded).length;
+  return (
+    <section aria-label="Load list" className="load-list">
+      <div className="supply-head">
+        <h2>Load list</h2>
+        <span className="figure" role="status">
+          {loaded} of {load.items.length} loaded
+        </span>
+        <PrintButton />
+      </div>
+      {load.faults.length > 0 && (
+        <Alert
+          type="warning"
+          showIcon
+          title={load.faults.length === 1 ? 'One thing is short' : `${String(load.faults.length)} things are short`}
+          description={
+            <ul>
+              {load.faults.map((fault) => (
+                <li key={fault}>{fault}</li>
+              ))}
+            </ul>
+          }
+        />
+      )}
+      <div className="supply-settings">
+        <NumberField
+          label="Vehicle carries"
+          value={vehicle?.kilograms ?? null}
+          unit="kg"
+          clear={() => patchGear({ vehicle: null })}
+          take={(kilograms) => patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_ROOM_LITRES } })}
+        />
+        <NumberField
+          label="Room in it"
+          value={vehicle?.litres ?? null}
+          unit="L"
+          clear={() => patchGear({ vehicle: null })}
+          take={(litres) => patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_LOAD_KILOGRAMS } })}
+        />
+        <p className="quiet">
+          This load weighs about <span className="figure">{decimal(load.kilograms, 0)} kg</span> and takes{' '}
+          <span className="figure">{decimal(load.litres, 0)} L</span>, by trade defaults for each thing.
+        </p>
+      </div>
+      <div className="load-groups">
+        {LOAD_GROUPS.map((group) => (
+          <LoadGroupList
+            key={group}
+            name={GROUP_NAMES[group]}
+            items={load.items.filter((item) => item.group === group)}
+            by={job.loaded}
+            tick={(item, on) => {
+              patch({ [`loaded.${item.key}`]: on ? personOnDevice() : null });
+            }}
+          />
+        ))}
+      </div>
+    </section>
+  );
+} // prettier-ignore
+
+const USUAL_ROOM_LITRES = 6000;
+const USUAL_LOAD_KILOGRAMS = 1000;
+
+interface GroupProps {
+  readonly name: string;
+  readonly items: readonly LoadItem[];
+  readonly by: Readonly<Record<string, string>>;
+  readonly tick: (item: LoadItem, on: boolean) => void;
+}
+
+function LoadGroupList({ name, items, by, tick }: GroupProps) {
+  if (items.length === 0) return null;
+  return (
+    <section aria-label={name}>
+      <h3>{name}</h3>
+      <ul className="plain">
+        {items.map((item) => (
+          <li key={item.key}>
+            <Checkbox
+              checked={item.key in by}
+              onChange={(event) => {
+                tick(item, event.target.checked);
+              }}
+            >
+              <b>{item.name}</b> <span className="quiet">{item.amount}</span>
+              {item.short !== null && <span> △</span>}
+              {by[item.key] ? <span className="quiet"> · {by[item.key]}</span> : null}
+            </Checkbox>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,115 @@
+import { decimal, listed } from '@etappe/core';
+import type { LotLine, Plan, StockLine } from '@etappe/core';
+import { sum } from 'd3-array';
+import { Link } from 'react-router';
+
+interface Props {
+  readonly plan: Plan;
+  readonly stock: readonly StockLine[];
+  /** What other orders take cannot be read now. */
+  readonly unread: boolean;
+}
+
+/** Products of the visit against the shelf: which lots, how strong they are by then, and what must be bought. */
+export function StockPart({ plan, stock, unread }: Props) {
+  const short = stock.filter((line) => line.toBuy.containers.length > 0 && line.lots.length > 0);
+  const bought = stock.filter((line) => line.toBuy.containers.length > 0);
+  const priced = bought.filter((line) => line.buyPrice !== null);
+  return (
+    <section aria-label="Products to bring">
+      <h2>To bring</h2>
+      <p className="quiet">
+        {plan.date === null
+          ? 'The job has no date yet: lots are counted as if they did not age.'
+          : `Lots are counted as they will be on ${plan.date}; what expires first is used first.`}{' '}
+        <Link to="/handbook/lots">The shelf</Link>
+        {unread && ' △ What other orders have reserved cannot be read now.'}
+      </p>
+      {short.length > 0 && (
+        <p>
+          △ The shelf will not suffice for {listed(short.map((line) => line.called ?? line.name))}.
+        </p>
+      )}
+      <table className="figure-table stock-table">
+        <thead>
+          <tr>
+            <th>Product</th>
+            <th>Needed</th>
+            <th>From the shelf</th>
+            <th>To buy</th>
+          </tr>
+        </thead>
+        <tbody>
+          {stock.map((line) => (
+            <tr key={line.product}>
+              <td>
+                {line.called ?? line.name}{' '}
+                {line.called !== null && <span className="quiet">{line.name.toLowerCase()}</span>}
+              </td>
+              <td className="figure">
+                {decimal(line.needed, 2)} {line.unit}
+              </td>
+              <td>
+                {line.lots.length === 0 ? (
+                  <span className="quiet">no lot written down</span>
+                ) : (
+                  <ul className="plain">
+                    {line.lots.map((lot) => (
+                      <LotRow key={lot.lot.id} line={lot} unit={line.unit} />
+                    ))}
+                  </ul>
+                )}
+              </td>
+              <td className="figure">
+                {line.toBuy.containers.length === 0 ? (
+                  <span className="quiet">nothing</span>
+                ) : (
+                  <>
+                    {line.lots.length > 0 && '△ '}
+                    {line.toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${line.unit}`).join(' + ')}
+                    {line.buyPrice !== null && <span className="quiet"> · {line.buyPrice.toFixed(2)}</span>}
+                    <div className="quiet">{decimal(line.toBuy.leftOver, 2)} {line.unit} left over</div>
+                  </>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {priced.length > 0 && (
+        <p className="quiet">
+          Whole packs of {priced.length} of the {bought.length} products that must be bought:{' '}
+          <b className="figure">{sum(priced, (line) => line.buyPrice).toFixed(2)}</b>, by the prices in the{' '}
+          <Link to="/handbook/products">handbook</Link>.
+        </p>
+      )}
+    </section>
+  );
+} // prettier-ignore
+
+function LotRow({ line, unit }: { readonly line: LotLine; readonly unit: string }) {
+  const { lot, strength, unfit, used, reserved, after } = line;
+  return (
+    <li>
+      <details>
+        <summary>
+          Lot {lot.lot || 'without number'}:{' '}
+          <span className="figure">
+            {unfit === null ? `${decimal(used, 2)} of ${decimal(lot.left, 2)} ${unit}` : `✕ ${unfit}`}
+          </span>
+          {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}
+        </summary>
+        <div className="quiet">
+          {strength && <div>{strength.sum}.</div>}
+          {reserved > 0 && <div>{decimal(reserved, 2)} {unit} reserved by orders of other jobs.</div>}
+          <div>
+            {after < 0
+              ? `△ ${decimal(-after, 2)} ${unit} more are planned than there are.`
+              : `${decimal(after, 2)} ${unit} are left after it`}
+            {lot.place === '' ? '' : `, ${lot.place}`}.
+          </div>
+        </div>
+      </details>
+    </li>
+  );
+} // prettier-ignore

@@ -1,0 +1,257 @@
+import {
+  decimal,
+  formatFlow,
+  formatJetPressure,
+  formatLength,
+  formatPumpPressure,
+  formatStandOff,
+  formatVolume,
+} from '@etappe/core';
+import type { JetOnFace, JobGear, Provisions, RunOffPlan } from '@etappe/core';
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { TankLineView } from '../drawing/tank-line.tsx';
+import { ChipField } from '../quantity-fields/chip-field.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { useGear } from './use-gear.ts';
+
+const BAR_PER_PSI = 0.06894757;
+
+/** Water of the day, hoses, jets, what is out of reach and what runs off. */
+export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
+  const { survey } = useSurveySession();
+  const { units, house } = survey.job;
+  const { water, hoses, jets, reach, runOff } = provisions;
+  return (
+    <div className="supply-columns">
+      <div>
+        <section aria-label="Water of the day">
+          <h2>Water</h2>
+          {water === null ? (
+            <p>The water follows from the sequence, and there is none yet.</p>
+          ) : (
+            <>
+              <TankLineView water={water} dayStart={house.dayStart} />
+              <p>
+                {water.dryAt === null ? (
+                  <b>It lasts through the day.</b>
+                ) : (
+                  <b>
+                    △ Dry at {water.dryAt}: {formatVolume(Math.round(water.line.shortLitres), units)} short.
+                  </b>
+                )}{' '}
+                <span className="figure">{formatVolume(Math.round(water.line.usedLitres), units)}</span> are drawn,{' '}
+                <span className="figure">{formatFlow(water.peakLitresPerMinute, units)}</span> at once at most, the trigger held for {decimal(100 * house.gear.triggerShare, 0)} % of the time.
+              </p>
+              <ul>
+                {water.sources.map((source) => (
+                  <li key={source.point}>
+                    {source.name}: {source.sum}
+                  </li>
+                ))}
+                {water.sources.length === 0 && <li>No tap is written down: add it on the walk.</li>}
+              </ul>
+              {water.waysOut.length > 0 && (
+                <>
+                  <h3>Ways out</h3>
+                  <ul>
+                    {water.waysOut.map((way) => (
+                      <li key={way.what + way.text}>
+                        {way.text}
+                        {way.cost !== null && <span className="figure quiet"> {way.cost.toFixed(2)}</span>}
+                      </li>
+                    ))}
+                  </ul>
+                </>
+              )}
+              {water.cost && (
+                <p className="quiet">
+                  From taps: <span className="figure">{water.cost.sum} = {water.cost.cost.toFixed(2)}</span>
+                </p>
+              )}
+            </>
+          )}
+        </section>
+        <section aria-label="Hoses">
+          <h2>Hoses</h2>
+          <ul>
+            {hoses.runs.map((run) => (
+              <li key={run.what}>
+                {run.ok ? '' : '△ '}
+                {run.what}: {run.text}
+              </li>
+            ))}
+          </ul>
+          {hoses.totals.map((total) => (
+            <p key={total.use} className="quiet">
+              {total.use === 'pressure' ? 'Pressure hose' : 'Supply and rinse hose'}:{' '}
+              <span className="figure">{formatLength(Math.ceil(total.neededMetres), units)}</span> of {formatLength(total.ownedMetres, units)} that the house has
+              {total.neededMetres > total.ownedMetres ? '. △ Not enough.' : '.'}
+            </p>
+          ))}
+        </section>
+        {runOff && <RunOffSection runOff={runOff} />}
+        {reach.length > 0 && (
+          <section aria-label="Reach">
+            <h2>Out of reach</h2>
+            <ul>
+              {reach.map((line) => (
+                <li key={line.surface}>
+                  {line.ok ? '' : '△ '}
+                  {line.name}: {line.text}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </div>
+      <div>
+        <GearFields />
+        <section aria-label="Jets">
+          <h2>Jets</h2>
+          <ul className="plain">
+            {jets.map((jet) => (
+              <JetLine key={`${jet.surface} ${jet.tool}`} jet={jet} />
+            ))}
+          </ul>
+        </section>
+      </div>
+    </div>
+  );
+} // prettier-ignore
+
+function JetLine({ jet }: { readonly jet: JetOnFace }) {
+  const { survey, catalogue, faces } = useSurveySession();
+  const { units } = survey.job;
+  const name = faces.find((f) => f.id === jet.surface)?.name ?? jet.surface;
+  const over = jet.kilopascal > jet.limitKilopascal;
+  return (
+    <li>
+      <details>
+        <summary>
+          {over ? '△ ' : ''}
+          {name}, {catalogue.tool(jet.tool).name}:{' '}
+          <span className="figure">
+            {formatJetPressure(jet.kilopascal, units)} of {formatJetPressure(jet.limitKilopascal, units)}
+          </span>
+        </summary>
+        <div className="quiet">
+          <div>
+            {formatPumpPressure(jet.psi * BAR_PER_PSI, units)} at the tip
+            {jet.match === null ? ', as the tool is judged: flow and pressure of the pump are not written down' : `. ${jet.match.text}`}
+          </div>
+          {jet.leastMetres !== null && <div>No closer than {formatStandOff(jet.leastMetres, units)}.</div>}
+          {jet.tips.slice(0, 3).map((tip) => (
+            <div key={tip.fanDegrees}>{tip.text}</div>
+          ))}
+          {jet.advice && <div>{jet.advice}</div>}
+          <div>An estimate: a test patch confirms it.</div>
+        </div>
+      </details>
+    </li>
+  );
+} // prettier-ignore
+
+function RunOffSection({ runOff }: { readonly runOff: RunOffPlan }) {
+  const { survey } = useSurveySession();
+  const litres = (figure: number) => formatVolume(Math.round(figure), survey.job.units);
+  const { ledger } = runOff;
+  return (
+    <section aria-label="Run-off">
+      <h2>What is caught</h2>
+      <p>
+        From {runOff.faces.join(', ')}: <b className="figure">{litres(ledger.caughtLitres)}</b> into a catch of{' '}
+        {litres(runOff.catchLitres)}.
+      </p>
+      <details className="fold">
+        <summary>The ledger</summary>
+        <div className="figure quiet">{runOff.sum}.</div>
+        <div className="figure quiet">
+          Caught {litres(ledger.caughtLitres)} · used again {litres(ledger.reusedLitres)} · taken away {litres(ledger.takenAwayLitres)}
+        </div>
+      </details>
+      <ul>
+        {[...runOff.notes, ...runOff.neutralisers].map((note) => (
+          <li key={note}>{note}</li>
+        ))}
+      </ul>
+    </section>
+  );
+} // prettier-ignore
+
+function GearFields() {
+  const { house, patchGear } = useGear();
+  const { gear } = house;
+  return (
+    <section aria-label="What comes along">
+      <h2>What comes along</h2>
+      <div className="supply-settings">
+        <NumberField
+          label="Tank"
+          value={gear.tank?.litres ?? null}
+          unit="L"
+          clear={() => patchGear({ tank: null })}
+          take={(litres) => patchGear({ tank: { litres, startLitres: Math.min(litres, gear.tank?.startLitres ?? litres) } })}
+        />
+        {gear.tank && (
+          <NumberField
+            label="In it when work begins"
+            value={gear.tank.startLitres}
+            unit="L"
+            take={(startLitres) => patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })}
+          />
+        )}
+        <NumberField label="Trigger held" value={gear.triggerShare} unit="%" scale={100} take={(triggerShare) => patchGear({ triggerShare })} />
+        <NumberField label="Longest pole" value={gear.longestPoleMetres} unit="m" clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
+        <NumberField label="Catch holds" value={gear.catchLitres} unit="L" take={(catchLitres) => patchGear({ catchLitres })} />
+      </div>
+      <HoseFields hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
+    </section>
+  );
+} // prettier-ignore
+
+const USES = [
+  { value: 'supply', label: 'supply' },
+  { value: 'pressure', label: 'pressure' },
+];
+
+function HoseFields({ hoses, take }: { readonly hoses: JobGear['hoses']; readonly take: (hoses: JobGear['hoses']) => string | null }) {
+  const replace = (at: number, more: Partial<JobGear['hoses'][number]>) => take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
+  return (
+    <fieldset className="field hose-fields">
+      <legend className="field-label">Hoses</legend>
+      {hoses.map((hose, i) => (
+        <div key={`${String(i)} of ${String(hoses.length)}`} className="hose-row">
+          <ChipField
+            label={`Use of hose ${String(i + 1)}`}
+            value={hose.use}
+            options={USES}
+            take={(use) => {
+              replace(i, { use: use as typeof hose.use });
+            }}
+          />
+          <NumberField label={`Length of hose ${String(i + 1)}`} value={hose.metres} unit="m" take={(metres) => replace(i, { metres })} />
+          <NumberField label={`Inside of hose ${String(i + 1)}`} value={hose.innerMillimetres} unit="mm" take={(innerMillimetres) => replace(i, { innerMillimetres })} />
+          <Button
+            type="text"
+            icon={<DeleteOutlined />}
+            aria-label={`Take out hose ${String(i + 1)}`}
+            onClick={() => {
+              take(hoses.filter((_, at) => at !== i));
+            }}
+          />
+        </div>
+      ))}
+      <Button
+        size="small"
+        icon={<PlusOutlined />}
+        onClick={() => {
+          take([...hoses, { use: 'supply', metres: 25, innerMillimetres: 12.7 }]);
+        }}
+      >
+        Add hose
+      </Button>
+    </fieldset>
+  );
+} // prettier-ignore

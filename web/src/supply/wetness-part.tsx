@@ -1,0 +1,108 @@
+import { bestOfDay, cycleWetLine, decimal, formatArea, hoursInWords, sectionsByHour } from '@etappe/core';
+import type { CycleDay, Plan } from '@etappe/core';
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { SectionsByHour } from '../drawing/sections-by-hour.tsx';
+import { WetLine } from '../drawing/wet-line.tsx';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+
+/** Rows that are worked out and drawn at once. */
+const MOST_ROWS = 40;
+const NO_SUN = {
+  typed: 'Every hour is counted with the net radiation that was typed in. Empty that field on Sequence and the sun is worked out on each face.',
+  'no-place': 'The property has no place on the map yet, so that the sun cannot be worked out: every hour is counted with 250 W/m².',
+  'no-date': 'The job has no date yet, so that the sun cannot be worked out: every hour is counted with 250 W/m².',
+  pole: 'So near to a pole no side has a direction: every hour is counted with 250 W/m². Latitudes go from −89.9° to 89.9°.',
+} as const; // prettier-ignore
+
+/** How long each application stays wet, and how that changes by hour and side. */
+export function WetnessPart({ plan }: { readonly plan: Plan }) {
+  const { survey, catalogue } = useSurveySession();
+  const { surface } = useParams();
+  const cycles = plan.surfaces.flatMap((p) =>
+    p.cycles.filter((c) => c.mode !== 'leave-on').map((cycle) => ({ planned: p, cycle })),
+  );
+  const [picked, setPicked] = useState<string | null>(null);
+  const shown =
+    cycles.find((c) => c.cycle.id === picked) ??
+    cycles.find((c) => c.planned.surface.id === surface) ??
+    cycles[0];
+  const days = useMemo(() => {
+    const ids = [...new Set(plan.surfaces.filter((p) => p.cycles.length > 0).map((p) => p.surface.id))];
+    return sectionsByHour(plan, survey, new Set<string>(ids.slice(0, MOST_ROWS)));
+  }, [plan, survey]);
+  if (!shown) return <p>Nothing has to stay wet on this visit.</p>;
+  const name = (id: string) => catalogue.agent(id).name.toLowerCase();
+  const { planned, cycle } = shown;
+  const { units } = survey.job;
+  return (
+    <>
+      <section aria-label="Wet line">
+        <div className="supply-head">
+          <h2>One section over time</h2>
+          <ChoiceField
+            label="Of"
+            value={cycle.id}
+            options={cycles.map((c) => ({
+              value: c.cycle.id,
+              label: `${c.planned.surface.name}, ${name(c.cycle.apply.apply.agent)}`,
+            }))}
+            take={setPicked}
+          />
+        </div>
+        <WetLine cycle={cycleWetLine(cycle, planned.surface, catalogue)} name={planned.surface.name} />
+        <details className="fold">
+          <summary>
+            {cycle.sectionCount} × {formatArea(cycle.sectionSquareMetres, units)}
+            {planned.hardestHour &&
+              `, made for ${hoursInWords([planned.hardestHour.hour])}, the hardest hour`}
+          </summary>
+          {cycle.sum.map((line) => (
+            <div key={line} className="figure quiet">
+              {line}
+            </div>
+          ))}
+          {planned.hardestHour && (
+            <div className="figure quiet">
+              {decimal(planned.hardestHour.air.netRadiationWattsPerSquareMetre, 0)} W/m² net,{' '}
+              {decimal(planned.hardestHour.air.temperatureC, 1)} °C,{' '}
+              {decimal(100 * planned.hardestHour.air.humidity, 0)} % humidity,{' '}
+              {decimal(planned.hardestHour.air.windMetresPerSecond, 1)} m/s wind
+            </div>
+          )}
+          {cycle.unworkable && <div>✕ {cycle.unworkable}</div>}
+        </details>
+      </section>
+      <section aria-label="Sections through the day">
+        <h2>Sections through the day</h2>
+        <p className="quiet">
+          {plan.noSun === null
+            ? 'By the sun on each face. The taller the bar, the more can be wet at once; ochre needs mists; ✕ is not workable; pale hours lie outside the working day.'
+            : NO_SUN[plan.noSun]}
+        </p>
+        <BestHour days={days} />
+        <SectionsByHour days={days} units={units} agentName={name} />
+      </section>
+    </>
+  );
+}
+
+function BestHour({ days }: { readonly days: readonly CycleDay[] }) {
+  const { survey } = useSurveySession();
+  const best = bestOfDay(days);
+  const hard = days.filter((day) => day.working.some((hour) => day.hours.some((h) => h.hour === hour && !h.workable)));
+  if (!best) return <p>✕ No face is workable in any hour of this working day.</p>;
+  return (
+    <p>
+      <b>
+        Easiest: {best.day.name} at {hoursInWords([best.hour.hour])}, {formatArea(best.hour.sectionSquareMetres, survey.job.units)} at once.
+      </b>{' '}
+      {hard.length > 0 &&
+        `Better at another hour: ${hard
+          .slice(0, 4)
+          .map((day) => `${day.name}${day.best === null ? ', on none of this day' : `, from ${hoursInWords(day.hours.filter((h) => h.workable && day.working.includes(h.hour)).map((h) => h.hour))}`}`)
+          .join('; ')}.`}
+    </p>
+  );
+} // prettier-ignore

@@ -1,0 +1,193 @@
+import {
+  CATALOGUE,
+  changedHouse,
+  changedWeather,
+  decimal,
+  dryClock,
+  faced,
+  formatArea,
+  formatVolume,
+  tapFields,
+  tapToChange,
+  visitWater,
+  waterFlow,
+  withSupplyChange,
+} from '@etappe/core';
+import type { Plan, SupplyChange, SupplyFigures, Survey, UnitSystem } from '@etappe/core';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { useWhatIf } from '../planning/what-if.tsx';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { firstFault } from '../survey-edits/use-entity.ts';
+
+const SCHOOLS = CATALOGUE.schools.flatMap((school) =>
+  school.settings.map((setting) => ({ value: `${school.id}/${setting.id}`, label: `${school.name}: ${setting.name}` })),
+); // prettier-ignore
+const OLDEST_DAYS = 730;
+
+/** What would change if the day, the stock, the tap or the pump were otherwise than thought; nothing of it is saved before it is taken. */
+export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
+  const { survey, state, edit } = useSurveySession();
+  const [change, setChange] = useState<SupplyChange>({});
+  const asked = Object.keys(change).length > 0;
+  const changed = useMemo(() => (asked ? withSupplyChange(survey, change) : null), [asked, survey, change]);
+  const set = (more: SupplyChange): null => {
+    setChange((before) => ({ ...before, ...more }));
+    return null;
+  };
+  const { weather, house } = survey.job;
+  const tap = tapToChange(survey);
+  const flow = tap && waterFlow(tap)?.litresPerMinute;
+  const washer = house.machines.find((m) => m.kind === 'pressure-washer');
+  const take = () => {
+    const { stockDaysOlder: _, tapLitresPerMinute, ...ofJob } = change;
+    const fault = firstFault(
+      edit([
+        ...(Object.keys(ofJob).length > 0
+          ? [{ kind: 'job', entity: state.job.id, op: 'patch', fields: { weather: changedWeather(survey, change), house: changedHouse(survey, change) } } as const]
+          : []),
+        ...(tapLitresPerMinute !== undefined && tap
+          ? [{ kind: 'water-point', entity: tap.id, op: 'patch', fields: { ...tapFields(tapLitresPerMinute) } } as const]
+          : []),
+      ]),
+    );
+    if (fault === null) setChange({});
+  };
+  const within = (value: number, least: number, most: number, unit: string, more: SupplyChange) =>
+    value >= least && value <= most ? set(more) : `${decimal(value, 2)} ${unit} is outside ${String(least)} to ${String(most)} ${unit}`;
+  return (
+    <details className="what-if-strip hairline">
+      <summary>What if the day, the stock, the tap or the pump were otherwise?</summary>
+      <div className="strip-fields">
+        <NumberField label="Air, warmest" unit="°C" value={change.temperatureC ?? weather.temperatureC} take={(v) => within(v, -20, 50, '°C', { temperatureC: v })} />
+        <NumberField label="Cloud" unit="%" scale={100} value={change.cloud ?? weather.cloud} take={(v) => within(v, 0, 1, '(as a share)', { cloud: v })} />
+        <NumberField label="Stock older by" unit="days" value={change.stockDaysOlder ?? 0} take={(v) => within(v, 0, OLDEST_DAYS, 'days', { stockDaysOlder: Math.round(v) })} />
+        {tap && (
+          <NumberField label={tap.name} unit="L/min" value={change.tapLitresPerMinute ?? flow ?? null} take={(v) => within(v, 0.1, 500, 'L/min', { tapLitresPerMinute: v })} />
+        )}
+        {washer && (
+          <NumberField label="Pressure washer" unit="bar" value={change.pumpBar ?? washer.pressureBar} take={(v) => within(v, 1, 500, 'bar', { pumpBar: v })} />
+        )}
+        <ChoiceField
+          label="Way of working"
+          value={change.school ? `${change.school.id}/${change.school.setting}` : null}
+          options={SCHOOLS}
+          placeholder="as it is"
+          take={(value) => {
+            const [id = '', setting = ''] = value.split('/');
+            set({ school: { id, setting } });
+          }}
+        />
+      </div>
+      {changed && (
+        <>
+          <Changes plan={plan} survey={survey} changed={changed} change={change} />
+          <div className="strip-acts">
+            <Button type="primary" disabled={onlyStock(change)} onClick={take}>
+              Take it over
+            </Button>
+            <Button
+              onClick={() => {
+                setChange({});
+              }}
+            >
+              Leave it as it is
+            </Button>
+            {change.stockDaysOlder !== undefined && (
+              <span className="quiet">Stock is not made older by this: measure a lot, and write the reading on the shelf.</span>
+            )}
+          </div>
+        </>
+      )}
+    </details>
+  );
+} // prettier-ignore
+
+const onlyStock = (change: SupplyChange) => Object.keys(change).every((key) => key === 'stockDaysOlder');
+
+interface ChangesProps {
+  readonly plan: Plan;
+  readonly survey: Survey;
+  readonly changed: Survey;
+  readonly change: SupplyChange;
+}
+
+function Changes({ plan, survey, changed, change }: ChangesProps) {
+  const answer = useWhatIf(survey, changed);
+  const { units } = survey.job;
+  if (!answer) return <p role="status">Working it out…</p>;
+  const { before, after } = answer.supply;
+  const rows = rowsOf(before, after, units);
+  const tank = change.tapLitresPerMinute === undefined ? null : tankRow(plan, survey, changed);
+  const differing = [...rows.filter((row) => row.now !== row.then), ...(tank ? [tank] : [])];
+  return (
+    <div role="status">
+      {differing.length === 0 && answer.changed.length === 0 ? (
+        <p>Nothing that is brought would change.</p>
+      ) : (
+        <table className="what-if">
+          <thead>
+            <tr>
+              <th scope="col">This visit</th>
+              <th scope="col">Now</th>
+              <th scope="col">Then</th>
+            </tr>
+          </thead>
+          <tbody>
+            {differing.map((row) => (
+              <tr key={row.what}>
+                <th scope="row">{row.what}</th>
+                <td className="figure">{row.now}</td>
+                <td className="figure">{row.then}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {answer.changed.length > 0 && (
+        <p>
+          {answer.changed.length} {answer.changed.length === 1 ? 'finding' : 'findings'} would be treated otherwise, {answer.after.visits} {answer.after.visits === 1 ? 'visit' : 'visits'} instead of {answer.before.visits}.
+        </p>
+      )}
+    </div>
+  );
+} // prettier-ignore
+
+interface Row {
+  readonly what: string;
+  readonly now: string;
+  readonly then: string;
+}
+
+function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem): readonly Row[] {
+  const row = (what: string, of: (figures: SupplyFigures) => string): Row => ({ what, now: of(before), then: of(after) });
+  const names = new Map([...before.products, ...after.products].map((p) => [p.product, p.name]));
+  return [
+    row('Fastest drying', (f) => `${decimal(f.fastestDrying, 2)} mm/h`),
+    row('Smallest section', (f) => (f.smallestSection ? `${formatArea(f.smallestSection.squareMetres, units)}, ${f.smallestSection.surface}` : '–')),
+    row('Sections', (f) => String(f.sections)),
+    row('Not workable', (f) => String(f.unworkable)),
+    row('Mix', (f) => formatVolume(Number(f.mixLitres.toFixed(1)), units)),
+    row('Water on the faces', (f) => formatVolume(Math.round(f.waterLitres), units)),
+    row('Jets over their limit', (f) => String(f.jetsOverLimit)),
+    ...[...names].map(([product, name]) =>
+      row(name, (f) => {
+        const found = f.products.find((p) => p.product === product);
+        return found ? `${decimal(found.amount, 2)} ${found.unit}` : 'none';
+      }),
+    ),
+  ];
+} // prettier-ignore
+
+/** By the sequence as it is: a tap does not change who does what when. */
+function tankRow(plan: Plan, survey: Survey, changed: Survey): Row | null {
+  if (!plan.visit) return null;
+  const { schedule } = plan.visit;
+  const said = (of: Survey) => {
+    const dry = dryClock(visitWater(plan, schedule, faced(of)), of.job.house.dayStart);
+    return dry === null ? 'lasts' : `dry at ${dry}`;
+  };
+  return { what: 'Water of the day', now: said(survey), then: said(changed) };
+}
