@@ -7,6 +7,8 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { expectationsFor } from '../plan/expectations.ts';
 import type { Expectation } from '../plan/expectations.ts';
 import { otherTreatments } from '../plan/other-treatments.ts';
+import { provisionsOf } from '../provisions/provisions.ts';
+import type { Provisions } from '../provisions/provisions.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { schoolsOn } from '../treatment/school-stance.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -27,6 +29,8 @@ export function planFileOf(
 ): Record<string, unknown> {
   const expectations = expectationsFor(plan, survey);
   const catalogue = houseCatalogue(survey.handbook);
+  // A plan of one job knows nothing of what others have reserved.
+  const provisions = provisionsOf(plan, survey, new Map());
   return {
     format: PLAN_FORMAT,
     version: PLAN_FORMAT_VERSION,
@@ -49,6 +53,8 @@ export function planFileOf(
         litres: card.litres,
         batches: count,
         strengthGramsPerLitre: card.strengthGramsPerLitre,
+        vessel: mix.vessel ?? 'sprayer',
+        lot: card.stock?.lot ?? null,
         parts: card.parts.map((p) => ({
           what: p.what,
           ...(p.litres === null ? {} : { litres: p.litres }),
@@ -63,6 +69,8 @@ export function planFileOf(
       containers: p.containers,
       leftOver: p.leftOver,
     })),
+    water: waterOf(provisions),
+    load: loadOf(provisions),
     protections: plan.protections.map((p) => ({
       feature: p.feature,
       surface: p.surface,
@@ -85,6 +93,28 @@ export function planFileOf(
       severity: w.severity,
       ...(w.surface === null ? {} : { surface: w.surface }),
     })),
+  };
+}
+
+function waterOf({ water }: Provisions) {
+  if (!water) return null;
+  const { line, input, peakLitresPerMinute, waysOut } = water;
+  return {
+    usedLitres: roundToStep(line.usedLitres, 0.1),
+    peakLitresPerMinute: roundToStep(peakLitresPerMinute, 0.1),
+    supplyLitresPerMinute: roundToStep(input.supplyLitresPerMinute, 0.1),
+    firstDryMinute: line.firstDryMinute === null ? null : roundToStep(line.firstDryMinute, 0.1),
+    shortLitres: roundToStep(line.shortLitres, 0.1),
+    waysOut: waysOut.map((way) => way.text),
+  };
+}
+
+function loadOf({ load }: Provisions) {
+  return {
+    kilograms: roundToStep(load.kilograms, 1),
+    litres: roundToStep(load.litres, 1),
+    short: load.faults,
+    items: load.items.map(({ group, name, amount }) => ({ group, name, amount })),
   };
 }
 

@@ -1,5 +1,6 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
+import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
@@ -31,6 +32,10 @@ export interface OrderMix {
   readonly mix: PlannedMix;
   readonly protection: readonly string[];
   readonly openOnly: boolean;
+  /** Numbers on the containers by the ids of their lots; not on orders from before lots were counted. */
+  readonly lots?: Readonly<Record<string, string>>;
+  /** Hours that it may stand once mixed. */
+  readonly keepsHours?: number;
 }
 
 /** The crew order as a document: everything is text or figures, nothing is looked up again when it is shown. */
@@ -109,7 +114,9 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
         basis: agent.basis,
         mix,
         protection: agent.protection,
-        openOnly: agent.class === 'peroxide',
+        openOnly: mixLife(agent.class).neverClosed,
+        keepsHours: mixLife(agent.class).hours,
+        lots: lotNumbers(mix, survey),
       };
     }),
     products: plan.products,
@@ -132,6 +139,13 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
   };
+}
+
+function lotNumbers(mix: PlannedMix, { handbook }: Survey): Record<string, string> {
+  const used = mix.batches.flatMap(({ card }) => card.stock?.lot ?? []);
+  return Object.fromEntries(
+    handbook.lots.filter((lot) => used.includes(lot.id)).map((lot) => [lot.id, lot.lot || 'without number']),
+  );
 }
 
 /** The day of the visit that is planned, YYYY-MM-DD at the earliest; empty while the job has no date. */

@@ -1,4 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { jetsOn } from '../plan/jet-match.ts';
+import type { JetOnFace } from '../plan/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedOperation } from '../plan/work-builder.ts';
 import { formatArea } from '../quantity/area.ts';
@@ -96,12 +98,14 @@ export class EntryWriter {
   private readonly dayStart: number;
   private readonly planned: ReadonlyMap<string, PlannedOperation>;
   private readonly stages: ReadonlyMap<string, Stage>;
+  private readonly jets: ReadonlyMap<string, JetOnFace>;
 
   constructor(plan: Plan, survey: Survey, dayStart: number) {
     this.plan = plan;
     this.survey = survey;
     this.dayStart = dayStart;
     this.planned = new Map(plan.work.planned.map((p) => [p.id, p]));
+    this.jets = new Map(jetsOn(plan.surfaces, survey).map((jet) => [`${jet.surface} ${jet.tool}`, jet]));
     this.stages = new Map(
       plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)),
     );
@@ -188,11 +192,16 @@ export class EntryWriter {
     const lines: string[] = [];
     if (stage.tool !== null) {
       const tool = CATALOGUE.tool(stage.tool);
-      const stop = tool.jet ? `, no closer than ${formatStandOff(tool.jet.standOffMetres, units)}` : '';
+      const jet = this.jets.get(`${stage.surface} ${tool.id}`);
+      // A stronger pump is led farther off; never nearer than the tool is judged by.
+      const nearest = tool.jet && Math.max(tool.jet.standOffMetres, jet?.leastMetres ?? 0);
+      const stop = nearest === null ? '' : `, no closer than ${formatStandOff(nearest, units)}`;
       lines.push(
         `${STAGE_TITLES[stage.kind]} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
       );
     }
+    const advice = stage.tool === null ? null : this.jets.get(`${stage.surface} ${stage.tool}`)?.advice;
+    if (advice) lines.push(advice);
     const limit = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.jetLimitKilopascal;
     if (stage.maxSurfacePressureKilopascal !== null && limit !== undefined) {
       lines.push(

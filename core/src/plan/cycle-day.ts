@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { roundToStep } from '../quantity/rounding.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { FaceHour } from './face-hours.ts';
@@ -12,7 +13,7 @@ export interface CycleHour {
   readonly evaporationMillimetresPerHour: number;
   readonly filmMinutes: number;
   readonly dryOutMinutes: number;
-  /** Greatest section; 0 where it cannot be worked. */
+  /** What could be wet at once, however large the face is; 0 where it cannot be worked. */
   readonly sectionSquareMetres: number;
   readonly mistPasses: number;
   readonly workable: boolean;
@@ -39,7 +40,7 @@ export function cycleDay({ surface, stages, hours, catalogue, alone }: CycleDayI
       evaporationMillimetresPerHour,
       filmMinutes: cycle.clocks.filmMinutes,
       dryOutMinutes: cycle.clocks.dryOutMinutes,
-      sectionSquareMetres: workable ? cycle.sectionSquareMetres : 0,
+      sectionSquareMetres: roundToStep(cycle.greatestSquareMetres, 0.1),
       mistPasses: cycle.mist?.passes ?? 0,
       workable,
     };

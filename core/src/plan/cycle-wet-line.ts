@@ -2,7 +2,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Surface } from '../survey/surface.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
-import { wetLine } from '../wetting/wet-line.ts';
+import { dryMinute, wetLine } from '../wetting/wet-line.ts';
 import type { WetMoment } from '../wetting/wet-line.ts';
 import { RESIDUAL } from '../wetting/wet-window.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
@@ -31,8 +31,7 @@ export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: C
     : [];
   const last = Math.max(dwell?.latestMinutes ?? 0, clocks.dryOutMinutes < LONGEST_VIEW_MINUTES ? clocks.dryOutMinutes : 0);
   const untilMinute = Math.min(LONGEST_VIEW_MINUTES, Math.max(SHORTEST_VIEW_MINUTES, Math.ceil(last * 1.15)));
-  return {
-    moments: wetLine({
+  const moments = wetLine({
       face: {
         heldKilogramsPerSquareMetre: clocks.heldKilogramsPerSquareMetre,
         evaporation: clocks.evaporationMillimetresPerHour,
@@ -43,11 +42,14 @@ export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: C
       mists,
       mistKilogramsPerSquareMetre: TRADE_DEFAULTS.mistLitresPerSquareMetre,
       untilMinute,
-    }),
+    });
+  return {
+    moments,
     mists,
     dwell: dwell && { from: dwell.fromMinutes, latest: dwell.latestMinutes },
     filmMinutes: clocks.filmMinutes,
-    dryOutMinutes: clocks.dryOutMinutes,
+    // Each mist puts it off.
+    dryOutMinutes: mists.length > 0 ? (dryMinute(moments, 'left') ?? Infinity) : clocks.dryOutMinutes,
     dryAt: RESIDUAL,
     untilMinute,
   };

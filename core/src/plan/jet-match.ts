@@ -43,7 +43,10 @@ export function pumpOf(tool: Tool, { machines }: Pick<JobDetail['house'], 'machi
 }
 
 /** Every jet of a visit, each tool once on each face. */
-export function jetsOn(surfaces: readonly TreatedSurface[], { job }: FacedSurvey): readonly JetOnFace[] {
+export function jetsOn(
+  surfaces: readonly TreatedSurface[],
+  { job }: Pick<FacedSurvey, 'job'>,
+): readonly JetOnFace[] {
   return surfaces.flatMap((planned) => {
     const tools = new Set((planned.treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     return [...tools].flatMap((id) => {

@@ -1,7 +1,7 @@
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
-import { bestHour, cycleDay } from './cycle-day.ts';
+import { bestHour, cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleHour } from './cycle-day.ts';
 import { FaceHours } from './face-hours.ts';
 import type { Derivation } from './plan.ts';
@@ -55,13 +55,35 @@ export function sectionsByHour(
   });
 }
 
-/** The hour and the face that are easiest of all, and those that should not be worked in their hardest hour. */
-export function bestOfDay(
-  days: readonly CycleDay[],
-): { readonly day: CycleDay; readonly hour: CycleHour } | null {
-  return days.reduce<{ day: CycleDay; hour: CycleHour } | null>((best, day) => {
-    const hour = day.best;
-    if (!hour) return best;
-    return best === null || hour.sectionSquareMetres > best.hour.sectionSquareMetres ? { day, hour } : best;
-  }, null);
+/** How one side dries in the working day. */
+export interface SideDrying {
+  readonly side: string;
+  /** In its hardest hour, mm/h. */
+  readonly evaporationMillimetresPerHour: number;
+  readonly hour: number;
 }
+
+/** Sides by how fast they dry in their hardest working hour, the gentlest first. */
+export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] {
+  const sides = new Map<string, SideDrying>();
+  for (const { side, hours, working } of days) {
+    if (side === null) continue;
+    for (const { hour, evaporationMillimetresPerHour } of hours) {
+      const before = sides.get(side);
+      if (working.includes(hour) && evaporationMillimetresPerHour > (before?.evaporationMillimetresPerHour ?? -Infinity))
+        sides.set(side, { side, hour, evaporationMillimetresPerHour });
+    }
+  }
+  return [...sides.values()].sort((a, b) => a.evaporationMillimetresPerHour - b.evaporationMillimetresPerHour);
+} // prettier-ignore
+
+/** When a cycle is best worked, in words. */
+export function bestHours({ hours, working, best }: CycleDay): string {
+  if (best === null) return 'none of this day';
+  const day = hours.filter((h) => working.includes(h.hour));
+  const easy = day.filter((h) => h.workable && h.mistPasses === best.mistPasses && h.sectionSquareMetres >= best.sectionSquareMetres * EASY_SHARE);
+  return easy.length === day.length ? 'any hour' : hoursInWords(easy.map((h) => h.hour));
+} // prettier-ignore
+
+/** Hours count as easy from this share of the largest section on. */
+const EASY_SHARE = 0.8;

@@ -48,7 +48,7 @@ export function visitWater(
   const { tank } = survey.job.house.gear;
   const input: TankInput = {
     capacityLitres: tank?.litres ?? LEAST_BUFFER_LITRES,
-    startLitres: tank?.startLitres ?? LEAST_BUFFER_LITRES,
+    startLitres: tank ? Math.min(tank.startLitres ?? tank.litres, tank.litres) : LEAST_BUFFER_LITRES,
     supplyLitresPerMinute: sources.reduce((sum, s) => sum + (s.litresPerMinute ?? 0), 0),
     uses,
     refills: [],

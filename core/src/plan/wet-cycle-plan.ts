@@ -26,6 +26,8 @@ export interface WetCyclePlan {
   readonly areaSquareMetres: number;
   readonly sectionCount: number;
   readonly sectionSquareMetres: number;
+  /** What could be wet at once, however large the face is; 0 where it cannot be worked. */
+  readonly greatestSquareMetres: number;
   readonly clocks: WetClocks;
   readonly dwell: { readonly fromMinutes: number; readonly latestMinutes: number } | null;
   readonly mist: MistPlan | null;
@@ -111,6 +113,7 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
     ...base,
     sectionCount: unworkable ? 1 : sectionCount,
     sectionSquareMetres: unworkable ? base.areaSquareMetres : sectionSquareMetres,
+    greatestSquareMetres: unworkable ? 0 : rhythm.greatest,
     dwell: { fromMinutes: dwell.fromMinutes, latestMinutes: rhythm.cycle.latest },
     mist:
       rhythm.mist && window
@@ -240,6 +243,7 @@ function leaveOnPlan(
     ...base,
     sectionCount: 1,
     sectionSquareMetres: base.areaSquareMetres,
+    greatestSquareMetres: base.areaSquareMetres,
     dwell: null,
     mist: null,
     mode: 'leave-on',

@@ -190,14 +190,15 @@ function wearItems(plan: Plan, survey: Survey): readonly LoadItem[] {
 
 function waterItems({ job }: Survey): readonly LoadItem[] {
   const { tank } = job.house.gear;
+  const start = tank ? Math.min(tank.startLitres ?? tank.litres, tank.litres) : 0;
   return tank
     ? [
         {
           key: 'water tank',
           group: 'water',
           name: 'Water in the tank',
-          amount: `${decimal(tank.startLitres, 0)} of ${decimal(tank.litres, 0)} L`,
-          kilograms: tank.startLitres,
+          amount: `${decimal(start, 0)} of ${decimal(tank.litres, 0)} L`,
+          kilograms: start,
           litres: tank.litres,
           short: null,
         },

@@ -18,8 +18,11 @@ export interface JobGear {
   readonly injectorShare: number;
   /** Share of the time for which the trigger is held. */
   readonly triggerShare: number;
-  /** Buffer tank on the vehicle, with what is in it when work begins; null where pumps draw straight from the tap. */
-  readonly tank: { readonly litres: number; readonly startLitres: number } | null;
+  /**
+   * Buffer tank on the vehicle, with what is in it when work begins, null where it is full; null as a whole where pumps
+   * draw straight from the tap.
+   */
+  readonly tank: { readonly litres: number; readonly startLitres: number | null } | null;
   readonly hoses: readonly Hose[];
   readonly booster: { readonly shutOffBar: number; readonly greatestLitresPerMinute: number } | null;
   readonly longestPoleMetres: number | null;
@@ -60,7 +63,7 @@ export const gearSchema = Joi.object<JobGear>({
   injectorShare: Joi.number().greater(0).max(0.5).default(DEFAULT_GEAR.injectorShare),
   triggerShare: Joi.number().greater(0).max(1).default(DEFAULT_GEAR.triggerShare),
   tank: orNone(
-    Joi.object({ litres: litres().required(), startLitres: Joi.number().min(0).max(Joi.ref('litres')).required() })),
+    Joi.object({ litres: litres().required(), startLitres: Joi.number().min(0).max(50_000).allow(null).default(null) })),
   hoses: Joi.array()
     .items(
       Joi.object<Hose>({

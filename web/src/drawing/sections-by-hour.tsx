@@ -1,4 +1,4 @@
-import { decimal, formatArea } from '@etappe/core';
+import { bestHours, decimal, formatArea } from '@etappe/core';
 import type { CycleDay, CycleHour, UnitSystem } from '@etappe/core';
 import { scaleSqrt } from 'd3-scale';
 
@@ -38,9 +38,9 @@ export function SectionsByHour({ days, units, agentName }: Props) {
               </th>
               <HourCells day={day} hours={hours} units={units} />
               <td className="figure">
-                {day.best === null
-                  ? '✕ none'
-                  : `${clock(day.best.hour)}, ${formatArea(day.best.sectionSquareMetres, units)}`}
+                {day.best === null ? '✕ ' : ''}
+                {bestHours(day)}
+                {day.best !== null && `, ${formatArea(day.best.sectionSquareMetres, units)}`}
               </td>
             </tr>
           ))}

@@ -4,7 +4,7 @@ import { area, line } from 'd3-shape';
 
 export const WET_LINE_HEIGHT = 210;
 const LEFT = 46;
-const RIGHT = 14;
+const RIGHT = 28;
 const TOP = 26;
 const BOTTOM = 30;
 /** Room above the highest point. */

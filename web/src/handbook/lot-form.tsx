@@ -8,6 +8,7 @@ import { personOnDevice } from '../person-on-device.ts';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { DateField } from '../quantity-fields/date-field.tsx';
+import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { today } from '../today.ts';
@@ -177,7 +178,7 @@ function MeasuredFields({ draft, set }: { readonly draft: Detail; readonly set: 
             setHow(value as typeof how);
           }}
         />
-        <NumberField label="Strength, typed" value={null} unit="g/L" clear={() => null} take={add} />
+        <FigureToWrite label="Strength, typed" unit="g/L" write={add} />
         {CATALOGUE.agent(draft.agent).class === 'hypochlorite' && <ReadingButton kind="chlorine-strip" take={add} />}
       </div>
     </fieldset>

@@ -182,11 +182,12 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
         </p>
       )}
       <p>for {mix.place}</p>
-      {mix.mix.batches.map(({ count, card }) => (
-        <div key={card.litres}>
+      {mix.mix.batches.map(({ count, card }, i) => (
+        <div key={`${String(i)} ${String(card.litres)}`}>
           <strong>
             {count} × {formatVolume(card.litres, order.units)}
           </strong>
+          {card.stock?.lot && <span> from lot {mix.lots?.[card.stock.lot] ?? card.stock.lot}</span>}
           <ol>
             {card.parts.map((part) => (
               <li key={part.what}>
@@ -205,6 +206,7 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
         </div>
       ))}
       <p>Wear: {mix.protection.join(', ')}.</p>
+      {mix.keepsHours !== undefined && <p>Good for {mix.keepsHours} h once mixed.</p>}
       {mix.openOnly && <p>△ Gives off gas: never close it up.</p>}
     </div>
   );

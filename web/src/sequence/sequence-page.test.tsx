@@ -4,7 +4,6 @@ import type { Plan, SurveyChange } from '@etappe/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { PlanContext } from '../planning/use-plan.tsx';
-import { SupplyPage } from '../supply/supply-page.tsx';
 import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { SequencePage } from './sequence-page.tsx';
@@ -29,12 +28,12 @@ beforeAll(() => {
 beforeEach(() => {
   asked = standInServer(state);
 });
-const show = (page: 'sequence' | 'supply', shown: Plan = made) =>
+const show = (shown: Plan = made) =>
   renderInSession(
     <PlanContext value={{ plan: shown, working: false, failed: null }}>
-      {page === 'sequence' ? <SequencePage /> : <SupplyPage />}
+      <SequencePage />
     </PlanContext>,
-    page,
+    'sequence',
   );
 const lastHouse = () => {
   const sent = asked
@@ -45,7 +44,7 @@ const lastHouse = () => {
 
 describe('the sequence station', () => {
   it('shows how long the visit takes, what is paid, and the least it could take with the reason', async () => {
-    show('sequence');
+    show();
     expect(await screen.findByText('Takes')).toBeInTheDocument();
     expect(screen.getByText(/\(2 people\)/)).toBeInTheDocument();
     expect(screen.getByText(/^Least time: /)).toBeInTheDocument();
@@ -53,14 +52,14 @@ describe('the sequence station', () => {
   });
 
   it('opens the section size to its sum', async () => {
-    show('sequence');
+    show();
     const row = await screen.findByRole('row', { name: /Mill wall, hypochlorite/ });
     expect(within(row).getByText(/greatest section/)).toBeInTheDocument();
     expect(within(row).getByText(/evaporation 0.29 mm\/h/)).toBeInTheDocument();
   });
 
   it('takes another crew, each with a name', async () => {
-    show('sequence');
+    show();
     const people = await screen.findByLabelText('People');
     await userEvent.clear(people);
     await userEvent.type(people, '3{Enter}');
@@ -70,7 +69,7 @@ describe('the sequence station', () => {
   });
 
   it('takes a count of machines and keeps the others', async () => {
-    show('sequence');
+    show();
     const washers = await screen.findByLabelText('Pressure washer');
     await userEvent.clear(washers);
     await userEvent.type(washers, '2{Enter}');
@@ -85,7 +84,7 @@ describe('the sequence station', () => {
   });
 
   it('says at the field what an hour of the day looks like', async () => {
-    show('sequence');
+    show();
     const start = await screen.findByLabelText('Day starts');
     await userEvent.clear(start);
     await userEvent.type(start, '8am');
@@ -100,33 +99,7 @@ describe('the sequence station', () => {
       text: 'No sequence: there is no hose.',
       surface: null,
     };
-    show('sequence', { ...made, visit: null, warnings: [stop] });
+    show({ ...made, visit: null, warnings: [stop] });
     expect(await screen.findByText('No sequence: there is no hose.')).toBeInTheDocument();
-  });
-});
-
-describe('the supply station', () => {
-  it('brings products in whole containers and shows each mix with its vessel, strength and sum', async () => {
-    show('supply');
-    const row = await screen.findByRole('row', { name: /Sodium hypochlorite/ });
-    expect(row).toHaveTextContent('1 × 5 L');
-    expect(screen.getByText('for Mill wall')).toBeInTheDocument();
-    expect(screen.getByRole('img', { name: /^In this order: Water/ })).toBeInTheDocument();
-    expect(screen.getByText(/24 m² × \(1 × 0.2 L\/m²\) \+ 10 % waste = 5.3 L/)).toBeInTheDocument();
-  });
-
-  it('leads back to the walk where there is nothing to mix', async () => {
-    show('supply', { ...made, mixes: [], products: [] });
-    expect(await screen.findByRole('heading', { name: 'Nothing to mix yet' })).toBeInTheDocument();
-  });
-
-  it('takes another share of waste', async () => {
-    show('supply');
-    const waste = await screen.findByLabelText('Waste added');
-    await userEvent.clear(waste);
-    await userEvent.type(waste, '20');
-    await waitFor(() => {
-      expect(lastHouse()).toMatchObject({ wasteShare: 0.2 });
-    });
   });
 });

@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { MixVessel } from '../drawing/mix-vessel.tsx';
+import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useGear } from './use-gear.ts';
@@ -54,7 +55,6 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
 
 function MixSettings() {
   const { house, patchHouse, patchGear } = useGear();
-  const [drawn, setDrawn] = useState<number | null>(null);
   return (
     <div className="supply-settings">
       <NumberField
@@ -85,17 +85,14 @@ function MixSettings() {
         clear={() => patchGear({ injectorShare: DEFAULT_GEAR.injectorShare })}
         take={(injectorShare) => patchGear({ injectorShare })}
       />
-      <NumberField
+      <FigureToWrite
         label="…by a test: drawn of 12 L delivered"
-        value={drawn}
         unit="L"
-        take={(litres) => {
+        write={(litres) => {
           try {
-            const share = drawnFraction(litres, TEST_LITRES);
-            setDrawn(litres);
-            return patchGear({ injectorShare: Number(share.toFixed(4)) });
+            return patchGear({ injectorShare: Number(drawnFraction(litres, TEST_LITRES).toFixed(4)) });
           } catch (error) {
-            return error instanceof Error ? error.message : 'this is no draw';
+            return error instanceof RangeError ? error.message : 'this is no draw';
           }
         }}
       />

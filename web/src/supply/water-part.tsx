@@ -192,12 +192,12 @@ function GearFields() {
           value={gear.tank?.litres ?? null}
           unit="L"
           clear={() => patchGear({ tank: null })}
-          take={(litres) => patchGear({ tank: { litres, startLitres: Math.min(litres, gear.tank?.startLitres ?? litres) } })}
+          take={(litres) => patchGear({ tank: { litres, startLitres: gear.tank?.startLitres ?? null } })}
         />
         {gear.tank && (
           <NumberField
             label="In it when work begins"
-            value={gear.tank.startLitres}
+            value={gear.tank.startLitres ?? gear.tank.litres}
             unit="L"
             take={(startLitres) => patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })}
           />

@@ -1,5 +1,5 @@
-import { bestOfDay, cycleWetLine, decimal, formatArea, hoursInWords, sectionsByHour } from '@etappe/core';
-import type { CycleDay, Plan } from '@etappe/core';
+import { cycleWetLine, decimal, formatArea, hoursInWords, sectionsByHour, sidesByDrying } from '@etappe/core';
+import type { CycleDay, Plan, SideDrying } from '@etappe/core';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { SectionsByHour } from '../drawing/sections-by-hour.tsx';
@@ -90,19 +90,16 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
 
 function BestHour({ days }: { readonly days: readonly CycleDay[] }) {
   const { survey } = useSurveySession();
-  const best = bestOfDay(days);
-  const hard = days.filter((day) => day.working.some((hour) => day.hours.some((h) => h.hour === hour && !h.workable)));
-  if (!best) return <p>✕ No face is workable in any hour of this working day.</p>;
+  const sides = sidesByDrying(days);
+  const [gentlest] = sides;
+  const hardest = sides.at(-1);
+  const name = (id: string) => survey.sides.find((side) => side.id === id)?.name ?? id;
+  const said = (side: SideDrying) =>
+    `${name(side.side)}, ${decimal(side.evaporationMillimetresPerHour, 2)} mm/h at most, at ${hoursInWords([side.hour])}`;
+  if (!gentlest || !hardest || gentlest === hardest) return null;
   return (
     <p>
-      <b>
-        Easiest: {best.day.name} at {hoursInWords([best.hour.hour])}, {formatArea(best.hour.sectionSquareMetres, survey.job.units)} at once.
-      </b>{' '}
-      {hard.length > 0 &&
-        `Better at another hour: ${hard
-          .slice(0, 4)
-          .map((day) => `${day.name}${day.best === null ? ', on none of this day' : `, from ${hoursInWords(day.hours.filter((h) => h.workable && day.working.includes(h.hour)).map((h) => h.hour))}`}`)
-          .join('; ')}.`}
+      <b>Gentlest side: {said(gentlest)}.</b> Hardest: {said(hardest)}.
     </p>
   );
-} // prettier-ignore
+}

@@ -6,7 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { InstrumentKind } from '../instruments/instrument.ts';
 import { ReadingButton } from '../instruments/reading-button.tsx';
 import { personOnDevice } from '../person-on-device.ts';
-import { NumberField } from '../quantity-fields/number-field.tsx';
+import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { creation, firstFault } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { today } from '../today.ts';
@@ -63,12 +63,10 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
       </ul>
       {KINDS.map(([what, instrument]) => (
         <div key={what} className="thirst-row">
-          <NumberField
+          <FigureToWrite
             label={`${READING_KINDS[what].name}, typed`}
-            value={null}
             unit={READING_KINDS[what].unit}
-            clear={() => null}
-            take={(figure) => write(what, figure)}
+            write={(figure) => write(what, figure)}
           />
           <ReadingButton kind={instrument} take={(figure) => write(what, figure)} />
         </div>

@@ -1,0 +1,189 @@
+import { beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
+import { EMPTY_HANDBOOK, plan, surveyOf } from '@etappe/core';
+import type { Plan } from '@etappe/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { PlanContext } from '../planning/use-plan.tsx';
+import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
+import type { Asked } from '../test/in-session.tsx';
+import { SupplyPage } from './supply-page.tsx';
+
+const lot = (more: object) => ({
+  id: 'a', agent: 'hypochlorite', product: null, lot: 'A-1', boughtOn: '2026-03-04', openedOn: null, expiresOn: null,
+  place: 'yard', left: 20, storageCelsius: [20], measured: [], ...more,
+}); // prettier-ignore
+const state = stateOfFile({
+  start: '2026-05-04',
+  place: { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' },
+  sides: [
+    { id: 'north', name: 'North', aspectDegrees: 0, routeMetres: 30 },
+    { id: 'south', name: 'South', aspectDegrees: 180, routeMetres: 20 },
+  ],
+  site: { waterPoints: [{ id: 'tap', name: 'Yard tap', flowLitresPerMinute: 3, distanceMetres: 20 }] },
+  handbook: { ...EMPTY_HANDBOOK, lots: [lot({}), lot({ id: 'b', lot: 'B-2', expiresOn: '2026-04-01' })] },
+  house: { gear: { tank: { litres: 50, startLitres: 50 }, vehicle: { kilograms: 20, litres: 9000 } } },
+  surfaces: [
+    { id: 'wall', name: 'Mill wall', material: 'painted-render', side: 'north', size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 3 }] },
+    { id: 'front', name: 'Mill front', material: 'painted-render', side: 'south', size: '12x4', topMetres: 4, findings: [{ contaminant: 'green-algae', severity: 2 }] },
+  ],
+}); // prettier-ignore
+let made: Plan;
+let asked: Asked[];
+beforeAll(() => {
+  made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
+});
+beforeEach(() => {
+  asked = standInServer(state, (request) =>
+    request.path === '/stock/reservations'
+      ? { reservations: [{ lot: 'a', job: 'another', jobName: 'Quay', order: 7, amount: 19.9 }] }
+      : undefined,
+  );
+});
+const show = (part = 'products', shown: Plan = made) =>
+  renderInSession(
+    <PlanContext value={{ plan: shown, working: false, failed: null }}>
+      <SupplyPage />
+    </PlanContext>,
+    `supply?part=${part}`,
+  );
+const type = async (label: string, text: string) => {
+  const field = await screen.findByLabelText(label);
+  await userEvent.clear(field);
+  await userEvent.type(field, `${text}{Enter}`);
+};
+const lastHouse = () => sentChanges(asked).at(-1)?.fields['house'];
+
+describe('products', () => {
+  it('come from lots that age, less what other orders have reserved, and the rest is bought', async () => {
+    show();
+    const row = await screen.findByRole('row', { name: /Sodium hypochlorite/ });
+    expect(await within(row).findByText(/19.9 L reserved by orders of other jobs/)).toBeInTheDocument();
+    const sums = within(row).getAllByText(/125 g\/L on the label, bought 2026-03-04; 61 days at 20 °C leave about/);
+    expect(sums).toHaveLength(2);
+    expect(row).toHaveTextContent('✕ expired 2026-04-01');
+    expect(row).toHaveTextContent('1 × 5 L');
+    expect(screen.getByText(/The shelf will not suffice for Sodium hypochlorite/)).toBeInTheDocument();
+  }); // prettier-ignore
+});
+
+describe('mixes', () => {
+  it('show vessel, lot, strength after rounding, sum, and how long they keep', async () => {
+    show('mixes');
+    expect(await screen.findByText(/for Mill wall, in the sprayer/)).toBeInTheDocument();
+    expect(screen.getAllByRole('img', { name: /^In this order: Water/ }).length).toBeGreaterThan(1);
+    expect(screen.getByText(/24 m² × \(1 × 0.2 L\/m²\) \+ 10 % waste = 5.3 L/)).toBeInTheDocument();
+    expect(screen.getAllByText(/lot A-1, \d+(\.\d)? g\/L/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/Good for 24 h once mixed/).length).toBeGreaterThan(0);
+  });
+
+  it('take another share of waste, and a draw that was tested', async () => {
+    show('mixes');
+    await type('Waste added', '20');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ wasteShare: 0.2 });
+    });
+    await type('…by a test: drawn of 12 L delivered', '1.5');
+    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ gear: { injectorShare: 0.125 } });
+    });
+    await type('…by a test: drawn of 12 L delivered', '13');
+    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    expect(await screen.findByText(/drawn 13 L is not less than the delivered 12 L/)).toBeInTheDocument();
+  });
+
+  it('say so where nothing is mixed', async () => {
+    show('mixes', { ...made, mixes: [], products: [] });
+    expect(await screen.findByText(/Nothing is mixed on this visit/)).toBeInTheDocument();
+  });
+});
+
+describe('wet time', () => {
+  it('draws one section with its dwell, and reads it by the keyboard', async () => {
+    show('wetness');
+    const line = await screen.findByRole('slider', { name: /Wet line of Mill wall: film until/ });
+    line.focus();
+    await userEvent.keyboard('{ArrowRight}{ArrowRight}');
+    expect(line).toHaveAttribute('aria-valuenow', '2');
+    expect(line.getAttribute('aria-valuetext')).toMatch(/^After 2 min: \d+ g\/m² on the face/);
+  });
+
+  it('tells the gentlest side and the hours of each face', async () => {
+    show('wetness');
+    expect(await screen.findByText(/Gentlest side: North, [\d.]+ mm\/h at most/)).toBeInTheDocument();
+    const row = screen.getByRole('row', { name: /Mill front/ });
+    expect(within(row).getByRole('img', { name: /^13:00: .*W\/m² net/ })).toBeInTheDocument();
+  });
+});
+
+describe('water', () => {
+  it('tells when the tank runs dry, and what would help', async () => {
+    show('water');
+    expect(
+      await screen.findByRole('img', { name: /Tank line: (dry from \d\d:\d\d|it lasts)/ }),
+    ).toBeInTheDocument();
+    const warned = made.warnings.some((w) => w.rule === 'water-short');
+    expect(screen.queryAllByText(/Ways out/).length > 0).toBe(warned);
+    expect(warned).toBe(true);
+    expect(screen.getByText(/Yard tap to the vehicle: 22 m with a tenth to spare/)).toBeInTheDocument();
+  });
+
+  it('takes another tank and another hose', async () => {
+    show('water');
+    await type('Tank', '600');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ gear: { tank: { litres: 600, startLitres: null } } });
+    });
+    await userEvent.click(screen.getByRole('button', { name: /Add hose/ }));
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ gear: { hoses: expect.arrayContaining([{ use: 'supply', metres: 25, innerMillimetres: 12.7 }]) } });
+    });
+  }); // prettier-ignore
+});
+
+describe('the load list', () => {
+  it('is ticked off one by one, and says what is short', async () => {
+    show('load');
+    const papers = await screen.findByRole('region', { name: 'Papers' });
+    await userEvent.click(within(papers).getByRole('checkbox', { name: /Crew order, printed/ }));
+    await waitFor(() => {
+      expect(sentChanges(asked).at(-1)?.fields).toEqual({ 'loaded.paper order': expect.any(String) });
+    });
+    expect(screen.getByText(/^1 of \d+ loaded/)).toBeInTheDocument();
+    expect(screen.getByText(/The load weighs about \d+ kg, the vehicle carries 20 kg/)).toBeInTheDocument();
+  });
+});
+
+describe('what if', () => {
+  it('shows what would change before anything is taken, and takes it on demand', async () => {
+    show();
+    await userEvent.click(await screen.findByText(/What if the day/));
+    await type('Air, warmest', '34');
+    expect(await screen.findByRole('rowheader', { name: 'Fastest drying' })).toBeInTheDocument();
+    expect(sentChanges(asked)).toEqual([]);
+    await userEvent.click(screen.getByRole('button', { name: 'Take it over' }));
+    await waitFor(() => {
+      expect(sentChanges(asked).at(-1)?.fields['weather']).toMatchObject({ temperatureC: 34 });
+    });
+  });
+
+  it('leaves all as it is on demand, and takes no older stock', async () => {
+    show();
+    await userEvent.click(await screen.findByText(/What if the day/));
+    await type('Stock older by', '60');
+    expect(await screen.findByText(/Stock is not made older by this/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Take it over' })).toBeDisabled();
+    await userEvent.click(screen.getByRole('button', { name: 'Leave it as it is' }));
+    expect(screen.queryByText(/Stock is not made older/)).not.toBeInTheDocument();
+    expect(sentChanges(asked)).toEqual([]);
+  });
+
+  it('refuses what cannot be, with the limit', async () => {
+    show();
+    await userEvent.click(await screen.findByText(/What if the day/));
+    await type('Cloud', '130');
+    expect(await screen.findByText(/1.3 .* is outside 0 to 1/)).toBeInTheDocument();
+    await type('Yard tap', '0');
+    expect(await screen.findByText('0 L/min is outside 0.1 to 500 L/min')).toBeInTheDocument();
+  });
+});
