@@ -1,5 +1,12 @@
 /** The parts of the engine that are measured one by one, from one and the same copy of the core. */
-export { readJobFile, whatIf } from '../../core/src/index.ts';
+export {
+  plan,
+  provisionsOf,
+  readJobFile,
+  sectionsByHour,
+  whatIf,
+  withSupplyChange,
+} from '../../core/src/index.ts';
 export { derived } from '../../core/src/plan/plan.ts';
 export { treatedSurfaces } from '../../core/src/plan/planned-surface.ts';
 export { faced } from '../../core/src/survey/face.ts';

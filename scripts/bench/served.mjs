@@ -70,3 +70,9 @@ export async function timed(count, run) {
   }
   return times;
 }
+
+export const ms = (value) => `${value.toFixed(value < 10 ? 1 : 0)} ms`;
+
+/** Times as a row of the table shows them. */
+export const spread = (times) =>
+  `${ms(median(times))} median of ${times.length}, ${ms(Math.max(...times))} worst`;

@@ -11,8 +11,10 @@ export function chemistryWarnings(
   surfaces: readonly TreatedSurface[],
   survey: FacedSurvey,
 ): readonly Warning[] {
-  const nameOf = (id: string) =>
-    [...survey.surfaces, ...survey.features].find((place) => place.id === id)?.name ?? id;
+  const names = new Map(
+    [...survey.surfaces, ...survey.features].map((place) => [place.id as string, place.name]),
+  );
+  const nameOf = (id: string) => names.get(id) ?? id;
   const party = ({ face, agent }: GuardedParty) =>
     `${nameOf(face)} (${CATALOGUE.agent(agent).name.toLowerCase()})`;
   return meetings.map((meeting) => {

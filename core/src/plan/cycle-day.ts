@@ -3,7 +3,8 @@ import { roundToStep } from '../quantity/rounding.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { FaceHour } from './face-hours.ts';
-import { wetCyclePlan } from './wet-cycle-plan.ts';
+import { rinseWindow } from '../wetting/section-area.ts';
+import { cycleParts, isTooSmall } from './wet-cycle-rhythm.ts';
 
 /** One wet cycle as it would be in one hour. */
 export interface CycleHour {
@@ -15,7 +16,8 @@ export interface CycleHour {
   readonly dryOutMinutes: number;
   /** What could be wet at once, however large the face is; 0 where it cannot be worked. */
   readonly sectionSquareMetres: number;
-  readonly mistPasses: number;
+  /** It must be kept wet by mists. */
+  readonly misted: boolean;
   readonly workable: boolean;
 }
 
@@ -29,23 +31,26 @@ export interface CycleDayInput {
 }
 
 /** How sections and clocks of one cycle change over the day. */
-export function cycleDay({ surface, stages, hours, catalogue, alone }: CycleDayInput): readonly CycleHour[] {
+export function cycleDay({ hours, ...cycle }: CycleDayInput): readonly CycleHour[] {
   return hours.map(({ hour, air, evaporationMillimetresPerHour }) => {
-    const cycle = wetCyclePlan({ surface, stages, air, catalogue, alone, sectionFactor: 1 });
-    const workable = cycle.unworkable === null;
+    const { apply, clocks, rhythm } = cycleParts({ ...cycle, air });
+    const area = apply.areaSquareMetres;
+    const greatest = rhythm?.greatest ?? area;
+    const workable =
+      !rhythm || (!isTooSmall(rhythm, area) && rinseWindow(rhythm.cycle, Math.min(greatest, area)) !== null);
     return {
       hour,
       netRadiationWattsPerSquareMetre: air.netRadiationWattsPerSquareMetre,
       temperatureC: air.temperatureC,
       evaporationMillimetresPerHour,
-      filmMinutes: cycle.clocks.filmMinutes,
-      dryOutMinutes: cycle.clocks.dryOutMinutes,
-      sectionSquareMetres: roundToStep(cycle.greatestSquareMetres, 0.1),
-      mistPasses: cycle.mist?.passes ?? 0,
+      filmMinutes: clocks.filmMinutes,
+      dryOutMinutes: clocks.dryOutMinutes,
+      sectionSquareMetres: workable ? roundToStep(greatest, 0.1) : 0,
+      misted: workable && (rhythm?.mist ?? null) !== null,
       workable,
     };
   });
-}
+} // prettier-ignore
 
 /** The best hour to work: the largest section, of equals the one that stays wet longest; null where none is workable. */
 export function bestHour(day: readonly CycleHour[]): CycleHour | null {

@@ -1,13 +1,11 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import type { ChemistryMeeting } from '../protection/chemistry-guard.ts';
+import type { ChemistryMeeting, GuardedFace } from '../protection/chemistry-guard.ts';
 import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import { classRefusals } from '../treatment/limit-verdict.ts';
 import type { Refusal } from '../treatment/limit-verdict.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
-import { guardedFaces } from './guarded-faces.ts';
-import type { TreatedSurface } from './planned-surface.ts';
 
 /** How an agent comes to a face that it is not put on. */
 export type Reaching = ChemistryMeeting['how'];
@@ -29,7 +27,7 @@ export interface Exposure {
  * Agents of a visit on faces that they are not meant for. Every face of the property counts, also one that is not treated or
  * is left out: water does not ask.
  */
-export function exposures(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Exposure[] {
+export function exposures(survey: FacedSurvey, guarded: readonly GuardedFace[]): readonly Exposure[] {
   const onto = flowsOnto(survey.surfaces);
   const fouled = new Set(
     survey.findings.filter((f) => contaminantById(f.contaminant).ammonia).map((f) => f.surface as string),
@@ -37,7 +35,14 @@ export function exposures(survey: FacedSurvey, surfaces: readonly TreatedSurface
   const byId = new Map(survey.surfaces.map((face) => [face.id as string, face]));
   const neighbours = neighboursOf(survey.surfaces);
   const found = new Map<string, Exposure>();
-  for (const { id, agents, touches } of guardedFaces(surfaces, survey.job.weather.windMetresPerSecond)) {
+  const known = new Map<string, readonly Refusal[]>();
+  const harm = (face: Face, agent: Agent) => {
+    const key = `${face.id} ${agent.class}`;
+    const refusals = known.get(key) ?? harmTo(face, agent, survey);
+    known.set(key, refusals);
+    return refusals;
+  };
+  for (const { id, agents, touches } of guarded) {
     if (agents.length === 0) continue;
     const reached = new Map<string, Reaching>();
     for (const { face, how } of touches) reached.set(face, how);
@@ -47,26 +52,16 @@ export function exposures(survey: FacedSurvey, surfaces: readonly TreatedSurface
       const face = byId.get(target);
       if (!face || target === id) continue;
       for (const agent of agents) {
-        const key = JSON.stringify([target, agent.id, how]);
-        const before = found.get(key);
-        const exposure = before
-          ? { ...before, from: [...before.from, id] }
-          : exposureOf({ face, agent, how, from: [id] }, survey, fouled.has(target));
-        if (exposure) found.set(key, exposure);
+        const refusals = harm(face, agent);
+        const setsFreeGas = fouled.has(target) && setsFreeGasWithAmmonia(agent);
+        if (refusals.length === 0 && !setsFreeGas) continue;
+        const key = `${target} ${agent.id} ${how}`;
+        const from = [...(found.get(key)?.from ?? []), id];
+        found.set(key, { face, agent, how, from, refusals, setsFreeGas });
       }
     }
   }
   return [...found.values()];
-}
-
-function exposureOf(
-  come: Pick<Exposure, 'face' | 'agent' | 'how' | 'from'>,
-  survey: FacedSurvey,
-  fouled: boolean,
-): Exposure | null {
-  const refusals = harmTo(come.face, come.agent, survey);
-  const setsFreeGas = fouled && setsFreeGasWithAmmonia(come.agent);
-  return refusals.length > 0 || setsFreeGas ? { ...come, refusals, setsFreeGas } : null;
 }
 
 /** What an agent does to a face that it comes to; each rule once, for any material that the face may be. */

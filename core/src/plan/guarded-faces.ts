@@ -20,14 +20,17 @@ export function guardedFaces(
   windMetresPerSecond: number,
 ): readonly RankedFace[] {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
-  const above = surfacesAbove(surfaces.map((p) => p.surface));
+  const above = new Map<string, string[]>();
+  for (const { upper, lower } of surfacesAbove(surfaces.map((p) => p.surface)))
+    above.set(lower, [...(above.get(lower) ?? []), upper]);
+  const bySide = sidesOf(surfaces);
+  const sameSide = ({ surface }: TreatedSurface) =>
+    (bySide.get(surface.side ?? '') ?? []).filter((other) => other.surface !== surface);
   /** Walls that stand at a washed floor: on its side, wherever their own water runs, or above it by their run-off. */
   const splashed = (floor: TreatedSurface): readonly Touch[] => {
     if (!floor.treatment?.stages.some((s) => s.kind === 'wash')) return [];
-    const over = above.flatMap((pair) =>
-      pair.lower === floor.surface.id ? (byId.get(pair.upper) ?? []) : [],
-    );
-    return [...new Set([...over, ...sameSide(floor, surfaces)])]
+    const over = (above.get(floor.surface.id) ?? []).flatMap((upper) => byId.get(upper) ?? []);
+    return [...new Set([...over, ...sameSide(floor)])]
       .filter((wall) => splashesOnto(wall, floor))
       .map((wall) => ({ face: wall.surface.id, how: 'splash' }));
   };
@@ -36,7 +39,7 @@ export function guardedFaces(
     const { surface } = planned;
     const downwind =
       drifts && isSprayed(planned)
-        ? sameSide(planned, surfaces).map((other): Touch => ({ face: other.surface.id, how: 'drift' }))
+        ? sameSide(planned).map((other): Touch => ({ face: other.surface.id, how: 'drift' }))
         : [];
     return {
       id: surface.id,
@@ -61,12 +64,16 @@ function isSprayed({ treatment }: TreatedSurface): boolean {
   );
 }
 
-function sameSide(
-  { surface }: TreatedSurface,
-  surfaces: readonly TreatedSurface[],
-): readonly TreatedSurface[] {
-  if (surface.side === null) return [];
-  return surfaces.filter((other) => other.surface.side === surface.side && other.surface.id !== surface.id);
+function sidesOf(surfaces: readonly TreatedSurface[]): ReadonlyMap<string, readonly TreatedSurface[]> {
+  const sides = new Map<string, TreatedSurface[]>();
+  for (const planned of surfaces) {
+    const { side } = planned.surface;
+    if (side === null) continue;
+    const list = sides.get(side);
+    if (list) list.push(planned);
+    else sides.set(side, [planned]);
+  }
+  return sides;
 }
 
 /** Growth before alkali before acid before what stays on, as on one face. */

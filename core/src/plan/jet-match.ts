@@ -2,8 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Jet, Tool } from '../catalogue/tool.ts';
 import { pumpMatch } from '../jet/pump-match.ts';
 import type { Pump, PumpMatch } from '../jet/pump-match.ts';
-import { leastStandOff, tipsWithin } from '../jet/stand-off.ts';
-import type { TipChoice } from '../jet/stand-off.ts';
+import { leastStandOff } from '../jet/stand-off.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
 import { formatStandOff } from '../quantity/length.ts';
 import { BAR_PER_PSI, formatPumpPressure } from '../quantity/pressure.ts';
@@ -24,8 +23,8 @@ export interface JetOnFace {
   readonly limitKilopascal: number;
   /** Least distance at that pressure, m; null where no distance is enough. */
   readonly leastMetres: number | null;
-  /** Other tips of this orifice within the limit. */
-  readonly tips: readonly TipChoice[];
+  /** Of its one nozzle, for other tips; null for several and for a rotating one. */
+  readonly orifice: number | null;
   /** What to do about a pump that is stronger than the tool is judged by; null where nothing is. */
   readonly advice: string | null;
 }
@@ -47,32 +46,36 @@ export function jetsOn(
   surfaces: readonly TreatedSurface[],
   { job }: Pick<FacedSurvey, 'job'>,
 ): readonly JetOnFace[] {
+  // Faces of one limit under one tool are alike.
+  const known = new Map<string, Omit<JetOnFace, 'surface'>>();
   return surfaces.flatMap((planned) => {
     const tools = new Set((planned.treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
-    return [...tools].flatMap((id) => {
+    return [...tools].flatMap((id): readonly JetOnFace[] => {
       const tool = CATALOGUE.tool(id);
-      return tool.jet ? [jetOn(planned, tool, tool.jet, job)] : [];
+      if (!tool.jet) return [];
+      const key = `${id} ${String(planned.jetLimitKilopascal)}`;
+      const jet = known.get(key) ?? jetOn(planned.jetLimitKilopascal, tool, tool.jet, job);
+      known.set(key, jet);
+      return [{ surface: planned.surface.id, ...jet }];
     });
   });
 }
 
-function jetOn(planned: TreatedSurface, tool: Tool, jet: Jet, { house, units }: JobDetail): JetOnFace {
+function jetOn(limit: number, tool: Tool, jet: Jet, { house, units }: JobDetail): Omit<JetOnFace, 'surface'> {
   const pump = pumpOf(tool, house);
   const orificeSum = jet.orifice * jet.nozzles;
   const match = pump && pumpMatch(pump, orificeSum, units);
   const psi = match?.psi ?? jet.psi;
-  const limit = planned.jetLimitKilopascal;
   const running = { ...jet, psi };
   const least = leastStandOff(running, limit);
   return {
-    surface: planned.surface.id,
     tool: tool.id,
     psi,
     match,
     kilopascal: surfacePressure(running),
     limitKilopascal: limit,
     leastMetres: least,
-    tips: jet.nozzles === 1 && jet.rotatingFactor === undefined ? tipsWithin(jet.orifice, psi, limit) : [],
+    orifice: jet.nozzles === 1 && jet.rotatingFactor === undefined ? jet.orifice : null,
     advice: match && psi > jet.psi * STRONGER ? adviceFor(running, jet.psi, limit, least, units) : null,
   };
 }

@@ -23,6 +23,7 @@ import { exposureWarnings } from './exposure-warnings.ts';
 import { plannedMixes } from './planned-mixes.ts';
 import { FaceHours } from './face-hours.ts';
 import type { NoSun } from './face-hours.ts';
+import { guardedFaces } from './guarded-faces.ts';
 import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
@@ -107,7 +108,8 @@ function treated(survey: FacedSurvey) {
   const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
   const surfaces = whole.map((p) => inVisit(p, visits[visitNumber - 1]));
   const questions = openQuestions(survey);
-  const exposed = exposures(survey, surfaces);
+  const guarded = guardedFaces(surfaces, survey.job.weather.windMetresPerSecond);
+  const exposed = exposures(survey, guarded);
   const date =
     survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
   return {
@@ -118,6 +120,7 @@ function treated(survey: FacedSurvey) {
     visitNumber,
     date,
     hours: new FaceHours(survey, date),
+    guarded,
     protections: protectionsFor(survey, surfaces, exposed),
     questions,
     warnings: [
@@ -136,13 +139,13 @@ function treated(survey: FacedSurvey) {
 }
 
 function sectioned(
-  { hours, ...before }: ReturnType<typeof treated>,
+  { hours, guarded, ...before }: ReturnType<typeof treated>,
   survey: FacedSurvey,
   sectionFactor: number,
 ): Derivation {
   const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor, hours));
   const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
-  const work = visitWork(surfaces, survey.job, {
+  const work = visitWork(surfaces, guarded, survey.job, {
     before: 60 * protectionMinutes(before.protections, 'before'),
     after: 60 * protectionMinutes(before.protections, 'after'),
   });

@@ -81,7 +81,7 @@ export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] 
 export function bestHours({ hours, working, best }: CycleDay): string {
   if (best === null) return 'none of this day';
   const day = hours.filter((h) => working.includes(h.hour));
-  const easy = day.filter((h) => h.workable && h.mistPasses === best.mistPasses && h.sectionSquareMetres >= best.sectionSquareMetres * EASY_SHARE);
+  const easy = day.filter((h) => h.workable && h.misted === best.misted && h.sectionSquareMetres >= best.sectionSquareMetres * EASY_SHARE);
   return easy.length === day.length ? 'any hour' : hoursInWords(easy.map((h) => h.hour));
 } // prettier-ignore
 

@@ -7,7 +7,8 @@ import type { Schedule } from '../sequence/problem.ts';
 import { flowThroughHose } from '../water/hose-loss.ts';
 import { tankLine } from '../water/tank-line.ts';
 import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
-import type { Derivation } from './plan.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import type { PlannedSurface } from './planned-surface.ts';
 import { stageLitres } from './stage-water.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
@@ -34,15 +35,18 @@ export interface WaterPlan {
   readonly line: TankLine;
 }
 
+/** What of a plan draws water. */
+interface WateredPlan {
+  readonly work: { readonly planned: readonly PlannedOperation[] };
+  readonly surfaces: readonly PlannedSurface[];
+  readonly mixes: readonly PlannedMix[];
+}
+
 /** Without a tank pumps hold this much, L. */
 const LEAST_BUFFER_LITRES = 1;
 
 /** What is drawn over the day of a schedule, what comes in, and how the tank stands in between. */
-export function visitWater(
-  derivation: Pick<Derivation, 'work' | 'surfaces' | 'mixes'>,
-  schedule: Schedule,
-  survey: FacedSurvey,
-): WaterPlan {
+export function visitWater(derivation: WateredPlan, schedule: Schedule, survey: FacedSurvey): WaterPlan {
   const uses = usesOf(derivation, schedule, survey);
   const sources = survey.waterPoints.flatMap((point) => sourceOf(point, survey));
   const { tank } = survey.job.house.gear;
@@ -58,7 +62,7 @@ export function visitWater(
 }
 
 function usesOf(
-  { work, surfaces, mixes }: Pick<Derivation, 'work' | 'surfaces' | 'mixes'>,
+  { work, surfaces, mixes }: WateredPlan,
   schedule: Schedule,
   survey: FacedSurvey,
 ): readonly WaterUse[] {
@@ -86,7 +90,7 @@ function usesOf(
 
 /** The water of each mix, shared by the times at which it is mixed. */
 function waterOfMixes(
-  mixes: Derivation['mixes'],
+  mixes: readonly PlannedMix[],
   planned: readonly PlannedOperation[],
 ): ReadonlyMap<string, number> {
   const times = planned.filter((p) => p.task === 'mix');

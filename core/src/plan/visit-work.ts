@@ -9,7 +9,7 @@ import { machineCounts } from '../survey/job-detail.ts';
 import type { JobDetail } from '../survey/job-detail.ts';
 import { cycleGroup, untiedGroup } from './cycle-work.ts';
 import { footRinse, splashesUp } from './foot-rinse.ts';
-import { guardedFaces } from './guarded-faces.ts';
+import type { RankedFace } from './guarded-faces.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { Group, PlannedOperation } from './work-builder.ts';
@@ -32,7 +32,8 @@ export interface ProtectionSeconds {
 /** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
-  { house, weather }: Pick<JobDetail, 'house' | 'weather'>,
+  guarded: readonly RankedFace[],
+  { house }: Pick<JobDetail, 'house'>,
   protectionSeconds: ProtectionSeconds,
 ): VisitWork {
   const builder = new WorkBuilder();
@@ -43,7 +44,7 @@ export function visitWork(
     if (list.length > 0) groups.set(planned.surface.id, list);
   }
   const { apart, footRinses, before } = bindByGravity(builder, surfaces, groups);
-  const meetings = keepApart(builder, surfaces, groups, before, weather.windMetresPerSecond);
+  const meetings = keepApart(builder, surfaces, guarded, groups, before);
   if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectionSeconds);
   return {
     planned: builder.planned,
@@ -167,15 +168,11 @@ function bindByGravity(
 function keepApart(
   builder: WorkBuilder,
   surfaces: readonly PlannedSurface[],
+  guarded: readonly RankedFace[],
   groups: ReadonlyMap<string, readonly Group[]>,
   before: readonly (readonly [string, string])[],
-  windMetresPerSecond: number,
 ): readonly ChemistryMeeting[] {
-  const faces = new Map(
-    guardedFaces(surfaces, windMetresPerSecond)
-      .filter((face) => groups.has(face.id))
-      .map((face) => [face.id, face]),
-  );
+  const faces = new Map(guarded.filter((face) => groups.has(face.id)).map((face) => [face.id, face]));
   const order = faceOrder([...faces.values()], before);
   const inOrder = order.flatMap((id) => faces.get(id) ?? []);
   const guard = chemistryGuard(inOrder, flowsOnto(surfaces.map((p) => p.surface)));

@@ -1,13 +1,11 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
-import type { FaceAir } from './face-hours.ts';
-import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import { rinseWindow, sectionArea } from '../wetting/section-area.ts';
-import type { RinseWindow, WetCycle } from '../wetting/section-area.ts';
-import { wetClocks } from './wet-clocks.ts';
+import { rinseWindow } from '../wetting/section-area.ts';
+import type { RinseWindow } from '../wetting/section-area.ts';
 import type { WetClocks } from './wet-clocks.ts';
+import { cycleParts, isTooSmall } from './wet-cycle-rhythm.ts';
+import type { CycleConditions, Rhythm } from './wet-cycle-rhythm.ts';
 
 export interface MistPlan {
   readonly intervalMinutes: number;
@@ -42,16 +40,11 @@ export interface WetCyclePlan {
   readonly unworkable: string | null;
 }
 
-const PER_HOUR = 60;
 /** Lags are whole seconds: a bridge that fits to the last of them is planned with one pass more. */
 const ROUNDING_MINUTES = 0.1;
 
-export interface CycleInput {
-  readonly surface: Surface;
-  readonly stages: readonly Stage[];
-  readonly air: FaceAir;
-  readonly catalogue: Catalogue;
-  readonly alone: boolean;
+/** A cycle with how large its sections are taken. */
+export interface CycleInput extends CycleConditions {
   /** 1 for the greatest sections, less for smaller ones. */
   readonly sectionFactor: number;
 }
@@ -61,15 +54,8 @@ export interface CycleInput {
  * @param input stages of one cycle in their order, with exactly one application
  */
 export function wetCyclePlan(input: CycleInput): WetCyclePlan {
-  const { surface, stages, air } = input;
-  const preWet = stages.find((s) => s.kind === 'pre-wet') ?? null;
-  const apply = stages.find(
-    (s): s is Stage & { apply: ApplyDetail } => s.kind === 'apply' && s.apply !== null,
-  );
-  if (!apply) throw new Error('a wet cycle has an application');
-  const finishing = stages.filter((s) => s !== preWet && s !== apply);
-  const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, air, input.catalogue);
-  const applyRate = (apply.rate?.squareMetresPerHour ?? PER_HOUR) / PER_HOUR / apply.apply.coats;
+  const { surface } = input;
+  const { preWet, apply, finishing, clocks, applyRate, finishRate, rhythm } = cycleParts(input);
   const base = {
     id: `${surface.id}.cycle-${String(apply.cycle ?? 0)}`,
     surface: surface.id,
@@ -80,19 +66,8 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
     clocks,
   };
   const { dwell } = apply.apply;
-  if (!dwell || finishing.length === 0) return leaveOnPlan(base, applyRate);
+  if (!dwell || !rhythm) return leaveOnPlan(base, applyRate);
 
-  const finishRate =
-    1 / finishing.reduce((sum, s) => sum + PER_HOUR / (s.rate?.squareMetresPerHour ?? PER_HOUR), 0);
-  const rhythm = chosenRhythm({
-    applyRate,
-    finishRate,
-    dwell,
-    clocks,
-    needs: apply.apply.needs,
-    alone: input.alone,
-    areaSquareMetres: base.areaSquareMetres,
-  });
   const greatest = Math.min(rhythm.greatest, base.areaSquareMetres);
   const wanted = Math.max(
     Math.min(greatest, TRADE_DEFAULTS.smallestSectionSquareMetres),
@@ -105,9 +80,8 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
   );
   const sectionSquareMetres = base.areaSquareMetres / sectionCount;
   const window = rinseWindow(rhythm.cycle, sectionSquareMetres);
-  const tooSmall =
-    rhythm.greatest < Math.min(TRADE_DEFAULTS.smallestSectionSquareMetres, base.areaSquareMetres);
-  const unworkable = tooSmall || !window ? unworkableText(rhythm, dwell, clocks) : null;
+  const unworkable =
+    isTooSmall(rhythm, base.areaSquareMetres) || !window ? unworkableText(rhythm, dwell, clocks) : null;
   const finishMinutes = sectionSquareMetres / finishRate;
   return {
     ...base,
@@ -139,74 +113,6 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
     ),
     unworkable,
   };
-}
-
-interface Rhythm {
-  readonly cycle: WetCycle;
-  readonly greatest: number;
-  readonly mist: Omit<MistPlan, 'passes'> | null;
-  readonly handsOn: boolean;
-  readonly needs: 'film' | 'not-dry';
-}
-
-interface RhythmInput {
-  readonly applyRate: number;
-  readonly finishRate: number;
-  readonly dwell: { readonly fromMinutes: number; readonly toMinutes: number };
-  readonly clocks: WetClocks;
-  readonly needs: 'film' | 'not-dry';
-  readonly alone: boolean;
-  readonly areaSquareMetres: number;
-}
-
-/** Without mist where that leaves at least a strip; with mist passes where they give a larger section. */
-function chosenRhythm(given: RhythmInput): Rhythm {
-  const wet = given.needs === 'film' ? given.clocks.filmMinutes : given.clocks.dryOutMinutes;
-  const dry = pacedCycle(given, Math.min(given.dwell.toMinutes, wet));
-  const dryArea = sectionArea(dry, given.alone);
-  const plain: Rhythm = { cycle: dry, greatest: dryArea, mist: null, handsOn: false, needs: given.needs };
-  if (wet >= given.dwell.toMinutes || dryArea >= TRADE_DEFAULTS.stripSquareMetres) return plain;
-
-  const interval = wet * TRADE_DEFAULTS.mistMargin;
-  const rate = given.applyRate * TRADE_DEFAULTS.mistSpeedFactor;
-  const handsOn = interval < TRADE_DEFAULTS.handsOnMistMinutes;
-  if (interval < TRADE_DEFAULTS.shortestMistIntervalMinutes) return plain;
-  const misted = pacedCycle(given, given.dwell.toMinutes, { interval, rate });
-  // The first mist follows the application, and the last strip is rinsed before the last mist dries; whoever stays with
-  // the section mists on while scrubbing.
-  const betweenMists =
-    TRADE_DEFAULTS.mistMargin *
-    Math.min(given.applyRate * interval, interval / (1 / rate + 1 / given.finishRate));
-  const area = Math.min(sectionArea(misted, given.alone || handsOn), handsOn ? Infinity : betweenMists);
-  if (area <= dryArea) return plain;
-  return {
-    cycle: misted,
-    greatest: area,
-    mist: { intervalMinutes: interval, squareMetresPerMinute: rate },
-    handsOn,
-    needs: given.needs,
-  };
-}
-
-/**
- * The cycle with its slack: the full one where the crew leaves a section to dwell; little where somebody stays with it,
- * which is where the whole of a section so sized is over within minutes.
- */
-function pacedCycle(given: RhythmInput, latest: number, mist?: WetCycle['mist']): WetCycle {
-  const withSlack = (slack: number): WetCycle => ({
-    applyRate: given.applyRate,
-    rinseRate: given.finishRate,
-    dwellFrom: given.dwell.fromMinutes,
-    latest,
-    stripArea: TRADE_DEFAULTS.stripSquareMetres,
-    slack,
-    ...(mist ? { mist } : {}),
-  });
-  const close = withSlack(TRADE_DEFAULTS.handsOnSlackMinutes);
-  const area = Math.min(given.areaSquareMetres, sectionArea(close, true));
-  const window = area > 0 ? rinseWindow(close, area) : null;
-  const over = window ? window.earliest + area / given.finishRate : Infinity;
-  return over <= TRADE_DEFAULTS.handsOnCycleMinutes ? close : withSlack(TRADE_DEFAULTS.slackMinutes);
 }
 
 /** As many sections as it takes that the passes over one fit between its application and the latest rinse. */

@@ -66,7 +66,7 @@ function HourCells({ day, hours, units }: { readonly day: CycleDay; readonly hou
                 width={16}
                 y={BAR + 1 - Math.max(2, height(at.sectionSquareMetres))}
                 height={Math.max(2, height(at.sectionSquareMetres))}
-                fill={at.mistPasses > 0 ? 'var(--dwell)' : 'var(--wet)'}
+                fill={at.misted ? 'var(--dwell)' : 'var(--wet)'}
               />
             ) : (
               <text x={11} y={BAR - 4} textAnchor="middle" fontSize={13} fill="var(--stop)">
@@ -85,6 +85,6 @@ const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
 function said(hour: CycleHour, units: UnitSystem): string {
   const sun = `${decimal(hour.netRadiationWattsPerSquareMetre, 0)} W/m² net, ${decimal(hour.temperatureC, 0)} °C`;
   if (!hour.workable) return `not workable; ${sun}`;
-  const mist = hour.mistPasses > 0 ? `, ${String(hour.mistPasses)} mists` : '';
+  const mist = hour.misted ? ', kept wet by mists' : '';
   return `${formatArea(hour.sectionSquareMetres, units)} at once${mist}; film ${decimal(hour.filmMinutes, 1)} min, dry-out ${decimal(hour.dryOutMinutes, 1)} min; ${sun}`;
 }

@@ -6,6 +6,7 @@ import {
   formatPumpPressure,
   formatStandOff,
   formatVolume,
+  tipsWithin,
 } from '@etappe/core';
 import type { JetOnFace, JobGear, Provisions, RunOffPlan } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
@@ -126,6 +127,7 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
   const { units } = survey.job;
   const name = faces.find((f) => f.id === jet.surface)?.name ?? jet.surface;
   const over = jet.kilopascal > jet.limitKilopascal;
+  const tips = jet.orifice === null ? [] : tipsWithin(jet.orifice, jet.psi, jet.limitKilopascal);
   return (
     <li>
       <details>
@@ -142,7 +144,7 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
             {jet.match === null ? ', as the tool is judged: flow and pressure of the pump are not written down' : `. ${jet.match.text}`}
           </div>
           {jet.leastMetres !== null && <div>No closer than {formatStandOff(jet.leastMetres, units)}.</div>}
-          {jet.tips.slice(0, 3).map((tip) => (
+          {tips.slice(0, 3).map((tip) => (
             <div key={tip.fanDegrees}>{tip.text}</div>
           ))}
           {jet.advice && <div>{jet.advice}</div>}

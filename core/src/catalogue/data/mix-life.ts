@@ -10,7 +10,7 @@ export interface MixLife {
 const USUAL: MixLife = { hours: 72, neverClosed: false };
 
 const BY_CLASS: Readonly<Partial<Record<AgentClass, MixLife>>> = {
-  hypochlorite: { hours: 24, neverClosed: true },
+  hypochlorite: { hours: 24, neverClosed: false },
   peroxide: { hours: 4, neverClosed: true },
   neutraliser: { hours: 24, neverClosed: false },
   quaternary: { hours: 168, neverClosed: false },
