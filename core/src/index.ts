@@ -208,6 +208,7 @@ export { lotOnDay } from './supply/stock-shelf.ts';
 export { mixLife } from './catalogue/data/mix-life.ts';
 export { drawnFraction } from './mixing/injector.ts';
 export { daysAfter } from './quantity/calendar.ts';
+export { formatStock } from './quantity/stock-amount.ts';
 export { listed } from './quantity/words.ts';
 export { formatPumpPressure } from './quantity/pressure.ts';
 export {

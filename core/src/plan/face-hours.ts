@@ -78,25 +78,32 @@ export class FaceHours {
 
   /** Every hour of the day on a face, in order. */
   of(surface: Surface): readonly FaceHour[] {
-    const face = this.sunny(surface);
-    const measured = this.measured.get(surface.id);
-    const key = JSON.stringify([face, measured]);
-    const before = this.known.get(key);
-    if (before) return before;
-    const plain = this.noSun === null ? this.suns.map((sun) => this.hourUnder(sun, face)) : this.sameAllDay();
-    const hours =
-      measured === undefined
-        ? plain
-        : plain.map(({ hour, air }) => hourOf(hour, { ...air, surfaceTemperatureC: measured }));
-    this.known.set(key, hours);
-    return hours;
+    return this.hoursOf(surface, () => true, 'day');
   }
 
   /** The hours in which the crew works, by the job's day. */
   working(surface: Surface): readonly FaceHour[] {
     const { dayStart, dayHours } = this.survey.job.house;
     const start = secondOfDay(dayStart) / 3600;
-    return this.of(surface).filter(({ hour }) => hour + 1 > start && hour < start + dayHours);
+    return this.hoursOf(surface, (hour) => hour + 1 > start && hour < start + dayHours, 'work');
+  }
+
+  private hoursOf(surface: Surface, asked: (hour: number) => boolean, which: string): readonly FaceHour[] {
+    const face = this.sunny(surface);
+    const measured = this.measured.get(surface.id);
+    const key = JSON.stringify([which, face, measured]);
+    const before = this.known.get(key);
+    if (before) return before;
+    const plain =
+      this.noSun === null
+        ? this.suns.filter((s) => asked(s.hour)).map((sun) => this.hourUnder(sun, face))
+        : this.sameAllDay().filter((h) => asked(h.hour));
+    const hours =
+      measured === undefined
+        ? plain
+        : plain.map(({ hour, air }) => hourOf(hour, { ...air, surfaceTemperatureC: measured }));
+    this.known.set(key, hours);
+    return hours;
   }
 
   /** The working hour in which a face dries fastest: what is planned for it holds all day. */
@@ -163,8 +170,17 @@ function hourOf(hour: number, air: FaceAir): FaceHour {
   };
 }
 
+/** The sun does not move because somebody edits a survey. */
+let lastSun: { readonly key: string; readonly hours: readonly SunHour[] } | null = null;
+
 /** The sun at the middle of each hour. */
-function sunHours({ latitude, longitude, timeZone }: Place, date: string): readonly SunHour[] {
+function sunHours(place: Place, date: string): readonly SunHour[] {
+  const key = JSON.stringify([place, date]);
+  if (lastSun?.key !== key) lastSun = { key, hours: reckonedSun(place, date) };
+  return lastSun.hours;
+}
+
+function reckonedSun({ latitude, longitude, timeZone }: Place, date: string): readonly SunHour[] {
   return Array.from({ length: HOURS }, (_, hour) => hour).flatMap((hour): readonly SunHour[] => {
     const moment = instantOf(date, 60 * hour + 30, timeZone);
     if (!moment.ok) return [];

@@ -95,11 +95,16 @@ const SECTION_FACTORS = [1, 0.7] as const;
  * Each line is a pure step; later ones need only what stands above them.
  */
 export function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
-  return sectioned(treated(survey), survey, sectionFactor);
+  return sectioned(treated(survey, facedHash(survey)), survey, sectionFactor);
+}
+
+/** The same of the greatest sections without the hash of its inputs, for a question that nobody keeps the answer of. */
+export function derivedUnhashed(survey: FacedSurvey): Derivation {
+  return sectioned(treated(survey, ''), survey, 1);
 }
 
 /** The steps that no section size changes. */
-function treated(survey: FacedSurvey) {
+function treated(survey: FacedSurvey, inputsHash: string) {
   const whole = treatedSurfaces(survey);
   const visits = propertyVisits(
     whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
@@ -114,7 +119,7 @@ function treated(survey: FacedSurvey) {
     survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
   return {
     engine: ENGINE_VERSION,
-    inputsHash: facedHash(survey),
+    inputsHash,
     surfaces,
     visits,
     visitNumber,
@@ -174,7 +179,7 @@ function sectioned(
  */
 export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan | null, void> {
   const faces = faced(survey);
-  const before = treated(faces);
+  const before = treated(faces, facedHash(faces));
   let shortest = Infinity;
   for (const factor of SECTION_FACTORS) {
     for (const candidate of plansFor(sectioned(before, faces, factor), faces, options)) {

@@ -55,19 +55,22 @@ interface FaceInputs {
  * Faces as they were treated last, by what bears on them. After an edit only the faces that it touches are treated anew; a
  * survey comes to the worker as a copy, so that the words tell what is the same, not the objects.
  */
-const treatedLast = new WeakMap<
-  Catalogue,
-  Map<string, { readonly key: string; readonly treated: TreatedSurface }>
->();
+const treatedLast = new WeakMap<Catalogue, Map<string, readonly TreatedBefore[]>>();
+
+interface TreatedBefore {
+  readonly key: string;
+  readonly treated: TreatedSurface;
+}
+
+/** A question of what would be otherwise goes to and fro between two surveys. */
+const WAYS_KEPT = 2;
 /** More faces than one house looks at in a day. */
 const MOST_KEPT = 3000;
 
 /** Every face measured, and treated as ranked or chosen. */
 export function treatedSurfaces(survey: FacedSurvey): readonly TreatedSurface[] {
   const catalogue = houseCatalogue(survey.handbook);
-  const kept =
-    treatedLast.get(catalogue) ??
-    new Map<string, { readonly key: string; readonly treated: TreatedSurface }>();
+  const kept = treatedLast.get(catalogue) ?? new Map<string, readonly TreatedBefore[]>();
   treatedLast.set(catalogue, kept);
   if (kept.size > MOST_KEPT) kept.clear();
   const findings = bySurface(survey.findings);
@@ -87,10 +90,11 @@ export function treatedSurfaces(survey: FacedSurvey): readonly TreatedSurface[] 
       ...inputs,
       states: inputs.states.map((s) => [s.drainsToWater, s.temperatureCelsius]),
     });
-    const before = kept.get(surface.id);
-    if (before?.key === key) return before.treated;
-    const treated = treatedSurface(inputs, catalogue);
-    kept.set(surface.id, { key, treated });
+    const before = kept.get(surface.id) ?? [];
+    const same = before.find((b) => b.key === key);
+    const treated = same?.treated ?? treatedSurface(inputs, catalogue);
+    if (before[0]?.key !== key)
+      kept.set(surface.id, [{ key, treated }, ...before.filter((b) => b !== same)].slice(0, WAYS_KEPT));
     return treated;
   });
 }

@@ -2,7 +2,7 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { methodFigures } from '../treatment/method-figures.ts';
-import { derived } from './plan.ts';
+import { derivedUnhashed } from './plan.ts';
 import type { Derivation } from './plan.ts';
 import { supplyFigures } from './supply-figures.ts';
 import type { SupplyFigures } from './supply-figures.ts';
@@ -45,7 +45,7 @@ export interface WhatIf {
 /** What a change of a survey would change in the work, before it is made. */
 export function whatIf(survey: Survey, changed: Survey): WhatIf {
   const [was, becomes] = [faced(survey), faced(changed)];
-  const [before, after] = [derived(was, 1), derived(becomes, 1)];
+  const [before, after] = [derivedUnhashed(was), derivedUnhashed(becomes)];
   const methods = [methodsIn(before), methodsIn(after)] as const;
   const keys = [...new Set(methods.flatMap((m) => [...m.keys()]))];
   return {

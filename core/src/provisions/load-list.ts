@@ -15,6 +15,7 @@ import type { Plan } from '../plan/plan.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { formatLength } from '../quantity/length.ts';
 import { decimal } from '../quantity/rounding.ts';
+import { formatStock } from '../quantity/stock-amount.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { HoseList } from './hose-list.ts';
@@ -56,7 +57,7 @@ export interface LoadList {
 /** Everything that a visit needs on the vehicle, against what the house has and the vehicle carries. */
 export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[], hoses: HoseList): LoadList {
   const items = [
-    ...productItems(stock),
+    ...productItems(stock, survey),
     ...machineItems(plan, survey),
     ...toolItems(plan),
     ...hoseItems(hoses, survey),
@@ -83,9 +84,9 @@ export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[]
   };
 } // prettier-ignore
 
-function productItems(stock: readonly StockLine[]): readonly LoadItem[] {
+function productItems(stock: readonly StockLine[], { job }: Survey): readonly LoadItem[] {
   return stock.map((line) => {
-    const used = line.lots.filter((l) => l.used > 0).map((l) => `${decimal(l.used, 2)} of lot ${l.lot.lot || 'without number'}${l.lot.place === '' ? '' : `, ${l.lot.place}`}`);
+    const used = line.lots.filter((l) => l.used > 0).map((l) => `${formatStock(l.used, line.unit, job.units)} of lot ${l.lot.lot || 'without number'}${l.lot.place === '' ? '' : `, ${l.lot.place}`}`);
     // A house that writes no lots of it down is not told that one is short.
     const known = line.lots.length > 0;
     const bought = line.toBuy.containers.length === 0 || known ? [] : [packsOf(line)];
@@ -93,7 +94,7 @@ function productItems(stock: readonly StockLine[]): readonly LoadItem[] {
       key: `product ${line.product}`,
       group: 'products',
       name: line.called === null ? line.name : `${line.called} (${line.name.toLowerCase()})`,
-      amount: [`${decimal(line.needed, 2)} ${line.unit}`, ...used, ...bought].join('; '),
+      amount: [formatStock(line.needed, line.unit, job.units), ...used, ...bought].join('; '),
       kilograms: line.unit === 'kg' ? line.needed : line.needed * PRODUCT_KILOGRAMS_PER_LITRE,
       litres: line.needed * (line.unit === 'kg' ? POWDER_LITRES_PER_KILOGRAM : PRODUCT_LITRES_PER_LITRE),
       short: line.toBuy.containers.length === 0 || !known ? null : line.text,

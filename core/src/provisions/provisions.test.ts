@@ -43,7 +43,7 @@ describe('stock', () => {
     expect(old?.needed).toBeGreaterThan(fresh?.needed ?? Infinity);
     expect(old?.lots[0]?.strength?.known).toBe('aged');
     const short = chlorine(provided({}, [lot({ left: 0.01 })]));
-    expect(short?.text).toMatch(/^0 of .* will not suffice: buy 1 × 5 L$/);
+    expect(short?.text).toMatch(/^0 mL of .* will not suffice: buy 1 × 5 L$/);
   });
 
   it('that other jobs have ordered is not there twice', () => {

@@ -2,6 +2,8 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { StockLot } from '../house/stock-lot.ts';
 import type { Plan } from '../plan/plan.ts';
 import { decimal, roundToStep } from '../quantity/rounding.ts';
+import { formatStock } from '../quantity/stock-amount.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { Survey } from '../survey/survey.ts';
 import { lotOnDay } from '../supply/stock-shelf.ts';
 import type { LotStrength } from '../supply/lot-strength.ts';
@@ -72,7 +74,7 @@ export function stockPlan(plan: Plan, survey: Survey, reserved: Reserved): reado
       toBuy,
       buyPrice: prices.includes(null) ? null : prices.reduce<number>((sum, price) => sum + (price ?? 0), 0),
       lots,
-      text: saidOf(p.unit, p.amount, fromLots, toBuy, lots.length),
+      text: saidOf(p.unit, p.amount, fromLots, toBuy, lots.length, survey.job.units),
     };
   });
 } // prettier-ignore
@@ -82,8 +84,9 @@ function lotLine(lot: StockLot, used: number, reserved: number, plan: Plan, surv
   return { lot, strength, unfit, used, reserved, after: roundToStep(lot.left - used - reserved, 0.001) };
 }
 
-function saidOf(unit: string, needed: number, fromLots: number, { containers }: Containers, lots: number): string {
-  if (containers.length === 0) return `${decimal(needed, 2)} ${unit} from the shelf`;
+function saidOf(unit: 'L' | 'kg', needed: number, fromLots: number, { containers }: Containers, lots: number, units: UnitSystem): string {
+  const say = (amount: number) => formatStock(amount, unit, units);
+  if (containers.length === 0) return `${say(needed)} from the shelf`;
   const packs = containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
-  return lots === 0 ? `buy ${packs}: no lot of it is written down` : `${decimal(fromLots, 2)} of ${decimal(needed, 2)} ${unit} from the shelf; will not suffice: buy ${packs}`;
+  return lots === 0 ? `buy ${packs}: no lot of it is written down` : `${say(fromLots)} of ${say(needed)} from the shelf; will not suffice: buy ${packs}`;
 } // prettier-ignore

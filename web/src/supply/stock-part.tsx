@@ -1,7 +1,8 @@
-import { decimal, listed } from '@etappe/core';
+import { decimal, formatStock, listed } from '@etappe/core';
 import type { LotLine, Plan, StockLine } from '@etappe/core';
 import { sum } from 'd3-array';
 import { Link } from 'react-router';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 interface Props {
   readonly plan: Plan;
@@ -12,6 +13,7 @@ interface Props {
 
 /** Products of the visit against the shelf: which lots, how strong they are by then, and what must be bought. */
 export function StockPart({ plan, stock, unread }: Props) {
+  const { units } = useSurveySession().survey.job;
   const short = stock.filter((line) => line.toBuy.containers.length > 0 && line.lots.length > 0);
   const bought = stock.filter((line) => line.toBuy.containers.length > 0);
   const priced = bought.filter((line) => line.buyPrice !== null);
@@ -47,7 +49,7 @@ export function StockPart({ plan, stock, unread }: Props) {
                 {line.called !== null && <span className="quiet">{line.name.toLowerCase()}</span>}
               </td>
               <td className="figure">
-                {decimal(line.needed, 2)} {line.unit}
+                {formatStock(line.needed, line.unit, units)}
               </td>
               <td>
                 {line.lots.length === 0 ? (
@@ -68,7 +70,7 @@ export function StockPart({ plan, stock, unread }: Props) {
                     {line.lots.length > 0 && '△ '}
                     {line.toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${line.unit}`).join(' + ')}
                     {line.buyPrice !== null && <span className="quiet"> · {line.buyPrice.toFixed(2)}</span>}
-                    <div className="quiet">{decimal(line.toBuy.leftOver, 2)} {line.unit} left over</div>
+                    <div className="quiet">{formatStock(line.toBuy.leftOver, line.unit, units)} left over</div>
                   </>
                 )}
               </td>
@@ -87,7 +89,9 @@ export function StockPart({ plan, stock, unread }: Props) {
   );
 } // prettier-ignore
 
-function LotRow({ line, unit }: { readonly line: LotLine; readonly unit: string }) {
+function LotRow({ line, unit }: { readonly line: LotLine; readonly unit: 'L' | 'kg' }) {
+  const { units } = useSurveySession().survey.job;
+  const say = (amount: number) => formatStock(amount, unit, units);
   const { lot, strength, unfit, used, reserved, after } = line;
   return (
     <li>
@@ -95,17 +99,17 @@ function LotRow({ line, unit }: { readonly line: LotLine; readonly unit: string 
         <summary>
           Lot {lot.lot || 'without number'}:{' '}
           <span className="figure">
-            {unfit === null ? `${decimal(used, 2)} of ${decimal(lot.left, 2)} ${unit}` : `✕ ${unfit}`}
+            {unfit === null ? `${say(used)} of ${say(lot.left)}` : `✕ ${unfit}`}
           </span>
           {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}
         </summary>
         <div className="quiet">
           {strength && <div>{strength.sum}.</div>}
-          {reserved > 0 && <div>{decimal(reserved, 2)} {unit} reserved by orders of other jobs.</div>}
+          {reserved > 0 && <div>{say(reserved)} reserved by orders of other jobs.</div>}
           <div>
             {after < 0
-              ? `△ ${decimal(-after, 2)} ${unit} more are planned than there are.`
-              : `${decimal(after, 2)} ${unit} are left after it`}
+              ? `△ ${say(-after)} more are planned than there are.`
+              : `${say(after)} are left after it`}
             {lot.place === '' ? '' : `, ${lot.place}`}.
           </div>
         </div>

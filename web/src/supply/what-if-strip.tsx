@@ -6,6 +6,7 @@ import {
   dryClock,
   faced,
   formatArea,
+  formatStock,
   formatVolume,
   tapFields,
   tapToChange,
@@ -175,7 +176,7 @@ function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem):
     ...[...names].map(([product, name]) =>
       row(name, (f) => {
         const found = f.products.find((p) => p.product === product);
-        return found ? `${decimal(found.amount, 2)} ${found.unit}` : 'none';
+        return found ? formatStock(found.amount, found.unit, units) : 'none';
       }),
     ),
   ];
