@@ -13,13 +13,22 @@ const SIZES = [
       'damage',
       'treat/steps-south',
       'supply',
+      'supply?part=mixes',
+      'supply?part=wetness',
+      'supply?part=water',
+      'supply?part=load',
       'sequence',
       'order',
     ],
   },
   { name: 'tablet', width: 820, height: 1180, stations: ['walk/drum-north'] },
   // What is held in a wet hand; the rest only has to fit.
-  { name: 'phone', width: 390, height: 844, stations: ['walk', 'walk/drum-north', 'report', 'order'] },
+  {
+    name: 'phone',
+    width: 390,
+    height: 844,
+    stations: ['walk', 'walk/drum-north', 'report', 'order', 'supply?part=load'],
+  },
 ];
 
 for (const { name, stations, ...viewport } of SIZES) {
@@ -35,6 +44,7 @@ for (const { name, stations, ...viewport } of SIZES) {
       '/properties',
       '/handbook/materials/limestone',
       '/handbook/products/white-14',
+      '/handbook/lots/white-feb',
       '/handbook/house',
       ...stations.map((s) => `/jobs/${job}/${s}`),
     ]) {
@@ -62,7 +72,13 @@ for (const { name, stations, ...viewport } of SIZES) {
 test('every station fits the width of a phone', async ({ page, etappe }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const job = await etappe.jobId('Hill observatory');
-  for (const station of ['treat/drum-north', 'supply', 'sequence']) {
+  for (const station of [
+    'treat/drum-north',
+    'supply',
+    'supply?part=wetness',
+    'supply?part=water',
+    'sequence',
+  ]) {
     await page.goto(`${etappe.url}/jobs/${job}/${station}`);
     await expect(
       page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),

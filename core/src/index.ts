@@ -191,6 +191,7 @@ export type { LotLine, Reserved, StockLine } from './provisions/stock-plan.ts';
 export type { RunOffPlan } from './provisions/run-off-plan.ts';
 export type { ReachLine } from './provisions/reach-list.ts';
 export { tipsWithin } from './jet/stand-off.ts';
+export { jetsOn } from './plan/jet-match.ts';
 export type { JetOnFace } from './plan/jet-match.ts';
 export type { TankLine } from './water/tank-line.ts';
 export { bestHours, sectionsByHour, sidesByDrying } from './plan/sections-by-hour.ts';

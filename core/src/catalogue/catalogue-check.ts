@@ -86,7 +86,7 @@ const tool = Joi.object({
   machines: Joi.array().items(Joi.valid(...MACHINE_KINDS)).required(), scrubs: Joi.boolean().required(),
   harmedBy: Joi.array().items(Joi.valid(...AGENT_CLASSES)).required(), reachMetres: positive.max(30).required(),
   paceMetresPerMinute: Joi.array().ordered(positive.max(60), positive.max(60)).allow(null).required(),
-  jet: Joi.object({ orifice: positive.required(), nozzles: positive.integer().required(), psi: positive.max(5000).required(), fanDegrees: positive.max(90).required(), standOffMetres: positive.max(3).required(), rotatingFactor: positive.max(50) }).allow(null).required(),
+  jet: Joi.object({ orifice: positive.required(), nozzles: positive.integer().required(), psi: positive.max(5000).required(), fanDegrees: positive.max(90).required(), standOffMetres: positive.max(3).required(), rotatingFactor: positive.max(50), barMetres: positive.max(2) }).allow(null).required(),
 }); // prettier-ignore
 const limit = Joi.object({
   id, text, whatCanHappen: text, source: text,

@@ -31,6 +31,8 @@ export interface Jet {
   readonly standOffMetres: number;
   /** A pencil that runs round in a cone of `fanDegrees`: how much harder it strikes than the mean over the cone. */
   readonly rotatingFactor?: number;
+  /** Length of the bar of a surface cleaner: what it sweeps at once. */
+  readonly barMetres?: number;
 }
 
 export const MACHINE_KINDS = ['sprayer', 'hose', 'pressure-washer', 'surface-cleaner', 'hot-washer'] as const;

@@ -19,7 +19,10 @@ export interface MarkSite {
   readonly near: ReadonlySet<string>;
 }
 
-export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'features' | 'handbook'>): MarkSite {
+export function siteOf(
+  surface: Surface,
+  survey: Pick<Survey, 'sides' | 'features' | 'handbook' | 'property'>,
+): MarkSite {
   const material = houseCatalogue(survey.handbook).material(surface.material);
   const around = new Set<string>(SURROUNDING_FIELDS.flatMap((field) => surface[field]));
   const side = survey.sides.find((s) => s.id === surface.side);
@@ -27,7 +30,7 @@ export function siteOf(surface: Surface, survey: Pick<Survey, 'sides' | 'feature
     family: material.family,
     calcareous: material.calcareous,
     painted: surface.finish === 'painted',
-    shaded: side ? isShadySide(side) : false,
+    shaded: side ? isShadySide(side, survey.property.place.latitude) : false,
     floor: surface.band === 'floor',
     near: new Set(survey.features.filter((f) => around.has(f.id)).map((f) => f.kind)),
   };

@@ -69,7 +69,11 @@ describe('distance and tip', () => {
       12 * surfacePressure({ ...cone, rotatingFactor: 1 }),
       6,
     );
-    expect(jetDose(3.5, 2400, 0.09, 12)).toBeCloseTo(jetDose(3.5, 2400, 0.09, 6) / 2, 9);
-    expect(() => jetDose(3.5, 2400, 0.09, 0)).toThrow('pace 0 m/min must be above 0 m/min');
+    const fan = { ...cone, fanDegrees: 25, standOffMetres: 0.2 };
+    expect(jetDose(fan, 12)).toBeCloseTo(jetDose(fan, 6) / 2, 9);
+    expect(jetDose({ ...fan, barMetres: 0.5 }, 12)).toBeLessThan(jetDose(fan, 12));
+    // 10.3 L/min at 165 bar are 2.8 kW, over 0.5 m at 12 m/min.
+    expect(jetDose({ ...fan, barMetres: 0.5 }, 12)).toBeCloseTo(((10.26 / 60_000) * 165.5e5) / 0.1 / 1000, 0);
+    expect(() => jetDose(fan, 0)).toThrow('pace 0 m/min must be above 0 m/min');
   });
 });

@@ -1,7 +1,9 @@
 import type { Jet } from '../catalogue/tool.ts';
+import { PASCALS_PER_PSI } from '../quantity/pressure.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { fanWidth, jetForce, surfacePressure } from './surface-pressure.ts';
 
+const WATER_DENSITY = 1000; // kg/m³
 /** Farther off than this a jet is rain. */
 const FARTHEST_METRES = 2;
 const STEP_METRES = 0.01;
@@ -69,13 +71,19 @@ export function tipsWithin(orifice: number, psi: number, limitKilopascal: number
   return choices.sort((a, b) => b.widthMetres - a.widthMetres || b.kilopascal - a.kilopascal);
 }
 
-/** What a jet spends on a face: hydraulic power over the area that it sweeps, kJ/m². */
-export function jetDose(orifice: number, psi: number, widthMetres: number, metresPerMinute: number): number {
+/**
+ * What a jet spends on a face: hydraulic power over the area that it sweeps, kJ/m². A surface cleaner sweeps the length of
+ * its bar, a lance the width of its fan.
+ * @param metresPerMinute pace over the face, > 0
+ * @throws RangeError for a pace of nothing
+ */
+export function jetDose(jet: Jet, metresPerMinute: number): number {
   if (!(metresPerMinute > 0))
     throw new RangeError(
       `pace ${String(metresPerMinute)} m/min must be above 0 m/min: a jet never stands still`,
     );
-  const velocity = Math.sqrt((2 * psi * 6894.757) / 1000);
-  const watts = (jetForce(orifice, psi) * velocity) / 2;
-  return watts / ((widthMetres * metresPerMinute) / 60) / 1000;
+  const velocity = Math.sqrt((2 * jet.psi * PASCALS_PER_PSI) / WATER_DENSITY);
+  const watts = (jet.nozzles * jetForce(jet.orifice, jet.psi) * velocity) / 2;
+  const width = jet.barMetres ?? fanWidth(jet.fanDegrees, jet.standOffMetres);
+  return watts / ((width * metresPerMinute) / 60) / 1000;
 }

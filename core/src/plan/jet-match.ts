@@ -2,7 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Jet, Tool } from '../catalogue/tool.ts';
 import { pumpMatch } from '../jet/pump-match.ts';
 import type { Pump, PumpMatch } from '../jet/pump-match.ts';
-import { leastStandOff } from '../jet/stand-off.ts';
+import { jetDose, leastStandOff } from '../jet/stand-off.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
 import { formatStandOff } from '../quantity/length.ts';
 import { BAR_PER_PSI, formatPumpPressure } from '../quantity/pressure.ts';
@@ -25,6 +25,8 @@ export interface JetOnFace {
   readonly leastMetres: number | null;
   /** Of its one nozzle, for other tips; null for several and for a rotating one. */
   readonly orifice: number | null;
+  /** Energy on a square metre, led quickly and slowly, kJ; null for a tool that is not led along. */
+  readonly doseKilojoules: readonly [number, number] | null;
   /** What to do about a pump that is stronger than the tool is judged by; null where nothing is. */
   readonly advice: string | null;
 }
@@ -76,6 +78,10 @@ function jetOn(limit: number, tool: Tool, jet: Jet, { house, units }: JobDetail)
     limitKilopascal: limit,
     leastMetres: least,
     orifice: jet.nozzles === 1 && jet.rotatingFactor === undefined ? jet.orifice : null,
+    doseKilojoules: tool.paceMetresPerMinute && [
+      jetDose(running, tool.paceMetresPerMinute[1]),
+      jetDose(running, tool.paceMetresPerMinute[0]),
+    ],
     advice: match && psi > jet.psi * STRONGER ? adviceFor(running, jet.psi, limit, least, units) : null,
   };
 }

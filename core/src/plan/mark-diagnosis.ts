@@ -28,7 +28,10 @@ export interface MarkDiagnosis {
 }
 
 /** What a diagnosis looks at. */
-type DiagnosedSurvey = Pick<Survey, 'surfaces' | 'sides' | 'features' | 'tests' | 'handbook' | 'job'>;
+type DiagnosedSurvey = Pick<
+  Survey,
+  'property' | 'surfaces' | 'sides' | 'features' | 'tests' | 'handbook' | 'job'
+>;
 
 /**
  * What a mark may be after the tests that were done on it, and which test is worth doing next; null for a mark that was told

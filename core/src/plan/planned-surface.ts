@@ -75,7 +75,9 @@ export function treatedSurfaces(survey: FacedSurvey): readonly TreatedSurface[] 
   if (kept.size > MOST_KEPT) kept.clear();
   const findings = bySurface(survey.findings);
   const choices = bySurface(survey.choices);
-  const sides = new Map(survey.sides.map((side) => [side.id as string, isShadySide(side)]));
+  const sides = new Map(
+    survey.sides.map((side) => [side.id as string, isShadySide(side, survey.property.place.latitude)]),
+  );
   return survey.surfaces.map((surface) => {
     const inputs: FaceInputs = {
       surface,

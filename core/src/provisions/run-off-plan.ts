@@ -1,6 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
+import { catchNeutraliserGrams } from '../mixing/neutraliser.ts';
 import { neutralisersFor } from '../mixing/neutraliser-options.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageLitres } from '../plan/stage-water.ts';
@@ -73,6 +74,6 @@ function neutraliserLine(agentId: string, grams: number): readonly string[] {
   const others = neutralisersFor(agent.basis, false).filter((o) => o.name !== CATALOGUE.agent(own.agent).basis);
   const other = others.length > 0 ? `, or ${others.map((o) => `${decimal((grams * o.gramsPerGram) / 1000, 2)} kg of ${o.name}${o.neverBeforeAcid ? ' (never where an acid follows)' : ''}`).join(', or ')}` : '';
   return [
-    `For ${decimal(grams, 0)} g of ${agent.basis} at most ${decimal((grams * own.gramsPerGram) / 1000, 2)} kg of ${CATALOGUE.agent(own.agent).name.toLowerCase()}${other}; until the ${own.reading}.`,
+    `For ${decimal(grams, 0)} g of ${agent.basis} at most ${decimal(catchNeutraliserGrams(agent, grams) / 1000, 2)} kg of ${CATALOGUE.agent(own.agent).name.toLowerCase()}${other}; until the ${own.reading}.`,
   ];
 } // prettier-ignore

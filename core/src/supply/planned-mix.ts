@@ -1,6 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { dissolving } from '../mixing/heat-of-dissolving.ts';
 import { injection } from '../mixing/injector.ts';
 import { wetFilmStrength } from '../mixing/dilution.ts';
 import { mixCard, stockTaken } from '../mixing/mix-card.ts';
@@ -32,6 +33,8 @@ export interface PlannedMix {
   readonly vessel?: MixVessel;
   /** Strength of the first coat where it meets the film of the pre-wet; null where it meets none. */
   readonly onWetFace?: OnWetFace | null;
+  /** How it would be made from solid, for a caustic; null for all else. */
+  readonly fromSolid?: string | null;
   /** What an injector cannot reach, with the safe ways out; null where nothing is in the way. */
   readonly unreachable?: string | null;
 }
@@ -91,6 +94,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${String(apply.coats)} × ${decimal(apply.litresPerSquareMetre, 2)} L/m²${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L${mixed.text}`,
     vessel: injected ? 'injector-tank' : drum === null ? 'sprayer' : 'drum',
     onWetFace: firstCoat(stage.apply, input.wetFilm),
+    fromSolid: agent.class === 'caustic' && agent.stock.form === 'liquid' ? dissolving(mixed.target).text : null,
     unreachable: mixed.unreachable,
   };
 } // prettier-ignore

@@ -34,7 +34,11 @@ describe('a side', () => {
     [side(180, 'part'), false],
     [side(null), false],
   ])('%j is shady: %p', (given, shady) => {
-    expect(isShadySide(given)).toBe(shady);
+    expect(isShadySide(given, 47)).toBe(shady);
+  });
+
+  it('has its shady side turned from the sun of its hemisphere', () => {
+    expect([isShadySide(side(0), -33), isShadySide(side(180), -33)]).toEqual([false, true]);
   });
 });
 

@@ -31,8 +31,16 @@ export function aspectName(degrees: number | null): string {
   return degrees === null ? 'aspect open' : (COMPASS[Math.round(degrees / 45) % 8] ?? 'N');
 }
 
-/** North and shaded sides grow more and dry slower. */
-export function isShadySide(side: Side): boolean {
-  const north = side.aspectDegrees !== null && Math.cos((side.aspectDegrees * Math.PI) / 180) > 0.5;
-  return north || side.shade === 'trees' || side.shade === 'building';
+/**
+ * Sides turned from the sun and shaded ones grow more and dry slower.
+ * @param latitude degrees north; south of the equator the south side is the shady one
+ */
+export function isShadySide(side: Side, latitude: number): boolean {
+  const fromSun = latitude < 0 ? -0.5 : 0.5;
+  const toNorth = side.aspectDegrees === null ? 0 : Math.cos((side.aspectDegrees * Math.PI) / 180);
+  return (
+    (fromSun > 0 ? toNorth > fromSun : toNorth < fromSun) ||
+    side.shade === 'trees' ||
+    side.shade === 'building'
+  );
 }

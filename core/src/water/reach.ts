@@ -47,8 +47,3 @@ export function reachToRidge({ ridgeMetres, handsMetres, pitchDegrees, roomMetre
   ].filter((part) => part !== '');
   return { standOffMetres, poleMetres, ok: false, text: `${needs}; ${why.join(', and ')}. Take a goose-neck, a tower or a lift.` };
 } // prettier-ignore
-
-/** Whether a tower or a lift fits a gap. */
-export function fitsGap(baseMetres: number, gapMetres: number): boolean {
-  return baseMetres <= gapMetres;
-}

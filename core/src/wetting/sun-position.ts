@@ -71,8 +71,11 @@ export function sunEquatorial(t: number): { readonly rightAscension: number; rea
   };
 }
 
-/** What the air lifts the sun by, degrees, at 1010 hPa and 10 °C (Sæmundsson's formula). */
+/** Below this altitude the formula for the day no longer holds. */
+const LOWEST_SEEN = -0.575;
+
+/** What the air lifts the sun by, degrees, at 1010 hPa and 10 °C: Sæmundsson's formula, below the horizon NOAA's. */
 function refraction(altitude: number): number {
-  if (altitude < -1) return 0;
+  if (altitude < LOWEST_SEEN) return -20.772 / Math.tan(radians(altitude)) / 3600;
   return 1.02 / Math.tan(radians(altitude + 10.3 / (altitude + 5.11))) / 60;
 }

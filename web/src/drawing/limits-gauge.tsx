@@ -1,5 +1,5 @@
-import { formatJetPressure } from '@etappe/core';
-import type { PlannedSurface, Tolerance, UnitSystem } from '@etappe/core';
+import { formatJetPressure, jetsOn } from '@etappe/core';
+import type { JobDetail, PlannedSurface, Tolerance, UnitSystem } from '@etappe/core';
 import { scaleLog } from 'd3-scale';
 import './limits-gauge.css';
 
@@ -27,20 +27,11 @@ interface GaugeProps {
 }
 
 /** What the surface allows as a span, and what the plan does as marks in it. */
-export function LimitsGauge({
-  planned,
-  units,
-}: {
-  readonly planned: PlannedSurface;
-  readonly units: UnitSystem;
-}) {
-  const forces = [
-    ...new Set(
-      (planned.treatment?.stages ?? []).flatMap((s) =>
-        s.maxSurfacePressureKilopascal === null ? [] : [s.maxSurfacePressureKilopascal],
-      ),
-    ),
-  ];
+export function LimitsGauge({ planned, job }: { readonly planned: PlannedSurface; readonly job: JobDetail }) {
+  const { units } = job;
+  // By the pump that comes along, where its plate is written down.
+  const jets = jetsOn([planned], { job });
+  const forces = [...new Set(jets.map((jet) => Number(jet.kilopascal.toFixed(1))))];
   return (
     <div className="gauge">
       <ForceGauge limit={planned.jetLimitKilopascal} forces={forces} units={units} />

@@ -162,6 +162,7 @@ function MixCardView({ mix, number, place }: CardProps) {
         {mix.onWetFace && (
           <div className="figure quiet">On the pre-wet face the first coat is {mix.onWetFace.sum}.</div>
         )}
+        {mix.fromSolid && <div className="quiet">From solid instead of the liquid: {mix.fromSolid}</div>}
         <ol className="mix-steps">
           {STEPS.map((step) => (
             <li key={step}>{step}</li>

@@ -147,6 +147,11 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
           {tips.slice(0, 3).map((tip) => (
             <div key={tip.fanDegrees}>{tip.text}</div>
           ))}
+          {jet.doseKilojoules && (
+            <div>
+              {decimal(jet.doseKilojoules[0], 0)} to {decimal(jet.doseKilojoules[1], 0)} kJ on a square metre, led quickly or slowly
+            </div>
+          )}
           {jet.advice && <div>{jet.advice}</div>}
           <div>An estimate: a test patch confirms it.</div>
         </div>

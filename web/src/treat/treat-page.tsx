@@ -53,7 +53,7 @@ export function TreatPage() {
           </span>
           <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>Change the survey</Link>
         </header>
-        <LimitsGauge planned={planned} units={survey.job.units} />
+        <LimitsGauge planned={planned} job={survey.job} />
         {warnings
           .filter((w) => w.severity !== 'note')
           .map((w) => (

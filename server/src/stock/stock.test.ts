@@ -1,0 +1,75 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { plan, surveyOf } from '@etappe/core';
+import request from 'supertest';
+import { v7 as uuidv7 } from 'uuid';
+import { freshApp } from '../test/fresh-app.ts';
+import type { FreshApp } from '../test/fresh-app.ts';
+
+let fresh: FreshApp;
+beforeAll(async () => {
+  fresh = await freshApp();
+});
+afterAll(() => fresh.close());
+
+const lot = (more: object = {}) => ({
+  agent: 'hypochlorite', product: null, lot: 'W-1', boughtOn: '2026-04-20', openedOn: null, expiresOn: null, place: 'yard',
+  left: 40, storageCelsius: [15], measured: [], ...more,
+}); // prettier-ignore
+const put = (entry: string, detail: object, base = 0) =>
+  request(fresh.app)
+    .post('/api/v1/handbook/changes')
+    .send({ changes: [{ id: uuidv7(), part: 'lot', entry, op: 'put', base, detail }] });
+const reserved = async () => {
+  const { body } = (await request(fresh.app).get('/api/v1/stock/reservations').expect(200)) as {
+    body: {
+      reservations: readonly { lot: string; job: string; jobName: string; order: number; amount: number }[];
+    };
+  };
+  return body.reservations;
+};
+const issue = async (job: string) => {
+  const opened = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, job);
+  const made = plan(surveyOf(opened.state), { asOf: '2026-05-04', seed: 1, budget: 1 });
+  const { sectionFactor, schedule } = made.visit ?? {};
+  await request(fresh.app)
+    .post(`/api/v1/jobs/${job}/orders`)
+    .send({ id: uuidv7(), inputsHash: made.inputsHash, decided: { sectionFactor, schedule } })
+    .expect(201);
+  return made;
+};
+
+describe('the shelf', () => {
+  it('refuses lots of days that have not come, and of agents that are not there', async () => {
+    const ahead = await put('tomorrow', lot({ boughtOn: '2099-01-01' })).expect(422);
+    expect((ahead.body as { detail: string }).detail).toMatch(/bought on 2099-01-01 has not come yet, today is/);
+    await put('moonshine', lot({ agent: 'moonshine' })).expect(422);
+    await put('backwards', lot({ openedOn: '2026-01-01' })).expect(422);
+    expect(await reserved()).toEqual([]);
+  });
+
+  it('is reserved by an issued order, once for each job, and set free with the job', async () => {
+    await put('white', lot()).expect(200);
+    const job = await fresh.demoJob();
+    const made = await issue(job);
+    const [use] = made.lotUses;
+    expect(use?.lot).toBe('white');
+    expect(await reserved()).toEqual([
+      { lot: 'white', job, jobName: 'Hill observatory, spring clean', order: 1, amount: use?.amount },
+    ]);
+    await issue(job);
+    expect(await reserved()).toMatchObject([{ lot: 'white', order: 2, amount: use?.amount }]);
+    const other = await fresh.demoJob();
+    await issue(other);
+    expect((await reserved()).map((r) => r.job).sort()).toEqual([job, other].sort());
+  });
+
+  it('makes a plan stale where it changes what is mixed', async () => {
+    const job = await fresh.demoJob();
+    const before = await issue(job);
+    await put('white', lot({ measured: [{ on: '2026-05-01', gramsPerLitre: 80, how: 'strip', by: 'Ida' }] }), 1).expect(200);
+    const after = await issue(job);
+    expect(after.inputsHash).not.toBe(before.inputsHash);
+    const litres = (made: typeof before) => made.lotUses.find((u) => u.lot === 'white')?.amount ?? 0;
+    expect(litres(after)).toBeGreaterThan(litres(before));
+  });
+}); // prettier-ignore
