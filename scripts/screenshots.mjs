@@ -61,16 +61,6 @@ const VIEWS = {
     await page.getByRole('button', { name: 'Run-off' }).click();
     return page;
   },
-  'quick-line': async () => {
-    const page = await open('walk');
-    await page
-      .getByRole('textbox', { name: 'Quick line' })
-      .fill(
-        'lane fence, larch boards, twelve by 1.8, moss heavy, sockets, next west rail paintd aluminium 6x1',
-      );
-    return page;
-  },
-  report: () => open('report'),
   treat: () => open('treat/drum-north'),
   'treat-what-if': async () => {
     const page = await open('treat/garage-wall');
@@ -81,6 +71,15 @@ const VIEWS = {
     return page;
   },
   supply: () => open('supply'),
+  'supply-mixes': () => open('supply?part=mixes'),
+  'supply-wet-line': () => open('supply/boards-east?part=wetness'),
+  'supply-water': async () => {
+    const page = await open('supply?part=water');
+    await page.getByText('What if the day, the stock').click();
+    await page.getByLabel('Yard tap', { exact: true }).fill('4');
+    await page.getByRole('row', { name: /Water of the day/ }).waitFor();
+    return page;
+  },
   sequence: () => open('sequence'),
   order: () => open('order'),
   'order-phone': () => open('order', PHONE),
@@ -107,14 +106,6 @@ const VIEWS = {
     const page = await open('walk');
     await page.goto(`${url}/handbook/materials/limestone?with=granite&group=stone`);
     await page.getByRole('heading', { name: 'Granite' }).waitFor();
-    return page;
-  },
-  products: async () => {
-    const page = await open('walk');
-    await page.goto(`${url}/handbook/products/white-14`);
-    await page.getByLabel('Strength on the label, available chlorine').fill('12.5');
-    await page.getByText('g/L', { exact: true }).first().click();
-    await page.getByText('is 12.5 % w/v meant?').waitFor();
     return page;
   },
   damage: async () => {

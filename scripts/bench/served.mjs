@@ -52,6 +52,7 @@ export function generatedFile(surfaces) {
       return { ...surface, id: `surface-${i}`, name: `${surface.name} ${i}` };
     }),
     house: { crew: file.house.crew, dayHours: 16 },
+    choices: [],
   };
 }
 

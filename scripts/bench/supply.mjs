@@ -16,24 +16,27 @@ export async function supplyRows() {
     return reading.survey;
   };
   const handbook = JSON.parse(readFileSync(HANDBOOK, 'utf8'));
-  const large = soundSurvey(largeProperty());
-  const derivation = derived(faced(large), 1);
   const demo = soundSurvey({ ...demoFile('hill-observatory'), handbook });
   const made = plan(demo, { asOf: '2026-05-04', seed: 1, budget: 1 });
   const [day, asked, provided] = [[], [], []];
+  // The demo job first: in the worker that plans it no large property lies about.
   for (let i = 0; i < ROUNDS; i += 1) {
-    const survey = structuredClone(large);
-    survey.job.weather.temperatureC = 12 + i;
-    let began = performance.now();
-    sectionsByHour(derivation, survey);
-    day.push(performance.now() - began);
     const change = { temperatureC: 20 + i, stockDaysOlder: 10 * i, tapLitresPerMinute: 4 + i };
-    began = performance.now();
+    let began = performance.now();
     whatIf(demo, withSupplyChange(demo, change));
     asked.push(performance.now() - began);
     began = performance.now();
     provisionsOf(made, demo, new Map());
     provided.push(performance.now() - began);
+  }
+  const large = soundSurvey(largeProperty());
+  const derivation = derived(faced(large), 1);
+  for (let i = 0; i < ROUNDS; i += 1) {
+    const survey = structuredClone(large);
+    survey.job.weather.temperatureC = 12 + i;
+    const began = performance.now();
+    sectionsByHour(derivation, survey);
+    day.push(performance.now() - began);
   }
   const cycles = derivation.surfaces.reduce((sum, p) => sum + p.cycles.length, 0);
   return [

@@ -98,25 +98,42 @@ export function derived(survey: FacedSurvey, sectionFactor: number): Derivation 
   return sectioned(treated(survey, facedHash(survey)), survey, sectionFactor);
 }
 
-/** The same of the greatest sections without the hash of its inputs, for a question that nobody keeps the answer of. */
-export function derivedUnhashed(survey: FacedSurvey): Derivation {
-  return sectioned(treated(survey, ''), survey, 1);
+/** What figures of a job are read off: its treatments, visits, sections and mixes. */
+export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'products'>;
+
+/** As much of a derivation, of the greatest sections, as its figures need: no work, no warnings, no hash. */
+export function derivedFigures(survey: FacedSurvey): FiguredPlan {
+  const { surfaces, visits, date, hours } = visitOf(survey);
+  const planned = surfaces.map((surface) => plannedSurface(surface, survey, 1, hours));
+  const { mixes } = plannedMixes(planned, survey, date);
+  return {
+    surfaces: planned,
+    visits,
+    mixes,
+    products: productAmounts(mixes, houseCatalogue(survey.handbook)),
+  };
 }
 
-/** The steps that no section size changes. */
-function treated(survey: FacedSurvey, inputsHash: string) {
+/** Every face treated, and as it is in the visit that is planned. */
+function visitOf(survey: FacedSurvey) {
   const whole = treatedSurfaces(survey);
   const visits = propertyVisits(
     whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
   );
   // A visit that is no more, because the treatment got shorter, is the last one that there is.
   const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
+  const date =
+    survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
   const surfaces = whole.map((p) => inVisit(p, visits[visitNumber - 1]));
+  return { surfaces, visits, visitNumber, date, hours: new FaceHours(survey, date) };
+}
+
+/** The steps that no section size changes. */
+function treated(survey: FacedSurvey, inputsHash: string) {
+  const { surfaces, visits, visitNumber, date, hours } = visitOf(survey);
   const questions = openQuestions(survey);
   const guarded = guardedFaces(surfaces, survey.job.weather.windMetresPerSecond);
   const exposed = exposures(survey, guarded);
-  const date =
-    survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
   return {
     engine: ENGINE_VERSION,
     inputsHash,
@@ -124,7 +141,7 @@ function treated(survey: FacedSurvey, inputsHash: string) {
     visits,
     visitNumber,
     date,
-    hours: new FaceHours(survey, date),
+    hours,
     guarded,
     protections: protectionsFor(survey, surfaces, exposed),
     questions,

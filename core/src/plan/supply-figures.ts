@@ -1,6 +1,6 @@
 import type { FacedSurvey } from '../survey/face.ts';
 import { jetsOn } from './jet-match.ts';
-import type { Derivation } from './plan.ts';
+import type { FiguredPlan } from './plan.ts';
 import { stageLitres } from './stage-water.ts';
 
 /** What a visit takes of mixes, products and water, and how small its sections get. */
@@ -19,7 +19,7 @@ export interface SupplyFigures {
 } // prettier-ignore
 
 /** The supply of a derivation, before anybody looks for a sequence. */
-export function supplyFigures(derivation: Derivation, survey: FacedSurvey): SupplyFigures {
+export function supplyFigures(derivation: FiguredPlan, survey: FacedSurvey): SupplyFigures {
   const { mixes, products, surfaces } = derivation;
   const { house } = survey.job;
   const cycles = surfaces.flatMap((p) => p.cycles.map((cycle) => ({ cycle, name: p.surface.name })));

@@ -2,8 +2,8 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { methodFigures } from '../treatment/method-figures.ts';
-import { derivedUnhashed } from './plan.ts';
-import type { Derivation } from './plan.ts';
+import { derivedFigures } from './plan.ts';
+import type { FiguredPlan } from './plan.ts';
 import { supplyFigures } from './supply-figures.ts';
 import type { SupplyFigures } from './supply-figures.ts';
 import { stageMinutes } from './visit-outline.ts';
@@ -45,7 +45,7 @@ export interface WhatIf {
 /** What a change of a survey would change in the work, before it is made. */
 export function whatIf(survey: Survey, changed: Survey): WhatIf {
   const [was, becomes] = [faced(survey), faced(changed)];
-  const [before, after] = [derivedUnhashed(was), derivedUnhashed(becomes)];
+  const [before, after] = [derivedFigures(was), derivedFigures(becomes)];
   const methods = [methodsIn(before), methodsIn(after)] as const;
   const keys = [...new Set(methods.flatMap((m) => [...m.keys()]))];
   return {
@@ -69,7 +69,7 @@ interface Treated {
   readonly method: string | null;
 }
 
-function methodsIn({ surfaces }: Derivation): ReadonlyMap<string, Treated> {
+function methodsIn({ surfaces }: FiguredPlan): ReadonlyMap<string, Treated> {
   return new Map(
     surfaces.flatMap(({ surface, treatment }) =>
       (treatment?.proposals ?? []).map((p) => [
@@ -86,7 +86,7 @@ function methodsIn({ surfaces }: Derivation): ReadonlyMap<string, Treated> {
 }
 
 /** The figures of a derivation, all visits together. */
-export function jobFigures(derivation: Derivation, survey: Survey): JobFigures {
+export function jobFigures(derivation: FiguredPlan, survey: Survey): JobFigures {
   const catalogue = houseCatalogue(survey.handbook);
   const stages = derivation.visits.flatMap((visit) => visit.parts.flatMap((part) => part.stages));
   const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);

@@ -23,6 +23,7 @@ export function stockStore(database: Knex): StockStore {
       const rows = await LotReservationRecord.query(database)
         .join('jobs', 'jobs.id', 'lot_reservations.job_id')
         .where('lot_reservations.house_id', house)
+        .whereNull('jobs.deleted_at')
         .orderBy(['lot', 'order_number'])
         .select('lot', 'job_id', 'order_number', 'amount', 'jobs.name as job_name');
       return rows.map((row) => ({

@@ -61,6 +61,8 @@ describe('the shelf', () => {
     const other = await fresh.demoJob();
     await issue(other);
     expect((await reserved()).map((r) => r.job).sort()).toEqual([job, other].sort());
+    await request(fresh.app).delete(`/api/v1/jobs/${other}`).expect(204);
+    expect((await reserved()).map((r) => r.job)).toEqual([job]);
   });
 
   it('makes a plan stale where it changes what is mixed', async () => {
