@@ -1,8 +1,10 @@
 import { houseCatalogue } from '../house/house-catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/rounding.ts';
-import { lowerFirst } from '../quantity/words.ts';
+import { listed, lowerFirst } from '../quantity/words.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import { lotOnDay } from '../supply/stock-shelf.ts';
+import type { LotOnDay } from '../supply/stock-shelf.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Warning } from './warnings.ts';
 
@@ -31,9 +33,14 @@ export function stockWarnings(
       .filter((m) => m.agent === id)
       .flatMap((m) => m.batches)
       .filter(({ card }) => card.stock?.lot === null);
+    const used = new Set(mixes.flatMap((m) => m.batches.flatMap(({ card }) => card.stock?.lot ?? [])));
+    const unread = lots.filter((l) => used.has(l.lot.id) && isGuess(l)).map((l) => l.lot.lot || 'a lot without number');
     const litres = bought.reduce((sum, { count, card }) => sum + count * card.litres, 0);
     return [
       ...(unfit.length > 0 ? [warn('lot-unfit', 'warn', `${agent.name}: ${unfit.join(', ')} cannot be used on that day.`)] : []),
+      ...(unread.length > 0
+        ? [warn('lot-unread', 'warn', `${agent.name}, lot ${listed(unread)}: more than a fifth of its strength is gone by the estimate alone. Read it by strip before mixing: where it is stronger than thought, so is the mix.`)]
+        : []),
       ...(litres > 0
         ? [warn('stock-short', 'warn', `${agent.name}: the lots on the shelf do not suffice, ${decimal(litres, 1)} L of mix are counted with fresh stock by the label. See Supply for how much to buy.`)]
         : []),
@@ -45,4 +52,10 @@ export function stockWarnings(
       : [],
   ); // prettier-ignore
   return [...ofShelf, ...injectors];
+}
+
+/** Whether what is left of its strength is more estimate than reading. */
+function isGuess({ strength }: LotOnDay): boolean {
+  if (strength?.known !== 'aged') return false;
+  return strength.gramsPerLitre < strength.fromGramsPerLitre * (1 - TRADE_DEFAULTS.guessedLossShare);
 }

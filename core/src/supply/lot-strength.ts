@@ -9,6 +9,8 @@ import { decimal, roundToStep } from '../quantity/rounding.ts';
 /** How strong a lot is on one day, and how that is known. */
 export interface LotStrength {
   readonly gramsPerLitre: number;
+  /** By the label or the reading that it is counted from. */
+  readonly fromGramsPerLitre: number;
   readonly known: 'label' | 'measured' | 'aged';
   readonly sum: string;
 }
@@ -35,7 +37,7 @@ export function lotStrength(lot: StockLot, agent: Agent, on: string | null): Lot
     : `${decimal(start, 1)} g/L on the label, bought ${lot.boughtOn}`;
   const days = on === null ? 0 : daysBetween(from, on);
   if (agent.class !== 'hypochlorite' || days <= 0)
-    return { gramsPerLitre: start, known: reading ? 'measured' : 'label', sum: basis };
+    return { gramsPerLitre: start, fromGramsPerLitre: start, known: reading ? 'measured' : 'label', sum: basis };
   const stretches = storageBetween(lot.storageCelsius, from, on ?? from);
   const aged = agedHypochlorite(start, stretches, label);
   const strength = Math.max(
@@ -46,6 +48,7 @@ export function lotStrength(lot: StockLot, agent: Agent, on: string | null): Lot
   const warmth = coolest === warmest ? decimal(warmest, 0) : `${decimal(coolest, 0)} to ${decimal(warmest, 0)}`;
   return {
     gramsPerLitre: strength,
+    fromGramsPerLitre: start,
     known: 'aged',
     sum: `${basis}; ${String(days)} days at ${warmth} °C leave about ${decimal(strength, 1)} g/L, ±20 % of the loss: a strip reading comes before it`,
   };

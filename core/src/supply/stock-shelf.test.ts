@@ -17,6 +17,7 @@ describe('the strength of a lot', () => {
   it('falls by age and warmth, rounded down, with its sum', () => {
     expect(lotStrength(lot(), CHLORINE, '2026-05-04')).toEqual({
       gramsPerLitre: 102.5,
+      fromGramsPerLitre: 125,
       known: 'aged',
       sum: '125 g/L on the label, bought 2026-04-04; 30 days at 25 °C leave about 102.5 g/L, ±20 % of the loss: a strip reading comes before it',
     });

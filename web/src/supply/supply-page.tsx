@@ -43,12 +43,15 @@ export function SupplyPage() {
 
 /** Warnings by the part that they are about; the table of products tells its own. */
 const RULES: Readonly<Record<Part, readonly string[]>> = {
-  products: ['stock-short', 'lot-unfit'],
+  products: ['stock-short', 'lot-unfit', 'lot-unread'],
   mixes: ['injector-too-weak'],
   wetness: ['not-workable-now', 'too-damp'],
   water: ['water-short', 'pump-stronger'],
   load: [],
 };
+
+/** What the table of products says by itself. */
+const IN_TABLE: readonly string[] = ['stock-short', 'lot-unfit'];
 
 function Supply({ plan }: { readonly plan: Plan }) {
   const [search, setSearch] = useSearchParams();
@@ -72,9 +75,11 @@ function Supply({ plan }: { readonly plan: Plan }) {
         />
       </div>
       <WhatIfStrip plan={plan} />
-      {(part === 'products' ? [] : about(part)).map((w) => (
-        <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} />
-      ))}
+      {about(part)
+        .filter((w) => !IN_TABLE.includes(w.rule))
+        .map((w) => (
+          <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} />
+        ))}
       {part === 'products' && <StockPart plan={plan} stock={provisions.stock} unread={reservationsUnread} />}
       {part === 'mixes' && <MixesPart plan={plan} />}
       {part === 'wetness' && <WetnessPart plan={plan} />}

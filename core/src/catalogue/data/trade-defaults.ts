@@ -80,6 +80,10 @@ export const TRADE_DEFAULTS = {
   /** Wood is stained, oiled and sealed at this moisture or less. */
   greatestWoodMoisturePercent: 18,
 
+  // Stock.
+  /** From this loss on by the estimate alone a lot is read before it is mixed. */
+  guessedLossShare: 0.2,
+
   // Water.
   fedBrushLitresPerMinute: 4,
   footRinseLitresPerSquareMetre: 4,
