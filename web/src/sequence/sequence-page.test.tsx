@@ -102,4 +102,15 @@ describe('the sequence station', () => {
     show({ ...made, visit: null, warnings: [stop] });
     expect(await screen.findByText('No sequence: there is no hose.')).toBeInTheDocument();
   });
+
+  it('keeps the day in sight: what stops is told, of other warnings the first, the rest on demand', async () => {
+    const warning = (severity: 'stop' | 'warn', i: number) => ({ rule: 'r', severity, text: `${severity} ${String(i)}`, surface: null }); // prettier-ignore
+    const warnings = [1, 2, 3, 4].map((i) => warning('warn', i));
+    show({ ...made, warnings: [...warnings, warning('stop', 5)] });
+    expect(await screen.findByText('stop 5')).toBeVisible();
+    expect(screen.getByText('warn 2')).toBeVisible();
+    expect(screen.getByText('warn 4')).not.toBeVisible();
+    await userEvent.click(screen.getByText('△ 2 more to look at'));
+    expect(screen.getByText('warn 4')).toBeVisible();
+  });
 });

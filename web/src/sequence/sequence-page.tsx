@@ -9,7 +9,7 @@ import {
   secondOfDay,
 } from '@etappe/core';
 import type { MachineKind, Plan } from '@etappe/core';
-import { Alert, InputNumber } from 'antd';
+import { InputNumber } from 'antd';
 import { useId } from 'react';
 import { Link } from 'react-router';
 import { DayRibbon } from '../drawing/day-ribbon.tsx';
@@ -19,6 +19,7 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { VisitChoice } from '../visits/visit-choice.tsx';
+import { PlanWarnings } from './plan-warnings.tsx';
 import './sequence-page.css';
 
 /** The visit on one time axis, and what it was made from: crew, machines, hours and weather. */
@@ -26,7 +27,6 @@ export function SequencePage() {
   const { survey, jobId } = useSurveySession();
   const { plan, working } = usePlan();
   if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
-  const shown = plan.warnings.filter((w) => w.severity !== 'note');
   return (
     <div className="sequence">
       <section className="sequence-main" aria-label="The visit" aria-busy={working}>
@@ -35,15 +35,7 @@ export function SequencePage() {
           {plan.visit ? <VisitFigures plan={plan} /> : <span className="quiet">no sequence yet</span>}
         </div>
         <VisitChoice plan={plan} />
-        {shown.map((w) => (
-          <Alert
-            key={w.text}
-            type={w.severity === 'stop' ? 'error' : 'warning'}
-            showIcon
-            title={w.text}
-            style={{ marginBottom: 8 }}
-          />
-        ))}
+        <PlanWarnings plan={plan} />
         {plan.visit ? (
           <DayRibbon plan={plan} survey={survey} />
         ) : (

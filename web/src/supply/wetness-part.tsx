@@ -69,6 +69,8 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
               {decimal(planned.hardestHour.air.temperatureC, 1)} °C,{' '}
               {decimal(100 * planned.hardestHour.air.humidity, 0)} % humidity,{' '}
               {decimal(planned.hardestHour.air.windMetresPerSecond, 1)} m/s wind
+              {planned.hardestHour.air.surfaceTemperatureC !== undefined &&
+                `; face measured at ${decimal(planned.hardestHour.air.surfaceTemperatureC, 1)} °C`}
             </div>
           )}
           {cycle.unworkable && <div>✕ {cycle.unworkable}</div>}
