@@ -211,7 +211,7 @@ export { drawnFraction } from './mixing/injector.ts';
 export { daysAfter } from './quantity/calendar.ts';
 export { formatStock } from './quantity/stock-amount.ts';
 export { listed } from './quantity/words.ts';
-export { formatPumpPressure } from './quantity/pressure.ts';
+export { BAR_PER_PSI, formatPumpPressure } from './quantity/pressure.ts';
 export {
   changedHouse,
   changedWeather,

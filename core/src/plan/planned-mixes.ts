@@ -18,7 +18,7 @@ export function plannedMixes(
 ): { readonly mixes: readonly PlannedMix[]; readonly lotUses: readonly LotUse[] } {
   const { wasteShare, sprayerLitres, gear } = survey.job.house;
   const catalogue = houseCatalogue(survey.handbook);
-  const shelf = new StockShelf(survey.handbook.lots, catalogue.agent, date);
+  const shelf = new StockShelf(survey.handbook.lots, catalogue, date);
   const mixes = surfaces.flatMap((planned) =>
     (planned.treatment?.stages ?? []).flatMap((stage) => {
       const cycle = planned.cycles.find((c) => c.apply.id === stage.id);

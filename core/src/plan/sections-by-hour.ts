@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -81,9 +82,6 @@ export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] 
 export function bestHours({ hours, working, best }: CycleDay): string {
   if (best === null) return 'none of this day';
   const day = hours.filter((h) => working.includes(h.hour));
-  const easy = day.filter((h) => h.workable && h.misted === best.misted && h.sectionSquareMetres >= best.sectionSquareMetres * EASY_SHARE);
+  const easy = day.filter((h) => h.workable && h.misted === best.misted && h.sectionSquareMetres >= best.sectionSquareMetres * TRADE_DEFAULTS.easyHourShare);
   return easy.length === day.length ? 'any hour' : hoursInWords(easy.map((h) => h.hour));
 } // prettier-ignore
-
-/** Hours count as easy from this share of the largest section on. */
-const EASY_SHARE = 0.8;

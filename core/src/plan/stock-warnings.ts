@@ -26,7 +26,7 @@ export function stockWarnings(
     const agent = catalogue.agent(id);
     const lots = survey.handbook.lots
       .filter((lot) => lot.agent === id && lot.left > 0)
-      .map((lot) => lotOnDay(lot, agent, date));
+      .map((lot) => lotOnDay(lot, catalogue, date));
     if (lots.length === 0) return [];
     const unfit = lots.flatMap(({ lot, unfit: why }) => (why === null ? [] : [`${lot.lot || 'a lot without number'} (${why})`]));
     const bought = mixes
@@ -37,7 +37,7 @@ export function stockWarnings(
     const unread = lots.filter((l) => used.has(l.lot.id) && isGuess(l)).map((l) => l.lot.lot || 'a lot without number');
     const litres = bought.reduce((sum, { count, card }) => sum + count * card.litres, 0);
     return [
-      ...(unfit.length > 0 ? [warn('lot-unfit', 'warn', `${agent.name}: ${unfit.join(', ')} cannot be used on that day.`)] : []),
+      ...(unfit.length > 0 ? [warn('lot-unfit', 'warn', `${agent.name}: ${unfit.join(', ')} cannot be used.`)] : []),
       ...(unread.length > 0
         ? [warn('lot-unread', 'warn', `${agent.name}, lot ${listed(unread)}: more than a fifth of its strength is gone by the estimate alone. Read it by strip before mixing: where it is stronger than thought, so is the mix.`)]
         : []),

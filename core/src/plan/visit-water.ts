@@ -114,7 +114,9 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
   if (!flow)
     return [{ ...source, litresPerMinute: null, heldByHose: false, sum: 'flow not known: time a bucket under it' }];
   const { hoses, booster } = job.house.gear;
-  const inner = Math.max(0, ...hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres));
+  // Which of them is laid is not known: the narrowest holds the flow back.
+  const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);
+  const inner = supply.length === 0 ? 0 : Math.min(...supply);
   const said = `${decimal(flow.litresPerMinute, 1)} L/min ${flow.measured ? 'by the bucket' : 'as told'}`;
   if (point.distanceMetres === null || inner === 0)
     return [{ ...source, litresPerMinute: flow.litresPerMinute, heldByHose: false, sum: said }];

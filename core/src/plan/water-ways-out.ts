@@ -16,12 +16,6 @@ export interface WaterWayOut {
   readonly cost: number | null;
 }
 
-const TRUCK_LITRES = 1000;
-const GREATEST_TANK_LITRES = 20_000;
-const TANK_STEP_LITRES = 50;
-const WIDE_HOSE_MILLIMETRES = 19.05;
-const LEAST_SHARE = 0.2;
-
 /** What would keep the water running through the day; empty where it does. */
 export function waterWaysOut({ input, line, sources }: WaterPlan, survey: FacedSurvey): readonly WaterWayOut[] {
   if (line.firstDryMinute === null) return [];
@@ -45,7 +39,7 @@ function widerHose(sources: WaterPlan['sources'], needed: number, input: TankInp
   return sources.flatMap((source): readonly WaterWayOut[] => {
     const point = survey.waterPoints.find((p) => p.id === source.point);
     if (!source.heldByHose || source.litresPerMinute === null || point?.distanceMetres == null) return [];
-    const wide = flowThroughHose(point.pressureBar ?? TRADE_DEFAULTS.tapBar, point.distanceMetres, WIDE_HOSE_MILLIMETRES, 500);
+    const wide = flowThroughHose(point.pressureBar ?? TRADE_DEFAULTS.tapBar, point.distanceMetres, TRADE_DEFAULTS.wideHoseMillimetres, 500);
     const arrives = Math.min(wide, source.tapLitresPerMinute ?? wide);
     const enough = input.supplyLitresPerMinute - source.litresPerMinute + arrives >= needed;
     return [{ what: 'hose', text: `A hose of ¾ in to ${source.name} lets ${decimal(arrives, 1)} L/min through instead of ${decimal(source.litresPerMinute, 1)}${enough ? '' : ', not enough by itself'}.`, cost: null }];
@@ -55,19 +49,19 @@ function widerHose(sources: WaterPlan['sources'], needed: number, input: TankInp
 function largerTank(input: TankInput): readonly WaterWayOut[] {
   const lasts = (litres: number) =>
     tankLine({ ...input, capacityLitres: litres, startLitres: litres }).firstDryMinute === null;
-  if (!lasts(GREATEST_TANK_LITRES)) return [];
-  let [low, high] = [0, GREATEST_TANK_LITRES / TANK_STEP_LITRES];
+  if (!lasts(TRADE_DEFAULTS.greatestTankLitres)) return [];
+  let [low, high] = [0, TRADE_DEFAULTS.greatestTankLitres / TRADE_DEFAULTS.tankStepLitres];
   while (high - low > 1) {
     const middle = Math.floor((low + high) / 2);
-    if (lasts(Math.max(1, middle * TANK_STEP_LITRES))) high = middle;
+    if (lasts(Math.max(1, middle * TRADE_DEFAULTS.tankStepLitres))) high = middle;
     else low = middle;
   }
-  return [{ what: 'tank', text: `A tank of ${String(high * TANK_STEP_LITRES)} L, full when work begins.`, cost: null }];
+  return [{ what: 'tank', text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`, cost: null }];
 } // prettier-ignore
 
 function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): WaterWayOut {
   const { waterPrice } = job.house.gear;
-  const litres = waterPrice?.truckLitres ?? TRUCK_LITRES;
+  const litres = waterPrice?.truckLitres ?? TRADE_DEFAULTS.truckLitres;
   const trips = Math.max(1, Math.ceil(shortLitres / litres - 1e-9));
   const by = clockTime(secondOfDay(job.house.dayStart) + 60 * dryMinute).slice(0, 5);
   return {
@@ -82,7 +76,7 @@ function smallerNozzle(input: TankInput): readonly WaterWayOut[] {
   const lasts = (share: number) =>
     tankLine({ ...input, uses: input.uses.map((u) => ({ ...u, litresPerMinute: u.litresPerMinute * share })) })
       .firstDryMinute === null;
-  for (let percent = 95; percent >= 100 * LEAST_SHARE; percent -= 5)
+  for (let percent = 95; percent >= 100 * TRADE_DEFAULTS.leastNozzleShare; percent -= 5)
     if (lasts(percent / 100))
       return [{ what: 'nozzle', text: `Smaller tips that let ${String(percent)} % as much through: gentler, and slower by about as much.`, cost: null }];
   return [];

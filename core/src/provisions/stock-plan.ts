@@ -80,7 +80,7 @@ export function stockPlan(plan: Plan, survey: Survey, reserved: Reserved): reado
 } // prettier-ignore
 
 function lotLine(lot: StockLot, used: number, reserved: number, plan: Plan, survey: Survey): LotLine {
-  const { strength, unfit } = lotOnDay(lot, houseCatalogue(survey.handbook).agent(lot.agent), plan.date);
+  const { strength, unfit } = lotOnDay(lot, houseCatalogue(survey.handbook), plan.date);
   return { lot, strength, unfit, used, reserved, after: roundToStep(lot.left - used - reserved, 0.001) };
 }
 

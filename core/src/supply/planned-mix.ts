@@ -60,8 +60,6 @@ export interface MixInput {
   readonly wetFilm: number;
 }
 
-/** From so many fillings of the sprayer on a drum is mixed, where there is one. */
-const FILLINGS_FOR_DRUM = 3;
 /** Less water than this on the face is not told, kg/m². */
 const LEAST_FILM = 0.005;
 const INJECTORS: readonly string[] = ['hose-end-injector', 'lance-injector'];
@@ -79,7 +77,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
   );
   const agent = input.catalogue.agent(apply.agent);
   const injected = INJECTORS.includes(stage.tool ?? '') ? injectedMix(agent, litres, apply.strengthGramsPerLitre, gear) : null;
-  const drum = gear.drumLitres !== null && litres > FILLINGS_FOR_DRUM * gear.sprayerLitres ? gear.drumLitres : null;
+  const drum = gear.drumLitres !== null && litres > TRADE_DEFAULTS.fillingsForDrum * gear.sprayerLitres ? gear.drumLitres : null;
   const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, text: '', unreachable: null };
   const mistText =
     mistPasses > 0

@@ -55,7 +55,7 @@ describe('a shelf', () => {
 
   it('gives what expires first, from one lot for a filling, and what it has not is bought by the label', () => {
     const lots = [lot({ id: 'late', expiresOn: '2027-01-01', left: 1.5 }), lot({ id: 'soon', expiresOn: '2026-06-01', left: 1.5 })];
-    const shelf = new StockShelf(lots, SHIPPED.agent, '2026-05-04');
+    const shelf = new StockShelf(lots, SHIPPED, '2026-05-04');
     const taken = [15, 15, 15].map((filling) => shelf.take(CHLORINE, litres(filling)));
     expect(taken).toEqual([
       { lot: 'soon', gramsPerLitre: 102.5 },
@@ -69,10 +69,10 @@ describe('a shelf', () => {
   });
 
   it('gives nothing that has expired, was bought later, or has grown too weak', () => {
-    expect(lotOnDay(lot({ expiresOn: '2026-05-03' }), CHLORINE, '2026-05-04').unfit).toBe('expired 2026-05-03');
-    expect(lotOnDay(lot({ boughtOn: '2026-06-01' }), CHLORINE, '2026-05-04').unfit).toContain('after the day of the work');
+    expect(lotOnDay(lot({ expiresOn: '2026-05-03' }), SHIPPED, '2026-05-04').unfit).toBe('expired 2026-05-03');
+    expect(lotOnDay(lot({ boughtOn: '2026-06-01' }), SHIPPED, '2026-05-04').unfit).toContain('after the day of the work');
     const measured = [{ on: '2026-05-04', gramsPerLitre: 5, how: 'strip', by: '' }] as const;
-    const shelf = new StockShelf([lot({ measured })], SHIPPED.agent, '2026-05-04');
+    const shelf = new StockShelf([lot({ measured })], SHIPPED, '2026-05-04');
     expect(shelf.take(CHLORINE, litres(15)).lot).toBeNull();
   });
 
@@ -85,7 +85,7 @@ describe('a shelf', () => {
         const weak = lotStrength(dated(one + more), CHLORINE, '2026-05-04')?.gramsPerLitre ?? 0;
         const [fresh, old] = [litres(15)(strong), litres(15)(weak)];
         if (old !== null) expect(old).toBeGreaterThanOrEqual((fresh ?? Infinity) - 1e-9);
-        const shelf = new StockShelf([dated(one)], SHIPPED.agent, '2026-05-04');
+        const shelf = new StockShelf([dated(one)], SHIPPED, '2026-05-04');
         for (let i = 0; i < 6; i += 1) shelf.take(CHLORINE, litres(15));
         for (const use of shelf.uses()) expect(use.amount).toBeLessThanOrEqual(left + 1e-6);
       }),

@@ -1,9 +1,13 @@
 import type { Agent } from '../catalogue/agent.ts';
+import type { HouseCatalogue } from '../house/house-catalogue.ts';
 import type { StockLot } from '../house/stock-lot.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { lotStrength } from './lot-strength.ts';
 import type { LotStrength } from './lot-strength.ts';
+
+/** What the shelf asks of a house's catalogue. */
+export type ShelfCatalogue = Pick<HouseCatalogue, 'agent' | 'product'>;
 
 /** A lot on the day of the work. */
 export interface LotOnDay {
@@ -28,13 +32,22 @@ export interface StockSource {
   readonly gramsPerLitre: number;
 }
 
-/** A lot on a day: how strong it is, and whether it may still be used. */
-export function lotOnDay(lot: StockLot, agent: Agent, on: string | null): LotOnDay {
-  const strength = lotStrength(lot, agent, on);
-  return { lot, strength, unfit: on === null ? null : unfitOn(lot, on) };
+/**
+ * A lot on a day: how strong it is, and whether it may be used. Mixes are counted by the label of the product in use, and
+ * bounded by it: a lot of another product is left on the shelf.
+ */
+export function lotOnDay(lot: StockLot, catalogue: ShelfCatalogue, on: string | null): LotOnDay {
+  const strength = lotStrength(lot, catalogue.agent(lot.agent), on);
+  return { lot, strength, unfit: unfitOn(lot, catalogue, on) };
 }
 
-function unfitOn(lot: StockLot, on: string): string | null {
+function unfitOn(lot: StockLot, catalogue: ShelfCatalogue, on: string | null): string | null {
+  const inUse = catalogue.product(lot.agent);
+  if (lot.product !== null && lot.product !== inUse?.id)
+    return inUse
+      ? `of another product than “${inUse.name}”, which is in use`
+      : 'of a product that is not in use';
+  if (on === null) return null;
   if (lot.boughtOn > on) return `bought ${lot.boughtOn}, after the day of the work`;
   if (lot.expiresOn !== null && lot.expiresOn < on) return `expired ${lot.expiresOn}`;
   return null;
@@ -48,9 +61,9 @@ export class StockShelf {
   private readonly lots: readonly LotOnDay[];
   private readonly taken = new Map<string, number>();
 
-  constructor(lots: readonly StockLot[], agentOf: (id: string) => Agent, on: string | null) {
+  constructor(lots: readonly StockLot[], catalogue: ShelfCatalogue, on: string | null) {
     this.lots = lots
-      .map((lot) => lotOnDay(lot, agentOf(lot.agent), on))
+      .map((lot) => lotOnDay(lot, catalogue, on))
       .filter(({ unfit }) => unfit === null)
       .sort((a, b) => (keyOf(a.lot) < keyOf(b.lot) ? -1 : 1));
   }

@@ -22,7 +22,7 @@ const given = {
   gear: { sprayerLitres: 15, drumLitres: null, injectorShare: 0.1 },
   units: 'metric',
   catalogue: SHIPPED,
-  shelf: new StockShelf([], SHIPPED.agent, null),
+  shelf: new StockShelf([], SHIPPED, null),
   wetFilm: 0,
 } as const;
 

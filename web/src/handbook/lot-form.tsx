@@ -12,6 +12,7 @@ import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { today } from '../today.ts';
+import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 
 type Detail = Omit<StockLot, 'id'>;
@@ -98,16 +99,7 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
         {agent.stock.form === 'liquid' && <MeasuredFields draft={draft} set={set} />}
       </div>
       <Faults faults={faults} />
-      <div className="product-acts">
-        <Button type="primary" htmlType="submit" loading={saving}>
-          Save lot
-        </Button>
-        {remove && (
-          <Button danger icon={<DeleteOutlined />} onClick={remove}>
-            Take it out
-          </Button>
-        )}
-      </div>
+      <EntryActs save="Save lot" saving={saving} remove={remove} />
     </form>
   );
 } // prettier-ignore

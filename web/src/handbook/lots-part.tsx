@@ -34,7 +34,7 @@ export function LotsPart({ id }: { readonly id: string | null }) {
         <ul>
           {lots.map((lot) => {
             const agent = catalogue.agent(lot.agent);
-            const { strength, unfit } = lotOnDay(lot, agent, today());
+            const { strength, unfit } = lotOnDay(lot, catalogue, today());
             return (
               <li key={lot.id}>
                 <NavLink to={`/handbook/lots/${lot.id}`}>
@@ -102,7 +102,7 @@ function detailOf({ id: _, ...detail }: StockLot): Omit<StockLot, 'id'> {
 
 function StrengthToday({ lot }: { readonly lot: StockLot }) {
   const { catalogue } = useHandbook();
-  const { strength, unfit } = lotOnDay(lot, catalogue.agent(lot.agent), today());
+  const { strength, unfit } = lotOnDay(lot, catalogue, today());
   return (
     <>
       {unfit !== null && <p>✕ {unfit}: no plan takes it.</p>}

@@ -9,6 +9,7 @@ import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { DataSheetField } from './data-sheet-field.tsx';
+import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 
 type Detail = Omit<Product, 'id'>;
@@ -96,16 +97,7 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         </label>
       </div>
       <Faults faults={faults} />
-      <div className="product-acts">
-        <Button type="primary" htmlType="submit" loading={saving}>
-          Save product
-        </Button>
-        {remove && (
-          <Button danger icon={<DeleteOutlined />} onClick={remove}>
-            Take it out
-          </Button>
-        )}
-      </div>
+      <EntryActs save="Save product" saving={saving} remove={remove} />
     </form>
   );
 } // prettier-ignore

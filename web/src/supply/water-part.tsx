@@ -1,4 +1,5 @@
 import {
+  BAR_PER_PSI,
   decimal,
   formatFlow,
   formatJetPressure,
@@ -16,8 +17,6 @@ import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useGear } from './use-gear.ts';
-
-const BAR_PER_PSI = 0.06894757;
 
 /** Water of the day, hoses, jets, what is out of reach and what runs off. */
 export function WaterPart({ provisions }: { readonly provisions: Provisions }) {

@@ -30,8 +30,10 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
     cycles[0];
   const days = useMemo(() => {
     const ids = [...new Set(plan.surfaces.filter((p) => p.cycles.length > 0).map((p) => p.surface.id))];
-    return sectionsByHour(plan, survey, new Set<string>(ids.slice(0, MOST_ROWS)));
-  }, [plan, survey]);
+    const first = surface === undefined ? ids : [surface, ...ids];
+    return sectionsByHour(plan, survey, new Set<string>(first.slice(0, MOST_ROWS)));
+  }, [plan, survey, surface]);
+  const hidden = plan.surfaces.filter((p) => p.cycles.length > 0).length - MOST_ROWS;
   if (!shown) return <p>Nothing has to stay wet on this visit.</p>;
   const name = (id: string) => catalogue.agent(id).name.toLowerCase();
   const { planned, cycle } = shown;
@@ -84,6 +86,12 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
             : NO_SUN[plan.noSun]}
         </p>
         <BestHour days={days} />
+        {hidden > 0 && (
+          <p className="quiet">
+            The first {MOST_ROWS} faces; {hidden} more are shown one by one when they are selected on the
+            left.
+          </p>
+        )}
         <SectionsByHour days={days} units={units} agentName={name} />
       </section>
     </>

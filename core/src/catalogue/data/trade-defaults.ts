@@ -62,6 +62,8 @@ export const TRADE_DEFAULTS = {
   setOutSeconds: 900,
   clearUpSeconds: 900,
   mixSeconds: 300,
+  /** From so many fillings of the sprayer on a drum is mixed, where there is one. */
+  fillingsForDrum: 3,
   /** Nothing stronger stands in the tank of an injector, g/L. */
   strongestTankGramsPerLitre: 125,
   preWetToApplySeconds: 300,
@@ -93,6 +95,14 @@ export const TRADE_DEFAULTS = {
   hoseMayLoseShare: 0.1,
   /** Carried beyond the way that was paced. */
   spareHoseShare: 0.1,
+  /** A truck brings so much, unless the house says otherwise. */
+  truckLitres: 1000,
+  greatestTankLitres: 20_000,
+  tankStepLitres: 50,
+  /** A wide supply hose, three quarters of an inch. */
+  wideHoseMillimetres: 19.05,
+  /** Tips are changed for no less than this share of the flow. */
+  leastNozzleShare: 0.2,
   handsMetres: 1.5,
   /** Of what comes onto a face, what runs off it; thirsty faces keep more. */
   runOffShare: 0.95,
@@ -116,6 +126,8 @@ export const TRADE_DEFAULTS = {
   slowResultDays: [180, 540],
 
   // Weather.
+  /** Hours count as easy from this share of the largest section on. */
+  easyHourShare: 0.8,
   /** Net W/m² on every face where the sun cannot be placed. */
   radiationWithoutSun: 250,
   /** From the coolest hour to the warmest under a clear sky, K; cloud takes the share of it that follows off. */

@@ -1,0 +1,112 @@
+import { describe, expect, it } from '@jest/globals';
+import { readJobFile } from '../interchange/job-file.ts';
+import { faced } from '../survey/face.ts';
+import { FaceHours } from './face-hours.ts';
+import { jetWarnings } from './jet-match.ts';
+import { plan } from './plan.ts';
+import { visitWater } from './visit-water.ts';
+
+const DATE = '2026-05-04';
+const surveyOf = (more: object = {}) => {
+  const reading = readJobFile({
+    format: 'etappe-job', version: 1, start: DATE, sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 20 }],
+    site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 30, distanceMetres: 60, pressureBar: 3 }], ...('site' in more ? (more.site as object) : {}) },
+    surfaces: 'surfaces' in more ? more.surfaces : [{ id: 'wall', material: 'painted-render', side: 'north', size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 2 }] }],
+    ...('house' in more ? { house: more.house } : {}),
+    ...('choices' in more ? { choices: more.choices } : {}),
+  }); // prettier-ignore
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  return reading.survey;
+};
+const planned = (more: object = {}) => plan(surveyOf(more), { asOf: DATE, seed: 1, budget: 1 });
+const reading = (more: object) => ({
+  id: 'r',
+  surface: 'wall',
+  what: 'surface-temperature',
+  figure: 48,
+  on: DATE,
+  by: 'Ada',
+  ...more,
+});
+
+describe('a face that was measured', () => {
+  const drying = (readings: readonly object[]) => {
+    const survey = faced(surveyOf({ site: { readings } }));
+    const [wall] = survey.surfaces;
+    if (!wall) throw new Error('a wall stands there');
+    return new FaceHours(survey, DATE).hardest(wall);
+  };
+
+  it('dries by its own warmth on that day, and by the estimate on any other', () => {
+    const estimate = drying([]).evaporationMillimetresPerHour;
+    const hot = drying([reading({})]);
+    expect(hot.evaporationMillimetresPerHour).toBeGreaterThan(estimate * 1.5);
+    expect(hot.air.surfaceTemperatureC).toBe(48);
+    expect(drying([reading({ on: '2026-05-03' })]).evaporationMillimetresPerHour).toBe(estimate);
+    expect(drying([reading({ what: 'moisture', figure: 12 })]).evaporationMillimetresPerHour).toBe(estimate);
+  });
+
+  it('counts by the warmest of its readings, and a cool one takes nothing off the estimate', () => {
+    const two = drying([reading({ figure: 30 }), reading({ id: 's', figure: 48 })]);
+    expect(two.air.surfaceTemperatureC).toBe(48);
+    expect(drying([reading({ figure: 5 })]).evaporationMillimetresPerHour).toBe(drying([]).evaporationMillimetresPerHour);
+  });
+
+  it('makes smaller sections or more mists, and says so in the sum', () => {
+    const [cool] = planned().surfaces[0]?.cycles ?? [];
+    const [hot] = planned({ site: { readings: [reading({ figure: 60 })] } }).surfaces[0]?.cycles ?? [];
+    expect(hot?.clocks.dryOutMinutes).toBeLessThan(cool?.clocks.dryOutMinutes ?? 0);
+    expect(hot?.sum[0]).not.toBe(cool?.sum[0]);
+  });
+}); // prettier-ignore
+
+describe('wood that is too damp', () => {
+  const boards = { id: 'wall', material: 'larch-boards', side: 'north', size: '6x3', topMetres: 3, findings: [{ contaminant: 'unprotected-face', severity: 2 }] }; // prettier-ignore
+  const warned = (readings: readonly object[]) =>
+    planned({ surfaces: [boards], site: { readings } }).warnings.filter((w) => w.rule === 'too-damp').map((w) => w.text); // prettier-ignore
+
+  it('is told by the last reading, with the limit and the way out', () => {
+    const damp = reading({ what: 'moisture', figure: 24 });
+    expect(warned([damp])).toEqual([
+      'Wall: 24 % moisture on 2026-05-04, and what is put on it wants 18 % at most: let it dry and read again.',
+    ]);
+    expect(
+      warned([{ ...damp, on: '2026-05-01' }, reading({ id: 's', what: 'moisture', figure: 15 })]),
+    ).toEqual([]);
+    expect(warned([])).toEqual([]);
+  });
+});
+
+describe('a pump that is stronger than the work is judged by', () => {
+  it('is warned of only where it would break the limit of the face', () => {
+    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] }; // prettier-ignore
+    const machines = (pressureBar: number) => ({ machines: [{ kind: 'pressure-washer', count: 1, flowLitresPerMinute: 21, pressureBar }, { kind: 'sprayer', count: 4 }, { kind: 'hose', count: 2 }] }); // prettier-ignore
+    const warned = (pressureBar: number) => {
+      const survey = surveyOf({ surfaces: [deck], house: machines(pressureBar) });
+      const made = plan(survey, { asOf: DATE, seed: 1, budget: 1 });
+      return { own: jetWarnings(made.surfaces, faced(survey)), made };
+    };
+    const gentle = warned(60);
+    expect(gentle.own).toEqual([]);
+    const strong = warned(300);
+    expect(strong.own.length).toBeGreaterThan(0);
+    for (const { text } of strong.own)
+      expect(text).toMatch(/kPa on the face at full pressure, \d+ allowed\. This pump gives \d+ bar/);
+    expect(strong.made.warnings.filter((w) => w.rule === 'pump-stronger')).toEqual(strong.own);
+  });
+});
+
+describe('a tap behind several hoses', () => {
+  it('gives what the narrowest of them lets through', () => {
+    const hoses = (...inner: number[]) => ({ gear: { hoses: inner.map((innerMillimetres) => ({ use: 'supply', metres: 30, innerMillimetres })) } }); // prettier-ignore
+    const arrives = (...inner: number[]) => {
+      const survey = surveyOf({ house: hoses(...inner) });
+      const made = plan(survey, { asOf: DATE, seed: 1, budget: 1 });
+      if (!made.visit) throw new Error('the wall can be worked');
+      return visitWater(made, made.visit.schedule, faced(survey)).sources[0]?.litresPerMinute ?? 0;
+    };
+    expect(arrives(19, 9.5)).toBe(arrives(9.5));
+    expect(arrives(9.5)).toBeLessThan(arrives(19));
+    expect(arrives()).toBe(30);
+  });
+});
