@@ -51,12 +51,15 @@ describe('the position of the sun', () => {
       fc.property(place, ({ instant, latitude, longitude }) => {
         const now = sunPosition(instant, latitude, longitude);
         const then = sunPosition(instant + 60_000, latitude, longitude);
-        expect(Math.abs(then.altitude - now.altitude)).toBeLessThan(0.4);
+        // The sky turns 0.251° in a minute. Below the horizon the lift by the air fades by up to 1° for each, so twice that.
+        const lowest = Math.min(now.altitude, then.altitude);
+        expect(Math.abs(then.altitude - now.altitude)).toBeLessThan(lowest < 0 ? 0.51 : 0.26);
         expect(now.altitude).toBeGreaterThanOrEqual(-90);
         expect(now.altitude).toBeLessThanOrEqual(90.1);
         expect(now.azimuth).toBeGreaterThanOrEqual(0);
         expect(now.azimuth).toBeLessThan(360);
       }),
+      { examples: [[{ instant: -369_684_180_480, latitude: 0, longitude: 0 }]] },
     );
   });
 

@@ -74,7 +74,10 @@ export function sunEquatorial(t: number): { readonly rightAscension: number; rea
 /** Below this altitude the formula for the day no longer holds. */
 const LOWEST_SEEN = -0.575;
 
-/** What the air lifts the sun by, degrees, at 1010 hPa and 10 °C: Sæmundsson's formula, below the horizon NOAA's. */
+/**
+ * What the air lifts the sun by, degrees, at 1010 hPa and 10 °C: Sæmundsson's formula; below the horizon NOAA's, which
+ * fades towards the night (so that a sun that is not seen rises up to twice as fast in it as the sky turns).
+ */
 function refraction(altitude: number): number {
   if (altitude < LOWEST_SEEN) return -20.772 / Math.tan(radians(altitude)) / 3600;
   return 1.02 / Math.tan(radians(altitude + 10.3 / (altitude + 5.11))) / 60;
