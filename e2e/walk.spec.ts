@@ -87,6 +87,7 @@ test('a surface is copied to other sides; run-off is drawn on demand; keys lead 
   await page.keyboard.press('2');
   await expect(page.getByRole('complementary', { name: 'Reasons' })).toBeVisible();
   await page.keyboard.press('/');
+  await expect(page.getByRole('combobox', { name: 'Surface, side or station' })).toBeFocused();
   await page.keyboard.type('canopy');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/treat\/canopy-south$/);

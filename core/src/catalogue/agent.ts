@@ -57,6 +57,8 @@ export interface Agent {
   readonly storage: string;
   /** What is of use at the surface, g/L of its basis. */
   readonly strengthSpan: { readonly from: number; readonly to: number };
+  /** Spread thinner than this a coat achieves nothing, m²/L; null where the strength alone counts. */
+  readonly usefulSquareMetresPerLitre: number | null;
   /** Below this it does not work, or does harm. */
   readonly coldestCelsius: number;
   readonly licence: string | null;

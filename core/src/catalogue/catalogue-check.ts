@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { AGENT_CLASSES } from './agent.ts';
 import { CONTAMINANT_FAMILIES } from './contaminant.ts';
 import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC, MATERIAL_FAMILIES } from './material.ts';
+import { pavingSchema } from '../takeoff/joint-sand.ts';
 import { MACHINE_KINDS } from './tool.ts';
 import { CHAIN_ORDER, WAITS_FOR, workedStages } from './method.ts';
 import type { Method } from './method.ts';
@@ -28,7 +29,7 @@ const material = Joi.object({
   finishes: Joi.array().items(Joi.valid(...FINISHES)).min(1).unique().required(),
   calcareous: Joi.boolean().required(), saltSensitive: Joi.boolean().required(), rough: Joi.boolean().required(),
   sorptivity: Joi.object({ bare: positive.max(0.3).required(), painted: positive.max(0.3).required(), sealed: positive.max(0.3).required() }).required(),
-  joints: Joi.valid('sand', 'cement', 'resin'), thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
+  joints: Joi.valid('sand', 'cement', 'resin'), paving: pavingSchema, thirstFactor: positive.max(4).required(), jetLimitKilopascal: positive.max(1000).required(),
   conditions: Joi.array().items(Joi.string()).unique().required(),
   pH: Joi.array().ordered(pH, pH).required(), brush: Joi.valid(...BRUSHES).required(), foot: Joi.valid(...FOOT_TRAFFIC).required(),
   tolerates: Joi.object({ chlorine: bearing, peroxide: bearing, solvent: bearing, heat: bearing }).required(),
@@ -77,7 +78,7 @@ const agent = Joi.object({
   neutraliser: Joi.object({ agent: id, gramsPerGram: positive.max(10).required(), reading: text }).allow(null).required(),
   harmsPlants: Joi.boolean().required(), harmsWaterLife: Joi.boolean().required(), keepsToNextVisit: Joi.boolean().required(),
   protection: texts.min(1), cautions: texts.min(1), hazards: texts.min(1), attacks: texts.min(1), firstAid: text, storage: text,
-  worksIn: Joi.valid('film', 'pores').required(), leaveOn: Joi.boolean().required(), coldestCelsius: Joi.number().min(-5).max(20).required(),
+  worksIn: Joi.valid('film', 'pores').required(), leaveOn: Joi.boolean().required(), coldestCelsius: Joi.number().min(-5).max(20).required(), usefulSquareMetresPerLitre: positive.max(50).allow(null).required(),
   strengthSpan: Joi.object({ from: positive.required(), to: positive.max(1000).min(Joi.ref('from')).required() }).required(),
   licence: Joi.string().min(3).allow(null).required(), specialistOnly: Joi.string().min(3).allow(null).required(),
 }); // prettier-ignore
@@ -101,13 +102,17 @@ const applyStage = Joi.object({
   kind: Joi.valid('apply').required(), agent: id, ...work,
   strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
   dwellMinutes: Joi.object({ from: Joi.number().min(0).required(), to: positive.greater(Joi.ref('from')).required() }).required(),
-  litresPerSquareMetre: positive.max(5).required(), coats: positive.integer().max(3).required(),
+  litresPerSquareMetre: positive.max(5).required(), coats: positive.integer().max(3).required(), nextCoatLitresPerSquareMetre: positive.max(5),
   leaveOn: Joi.boolean().required(), needs: Joi.valid('film', 'not-dry').required(), clings: Joi.boolean().required(), covered: Joi.boolean().required(),
   stopWhen: text, ifNotEnough: text,
 }); // prettier-ignore
 const preWetStage = Joi.object({ kind: Joi.valid('pre-wet').required(), tool: id, rate, minutes: positive.max(60).required(), onlyIfThirsty: Joi.boolean().required() }); // prettier-ignore
 const neutraliseStage = Joi.object({ kind: Joi.valid('neutralise').required(), agent: id, tool: id, rate, litresPerSquareMetre: positive.max(5).required(), reading: text }); // prettier-ignore
-const bulk = Joi.object({ what: text, where: text, litresPerSquareMetre: Joi.array().items(positive.max(100)).length(4).sort().required() }); // prettier-ignore
+const bulk = Joi.object({
+  what: text, where: text,
+  litresPerSquareMetre: Joi.array().items(positive.max(100)).length(4).sort(),
+  jointShare: Joi.array().items(positive.max(1)).length(4).sort(),
+}).xor('litresPerSquareMetre', 'jointShare'); // prettier-ignore
 const workStage = Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse', 'fill').required(), ...work, bulk }); // prettier-ignore
 const waitStage = Joi.object({
   kind: Joi.valid('wait').required(), for: Joi.valid(...WAITS_FOR).required(), until: text,

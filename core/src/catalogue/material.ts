@@ -1,3 +1,5 @@
+import type { Paving } from '../takeoff/joint-sand.ts';
+
 export const MATERIAL_FAMILIES = [
   'render',
   'masonry',
@@ -49,6 +51,8 @@ export interface Material {
   readonly sorptivity: Readonly<Record<Finish, number>>;
   /** What lies between its pieces; not said where it has none that a jet could empty. */
   readonly joints?: 'sand' | 'cement' | 'resin';
+  /** How it is usually laid, where sand lies in its joints; a surface may say otherwise. */
+  readonly paving?: Paving;
   /** A rough face holds more liquid than a smooth one. */
   readonly rough: boolean;
   /** Liquid that one coat takes, as a factor on a stage's usual amount. */

@@ -18,6 +18,8 @@ export interface ApplyTemplate {
   readonly dwellMinutes: { readonly from: number; readonly to: number };
   readonly litresPerSquareMetre: number;
   readonly coats: number;
+  /** What each further coat takes, L/m²; not said where it takes as much as the first. */
+  readonly nextCoatLitresPerSquareMetre?: number;
   readonly rate: RateRange;
   readonly direction: Direction;
   /** No rinse follows. */
@@ -33,13 +35,22 @@ export interface ApplyTemplate {
   readonly ifNotEnough: string;
 }
 /** What is carried off a face, or brought onto it, in bulk. */
-export interface BulkTemplate {
+export type BulkTemplate = {
   readonly what: string;
-  /** L/m² by severity 1–4. */
-  readonly litresPerSquareMetre: readonly [number, number, number, number];
   /** Where it goes, or comes from. */
   readonly where: string;
-}
+} & (
+  | {
+      /** L/m² by severity 1–4. */
+      readonly litresPerSquareMetre: BySeverity;
+    }
+  | {
+      /** Share of the joints that is filled, by severity 1–4: how much that is follows from how the face is laid. */
+      readonly jointShare: BySeverity;
+    }
+);
+
+type BySeverity = readonly [number, number, number, number];
 
 export interface WorkTemplate {
   readonly kind: 'clear' | 'agitate' | 'wash' | 'rinse' | 'fill';

@@ -3,6 +3,7 @@ import type { Agent } from '../catalogue/agent.ts';
 import type { FactTest, Limit } from '../catalogue/limit.ts';
 import type { ApplyTemplate } from '../catalogue/method.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
+import { NO_RESTRICTIONS } from './product.ts';
 import type { Product } from './product.ts';
 
 /** Of a dwell that the label cuts short, from this share on it may be rinsed. */
@@ -10,7 +11,7 @@ const SHORTENED_FROM_SHARE = 0.6;
 
 /** An agent as the house's product of it is sold; the label holds where it is stricter. */
 export function labelledAgent(agent: Agent, { strength, packs, label }: Product): Agent {
-  const { greatestGramsPerLitre: greatest, coldestCelsius } = label;
+  const { greatestGramsPerLitre: greatest, coldestCelsius, mostSquareMetresPerLitre: thinner } = label;
   const { strengthSpan: span, stock } = agent;
   const to = greatest === null ? span.to : Math.min(span.to, greatest);
   return {
@@ -19,6 +20,7 @@ export function labelledAgent(agent: Agent, { strength, packs, label }: Product)
     containers: packs.map((p) => p.size).sort((a, b) => a - b),
     strengthSpan: { from: Math.min(span.from, to), to },
     coldestCelsius: Math.max(agent.coldestCelsius, coldestCelsius ?? -Infinity),
+    usefulSquareMetresPerLitre: thinner === null ? agent.usefulSquareMetresPerLitre : Math.min(agent.usefulSquareMetresPerLitre ?? Infinity, thinner),
   };
 }
 
@@ -27,13 +29,14 @@ export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Produ
   const [one, two, three, four] = stage.strengthGramsPerLitre;
   const most = isReadyToUse(agent) ? Infinity : Math.min(agent.strengthSpan.to, strongest(agent));
   const at = (strength: number) => Math.min(strength, most);
-  const { longestDwellMinutes: longest, squareMetresPerLitre: covers } = product?.label ?? {
-    longestDwellMinutes: null,
-    squareMetresPerLitre: null,
-  };
+  const {
+    longestDwellMinutes: longest,
+    squareMetresPerLitre: covers,
+    nextCoatSquareMetresPerLitre: next,
+  } = product?.label ?? NO_RESTRICTIONS;
   const { from, to } = stage.dwellMinutes;
   const short = !stage.leaveOn && longest !== null && longest < to ? longest : null;
-  const same = most >= four && short === null && covers === null;
+  const same = most >= four && short === null && covers === null && next === null;
   return same
     ? stage
     : {
@@ -41,9 +44,23 @@ export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Produ
         strengthGramsPerLitre: [at(one), at(two), at(three), at(four)],
         dwellMinutes:
           short === null ? { from, to } : { from: Math.min(from, short * SHORTENED_FROM_SHARE), to: short },
-        litresPerSquareMetre: covers === null ? stage.litresPerSquareMetre : 1 / covers,
+        ...labelledCoats(stage, covers, next),
       };
 }
+
+/** The coverage of the label; where it gives that of the first coat alone, each further one goes on alike. */
+function labelledCoats(
+  { litresPerSquareMetre, nextCoatLitresPerSquareMetre: nextLitres }: ApplyTemplate,
+  covers: number | null,
+  next: number | null,
+): Pick<ApplyTemplate, 'litresPerSquareMetre' | 'nextCoatLitresPerSquareMetre'> {
+  const first = covers === null ? litresPerSquareMetre : 1 / covers;
+  if (next !== null) return { litresPerSquareMetre: first, nextCoatLitresPerSquareMetre: 1 / next };
+  return {
+    litresPerSquareMetre: first,
+    ...(nextLitres === undefined ? {} : { nextCoatLitresPerSquareMetre: (nextLitres * first) / litresPerSquareMetre }),
+  };
+} // prettier-ignore
 
 /** Nothing is mixed stronger than it is sold. */
 function strongest({ stock }: Agent): number {

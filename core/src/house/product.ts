@@ -16,9 +16,15 @@ export interface LabelRestrictions {
   readonly coldestCelsius: number | null;
   /** Square metres that one litre of the mix covers. */
   readonly squareMetresPerLitre: number | null;
+  /** The same of each coat after the first; as the first where it says nothing. */
+  readonly nextCoatSquareMetresPerLitre: number | null;
+  /** Spread thinner than this it achieves nothing. */
+  readonly mostSquareMetresPerLitre: number | null;
   readonly notOn: readonly MaterialFamily[];
   /** Not where run-off reaches open water. */
   readonly keepFromWater: boolean;
+  /** Caught run-off may be used again on the same premises. */
+  readonly caughtMayBeReused: boolean;
   readonly note: string;
 }
 
@@ -58,19 +64,26 @@ export const NO_RESTRICTIONS: LabelRestrictions = {
   longestDwellMinutes: null,
   coldestCelsius: null,
   squareMetresPerLitre: null,
+  nextCoatSquareMetresPerLitre: null,
+  mostSquareMetresPerLitre: null,
   notOn: [],
   keepFromWater: false,
+  caughtMayBeReused: false,
   note: '',
 };
 
 const open = (schema: Joi.NumberSchema) => schema.allow(null).default(null);
+const coverage = () => Joi.number().greater(0).max(100);
 const labelSchema = Joi.object<LabelRestrictions>({
   greatestGramsPerLitre: open(Joi.number().greater(0).max(1500)),
   longestDwellMinutes: open(Joi.number().greater(0).max(2880)),
   coldestCelsius: open(Joi.number().min(-10).max(40)),
-  squareMetresPerLitre: open(Joi.number().greater(0).max(100)),
+  squareMetresPerLitre: open(coverage()),
+  nextCoatSquareMetresPerLitre: open(coverage()),
+  mostSquareMetresPerLitre: open(coverage()),
   notOn: Joi.array().items(Joi.valid(...MATERIAL_FAMILIES)).unique().default([]),
   keepFromWater: Joi.boolean().default(false),
+  caughtMayBeReused: Joi.boolean().default(false),
   note: Joi.string().trim().max(2000).allow('').default(''),
 }).default(NO_RESTRICTIONS); // prettier-ignore
 
@@ -84,6 +97,16 @@ const dataSheetSchema = Joi.object<DataSheet>({
   sha256: Joi.string().hex().length(64).lowercase().required(),
   dated: Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD').isoDate().required(),
 }); // prettier-ignore
+
+/** Unlike what was written down in between: a further coat, or the most, that does not fit the coverage. */
+function coverageFaults({ label }: Pick<Product, 'label'>): readonly { readonly path: string; readonly message: string }[] {
+  const { squareMetresPerLitre: covers, nextCoatSquareMetresPerLitre: next, mostSquareMetresPerLitre: most } = label;
+  const over = (path: string, figure: number | null) =>
+    most !== null && figure !== null && figure > most
+      ? [{ path: `label.${path}`, message: `${String(figure)} m² from a litre are more than the ${String(most)} m² up to which it is of use: read the label again` }]
+      : [];
+  return [...over('squareMetresPerLitre', covers), ...over('nextCoatSquareMetresPerLitre', next)];
+} // prettier-ignore
 
 export const productSchema = Joi.object<Omit<Product, 'id'>>({
   name: Joi.string().trim().min(1).max(120).required(),
@@ -155,6 +178,8 @@ export function productFaults(
   agent: Agent,
 ): readonly { readonly path: string; readonly message: string }[] {
   const { strength, dataSheet } = product;
+  const thin = coverageFaults(product);
+  if (thin.length > 0) return thin;
   if (dataSheet?.kind === 'link' && dataSheet.sha256 !== addressHash(dataSheet.name))
     return [{ path: 'dataSheet.sha256', message: 'this is not the hash of the address: write the address again' }];
   if (agent.stock.form === 'powder')

@@ -1,11 +1,13 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { jetsOn } from '../plan/jet-match.ts';
+import { jetsOn, ledJet } from '../plan/jet-match.ts';
 import type { JetOnFace } from '../plan/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedOperation } from '../plan/work-builder.ts';
 import { formatArea } from '../quantity/area.ts';
 import { clockTime } from '../quantity/duration.ts';
 import { formatStandOff } from '../quantity/length.ts';
+import { formatMass } from '../quantity/mass.ts';
+import { roundToStep } from '../quantity/rounding.ts';
 import { formatVolume } from '../quantity/volume.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import { formatJetPressure } from '../quantity/pressure.ts';
@@ -14,6 +16,12 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { protectionLine } from './protection-line.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
+
+/** What a face allows of a jet, and what the jets of an entry put on it, led as the order says; kPa. */
+export interface EntryForce {
+  readonly limitKilopascal: number;
+  readonly kilopascals: readonly number[];
+}
 
 /** One thing that one person does, with everything needed beside it. */
 export interface OrderEntry {
@@ -31,6 +39,8 @@ export interface OrderEntry {
   /** hh:mm of the earlier entry of this person that says how; then nothing of it is repeated here. */
   readonly sameAs: string | null;
   readonly how: readonly string[];
+  /** Null where no jet is used. Not on orders from before it was drawn. */
+  readonly force?: EntryForce | null;
   /** When the rinse of what is applied here is due. */
   readonly rinse: { readonly from: string; readonly latest: string; readonly by: string } | null;
   readonly checks: readonly string[];
@@ -62,7 +72,7 @@ export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] 
       said.set(words, entry.start);
       return entry;
     }
-    return { ...entry, sameAs: before, how: [], checks: [], stopWhen: null, ifNotEnough: null, cautions: [] };
+    return { ...entry, sameAs: before, how: [], force: null, checks: [], stopWhen: null, ifNotEnough: null, cautions: [] };
   });
 }
 
@@ -138,6 +148,7 @@ export class EntryWriter {
       mix: mixIndex >= 0 ? mixName(mixIndex) : null,
       sameAs: null,
       how: this.how(planned, stages),
+      force: planned.task === 'mix' ? null : this.force(stages),
       rinse: this.rinseDue(planned, placement.start),
       checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),
       stopWhen:
@@ -187,27 +198,36 @@ export class EntryWriter {
     return stages.flatMap((stage) => this.stageHow(stage));
   }
 
+  private jetOf({ surface, tool }: Stage): JetOnFace | null {
+    return (tool !== null && this.jets.get(`${surface} ${tool}`)) || null;
+  }
+
+  /** Of all jets of one operation, which are all on one face. */
+  private force(stages: readonly Stage[]): EntryForce | null {
+    const jets = stages.flatMap((stage) => this.jetOf(stage) ?? []);
+    const [first] = jets;
+    if (!first) return null;
+    const forces = jets.map((jet) => roundToStep(ledJet(jet).kilopascal, 0.1));
+    return { limitKilopascal: first.limitKilopascal, kilopascals: [...new Set(forces)] };
+  }
+
   private stageHow(stage: Stage): readonly string[] {
     const { units } = this.survey.job;
     const lines: string[] = [];
     if (stage.tool !== null) {
       const tool = CATALOGUE.tool(stage.tool);
-      const jet = this.jets.get(`${stage.surface} ${tool.id}`);
-      // A stronger pump is led farther off; never nearer than the tool is judged by.
-      const nearest = tool.jet && Math.max(tool.jet.standOffMetres, jet?.leastMetres ?? 0);
-      const stop = nearest === null ? '' : `, no closer than ${formatStandOff(nearest, units)}`;
+      const jet = this.jetOf(stage);
+      const stop = jet ? `, no closer than ${formatStandOff(ledJet(jet).metres, units)}` : '';
       lines.push(
         `${STAGE_TITLES[stage.kind]} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
       );
     }
-    const advice = stage.tool === null ? null : this.jets.get(`${stage.surface} ${stage.tool}`)?.advice;
-    if (advice) lines.push(advice);
-    const limit = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.jetLimitKilopascal;
-    if (stage.maxSurfacePressureKilopascal !== null && limit !== undefined) {
+    const jet = this.jetOf(stage);
+    if (jet?.advice) lines.push(jet.advice);
+    if (jet)
       lines.push(
-        `Force limit here ${formatJetPressure(limit, units)} on the surface; this tool gives ${formatJetPressure(stage.maxSurfacePressureKilopascal, units)}.`,
+        `Force limit here ${formatJetPressure(jet.limitKilopascal, units)} on the surface; led so, this tool gives ${formatJetPressure(ledJet(jet).kilopascal, units)}.`,
       );
-    }
     if (stage.apply?.dwell)
       lines.push(
         `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min, here about ${String(stage.apply.dwell.expectedMinutes)}; look from ${String(stage.apply.dwell.lookFromMinutes)} min on. Never let it dry.`,
@@ -218,7 +238,7 @@ export class EntryWriter {
     if (wear.length > 0) lines.push(`Wear: ${wear.join(', ')}.`);
     if (stage.bulk)
       lines.push(
-        `About ${formatVolume(stage.bulk.litres, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,
+        `About ${stage.bulk.kilograms === null ? formatVolume(stage.bulk.litres, units) : formatMass(1000 * stage.bulk.kilograms, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,
       );
     if (stage.kind === 'pre-wet' && stage.minutes !== null)
       lines.push(`Soak for ${String(stage.minutes)} min, until it takes no more.`);

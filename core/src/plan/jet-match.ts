@@ -63,6 +63,14 @@ export function jetsOn(
   });
 }
 
+/** How a jet is led on a face: no nearer than its tool is judged by, and farther off where the pump is stronger. */
+export function ledJet({ tool: id, psi, leastMetres, kilopascal }: JetOnFace): { readonly metres: number; readonly kilopascal: number } {
+  const { jet } = CATALOGUE.tool(id);
+  if (!jet) return { metres: 0, kilopascal };
+  const metres = Math.max(jet.standOffMetres, leastMetres ?? 0);
+  return { metres, kilopascal: surfacePressure({ ...jet, psi, standOffMetres: metres }) };
+} // prettier-ignore
+
 function jetOn(limit: number, tool: Tool, jet: Jet, { house, units }: JobDetail): Omit<JetOnFace, 'surface'> {
   const pump = pumpOf(tool, house);
   const orificeSum = jet.orifice * jet.nozzles;

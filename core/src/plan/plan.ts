@@ -30,6 +30,7 @@ import { houseWarnings } from './house-warnings.ts';
 import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
 import type { Protection } from './protection-acts.ts';
 import { jetWarnings } from './jet-match.ts';
+import { coverageWarnings } from './coverage-warnings.ts';
 import { readingWarnings } from './reading-warnings.ts';
 import { visitWater } from './visit-water.ts';
 import { waterWarnings } from './water-ways-out.ts';
@@ -153,6 +154,7 @@ function treated(survey: FacedSurvey, inputsHash: string) {
       ...visitNumberWarnings(survey, visitNumber),
       ...jetWarnings(surfaces, survey),
       ...readingWarnings(surfaces, survey),
+      ...coverageWarnings(surfaces, survey),
       ...exposureWarnings(exposed, survey, surfaces),
       ...houseWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),

@@ -1,4 +1,5 @@
 import { houseCatalogue } from '../house/house-catalogue.ts';
+import { coverLitres } from '../takeoff/coats.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { methodFigures } from '../treatment/method-figures.ts';
@@ -106,7 +107,7 @@ export function jobFigures(derivation: FiguredPlan, survey: Survey): JobFigures 
     handsOnMinutes: sum(stages.map(stageMinutes)),
     mixLitres: sum(
       stages.map(({ apply, areaSquareMetres }) =>
-        apply ? apply.litresPerSquareMetre * apply.coats * areaSquareMetres : 0,
+        apply ? coverLitres(apply) * areaSquareMetres : 0,
       ),
     ),
     waterLitres: sum(

@@ -6,23 +6,33 @@ import {
   PRODUCT_KILOGRAMS_PER_LITRE,
   PRODUCT_LITRES_PER_LITRE,
   PROTECTION_LOAD,
+  SACK_LOAD,
   TOOL_LOAD,
   WEAR_LOAD,
 } from '../catalogue/data/load.ts';
+import { mixLife } from '../catalogue/data/mix-life.ts';
+import { isReadyToUse } from '../catalogue/agent.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { MACHINE_KINDS, MACHINE_NAMES } from '../catalogue/tool.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { formatLength } from '../quantity/length.ts';
+import { formatMass } from '../quantity/mass.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { formatStock } from '../quantity/stock-amount.ts';
+import { formatVolume } from '../quantity/volume.ts';
+import { lowerFirst, upperFirst } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';
+import { bulkText } from './bulk-list.ts';
+import type { BulkLine } from './bulk-list.ts';
 import type { HoseList } from './hose-list.ts';
 import type { StockLine } from './stock-plan.ts';
 
 export const LOAD_GROUPS = [
   'products',
+  'yard-mixes',
   'machines',
   'tools',
   'hoses',
@@ -55,9 +65,11 @@ export interface LoadList {
 }
 
 /** Everything that a visit needs on the vehicle, against what the house has and the vehicle carries. */
-export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[], hoses: HoseList): LoadList {
+export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[], bulk: readonly BulkLine[], hoses: HoseList): LoadList {
   const items = [
     ...productItems(stock, survey),
+    ...bulk.map(bulkItem),
+    ...yardMixes(plan, survey),
     ...machineItems(plan, survey),
     ...toolItems(plan),
     ...hoseItems(hoses, survey),
@@ -102,6 +114,43 @@ function productItems(stock: readonly StockLine[], { job }: Survey): readonly Lo
   });
 } // prettier-ignore
 
+/** Sand comes along; for what is carried off the empty sacks do. */
+function bulkItem(line: BulkLine): LoadItem {
+  const { what, way, bags, kilograms, litres } = line;
+  const brought = way === 'brought';
+  return {
+    key: `bulk ${what}`,
+    group: 'products',
+    name: brought ? upperFirst(what) : 'Sacks',
+    amount: bulkText(line),
+    kilograms: brought ? (kilograms ?? 0) : bags * SACK_LOAD.kilograms,
+    litres: brought ? litres : bags * SACK_LOAD.litres,
+    short: null,
+  };
+}
+
+/** Mixes that keep until they are used and may ride closed up: where water is scarce on site they are made before. */
+function yardMixes(plan: Plan, { job, handbook }: Survey): readonly LoadItem[] {
+  const catalogue = houseCatalogue(handbook);
+  const agents = [...new Set(plan.mixes.map((m) => m.agent))].map((id) => catalogue.agent(id));
+  return agents.flatMap((agent): readonly LoadItem[] => {
+    const { hours, neverClosed } = mixLife(agent.class);
+    if (neverClosed || hours < TRADE_DEFAULTS.yardMixHours || isReadyToUse(agent)) return [];
+    const litres = plan.mixes.reduce((sum, m) => (m.agent === agent.id ? sum + m.litres : sum), 0);
+    return [
+      {
+        key: `yard ${agent.id}`,
+        group: 'yard-mixes',
+        name: `Mix of ${lowerFirst(agent.name)}`,
+        amount: `${formatVolume(litres, job.units)}: keeps ${String(hours)} h in a closed and labelled container; about ${formatMass(1000 * litres, job.units)} more to carry, which this load does not count`,
+        kilograms: 0,
+        litres: 0,
+        short: null,
+      },
+    ];
+  });
+} // prettier-ignore
+
 function packsOf({ toBuy, unit }: StockLine): string {
   return `in ${toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ')}`;
 }
@@ -131,7 +180,7 @@ function toolItems(plan: Plan): readonly LoadItem[] {
       return {
         key: `tool ${tool.id}`,
         group: 'tools' as const,
-        name: tool.name.charAt(0).toUpperCase() + tool.name.slice(1),
+        name: upperFirst(tool.name),
         amount: names.length > 3 ? `for ${String(names.length)} faces` : `for ${names.join(', ')}`,
         ...TOOL_LOAD,
         short: null,
@@ -163,7 +212,7 @@ function protectionItems(plan: Plan): readonly LoadItem[] {
   return [...places].map(([material, names]) => ({
     key: `protection ${material}`,
     group: 'protections',
-    name: material.charAt(0).toUpperCase() + material.slice(1),
+    name: upperFirst(material),
     amount: `for ${names.size > 3 ? `${String(names.size)} places` : [...names].join(', ')}`,
     ...PROTECTION_LOAD,
     short: null,
@@ -181,7 +230,7 @@ function wearItems(plan: Plan, survey: Survey): readonly LoadItem[] {
   return [...worn].map((what) => ({
     key: `wear ${what}`,
     group: 'wear',
-    name: what.charAt(0).toUpperCase() + what.slice(1),
+    name: upperFirst(what),
     amount: `${String(people)} ×`,
     kilograms: people * WEAR_LOAD.kilograms,
     litres: people * WEAR_LOAD.litres,

@@ -7,6 +7,8 @@ import { dryClock, tapCost, waterWaysOut } from '../plan/water-ways-out.ts';
 import type { WaterWayOut } from '../plan/water-ways-out.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
+import { bulkList } from './bulk-list.ts';
+import type { BulkLine } from './bulk-list.ts';
 import { hoseList } from './hose-list.ts';
 import type { HoseList } from './hose-list.ts';
 import { loadList } from './load-list.ts';
@@ -30,6 +32,7 @@ export interface ProvidedWater extends WaterPlan {
 export interface Provisions {
   readonly stock: readonly StockLine[];
   readonly water: ProvidedWater | null;
+  readonly bulk: readonly BulkLine[];
   readonly hoses: HoseList;
   readonly jets: readonly JetOnFace[];
   readonly reach: readonly ReachLine[];
@@ -44,6 +47,7 @@ export interface Provisions {
 export function provisionsOf(plan: Plan, survey: Survey, reserved: Reserved): Provisions {
   const faces = faced(survey);
   const stock = stockPlan(plan, survey, reserved);
+  const bulk = bulkList(plan, survey);
   const hoses = hoseList(plan, survey);
   const water = plan.visit && visitWater(plan, plan.visit.schedule, faces);
   return {
@@ -54,10 +58,11 @@ export function provisionsOf(plan: Plan, survey: Survey, reserved: Reserved): Pr
       waysOut: waterWaysOut(water, faces),
       cost: tapCost(water, faces),
     },
+    bulk,
     hoses,
     jets: jetsOn(plan.surfaces, faces),
     reach: reachList(plan, survey),
     runOff: runOffPlan(plan, survey),
-    load: loadList(plan, survey, stock, hoses),
+    load: loadList(plan, survey, stock, bulk, hoses),
   };
 }

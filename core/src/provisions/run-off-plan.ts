@@ -6,8 +6,10 @@ import { neutralisersFor } from '../mixing/neutraliser-options.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageLitres } from '../plan/stage-water.ts';
 import { decimal } from '../quantity/rounding.ts';
+import { listed, lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
+import { coverLitres } from '../takeoff/coats.ts';
 import { runOffLedger } from '../water/run-off.ts';
 import type { RunOffLedger } from '../water/run-off.ts';
 
@@ -36,21 +38,24 @@ export function runOffPlan(plan: Plan, survey: Survey): RunOffPlan | null {
   if (faces.length === 0) return null;
   let [applied, rinsed, leaving] = [0, 0, 0];
   const actives = new Map<string, number>();
+  const agents = new Set<string>();
   for (const { surface, treatment } of faces) {
     const thirsty = sorptivityOf(surface, catalogue) >= TRADE_DEFAULTS.thirstySorptivity;
     const share = thirsty ? TRADE_DEFAULTS.thirstyRunOffShare : TRADE_DEFAULTS.runOffShare;
     for (const stage of treatment?.stages ?? []) {
-      const mix = stage.apply ? stage.areaSquareMetres * stage.apply.litresPerSquareMetre * stage.apply.coats : 0;
+      const mix = stage.apply ? stage.areaSquareMetres * coverLitres(stage.apply) : 0;
       const water = stageLitres(stage, stage.areaSquareMetres, house);
       applied += mix;
       rinsed += water;
       if (!stage.apply?.leaveOn) leaving += (mix + water) * share;
+      if (stage.apply && !stage.apply.leaveOn) agents.add(stage.apply.agent);
       if (stage.apply && !stage.apply.leaveOn && stage.kind === 'apply')
         actives.set(stage.apply.agent, (actives.get(stage.apply.agent) ?? 0) + mix * stage.apply.strengthGramsPerLitre);
     }
   }
+  const unlabelled = [...agents].filter((id) => catalogue.product(id)?.label.caughtMayBeReused !== true);
   const total = applied + rinsed;
-  const ledger = runOffLedger({ appliedLitres: applied, rinseLitres: rinsed, leavingShare: total === 0 ? 0 : leaving / total, reusedLitres: 0, captureLitres: house.gear.catchLitres });
+  const ledger = runOffLedger({ appliedLitres: applied, rinseLitres: rinsed, leavingShare: total === 0 ? 0 : leaving / total, reusedLitres: unlabelled.length === 0 && agents.size > 0 ? leaving : 0, captureLitres: house.gear.catchLitres });
   const leaveOn = faces.some((p) => p.treatment?.stages.some((s) => s.apply?.leaveOn));
   return {
     faces: faces.map((p) => p.surface.name),
@@ -60,7 +65,10 @@ export function runOffPlan(plan: Plan, survey: Survey): RunOffPlan | null {
     neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams)),
     notes: [
       ...(ledger.overflowLitres > 0 ? [house.gear.catchLitres === 0 ? 'Nothing to catch it in comes along.' : `The catch is emptied ${String(ledger.emptyings)} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`] : []),
-      'What is caught goes to a drain only where it leads to the foul sewer and the owner of the sewer allows it; else it is taken away by a licensed route.',
+      unlabelled.length === 0 && agents.size > 0
+        ? 'Every label allows it: what is caught is used again on these premises as the labels say, once its strip reads as they ask; nothing of it leaves them.'
+        : 'What is caught goes to a drain only where it leads to the foul sewer and the owner of the sewer allows it; else it is taken away by a licensed route.',
+      ...(unlabelled.length > 0 ? [`It is not used again on the premises: no label of a product in use says that it may be, for ${listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name)))}.`] : []),
       ...(leaveOn ? ['The first rain after what is left on also runs off: tell whoever lives with the water.'] : []),
     ],
   };

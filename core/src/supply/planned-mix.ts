@@ -7,6 +7,7 @@ import { wetFilmStrength } from '../mixing/dilution.ts';
 import { mixCard, stockTaken } from '../mixing/mix-card.ts';
 import type { MixCard } from '../mixing/mix-card.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
+import { coverLitres, coverSum } from '../takeoff/coats.ts';
 import { decimal, roundToStep, roundUpToStep } from '../quantity/rounding.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
@@ -69,7 +70,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
   const { stage, mistPasses, wasteShare, gear } = input;
   if (!stage.apply) return null;
   const { apply } = stage;
-  const coats = stage.areaSquareMetres * apply.litresPerSquareMetre * apply.coats;
+  const coats = stage.areaSquareMetres * coverLitres(apply);
   const mists = stage.areaSquareMetres * TRADE_DEFAULTS.mistLitresPerSquareMetre * mistPasses;
   const litres = Math.max(
     TRADE_DEFAULTS.smallestMixLitres,
@@ -89,7 +90,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     agent: agent.id,
     litres: mixed.litres,
     batches: batchesOf(agent, mixed.litres, mixed.target, drum ?? gear.sprayerLitres, input),
-    sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${String(apply.coats)} × ${decimal(apply.litresPerSquareMetre, 2)} L/m²${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L${mixed.text}`,
+    sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${coverSum(apply)}${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L${mixed.text}`,
     vessel: injected ? 'injector-tank' : drum === null ? 'sprayer' : 'drum',
     onWetFace: firstCoat(stage.apply, input.wetFilm),
     fromSolid: agent.class === 'caustic' && agent.stock.form === 'liquid' ? dissolving(mixed.target).text : null,

@@ -14,7 +14,7 @@ const side = (aspectDegrees: number | null, shade: Side['shade'] = 'open'): Side
   name: 'S',
   aspectDegrees,
   shade,
-  routeMetres: null,
+  routeMetres: null, gapMetres: null,
 });
 const feature = (kind: Feature['kind'], leadsTo: Feature['leadsTo'] = null) => ({ kind, leadsTo });
 

@@ -26,6 +26,9 @@ export interface JobGear {
   readonly hoses: readonly Hose[];
   readonly booster: { readonly shutOffBar: number; readonly greatestLitresPerMinute: number } | null;
   readonly longestPoleMetres: number | null;
+  /** Tower and lift that come along, by the width and length of their base and how high they bring a person's feet; null for none. */
+  readonly tower: AccessGear | null;
+  readonly lift: AccessGear | null;
   /** Drums and bags for what is caught, L. */
   readonly catchLitres: number;
   /** What water costs: from taps by the cubic metre, by truck a trip; null where nobody pays. */
@@ -36,6 +39,14 @@ export interface JobGear {
   } | null;
   /** What the vehicle carries; null where nobody has looked. */
   readonly vehicle: { readonly kilograms: number; readonly litres: number } | null;
+}
+
+/** What brings a person up. */
+export interface AccessGear {
+  /** Of its base with outriggers, m. */
+  readonly baseMetres: number;
+  /** Of the platform, m. */
+  readonly platformMetres: number;
 }
 
 export const DEFAULT_GEAR: JobGear = {
@@ -49,6 +60,8 @@ export const DEFAULT_GEAR: JobGear = {
   ],
   booster: null,
   longestPoleMetres: null,
+  tower: null,
+  lift: null,
   catchLitres: 200,
   waterPrice: null,
   vehicle: null,
@@ -57,6 +70,11 @@ export const DEFAULT_GEAR: JobGear = {
 const litres = () => Joi.number().greater(0).max(50_000);
 /** None of them comes along unless somebody says so. */
 const orNone = (schema: Joi.Schema) => schema.allow(null).default(null);
+
+const accessSchema = Joi.object<AccessGear>({
+  baseMetres: Joi.number().greater(0).max(10).required(),
+  platformMetres: Joi.number().greater(0).max(60).required(),
+});
 
 export const gearSchema = Joi.object<JobGear>({
   drumLitres: orNone(Joi.number().min(5).max(1000)),
@@ -80,6 +98,8 @@ export const gearSchema = Joi.object<JobGear>({
       greatestLitresPerMinute: Joi.number().greater(0).max(500).required(),
     })),
   longestPoleMetres: orNone(Joi.number().greater(0).max(30)),
+  tower: orNone(accessSchema),
+  lift: orNone(accessSchema),
   catchLitres: Joi.number().min(0).max(50_000).default(DEFAULT_GEAR.catchLitres),
   waterPrice: orNone(
     Joi.object({

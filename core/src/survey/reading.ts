@@ -6,6 +6,7 @@ import type { EntityId } from './entity-id.ts';
 /** What an instrument reads on a face, with its unit and the span that is believed. */
 export const READING_KINDS = {
   'surface-temperature': { name: 'Surface temperature', unit: '°C', least: -20, most: 90 },
+  ph: { name: 'pH of the wet face', unit: 'pH', least: 0, most: 14 },
   moisture: { name: 'Moisture', unit: '%', least: 0, most: 100 },
 } as const;
 export type ReadingKind = keyof typeof READING_KINDS;

@@ -15,13 +15,18 @@ export interface Side {
   readonly shade: Shade;
   /** Way of the hose from the vehicle's stand to this side, metres; null while it is not paced. */
   readonly routeMetres: number | null;
+  /** Narrowest place on the way, or beside the faces, that a tower or a lift must pass and stand in; null while nobody has measured it. */
+  readonly gapMetres: number | null;
 }
+
+const GREATEST_GAP_METRES = 100;
 
 export const sideSchema = Joi.object<Omit<Side, 'id' | 'position'>>({
   name: nameSchema.required(),
   aspectDegrees: Joi.number().min(0).less(360).allow(null).default(null),
   shade: Joi.valid(...SHADES).default('open'),
   routeMetres: wayMetresSchema,
+  gapMetres: Joi.number().greater(0).max(GREATEST_GAP_METRES).allow(null).default(null),
 });
 
 const COMPASS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const;

@@ -5,6 +5,8 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/material.ts';
 import type { Finish, Material } from '../catalogue/material.ts';
 import { catalogueOrOwn } from '../house/own-entry.ts';
+import { pavingSchema } from '../takeoff/joint-sand.ts';
+import type { Paving } from '../takeoff/joint-sand.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
 import { entityIdsSchema, heightSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
@@ -50,6 +52,8 @@ export interface Surface {
   readonly topMetres: number;
   /** 90 wall, 0 floor, above 90 overhead. */
   readonly tiltDegrees: number;
+  /** How it is laid, measured; null where it is laid as its material usually is, or has no joints of sand. */
+  readonly paving: Paving | null;
   /** Rails, posts, ropes: wetted all round and quick to dry. */
   readonly thinMember: boolean;
   /** The stretch of a long asset that it covers. */
@@ -99,6 +103,7 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
     'number.min': 'the top ({#value} m) lies below the foot: swap them or correct one',
   }),
   tiltDegrees: Joi.number().min(0).max(180).default(90),
+  paving: pavingSchema.allow(null).default(null),
   thinMember: Joi.boolean().default(false),
   asset: assetPartSchema.allow(null).default(null),
   drainsOnto: entityIdsSchema,

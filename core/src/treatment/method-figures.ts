@@ -4,6 +4,7 @@ import type { Method, WorkedTemplate } from '../catalogue/method.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import { nozzleFlow } from '../jet/surface-pressure.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
+import { coverLitres } from '../takeoff/coats.ts';
 
 /** What a method takes on one square metre, whoever does it and wherever. */
 export interface MethodFigures {
@@ -56,7 +57,7 @@ function flowOf(stage: WorkedTemplate, catalogue: Catalogue): number {
 }
 
 function mixOf(stage: WorkedTemplate): number {
-  if (stage.kind === 'apply') return stage.coats * stage.litresPerSquareMetre;
+  if (stage.kind === 'apply') return coverLitres(stage);
   return stage.kind === 'neutralise' ? stage.litresPerSquareMetre : 0;
 }
 

@@ -1,14 +1,16 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import type { Direction, WorkedTemplate } from '../catalogue/method.ts';
+import type { ApplyTemplate, Direction, WorkedTemplate } from '../catalogue/method.ts';
 import { neutraliserGrams } from '../mixing/neutraliser.ts';
 import { roundToStep } from '../quantity/rounding.ts';
+import type { Coats } from '../takeoff/coats.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { RateConditions } from '../rates/stage-duration.ts';
 import { RESIDUAL } from '../wetting/wet-window.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { dwellOn } from './dwell-guidance.ts';
 import { toolPressure } from './limit-verdict.ts';
+import { stageBulk } from './stage-bulk.ts';
 import type { Reason } from './reason.ts';
 import type { ApplyDetail, Stage } from './stage.ts';
 
@@ -48,7 +50,7 @@ export function stageOf(
     cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent, around)] : [],
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
-    bulk: bulkOf(template, link),
+    bulk: stageBulk(template, link, around),
   };
 }
 
@@ -90,11 +92,16 @@ function isTreatedStronger({ schools, surface, catalogue }: ChainSurroundings): 
   );
 }
 
-function bulkOf(template: WorkedTemplate, link: ChainLink): Stage['bulk'] {
-  if (!('bulk' in template)) return null;
-  const { what, where, litresPerSquareMetre } = template.bulk;
-  const litres = roundToStep((litresPerSquareMetre[link.severity - 1] ?? 0) * link.areaSquareMetres, 0.1);
-  return { what, litres, where };
+/** Coats by their coverage; a thirsty face takes more of each. */
+function coatsOf(template: ApplyTemplate, around: ChainSurroundings): Coats {
+  const { thirstFactor } = around.catalogue.material(around.surface.material);
+  const { litresPerSquareMetre: first, nextCoatLitresPerSquareMetre: next } = template;
+  return {
+    // Applied top down it streaks: a second pass takes the streaks.
+    coats: template.coats + (goesTopDown(template, around) ? 1 : 0),
+    litresPerSquareMetre: roundToStep(first * thirstFactor, 0.001),
+    ...(next === undefined ? {} : { nextCoatLitresPerSquareMetre: roundToStep(next * thirstFactor, 0.001) }),
+  };
 }
 
 function applyDetail(
@@ -112,12 +119,7 @@ function applyDetail(
       agentClass: agent.class,
       strengthGramsPerLitre: template.strengthGramsPerLitre[grade - 1] ?? template.strengthGramsPerLitre[0],
       basis: agent.basis,
-      litresPerSquareMetre: roundToStep(
-        template.litresPerSquareMetre * around.catalogue.material(around.surface.material).thirstFactor,
-        0.001,
-      ),
-      // Applied top down it streaks: a second pass takes the streaks.
-      coats: template.coats + (goesTopDown(template, around) ? 1 : 0),
+      ...coatsOf(template, around),
       dwell: template.leaveOn
         ? null
         : dwellOn({ from, to: stronger ? (from + to) / 2 : to }, link.severity, around.temperatureCelsius),

@@ -30,7 +30,17 @@ export interface Stage {
   /** What the strip or the meter must read before the next stage. */
   readonly reading: string | null;
   /** What is carried off or brought in, in bulk. */
-  readonly bulk: { readonly what: string; readonly litres: number; readonly where: string } | null;
+  readonly bulk: StageBulk | null;
+}
+
+/** Solids that a stage carries off or brings in, with their sum. */
+export interface StageBulk {
+  readonly what: string;
+  readonly litres: number;
+  /** Of dry sand; null for what is carried off wet. */
+  readonly kilograms: number | null;
+  readonly where: string;
+  readonly sum: string;
 }
 
 /** What must pass before a part of a treatment. */
@@ -55,6 +65,8 @@ export interface ApplyDetail {
   readonly basis: string;
   readonly litresPerSquareMetre: number;
   readonly coats: number;
+  /** What each coat after the first takes; not in orders from before it could differ. */
+  readonly nextCoatLitresPerSquareMetre?: number;
   /** Null for a neutraliser, which works at once. */
   readonly dwell: Dwell | null;
   readonly leaveOn: boolean;

@@ -131,8 +131,10 @@ describe('the treatment of a surface', () => {
     ]);
     expect(t.parts[2]?.stages.find((s) => s.kind === 'fill')?.bulk).toEqual({
       what: 'kiln-dried jointing sand',
-      litres: 80,
+      litres: 68.8,
+      kilograms: 110,
       where: 'from dry bags',
+      sum: '(1 − 200 × 100 ÷ (204 × 104)) × 60 mm × 1600 kg/m³ = 5.5 kg/m², × 40 m² × 50 % of the joints = 110 kg; blocks as such paving is usually laid: measure one and its joint',
     });
     const sealed = treat(
       surface('block-paving'),

@@ -64,7 +64,9 @@ describe('the migration to the full record', () => {
       past: [],
       below: [],
       schools: {},
+      paving: null,
     });
+    expect(survey.sides).toMatchObject([{ name: 'North', gapMetres: null }]);
     expect(survey.job).toMatchObject({ visit: 1, wordings: {}, acknowledgement: null });
     expect(survey.job.house.gear).toEqual(DEFAULT_HOUSE.gear);
     expect(survey.surfaces[0]).not.toHaveProperty('inScope');
@@ -100,10 +102,27 @@ describe('the migration to the full record', () => {
     await database.destroy();
   });
 
+  it('gives labels that were written before the coats of their own their new lines, and leaves the rest', async () => {
+    const { database } = await oldDatabase();
+    await migrate(database);
+    await database.migrate.down({ migrationSource: migrations });
+    const label = { squareMetresPerLitre: 5, keepFromWater: true, note: 'by the drum' };
+    await database('handbook_entries').insert({ house_id: house, part: 'product', id: 'seal', revision: 1, detail: { name: 'Seal', label } }); // prettier-ignore
+    await database('handbook_entries').insert({ house_id: house, part: 'lot', id: 'l1', revision: 1, detail: { left: 3 } }); // prettier-ignore
+    await migrate(database);
+    const rows = await database('handbook_entries').orderBy('id').select<{ detail: object }[]>('detail');
+    expect(rows.map((row) => row.detail)).toEqual([
+      { left: 3 },
+      { name: 'Seal', label: { ...label, nextCoatSquareMetresPerLitre: null, mostSquareMetresPerLitre: null, caughtMayBeReused: false } },
+    ]); // prettier-ignore
+    await database.destroy();
+  });
+
   it('can be taken back', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // The newest first: supply, visits, the handbook, photos, then the record.
+    // The newest first: how faces are laid, supply, visits, the handbook, photos, then the record.
+    await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });

@@ -227,7 +227,8 @@ interface LabelProps {
 
 function LabelFields({ label, ready, take }: LabelProps) {
   const waterId = useId();
-  const number = (name: string, unit: string, key: 'greatestGramsPerLitre' | 'longestDwellMinutes' | 'coldestCelsius' | 'squareMetresPerLitre') => (
+  const reuseId = useId();
+  const number = (name: string, unit: string, key: 'greatestGramsPerLitre' | 'longestDwellMinutes' | 'coldestCelsius' | 'squareMetresPerLitre' | 'nextCoatSquareMetresPerLitre' | 'mostSquareMetresPerLitre') => (
     <NumberField
       label={name}
       value={label[key]}
@@ -242,6 +243,8 @@ function LabelFields({ label, ready, take }: LabelProps) {
       {number('Longest dwell', 'min', 'longestDwellMinutes')}
       {number('Coldest air', '°C', 'coldestCelsius')}
       {number('One litre of the mix covers', 'm²', 'squareMetresPerLitre')}
+      {number('A litre of each further coat', 'm²', 'nextCoatSquareMetresPerLitre')}
+      {number('Spread over no more than', 'm²', 'mostSquareMetresPerLitre')}
       <div className="wide">
         <ChoicesField
           label="Not on"
@@ -258,6 +261,14 @@ function LabelFields({ label, ready, take }: LabelProps) {
           onChange={(keepFromWater) => take({ keepFromWater })}
         />{' '}
         Not where run-off reaches open water
+      </label>
+      <label className="switch-row wide" htmlFor={reuseId}>
+        <Switch
+          id={reuseId}
+          checked={label.caughtMayBeReused}
+          onChange={(caughtMayBeReused) => take({ caughtMayBeReused })}
+        />{' '}
+        What is caught may be used again on the same premises
       </label>
       <div className="wide">
         <TextField label="What else it says" value={label.note} take={(note) => take({ note: note.trim() })} />

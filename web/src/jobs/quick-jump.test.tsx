@@ -61,6 +61,20 @@ describe('the jump', () => {
   });
 });
 
+describe('the jump with nothing typed', () => {
+  it('has the cursor at once and leads nowhere by Enter', async () => {
+    renderInSession(<Jump />, 'treat/path');
+    const field = await screen.findByRole('combobox');
+    expect(document.activeElement).toBe(field);
+    await userEvent.keyboard('{Enter}');
+    expect(where()).toMatch(/\/treat\/path$/);
+    await userEvent.keyboard('mill w{Enter}');
+    await waitFor(() => {
+      expect(where()).toMatch(/\/treat\/wall$/);
+    });
+  });
+});
+
 describe('the list of keys', () => {
   it('names every station by its figure', async () => {
     renderInSession(<KeysDialog close={() => undefined} />);

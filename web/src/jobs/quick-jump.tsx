@@ -44,7 +44,9 @@ export function QuickJump({ close }: { readonly close: () => void }) {
         value={find}
         aria-label="Surface, side or station"
         placeholder="Surface, side or station"
-        defaultActiveFirstOption
+        autoFocus
+        // With nothing typed Enter leads nowhere.
+        defaultActiveFirstOption={find.trim() !== ''}
         open
         options={found.slice(0, MOST_SHOWN).map(({ value, label, about }) => ({
           value,

@@ -1,5 +1,6 @@
 import { decimal, formatMass, formatVolume } from '@etappe/core';
 import type { CrewOrder, OrderEntry, OrderMix, VisitOutline } from '@etappe/core';
+import { ForceGauge } from '../drawing/limits-gauge.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
 
 /** Orders issued before the place was told of have no notes on it. */
@@ -116,7 +117,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
             </thead>
             <tbody>
               {person.entries.map((entry) => (
-                <EntryRow key={entry.operation} entry={entry} />
+                <EntryRow key={entry.operation} entry={entry} units={order.units} />
               ))}
             </tbody>
           </table>
@@ -212,7 +213,7 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
   );
 }
 
-function EntryRow({ entry }: { readonly entry: OrderEntry }) {
+function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units: CrewOrder['units'] }) {
   return (
     <tr className={`task-${entry.task}`}>
       <td className="figure order-time">
@@ -243,6 +244,9 @@ function EntryRow({ entry }: { readonly entry: OrderEntry }) {
         {entry.how.map((line) => (
           <div key={line}>{line}</div>
         ))}
+        {entry.force && (
+          <ForceGauge limit={entry.force.limitKilopascal} forces={entry.force.kilopascals} units={units} />
+        )}
         {entry.rinse && (
           <div className="order-due">
             Rinse begins {entry.rinse.from}, no later than {entry.rinse.latest} ({entry.rinse.by})

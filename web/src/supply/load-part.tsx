@@ -9,6 +9,7 @@ import { useGear } from './use-gear.ts';
 
 const GROUP_NAMES: Readonly<Record<LoadGroup, string>> = {
   products: 'Products',
+  'yard-mixes': 'May be made at the yard',
   machines: 'Machines',
   tools: 'Tools',
   hoses: 'Hoses',

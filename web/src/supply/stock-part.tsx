@@ -1,5 +1,5 @@
-import { decimal, formatStock, listed } from '@etappe/core';
-import type { LotLine, Plan, StockLine } from '@etappe/core';
+import { bulkText, decimal, formatMass, formatStock, formatVolume, listed } from '@etappe/core';
+import type { BulkLine, LotLine, Plan, StockLine } from '@etappe/core';
 import { sum } from 'd3-array';
 import { Link } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -7,12 +7,13 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 interface Props {
   readonly plan: Plan;
   readonly stock: readonly StockLine[];
+  readonly bulk: readonly BulkLine[];
   /** What other orders take cannot be read now. */
   readonly unread: boolean;
 }
 
 /** Products of the visit against the shelf: which lots, how strong they are by then, and what must be bought. */
-export function StockPart({ plan, stock, unread }: Props) {
+export function StockPart({ plan, stock, bulk, unread }: Props) {
   const { units } = useSurveySession().survey.job;
   const short = stock.filter((line) => line.toBuy.containers.length > 0 && line.lots.length > 0);
   const bought = stock.filter((line) => line.toBuy.containers.length > 0);
@@ -78,6 +79,7 @@ export function StockPart({ plan, stock, unread }: Props) {
           ))}
         </tbody>
       </table>
+      {bulk.length > 0 && <BulkTable bulk={bulk} />}
       {priced.length > 0 && (
         <p className="quiet">
           Whole packs of {priced.length} of the {bought.length} products that must be bought:{' '}
@@ -86,6 +88,48 @@ export function StockPart({ plan, stock, unread }: Props) {
         </p>
       )}
     </section>
+  );
+} // prettier-ignore
+
+function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
+  const { units } = useSurveySession().survey.job;
+  return (
+    <table className="figure-table stock-table" aria-label="In bulk">
+      <thead>
+        <tr>
+          <th>In bulk</th>
+          <th>Amount</th>
+          <th>Bags</th>
+        </tr>
+      </thead>
+      <tbody>
+        {bulk.map((line) => (
+          <tr key={line.what}>
+            <td>
+              {line.way === 'brought' ? 'Bring' : 'Carry off'} {line.what}
+              <details className="fold">
+                <summary>The sum</summary>
+                {line.sums.map((sum) => (
+                  <div key={sum} className="figure quiet">
+                    {sum}
+                  </div>
+                ))}
+              </details>
+            </td>
+            <td className="figure">
+              {line.kilograms === null ? formatVolume(line.litres, units) : formatMass(1000 * line.kilograms, units)}
+              <div className="quiet">{line.where}</div>
+            </td>
+            <td className="figure">
+              {bulkText(line)}
+              {line.kilograms !== null && (
+                <div className="quiet">{formatMass(1000 * line.leftOverKilograms, units)} left over</div>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 } // prettier-ignore
 

@@ -43,9 +43,9 @@ export function SupplyPage() {
 
 /** Warnings by the part that they are about; the table of products tells its own. */
 const RULES: Readonly<Record<Part, readonly string[]>> = {
-  products: ['stock-short', 'lot-unfit', 'lot-unread'],
+  products: ['stock-short', 'lot-unfit', 'lot-unread', 'too-thin'],
   mixes: ['injector-too-weak'],
-  wetness: ['not-workable-now', 'too-damp'],
+  wetness: ['not-workable-now', 'too-damp', 'not-neutral'],
   water: ['water-short', 'pump-stronger'],
   load: [],
 };
@@ -80,7 +80,7 @@ function Supply({ plan }: { readonly plan: Plan }) {
         .map((w) => (
           <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} />
         ))}
-      {part === 'products' && <StockPart plan={plan} stock={provisions.stock} unread={reservationsUnread} />}
+      {part === 'products' && <StockPart plan={plan} stock={provisions.stock} bulk={provisions.bulk} unread={reservationsUnread} />}
       {part === 'mixes' && <MixesPart plan={plan} />}
       {part === 'wetness' && <WetnessPart plan={plan} />}
       {part === 'water' && <WaterPart provisions={provisions} />}

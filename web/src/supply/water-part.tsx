@@ -9,14 +9,10 @@ import {
   formatVolume,
   tipsWithin,
 } from '@etappe/core';
-import type { JetOnFace, JobGear, Provisions, RunOffPlan } from '@etappe/core';
-import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
+import type { JetOnFace, Provisions, RunOffPlan } from '@etappe/core';
 import { TankLineView } from '../drawing/tank-line.tsx';
-import { ChipField } from '../quantity-fields/chip-field.tsx';
-import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { useGear } from './use-gear.ts';
+import { GearFields } from './gear-fields.tsx';
 
 /** Water of the day, hoses, jets, what is out of reach and what runs off. */
 export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
@@ -183,81 +179,5 @@ function RunOffSection({ runOff }: { readonly runOff: RunOffPlan }) {
         ))}
       </ul>
     </section>
-  );
-} // prettier-ignore
-
-function GearFields() {
-  const { house, patchGear } = useGear();
-  const { gear } = house;
-  return (
-    <section aria-label="What comes along">
-      <h2>What comes along</h2>
-      <div className="supply-settings">
-        <NumberField
-          label="Tank"
-          value={gear.tank?.litres ?? null}
-          unit="L"
-          clear={() => patchGear({ tank: null })}
-          take={(litres) => patchGear({ tank: { litres, startLitres: gear.tank?.startLitres ?? null } })}
-        />
-        {gear.tank && (
-          <NumberField
-            label="In it when work begins"
-            value={gear.tank.startLitres ?? gear.tank.litres}
-            unit="L"
-            take={(startLitres) => patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })}
-          />
-        )}
-        <NumberField label="Trigger held" value={gear.triggerShare} unit="%" scale={100} take={(triggerShare) => patchGear({ triggerShare })} />
-        <NumberField label="Longest pole" value={gear.longestPoleMetres} unit="m" clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
-        <NumberField label="Catch holds" value={gear.catchLitres} unit="L" take={(catchLitres) => patchGear({ catchLitres })} />
-      </div>
-      <HoseFields hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
-    </section>
-  );
-} // prettier-ignore
-
-const USES = [
-  { value: 'supply', label: 'supply' },
-  { value: 'pressure', label: 'pressure' },
-];
-
-function HoseFields({ hoses, take }: { readonly hoses: JobGear['hoses']; readonly take: (hoses: JobGear['hoses']) => string | null }) {
-  const replace = (at: number, more: Partial<JobGear['hoses'][number]>) => take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
-  return (
-    <fieldset className="field hose-fields">
-      <legend className="field-label">Hoses</legend>
-      {hoses.map((hose, i) => (
-        <div key={`${String(i)} of ${String(hoses.length)}`} className="hose-row">
-          <ChipField
-            label={`Use of hose ${String(i + 1)}`}
-            value={hose.use}
-            options={USES}
-            take={(use) => {
-              replace(i, { use: use as typeof hose.use });
-            }}
-          />
-          <NumberField label={`Length of hose ${String(i + 1)}`} value={hose.metres} unit="m" take={(metres) => replace(i, { metres })} />
-          <NumberField label={`Inside of hose ${String(i + 1)}`} value={hose.innerMillimetres} unit="mm" take={(innerMillimetres) => replace(i, { innerMillimetres })} />
-          <Button
-            type="text"
-            icon={<DeleteOutlined />}
-            aria-label={`Take out hose ${String(i + 1)}`}
-            onClick={() => {
-              take(hoses.filter((_, at) => at !== i));
-            }}
-          />
-        </div>
-      ))}
-      <Button
-        size="small"
-        icon={<PlusOutlined />}
-        onClick={() => {
-          take([...hoses, { use: 'supply', metres: 25, innerMillimetres: 12.7 }]);
-        }}
-      >
-        Add hose
-      </Button>
-    </fieldset>
   );
 } // prettier-ignore

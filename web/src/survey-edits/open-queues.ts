@@ -1,6 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
-import { DEFAULT_GEAR, EMPTY_HANDBOOK, handbookOf, surveyOf } from '@etappe/core';
-import type { DraftChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
+import { DEFAULT_GEAR, EMPTY_HANDBOOK, NO_RESTRICTIONS, handbookOf, surveyOf } from '@etappe/core';
+import type { DraftChange, HouseHandbook, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
 import type { OpenedJob } from '../server-connection.ts';
 import type { DeviceStore, KeptBatch } from './device-store.ts';
@@ -44,25 +44,35 @@ let locked = false;
 /** What an older version of the application kept on the device knows of no handbook, and not of every field. */
 type KeptJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;
 const NEW_JOB_FIELDS = { visit: 1, wordings: {}, acknowledgement: null, loaded: {} };
-const NEW_SURFACE_FIELDS = { schools: {} };
+const NEW_FIELDS: Readonly<Record<string, VersionedEntity['detail']>> = {
+  surface: { schools: {}, paving: null },
+  side: { gapMetres: null },
+};
 
 function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): VersionedEntity {
   const missing = Object.keys(fields).some((field) => !(field in entity.detail));
   return missing ? { ...entity, detail: { ...fields, ...entity.detail } } : entity;
 }
 
-/** A house from before it said what comes along for water and mixes. */
+/** A house from before it said all of what comes along. */
 function withGear(job: OpenedJob['job']): OpenedJob['job'] {
-  const house = job.detail['house'] as object | undefined;
-  return house && !('gear' in house) ? { ...job, detail: { ...job.detail, house: { gear: DEFAULT_GEAR, ...house } } } : job;
-} // prettier-ignore
+  const house = job.detail['house'] as { readonly gear?: object } | undefined;
+  if (!house || 'lift' in (house.gear ?? {})) return job;
+  return { ...job, detail: { ...job.detail, house: { ...house, gear: { ...DEFAULT_GEAR, ...house.gear } } } };
+}
+
+/** Labels from before they said all that they say. */
+function withLabels(handbook: HouseHandbook): HouseHandbook {
+  const products = handbook.products.map((p) => ({ ...p, label: { ...NO_RESTRICTIONS, ...p.label } }));
+  return { ...handbook, products };
+}
 
 export function stateOfOpened(opened: KeptJob): SurveyState {
   return {
     job: withGear(withNew(opened.job, NEW_JOB_FIELDS)),
-    handbook: { ...EMPTY_HANDBOOK, ...opened.handbook },
+    handbook: withLabels({ ...EMPTY_HANDBOOK, ...opened.handbook }),
     entities: new Map(
-      opened.entities.map((e) => [e.id, e.kind === 'surface' ? withNew(e, NEW_SURFACE_FIELDS) : e]),
+      opened.entities.map((e) => [e.id, withNew(e, NEW_FIELDS[e.kind] ?? {})]),
     ),
   };
 }

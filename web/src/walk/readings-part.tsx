@@ -14,6 +14,7 @@ import { today } from '../today.ts';
 const KINDS: readonly (readonly [ReadingKind, InstrumentKind])[] = [
   ['surface-temperature', 'surface-thermometer'],
   ['moisture', 'moisture-meter'],
+  ['ph', 'ph-strip'],
 ];
 
 /** What instruments read on a face: on the day of the work the temperature beats the estimate of the wet time. */

@@ -45,6 +45,13 @@ function SideRow({ side }: { readonly side: Side }) {
         take={(routeMetres) => patch({ routeMetres })}
         clear={() => patch({ routeMetres: null })}
       />
+      <LengthField
+        label="Narrowest gap"
+        metres={side.gapMetres}
+        units={survey.job.units}
+        take={(gapMetres) => patch({ gapMetres })}
+        clear={() => patch({ gapMetres: null })}
+      />
       <ChoiceField
         label="Shade"
         value={side.shade}

@@ -6,6 +6,7 @@ import { TapeField } from '../quantity-fields/tape-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
+import { PavingPart } from './paving-part.tsx';
 
 /** Half a metre or a foot: as close as one guesses a height. */
 const HEIGHT_STEPS = { metric: { by: 0.5 }, us: { by: 1 } } as const;
@@ -67,6 +68,7 @@ export function SizePart({ surface }: { readonly surface: Surface }) {
           steps={RELIEF_STEPS}
           take={(reliefFactor) => patch({ reliefFactor })}
         />
+        <PavingPart surface={surface} />
         <div className="wide">
           <TextField
             label="Girth, of a metre or a piece"

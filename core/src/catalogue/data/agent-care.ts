@@ -3,6 +3,7 @@ const CARE = {
   worksIn: 'film',
   leaveOn: false,
   coldestCelsius: 5,
+  usefulSquareMetresPerLitre: null,
   licence: null,
   specialistOnly: null,
 } as const;

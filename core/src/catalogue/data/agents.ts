@@ -80,6 +80,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...NEUTRAL, worksIn: 'pores', strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 8,
     id: 'neutral-biocidal', name: 'Neutral biocidal stone cleaner', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
@@ -89,6 +90,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 1,
     id: 'citrate-gel', name: 'Neutral citrate rust gel', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
@@ -98,6 +100,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...BIOCIDE, strengthSpan: { from: 5, to: 30 },
+    usefulSquareMetresPerLitre: 8,
     id: 'quaternary-biocide', name: 'Quaternary biocide', class: 'quaternary', basis: 'quaternary ammonium compound',
     stock: { form: 'liquid', strength: { basis: '% w/v', value: 50 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
@@ -126,6 +129,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 8,
     id: 'masonry-remover', name: 'Masonry-strength paint remover', class: 'solvent', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -135,6 +139,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 10,
     id: 'mild-remover', name: 'Mild paint remover', class: 'mild-solvent', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -197,6 +202,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...CAUSTIC, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 4,
     id: 'alkaline-shadow-gel', name: 'Alkaline shadow gel', class: 'caustic', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 13.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['acid', 'quaternary'], neutraliser: { agent: 'citric-acid', gramsPerGram: 0.1, reading: 'pH strip reads 6 to 8' },
@@ -205,6 +211,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...OXYGEN, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 4,
     id: 'oxidising-shadow-gel', name: 'Oxidising shadow gel', class: 'peroxide', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 9, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: true, harmsWaterLife: false,
@@ -241,6 +248,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'pores',
+    usefulSquareMetresPerLitre: 0.5,
     id: 'clay-poultice', name: 'Clay poultice', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
@@ -270,6 +278,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 6,
     id: 'silane-impregnator', name: 'Silane impregnator', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -277,6 +286,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',
+    usefulSquareMetresPerLitre: 12,
     id: 'acrylic-sealer', name: 'Acrylic sealer', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -284,6 +294,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 15,
     id: 'wood-oil', name: 'Wood oil or stain', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -291,6 +302,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',
+    usefulSquareMetresPerLitre: 10,
     id: 'sacrificial-coating', name: 'Sacrificial coating against tags', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,

@@ -18,6 +18,8 @@ export const HOSE_LOAD_PER_METRE = {
 export const PRODUCT_KILOGRAMS_PER_LITRE = 1.25;
 export const PRODUCT_LITRES_PER_LITRE = 1.3;
 export const POWDER_LITRES_PER_KILOGRAM = 1.5;
+/** An empty one. */
+export const SACK_LOAD = { kilograms: 0.1, litres: 0.5 } as const;
 export const TOOL_LOAD = { kilograms: 1.5, litres: 8 } as const;
 export const PROTECTION_LOAD = { kilograms: 2, litres: 10 } as const;
 export const WEAR_LOAD = { kilograms: 0.5, litres: 3 } as const;

@@ -1,3 +1,4 @@
+import type { Paving } from '../../takeoff/joint-sand.ts';
 import type { Finish, Material, Tolerances } from '../material.ts';
 
 const SORPTIVITY = 'sorptivity: order of published water absorption coefficients, EN ISO 15148';
@@ -9,6 +10,13 @@ const drinks = (bare: number): Readonly<Record<Finish, number>> => ({
   bare,
   painted: COATED,
   sealed: COATED,
+});
+/** Length, width, joint and its depth, mm. */
+const laid = (length: number, width: number, joint: number, depth: number): Paving => ({
+  lengthMillimetres: length,
+  widthMillimetres: width,
+  jointMillimetres: joint,
+  depthMillimetres: depth,
 });
 const YES: Tolerances = { chlorine: 'yes', peroxide: 'yes', solvent: 'yes', heat: 'yes' };
 
@@ -75,14 +83,14 @@ export const MATERIALS: readonly Material[] = [
   { ...ROBUST_STONE, id: 'sandstone', name: 'Sandstone', synonyms: ['brownstone', 'quartz sandstone', 'york stone'], saltSensitive: true, jetLimitKilopascal: 10, pH: [4, 12], thirstFactor: 1.8, tolerates: { ...YES, chlorine: 'no', heat: 'short' }, brush: 'soft', conditions: ['soft-stone', ...ROBUST_STONE.conditions], sorptivity: drinks(0.06) },
   { ...ROBUST_STONE, id: 'slate', name: 'Slate', synonyms: ['slate flags', 'slate cladding', 'schist'], rough: false, jetLimitKilopascal: 40, pH: [3, 13], sorptivity: drinks(0.0008) },
   { ...ROBUST_STONE, id: 'quartzite', name: 'Quartzite', synonyms: ['quartzite flags', 'porphyry', 'basalt'], sorptivity: drinks(0.002) },
-  { ...ROBUST_STONE, id: 'cobbles', joints: 'sand', name: 'Cobbles in sand', synonyms: ['cobblestones', 'setts', 'stone setts', 'pebbles'], jetLimitKilopascal: 100, sorptivity: drinks(0.004) },
+  { ...ROBUST_STONE, id: 'cobbles', joints: 'sand', paving: laid(100, 100, 10, 80), name: 'Cobbles in sand', synonyms: ['cobblestones', 'setts', 'stone setts', 'pebbles'], jetLimitKilopascal: 100, sorptivity: drinks(0.004) },
 
   // Concrete and paving.
   { ...SLAB, id: 'concrete', name: 'Concrete', synonyms: ['concrete slab', 'yard', 'cement floor'], sorptivity: drinks(0.015) },
   { ...SLAB, id: 'exposed-aggregate', name: 'Exposed-aggregate concrete', synonyms: ['washed concrete', 'pebble finish concrete', 'exposed aggregate'], finishes: ['bare', 'sealed'], jetLimitKilopascal: 150, thirstFactor: 1.3, sorptivity: drinks(0.015), source: `${TRADE}; sorptivity as concrete, jet lower since stones come loose` },
   { ...SLAB, id: 'stamped-concrete', name: 'Stamped concrete, sealed', synonyms: ['imprinted concrete', 'pattern concrete', 'stamped concrete'], finishes: ['sealed', 'bare'], jetLimitKilopascal: 60, pH: [3, 12.5], tolerates: { ...YES, solvent: 'no', heat: 'no' }, sorptivity: drinks(0.012) },
   { ...SLAB, id: 'cast-stone', name: 'Cast stone', synonyms: ['artificial stone', 'reconstituted stone', 'precast'], calcareous: true, jetLimitKilopascal: 40, pH: [5, 13], thirstFactor: 1.5, brush: 'soft', sorptivity: drinks(0.03) },
-  { ...SLAB, id: 'block-paving', joints: 'sand', name: 'Block paving in sand', synonyms: ['block paver', 'pavers', 'interlocking pavers', 'paving blocks'], finishes: ['bare', 'sealed'], jetLimitKilopascal: 150, sorptivity: drinks(0.02) },
+  { ...SLAB, id: 'block-paving', joints: 'sand', paving: laid(200, 100, 4, 60), name: 'Block paving in sand', synonyms: ['block paver', 'pavers', 'interlocking pavers', 'paving blocks'], finishes: ['bare', 'sealed'], jetLimitKilopascal: 150, sorptivity: drinks(0.02) },
   { ...SLAB, id: 'flags', joints: 'cement', name: 'Concrete flags, cement joints', synonyms: ['paving slabs', 'flagstones', 'concrete slabs', 'patio slabs'], finishes: ['bare', 'sealed'], jetLimitKilopascal: 150, sorptivity: drinks(0.02) },
   { ...SLAB, id: 'flags-resin', joints: 'resin', name: 'Flags, resin joints', synonyms: ['resin joint', 'resin jointed flags'], finishes: ['bare', 'sealed'], jetLimitKilopascal: 60, tolerates: { ...YES, solvent: 'no', heat: 'short' }, sorptivity: drinks(0.02) },
   { ...SLAB, id: 'resin-gravel', name: 'Resin-bound gravel', synonyms: ['resin gravel', 'resin bound', 'resin drive'], finishes: ['bare'], jetLimitKilopascal: 60, pH: [3, 12.5], tolerates: { ...YES, solvent: 'no', heat: 'no' }, brush: 'soft', sorptivity: drinks(0.01) },

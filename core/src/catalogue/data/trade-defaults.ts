@@ -34,9 +34,19 @@ export const TRADE_DEFAULTS = {
   readingMinutes: 2,
   neutraliserLitresPerSquareMetre: 0.3,
   neutraliserWorksSeconds: 60,
+  /** Between these a rinsed face counts as neutral, pH. */
+  neutralPH: { from: 6, to: 8 },
 
   /** How badly the washing of a sand joint empties it. */
   washedJointSeverity: 2,
+
+  /** Paving that neither the survey nor its material describes, mm. */
+  usualPaving: { lengthMillimetres: 200, widthMillimetres: 100, jointMillimetres: 4, depthMillimetres: 60 },
+  /** Loose and dry. */
+  jointSandKilogramsPerCubicMetre: 1600,
+  sandBagKilograms: 25,
+  /** A sack that one person still carries when it is full of wet moss or silt. */
+  solidsSackLitres: 40,
 
   // Wet windows and sections.
   slackMinutes: 3,
@@ -85,6 +95,9 @@ export const TRADE_DEFAULTS = {
   // Stock.
   /** From this loss on by the estimate alone a lot is read before it is mixed. */
   guessedLossShare: 0.2,
+
+  /** A mix that keeps this long outlives the way from the yard and the day of work, h. */
+  yardMixHours: 24,
 
   // Water.
   fedBrushLitresPerMinute: 4,

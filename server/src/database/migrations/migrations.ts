@@ -5,6 +5,7 @@ import * as photos from './2026-11-25c-photos.ts';
 import * as handbook from './2026-11-25d-handbook.ts';
 import * as visits from './2026-11-27-visits.ts';
 import * as supply from './2026-11-28-supply.ts';
+import * as laid from './2026-11-28b-laid.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
@@ -14,6 +15,7 @@ const ALL: readonly { readonly name: string; readonly migration: Knex.Migration 
   { name: '2026-11-25d-handbook', migration: handbook },
   { name: '2026-11-27-visits', migration: visits },
   { name: '2026-11-28-supply', migration: supply },
+  { name: '2026-11-28b-laid', migration: laid },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {

@@ -1,5 +1,7 @@
 import type { Method } from '../../method.ts';
-import { rate, TRADE, apply, wait, work } from './stage-parts.ts';
+import { rate, TRADE, apply, bulk, wait, work } from './stage-parts.ts';
+
+const WEEDS_OUT = bulk('weeds with their roots', [0.2, 0.5, 1, 2], 'bagged and taken away');
 
 /** Dry, by hand. */
 export const HAND_METHODS: readonly Method[] = [
@@ -44,7 +46,7 @@ export const HAND_METHODS: readonly Method[] = [
     stages: [
       apply('pelargonic-weed-killer', [30, 40, 50, 60], [0, 1440], { checks: ['Leaves are dry; no rain for hours.'], stopWhen: 'Every leaf is wet.', ifNotEnough: 'Once more after two weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.1, rate: rate(100, 200), clings: false }),
       wait('work', [3, 21], 'The leaf is brown'),
-      work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints, roots that come too.'),
+      { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints, roots that come too.'), bulk: WEEDS_OUT },
     ],
   },
   {
@@ -54,7 +56,7 @@ export const HAND_METHODS: readonly Method[] = [
     stages: [
       apply('systemic-weed-killer', [4, 6, 8, 10], [0, 1440], { checks: ['Licensed user where the law asks; dry leaf, no wind.'], stopWhen: 'Every leaf is wet, nothing runs off.', ifNotEnough: 'Once more after three weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.05, rate: rate(100, 200), clings: false }),
       wait('work', [7, 21], 'Leaf and root are yellow: it has gone down'),
-      work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints with their roots.'),
+      { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints with their roots.'), bulk: WEEDS_OUT },
     ],
   },
 ]; // prettier-ignore

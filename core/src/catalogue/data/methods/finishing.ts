@@ -1,7 +1,7 @@
 import { MATERIAL_FAMILIES } from '../../material.ts';
 import type { Method } from '../../method.ts';
 import { CONTAMINANTS } from '../contaminants.ts';
-import { AS_SOLD, TRADE, apply, bulk, rate, wait, work } from './stage-parts.ts';
+import { AS_SOLD, TRADE, apply, jointSand, rate, wait, work } from './stage-parts.ts';
 
 const DRY_FOR_SAND = {
   days: 2,
@@ -9,7 +9,7 @@ const DRY_FOR_SAND = {
 };
 const DRY_FOR_SEALER = { days: 7, until: 'Moisture meter at most 4 %; film taped on overnight shows no dew' };
 const DRY_FOR_OIL = { days: 3, until: 'Wood moisture at most 15 to 18 %' };
-const SAND_IN = bulk('kiln-dried jointing sand', [1, 2, 4, 6], 'from dry bags');
+const SAND_IN = jointSand('kiln-dried jointing sand');
 const FULL_JOINTS = [
   'Joints are full to the chamfer; no sand lies on the face.',
   'Mud in a joint is scraped out before sand goes in.',
@@ -28,7 +28,7 @@ export const FINISHING_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 2, chainOrder: 'fill', dryFirst: DRY_FOR_SAND,
     why: 'Sets when it is misted, so that a sweeper does not take it out.', expectation: 'Grains left on the face set there: a haze that hardly comes off.', source: TRADE,
     stages: [
-      { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The face is swept and blown clean before a drop of water.'), bulk: bulk('stabilised jointing sand', [1, 2, 4, 6], 'from dry bags') },
+      { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The face is swept and blown clean before a drop of water.'), bulk: jointSand('stabilised jointing sand') },
       work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'),
     ],
   },
@@ -53,7 +53,7 @@ export const FINISHING_METHODS: readonly Method[] = [
     id: 'impregnate', name: 'Impregnate', treats: { 'unprotected-face': 5 }, families: ['masonry', 'stone', 'concrete', 'render'],
     surfaceRisk: 1, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
     why: 'Water stays out and vapour gets out; the look hardly changes.', expectation: 'Wet patches show darker for a few weeks.', source: TRADE,
-    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain of a hand runs down; glass is covered.'], stopWhen: 'The face takes no more.', ifNotEnough: 'Once more within the hour, wet in wet.', leaveOn: true, litresPerSquareMetre: 0.3, coats: 2, rate: rate(60, 90), clings: false })],
+    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain of a hand runs down; glass is covered.'], stopWhen: 'The face takes no more.', ifNotEnough: 'Once more within the hour, wet in wet.', leaveOn: true, litresPerSquareMetre: 0.4, coats: 2, nextCoatLitresPerSquareMetre: 0.25, rate: rate(60, 90), clings: false })],
   },
   {
     id: 'seal-paving', name: 'Seal', treats: { 'unprotected-face': 4 }, families: ['concrete'],

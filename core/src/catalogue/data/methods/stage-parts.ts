@@ -100,9 +100,16 @@ export const wait = (
 /** Litres on each square metre, by severity. */
 export const bulk = (
   what: string,
-  litresPerSquareMetre: BulkTemplate['litresPerSquareMetre'],
+  litresPerSquareMetre: readonly [number, number, number, number],
   where: string,
 ): BulkTemplate => ({ what, litresPerSquareMetre, where });
+
+/** Dry sand for joints of which a quarter, a half, three quarters or all is empty. */
+export const jointSand = (what: string): BulkTemplate => ({
+  what,
+  jointShare: [0.25, 0.5, 0.75, 1],
+  where: 'from dry bags',
+});
 
 /** A leave-on goes on a dry face, or it is diluted. */
 export const DRY_FOR_LEAVE_ON = {

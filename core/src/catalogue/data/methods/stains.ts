@@ -1,5 +1,5 @@
 import type { Method } from '../../method.ts';
-import { rate, rinse, preWet, restAcid, TRADE, apply, AS_SOLD, work, wait } from './stage-parts.ts';
+import { rate, rinse, preWet, restAcid, TRADE, apply, bulk, AS_SOLD, work, wait } from './stage-parts.ts';
 
 /** Against stains of metal and minerals. */
 export const STAIN_METHODS: readonly Method[] = [
@@ -100,7 +100,7 @@ export const STAIN_METHODS: readonly Method[] = [
     stages: [
       apply('clay-poultice', AS_SOLD, [0, 1440], { checks: ['The film lies close on the paste, its edges taped.'], stopWhen: 'The face is covered a finger thick.', ifNotEnough: 'A second laying on another day.', leaveOn: true, tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
       wait('work', [1, 3], 'The paste is coloured and firm under its film'),
-      work('clear', 'hand-scraper', [10, 20], 'Lifted off, not washed down.'),
+      { ...work('clear', 'hand-scraper', [10, 20], 'Lifted off, not washed down.'), bulk: bulk('spent paste', [4, 4, 4, 4], 'bagged with its film and taken away') },
       rinse,
     ],
   },

@@ -1,5 +1,5 @@
 import type { Method } from '../../method.ts';
-import { rate, rinse, restAcid, TRADE, apply, AS_SOLD, work } from './stage-parts.ts';
+import { rate, rinse, restAcid, TRADE, apply, AS_SOLD, bulk, work } from './stage-parts.ts';
 
 /** Against paint, ink, glue. */
 export const TAG_METHODS: readonly Method[] = [
@@ -49,7 +49,7 @@ export const TAG_METHODS: readonly Method[] = [
     why: 'Heat softens glue and gum: scraped while warm, no solvent.', expectation: null, source: TRADE,
     stages: [
       work('wash', 'steam-lance', [3, 6], 'The lance moves all the time.'),
-      work('clear', 'hand-scraper', [8, 15], 'Taken up, not washed down.'),
+      { ...work('clear', 'hand-scraper', [8, 15], 'Taken up, not washed down.'), bulk: bulk('paint and remover', [0.3, 0.4, 0.6, 0.8], 'taken up and taken away as the data sheet says') },
     ],
   },
 ]; // prettier-ignore

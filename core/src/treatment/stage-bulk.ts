@@ -1,0 +1,33 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { WorkedTemplate } from '../catalogue/method.ts';
+import { decimal, roundToStep } from '../quantity/rounding.ts';
+import { pavingOf } from '../survey/paved.ts';
+import { jointSand } from '../takeoff/joint-sand.ts';
+import type { ChainLink, ChainSurroundings } from './chain-link.ts';
+import type { Stage } from './stage.ts';
+
+/** Solids of a stage: so many litres on a square metre, or what the empty joints of the face take; null where it has none. */
+export function stageBulk(template: WorkedTemplate, { severity, areaSquareMetres }: ChainLink, around: ChainSurroundings): Stage['bulk'] {
+  if (!('bulk' in template)) return null;
+  const { bulk } = template;
+  const about = { what: bulk.what, where: bulk.where };
+  const area = `${decimal(areaSquareMetres, 1)} m²`;
+  if ('litresPerSquareMetre' in bulk) {
+    const each = bulk.litresPerSquareMetre[severity - 1] ?? 0;
+    const litres = roundToStep(each * areaSquareMetres, 0.1);
+    return { ...about, litres, kilograms: null, sum: `${area} × ${decimal(each, 2)} L/m² = ${decimal(litres, 1)} L` };
+  }
+  const share = bulk.jointShare[severity - 1] ?? 0;
+  const { surface, catalogue } = around;
+  const paving = pavingOf(surface, catalogue) ?? TRADE_DEFAULTS.usualPaving;
+  const density = TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre;
+  const sand = jointSand(paving, density);
+  const kilograms = roundToStep(sand.kilogramsPerSquareMetre * share * areaSquareMetres, 0.1);
+  const known = surface.paving ? '' : '; blocks as such paving is usually laid: measure one and its joint';
+  return {
+    ...about,
+    litres: roundToStep((1000 * kilograms) / density, 0.1),
+    kilograms,
+    sum: `${sand.sum}, × ${area} × ${decimal(100 * share, 0)} % of the joints = ${decimal(kilograms, 1)} kg${known}`,
+  };
+} // prettier-ignore

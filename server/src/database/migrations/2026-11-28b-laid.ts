@@ -1,0 +1,29 @@
+import type { Knex } from 'knex';
+
+const LABEL =
+  '{"nextCoatSquareMetresPerLitre": null, "mostSquareMetresPerLitre": null, "caughtMayBeReused": false}';
+
+/** How a face is laid, how narrow the way to a side is, what brings people up, and what labels say of coats and caught water. */
+export async function up(knex: Knex): Promise<void> {
+  await knex.raw(`
+    UPDATE jobs SET detail = jsonb_set(detail, '{house,gear}', '{"tower": null, "lift": null}'::jsonb || (detail #> '{house,gear}'))
+      WHERE detail #> '{house,gear}' IS NOT NULL;
+
+    UPDATE entities SET detail = '{"paving": null}'::jsonb || detail WHERE kind = 'surface';
+    UPDATE entities SET detail = '{"gapMetres": null}'::jsonb || detail WHERE kind = 'side';
+
+    UPDATE handbook_entries SET detail = jsonb_set(detail, '{label}', '${LABEL}'::jsonb || (detail -> 'label'))
+      WHERE part = 'product' AND detail -> 'label' IS NOT NULL;
+  `);
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.raw(`
+    UPDATE jobs SET detail = detail #- '{house,gear,tower}' #- '{house,gear,lift}';
+    UPDATE entities SET detail = detail - 'paving' WHERE kind = 'surface';
+    UPDATE entities SET detail = detail - 'gapMetres' WHERE kind = 'side';
+    UPDATE handbook_entries
+      SET detail = detail #- '{label,nextCoatSquareMetresPerLitre}' #- '{label,mostSquareMetresPerLitre}' #- '{label,caughtMayBeReused}'
+      WHERE part = 'product';
+  `);
+}
