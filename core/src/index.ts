@@ -179,6 +179,8 @@ export { coverLitres } from './takeoff/coats.ts';
 export { PAVING_SPANS, jointSand } from './takeoff/joint-sand.ts';
 export type { JointSand, Paving } from './takeoff/joint-sand.ts';
 export { pavingOf } from './survey/paved.ts';
+export { FIGURE_SPANS, figureFault } from './survey/figure-spans.ts';
+export type { SpannedFigure } from './survey/figure-spans.ts';
 export { takeOffArea, takeOffFace, takeOffLength } from './takeoff/take-off.ts';
 export type { TakeOff } from './takeoff/take-off.ts';
 export { refusedInOrder } from './treatment/method-options.ts';

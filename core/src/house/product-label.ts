@@ -20,7 +20,10 @@ export function labelledAgent(agent: Agent, { strength, packs, label }: Product)
     containers: packs.map((p) => p.size).sort((a, b) => a - b),
     strengthSpan: { from: Math.min(span.from, to), to },
     coldestCelsius: Math.max(agent.coldestCelsius, coldestCelsius ?? -Infinity),
-    usefulSquareMetresPerLitre: thinner === null ? agent.usefulSquareMetresPerLitre : Math.min(agent.usefulSquareMetresPerLitre ?? Infinity, thinner),
+    usefulSquareMetresPerLitre:
+      thinner === null
+        ? agent.usefulSquareMetresPerLitre
+        : Math.min(agent.usefulSquareMetresPerLitre ?? Infinity, thinner),
   };
 }
 

@@ -72,7 +72,16 @@ export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] 
       said.set(words, entry.start);
       return entry;
     }
-    return { ...entry, sameAs: before, how: [], force: null, checks: [], stopWhen: null, ifNotEnough: null, cautions: [] };
+    return {
+      ...entry,
+      sameAs: before,
+      how: [],
+      force: null,
+      checks: [],
+      stopWhen: null,
+      ifNotEnough: null,
+      cautions: [],
+    };
   });
 }
 

@@ -3,20 +3,28 @@ import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import stringify from 'fast-json-stable-stringify';
 import { CATALOGUE_VERSION } from '../catalogue/catalogue.ts';
 import type { HouseHandbook } from '../house/house-handbook.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
+import { bearingAgents } from './bearing-agents.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.8.0';
+export const ENGINE_VERSION = '0.9.0';
 
-/** Of the handbook what bears on the work: what a product costs does so only where the house ranks by it. */
-function bearing({ products, ...handbook }: HouseHandbook): HouseHandbook {
+/**
+ * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. What
+ * a product costs does so only where the house ranks by it.
+ */
+function bearing(survey: FacedSurvey): HouseHandbook {
+  const { products, lots, ...handbook } = survey.handbook;
+  const agents = bearingAgents(survey, houseCatalogue(survey.handbook));
   const counts = handbook.overrides.some((o) => o.kind === 'weight' && o.entry === 'cost' && o.value !== 0);
   return {
     ...handbook,
+    lots: lots.filter((lot) => agents.has(lot.agent)).map((lot) => ({ ...lot, place: '' })),
     products: products
-      .filter((p) => p.inUse)
+      .filter((p) => p.inUse && agents.has(p.agent))
       .map((p) => ({ ...p, packs: counts ? p.packs : p.packs.map(({ size }) => ({ size, price: null })) })),
   };
 }
@@ -50,7 +58,7 @@ export function facedHash(survey: FacedSurvey): string {
     survey: {
       // An order does not go stale because somebody has acknowledged what it says, or has loaded the vehicle.
       job: { ...survey.job, acknowledgement: null, loaded: {} },
-      handbook: bearing(survey.handbook),
+      handbook: bearing(survey),
       property: survey.property,
       sides: byId(survey.sides),
       surfaces: byId(survey.surfaces),

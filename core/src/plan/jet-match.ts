@@ -16,8 +16,8 @@ import type { Warning } from './warnings.ts';
 export interface JetOnFace {
   readonly surface: string;
   readonly tool: string;
-  /** At the tip where the pump is let run, psi; the tool's own where nobody wrote the pump down. */
-  readonly psi: number;
+  /** As it runs: with the tip of the house, at the pressure of its pump where that is written down. */
+  readonly jet: Jet;
   readonly match: PumpMatch | null;
   readonly kilopascal: number;
   readonly limitKilopascal: number;
@@ -43,6 +43,14 @@ export function pumpOf(tool: Tool, { machines }: Pick<JobDetail['house'], 'machi
   return flow === null || bar === null ? null : { litresPerMinute: flow, ratedPsi: bar / BAR_PER_PSI };
 }
 
+/** The jet of a tool with the tips that the house has for its lance; null for a tool without one. */
+export function houseJet(tool: Tool, { machines }: Pick<JobDetail['house'], 'machines'>): Jet | null {
+  const { jet } = tool;
+  if (!jet || jet.nozzles > 1 || jet.rotatingFactor !== undefined) return jet;
+  const orifice = machines.find((m) => PUMPED.includes(m.kind) && tool.machines.includes(m.kind))?.tipOrifice ?? null;
+  return orifice === null ? jet : { ...jet, orifice };
+} // prettier-ignore
+
 /** Every jet of a visit, each tool once on each face. */
 export function jetsOn(
   surfaces: readonly TreatedSurface[],
@@ -54,9 +62,12 @@ export function jetsOn(
     const tools = new Set((planned.treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     return [...tools].flatMap((id): readonly JetOnFace[] => {
       const tool = CATALOGUE.tool(id);
-      if (!tool.jet) return [];
+      const jetWithTip = houseJet(tool, job.house);
+      if (!tool.jet || !jetWithTip) return [];
       const key = `${id} ${String(planned.jetLimitKilopascal)}`;
-      const jet = known.get(key) ?? jetOn(planned.jetLimitKilopascal, tool, tool.jet, job);
+      const jet =
+        known.get(key) ??
+        jetOn(planned.jetLimitKilopascal, tool, { judged: tool.jet, tipped: jetWithTip }, job);
       known.set(key, jet);
       return [{ surface: planned.surface.id, ...jet }];
     });
@@ -64,14 +75,17 @@ export function jetsOn(
 }
 
 /** How a jet is led on a face: no nearer than its tool is judged by, and farther off where the pump is stronger. */
-export function ledJet({ tool: id, psi, leastMetres, kilopascal }: JetOnFace): { readonly metres: number; readonly kilopascal: number } {
-  const { jet } = CATALOGUE.tool(id);
-  if (!jet) return { metres: 0, kilopascal };
+export function ledJet({ jet, leastMetres }: Pick<JetOnFace, 'jet' | 'leastMetres'>): { readonly metres: number; readonly kilopascal: number } {
   const metres = Math.max(jet.standOffMetres, leastMetres ?? 0);
-  return { metres, kilopascal: surfacePressure({ ...jet, psi, standOffMetres: metres }) };
+  return { metres, kilopascal: surfacePressure({ ...jet, standOffMetres: metres }) };
 } // prettier-ignore
 
-function jetOn(limit: number, tool: Tool, jet: Jet, { house, units }: JobDetail): Omit<JetOnFace, 'surface'> {
+function jetOn(
+  limit: number,
+  tool: Tool,
+  { judged, tipped: jet }: { readonly judged: Jet; readonly tipped: Jet },
+  { house, units }: JobDetail,
+): Omit<JetOnFace, 'surface'> {
   const pump = pumpOf(tool, house);
   const orificeSum = jet.orifice * jet.nozzles;
   const match = pump && pumpMatch(pump, orificeSum, units);
@@ -80,7 +94,7 @@ function jetOn(limit: number, tool: Tool, jet: Jet, { house, units }: JobDetail)
   const least = leastStandOff(running, limit);
   return {
     tool: tool.id,
-    psi,
+    jet: running,
     match,
     kilopascal: surfacePressure(running),
     limitKilopascal: limit,
@@ -90,15 +104,24 @@ function jetOn(limit: number, tool: Tool, jet: Jet, { house, units }: JobDetail)
       jetDose(running, tool.paceMetresPerMinute[1]),
       jetDose(running, tool.paceMetresPerMinute[0]),
     ],
-    advice: match && psi > jet.psi * STRONGER ? adviceFor(running, jet.psi, limit, least, units) : null,
+    advice:
+      surfacePressure(running) > surfacePressure(judged) * STRONGER
+        ? adviceFor(running, judged, limit, least, units)
+        : null,
   };
 }
 
-/** The tool is judged by its own pressure: a pump that gives more is turned down, or led farther off. */
-function adviceFor(running: Jet, judgedPsi: number, limit: number, least: number | null, units: JobDetail['units']): string {
+/**
+ * The tool is judged by its own pressure and tip: a pump that gives more, or a tip that lets more out, is turned down or led
+ * farther off. The force of a jet goes with orifice × pressure.
+ */
+function adviceFor(running: Jet, judged: Jet, limit: number, least: number | null, units: JobDetail['units']): string {
   const said = (psi: number) => formatPumpPressure(psi * BAR_PER_PSI, units);
-  const down = `turn the pump down to ${said(judgedPsi)} at the tip`;
-  const gives = `This pump gives ${said(running.psi)} through this tip, and the work is counted with ${said(judgedPsi)}`;
+  const down = `turn the pump down to ${said((judged.psi * judged.orifice) / running.orifice)} at the tip`;
+  const gives =
+    running.orifice === judged.orifice
+      ? `This pump gives ${said(running.psi)} through this tip, and the work is counted with ${said(judged.psi)}`
+      : `Orifice ${decimal(running.orifice, 1)} at ${said(running.psi)} puts more on the face than orifice ${decimal(judged.orifice, 1)} at ${said(judged.psi)}, with which the work is counted`;
   if (surfacePressure(running) <= limit) return `${gives}: ${down}; at full pressure it still stays within the limit.`;
   return least === null || least > running.standOffMetres * 3
     ? `${gives}: ${down}; at full pressure it breaks the limit of this face.`

@@ -110,3 +110,33 @@ describe('a tap behind several hoses', () => {
     expect(arrives()).toBe(30);
   });
 });
+
+describe('a face that is not neutral', () => {
+  const read = (figure: number, more: object = {}) => reading({ what: 'ph', figure, ...more });
+  const said = (readings: readonly object[], more: object = {}) =>
+    planned({ ...more, site: { readings } }).warnings.filter((w) => w.rule === 'not-neutral');
+
+  it('stops hypochlorite where acid is still on it, until the strip says otherwise', () => {
+    const [stop] = said([read(3.5)]);
+    expect(stop).toMatchObject({ severity: 'stop', surface: 'wall' });
+    expect(stop?.text).toBe(
+      `Wall: pH 3.5 on ${DATE}: acid is still on it, and sodium hypochlorite must never meet it. Rinse, neutralise and read again, until the strip says 6 to 8.`,
+    );
+    expect(said([read(3.5), read(7, { id: 's' })])).toEqual([]);
+    expect(said([read(7), read(3.5, { id: 's', on: '2026-05-01' })])).toEqual([]);
+    expect(said([read(6), read(8, { id: 's' })])).toEqual([]);
+  });
+
+  it('says nothing of alkali under what is alkaline itself', () => {
+    expect(said([read(12)])).toEqual([]);
+  });
+
+  it('warns before a coat that would not last', () => {
+    const deck = { id: 'wall', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, size: '6x4', findings: [{ contaminant: 'dry-timber', severity: 2 }] }; // prettier-ignore
+    expect(said([read(10.5)], { surfaces: [deck] })).toMatchObject([{ severity: 'warn' }]);
+  });
+
+  it('refuses a pH that no strip has', () => {
+    expect(() => surveyOf({ site: { readings: [read(15)] } })).toThrow(/15 pH is outside 0 to 14 pH/);
+  });
+});

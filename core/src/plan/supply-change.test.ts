@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '../interchange/job-file.ts';
 import { whatIf } from './what-if.ts';
-import { withSupplyChange } from './supply-change.ts';
+import { changedHouse, withSupplyChange } from './supply-change.ts';
 import type { SupplyChange } from './supply-change.ts';
 
 const read = (name: string) =>
@@ -31,6 +31,13 @@ describe('what the supply of the demo job would be', () => {
     const { before, after } = supply({ pumpBar: 80 });
     expect(after.jetsOverLimit).toBeLessThanOrEqual(before.jetsOverLimit);
     expect(after.waterLitres).toBeLessThanOrEqual(before.waterLitres);
+  });
+
+  it('with larger tips: more water, and more force on every face that is washed with the lance', () => {
+    const { before, after } = supply({ tipOrifice: 6 });
+    expect(after.waterLitres).toBeGreaterThan(before.waterLitres);
+    expect(after.jetsOverLimit).toBeGreaterThanOrEqual(before.jetsOverLimit);
+    expect(changedHouse(survey, { tipOrifice: 6 }).machines.filter((m) => m.tipOrifice === 6).map((m) => m.kind)).toEqual(['pressure-washer']);
   });
 
   it('by another school: as the what-if of the treatments has it', () => {

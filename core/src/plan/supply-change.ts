@@ -15,6 +15,8 @@ export interface SupplyChange {
   readonly tapLitresPerMinute?: number;
   /** Pressure of the pressure washer, bar. */
   readonly pumpBar?: number;
+  /** Size of the tips of its lance. */
+  readonly tipOrifice?: number;
   /** Way of working by the id of its school. */
   readonly school?: { readonly id: string; readonly setting: string };
 }
@@ -57,15 +59,16 @@ export function changedWeather({ job }: Survey, { temperatureC, cloud }: SupplyC
 }
 
 /** What comes along, with what is otherwise. */
-export function changedHouse({ job }: Survey, { pumpBar, school }: SupplyChange): JobHouse {
+export function changedHouse({ job }: Survey, { pumpBar, tipOrifice, school }: SupplyChange): JobHouse {
   const { house } = job;
   return {
     ...house,
     schools: school ? { ...house.schools, [school.id]: school.setting } : house.schools,
-    machines:
-      pumpBar === undefined
-        ? house.machines
-        : house.machines.map((m) => (m.kind === 'pressure-washer' ? { ...m, pressureBar: pumpBar } : m)),
+    machines: house.machines.map((m) =>
+      m.kind === 'pressure-washer'
+        ? { ...m, pressureBar: pumpBar ?? m.pressureBar, tipOrifice: tipOrifice ?? m.tipOrifice }
+        : m,
+    ),
   };
 }
 

@@ -106,9 +106,7 @@ export function jobFigures(derivation: FiguredPlan, survey: Survey): JobFigures 
     days: derivation.visits.at(-1)?.fromDay ?? 0,
     handsOnMinutes: sum(stages.map(stageMinutes)),
     mixLitres: sum(
-      stages.map(({ apply, areaSquareMetres }) =>
-        apply ? coverLitres(apply) * areaSquareMetres : 0,
-      ),
+      stages.map(({ apply, areaSquareMetres }) => (apply ? coverLitres(apply) * areaSquareMetres : 0)),
     ),
     waterLitres: sum(
       treated.map((t) => methodFigures(t.method, t.severity, catalogue).waterLitresPerSquareMetre * t.area),

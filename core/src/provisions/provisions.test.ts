@@ -1,35 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
-import type { StockLot } from '../house/stock-lot.ts';
-import { readJobFile } from '../interchange/job-file.ts';
-import { plan } from '../plan/plan.ts';
-import { provisionsOf } from './provisions.ts';
+import { NO_RESTRICTIONS } from '../house/product.ts';
+import { DATE, TAP, WASHER, gear, lot, product, provided, wall, yard } from '../test/provided-job.ts';
+import { ledJet } from '../plan/jet-match.ts';
 import type { Provisions } from './provisions.ts';
-
-const DATE = '2026-05-04';
-const TAP = { id: 'tap', flowLitresPerMinute: 12, distanceMetres: 20, pressureBar: 3 };
-const wall = (more: object = {}) => ({
-  id: 'wall', material: 'painted-render', side: 'north', size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 2 }], ...more,
-}); // prettier-ignore
-const yard = { id: 'yard', material: 'concrete', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '10x8', findings: [{ contaminant: 'moss', severity: 2 }] }; // prettier-ignore
-
-function provided(more: object = {}, lots: readonly StockLot[] = [], reserved: Readonly<Record<string, number>> = {}): Provisions {
-  const reading = readJobFile({
-    format: 'etappe-job', version: 1, start: DATE, sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 30 }],
-    site: { waterPoints: [TAP] }, surfaces: [wall()], handbook: { ...EMPTY_HANDBOOK, lots }, ...more,
-  });
-  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
-  const made = plan(reading.survey, { asOf: DATE, seed: 1, budget: 1 });
-  return provisionsOf(made, reading.survey, new Map(Object.entries(reserved)));
-} // prettier-ignore
-const gear = (more: object, machines?: readonly object[]) => ({
-  house: { gear: more, ...(machines ? { machines } : {}) },
-});
-const lot = (more: Partial<StockLot> = {}): StockLot => ({
-  id: 'a', agent: 'hypochlorite', product: null, lot: 'A-1', boughtOn: '2026-04-01', openedOn: null, expiresOn: null, place: 'yard',
-  left: 10, storageCelsius: [15], measured: [], ...more,
-}); // prettier-ignore
-const WASHER = { kind: 'pressure-washer', count: 1, flowLitresPerMinute: 15, pressureBar: 150 };
 
 describe('stock', () => {
   const chlorine = (made: Provisions) => made.stock.find((s) => s.product === 'hypochlorite');
@@ -37,17 +10,17 @@ describe('stock', () => {
   it('comes from the lots, weaker ones giving more, and what they have not is bought in whole packs', () => {
     const none = chlorine(provided());
     expect(none?.text).toContain('no lot of it is written down');
-    const fresh = chlorine(provided({}, [lot({ boughtOn: DATE })]));
+    const fresh = chlorine(provided({}, { lots: [lot({ boughtOn: DATE })] }));
     expect(fresh).toMatchObject({ toBuy: { containers: [] }, fromLots: fresh?.needed });
-    const old = chlorine(provided({}, [lot({ boughtOn: '2025-09-01', storageCelsius: [22] })]));
+    const old = chlorine(provided({}, { lots: [lot({ boughtOn: '2025-09-01', storageCelsius: [22] })] }));
     expect(old?.needed).toBeGreaterThan(fresh?.needed ?? Infinity);
     expect(old?.lots[0]?.strength?.known).toBe('aged');
-    const short = chlorine(provided({}, [lot({ left: 0.01 })]));
+    const short = chlorine(provided({}, { lots: [lot({ left: 0.01 })] }));
     expect(short?.text).toMatch(/^0 mL of .* will not suffice: buy 1 × 5 L$/);
   });
 
   it('that other jobs have ordered is not there twice', () => {
-    const line = chlorine(provided({}, [lot()], { a: 9.9 }));
+    const line = chlorine(provided({}, { lots: [lot()] }, { a: 9.9 }));
     expect(line?.lots[0]).toMatchObject({ reserved: 9.9 });
     expect(line?.lots[0]?.after).toBeLessThan(0);
     expect(line?.toBuy.containers).toEqual([{ size: 5, count: 1 }]);
@@ -118,6 +91,21 @@ describe('jets', () => {
       expect(jet.leastMetres).toBeGreaterThan(0);
     }
   });
+
+  it('of a larger tip are turned down by as much as it lets out more, or led farther off; surface cleaners keep theirs', () => {
+    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
+    const washedBy = (machine: object) => provided({ surfaces: [deck, yard], ...gear({}, [{ ...WASHER, flowLitresPerMinute: null, pressureBar: null, ...machine }, { kind: 'sprayer', count: 4 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) }).jets;
+    const lance = (jets: Provisions['jets']) => jets.find((j) => j.orifice !== null && j.tool !== 'garden-hose');
+    const [usual, large] = [lance(washedBy({})), lance(washedBy({ tipOrifice: 7 }))];
+    if (!usual || !large) throw new Error('a lance is led here');
+    expect(usual.advice).toBeNull();
+    expect(large.orifice).toBe(7);
+    expect(large.kilopascal / usual.kilopascal).toBeCloseTo(7 / (usual.orifice ?? 1), 6);
+    expect(large.advice).toMatch(/^Orifice 7 at \d+ bar puts more on the face than orifice [\d.]+ at \d+ bar, with which the work is counted: turn the pump down to \d+ bar at the tip/);
+    expect(ledJet(large).kilopascal).toBeLessThanOrEqual(Math.max(large.limitKilopascal, 0.001) * 1.001);
+    const cleaners = (jets: Provisions['jets']) => jets.filter((j) => j.tool.startsWith('surface-cleaner')).map((j) => j.kilopascal);
+    expect(cleaners(washedBy({ tipOrifice: 7 }))).toEqual(cleaners(washedBy({})));
+  });
 }); // prettier-ignore
 
 describe('reach', () => {
@@ -129,6 +117,18 @@ describe('reach', () => {
     expect(reach.find((r) => r.surface === 'wall')).toMatchObject({ ok: false });
     expect(provided({ surfaces, ...gear({ longestPoleMetres: 12 }) }).reach.every((r) => r.ok)).toBe(true);
     expect(provided().reach).toEqual([]);
+  });
+
+  it('takes a tower or a lift that comes along where it passes the gap of that side, and says why where not', () => {
+    const side = (gapMetres: number | null) => [{ id: 'north', aspectDegrees: 0, routeMetres: 30, gapMetres }];
+    const high = (gapMetres: number | null, more: object) => provided({ sides: side(gapMetres), surfaces: [wall({ topMetres: 7 })], ...gear(more) }).reach[0];
+    const tower = { baseMetres: 1.35, platformMetres: 6 };
+    const lift = { baseMetres: 2.2, platformMetres: 12 };
+    expect(high(1.5, { tower })).toMatchObject({ ok: true });
+    expect(high(1.5, { tower, lift })?.text).toMatch(/The tower does it \(.*the gap 1.5 m; the lift does not fit: its base is 2.2 m wide, the gap 1.5 m\./);
+    expect(high(1.2, { tower, lift })).toMatchObject({ ok: false });
+    expect(high(null, { lift })?.text).toContain('measure the gap');
+    expect(high(1.5, { tower: { ...tower, platformMetres: 1 } })?.text).toContain('The tower is too low');
   });
 }); // prettier-ignore
 
@@ -144,6 +144,21 @@ describe('run-off', () => {
     expect(runOff?.neutralisers[0]).toMatch(/^For \d+ g of oxalic acid .* at most [\d.]+ kg of sodium bicarbonate/);
     expect(provided().runOff).toBeNull();
   });
+
+  it('is used again on the premises only where the label of all that is in it says that it may be', () => {
+    const site = { features: [{ id: 'bed', kind: 'plant-bed' }], waterPoints: [TAP] };
+    const rusty = { ...yard, material: 'granite', beside: ['bed'], schools: { plants: 'capture' }, findings: [{ contaminant: 'surface-rust', severity: 2 }] };
+    const made = provided({ site, surfaces: [rusty] });
+    const agents = new Set(made.stock.map((line) => line.product).filter((id) => id !== 'surfactant'));
+    expect(made.runOff?.ledger.reusedLitres).toBe(0);
+    expect(made.runOff?.notes.join(' ')).toContain('It is not used again on the premises: no label of a product in use says that it may be, for oxalic acid');
+    const allowed = (ids: readonly string[]) => ids.map((id) => product({ id: `of-${id}`, agent: id, strength: null, label: { ...NO_RESTRICTIONS, caughtMayBeReused: true } }));
+    const all = provided({ site, surfaces: [rusty] }, { products: allowed([...agents]) });
+    expect(all.runOff?.ledger.reusedLitres).toBeGreaterThan(100);
+    expect(all.runOff?.ledger.takenAwayLitres).toBe(0);
+    const one = provided({ site, surfaces: [rusty] }, { products: allowed(['oxalic-acid']) });
+    expect(one.runOff?.ledger.reusedLitres).toBe(agents.size === 1 ? one.runOff?.ledger.leavingLitres : 0);
+  });
 }); // prettier-ignore
 
 describe('the load list', () => {
@@ -155,5 +170,16 @@ describe('the load list', () => {
     expect(load.items.some((i) => i.group === 'wear')).toBe(true);
     expect(load.kilograms).toBeGreaterThan(600);
     expect(load.faults.join(' ')).toMatch(/The load weighs about \d+ kg, the vehicle carries 500 kg: start with less water in the tank/);
+  });
+
+  it('lists apart the mixes that keep, with what they would weigh, and none that gives off gas', () => {
+    const rusty = { ...yard, material: 'granite', findings: [{ contaminant: 'surface-rust', severity: 2 }] };
+    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
+    const { load, stock } = provided({ surfaces: [rusty, deck, wall()] });
+    const apart = load.items.filter((i) => i.group === 'yard-mixes');
+    expect(apart.find((i) => i.key === 'yard oxalic-acid')?.amount).toMatch(/^[\d.]+ L: keeps 72 h in a closed and labelled container; about [\d.]+ kg more to carry/);
+    expect(stock.map((s) => s.product)).toContain('percarbonate');
+    expect(apart.map((i) => i.key)).not.toContain('yard percarbonate');
+    expect(apart.every((i) => i.kilograms === 0)).toBe(true);
   });
 }); // prettier-ignore

@@ -14,7 +14,8 @@ const side = (aspectDegrees: number | null, shade: Side['shade'] = 'open'): Side
   name: 'S',
   aspectDegrees,
   shade,
-  routeMetres: null, gapMetres: null,
+  routeMetres: null,
+  gapMetres: null,
 });
 const feature = (kind: Feature['kind'], leadsTo: Feature['leadsTo'] = null) => ({ kind, leadsTo });
 
@@ -71,7 +72,9 @@ describe('the machines of a house', () => {
     expect(
       machineCounts({
         ...DEFAULT_HOUSE,
-        machines: [{ kind: 'hose', count: 2, flowLitresPerMinute: null, pressureBar: null }],
+        machines: [
+          { kind: 'hose', count: 2, flowLitresPerMinute: null, pressureBar: null, tipOrifice: null },
+        ],
       }),
     ).toMatchObject({ hose: 2, sprayer: 0 });
   });

@@ -1,3 +1,4 @@
+import { figureSchema } from './figure-spans.ts';
 import Joi from 'joi';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Schools } from '../catalogue/school.ts';
@@ -30,6 +31,8 @@ export interface Machine {
   readonly count: number;
   readonly flowLitresPerMinute: number | null;
   readonly pressureBar: number | null;
+  /** Size of the tips of its lance; null where each tool has the usual one. */
+  readonly tipOrifice: number | null;
 }
 
 /** What comes to this job of the house's people, machines and habits. */
@@ -93,6 +96,7 @@ export const DEFAULT_HOUSE: JobHouse = {
     count: DEFAULT_COUNTS[kind],
     flowLitresPerMinute: null,
     pressureBar: null,
+    tipOrifice: null,
   })),
   dayStart: '08:00',
   dayHours: 9,
@@ -113,8 +117,9 @@ export const schoolsSchema = Joi.object(
 const machineSchema = Joi.object<Machine>({
   kind: Joi.valid(...MACHINE_KINDS).required(),
   count: Joi.number().integer().min(0).max(20).default(1),
-  flowLitresPerMinute: Joi.number().greater(0).max(100).allow(null).default(null),
-  pressureBar: Joi.number().greater(0).max(500).allow(null).default(null),
+  flowLitresPerMinute: figureSchema('pumpLitresPerMinute').allow(null).default(null),
+  pressureBar: figureSchema('pumpBar').allow(null).default(null),
+  tipOrifice: figureSchema('tipOrifice').allow(null).default(null),
 });
 
 /** How many of each kind there are; 0 for a kind that is not listed. */
@@ -125,10 +130,10 @@ export function machineCounts(house: JobHouse): Readonly<Record<MachineKind, num
 }
 
 export const weatherSchema = Joi.object<JobWeather>({
-  temperatureC: Joi.number().min(-20).max(50).default(DEFAULT_WEATHER.temperatureC),
+  temperatureC: figureSchema('airCelsius').default(DEFAULT_WEATHER.temperatureC),
   humidity: Joi.number().min(0).max(1).default(DEFAULT_WEATHER.humidity),
   windMetresPerSecond: Joi.number().min(0).max(15).default(DEFAULT_WEATHER.windMetresPerSecond),
-  cloud: Joi.number().min(0).max(1).default(DEFAULT_WEATHER.cloud),
+  cloud: figureSchema('cloud').default(DEFAULT_WEATHER.cloud),
   netRadiationWattsPerSquareMetre: Joi.number()
     .min(-100)
     .max(1000)

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { EntityId } from './entity-id.ts';
+import { figureSchema } from './figure-spans.ts';
 import { nameSchema, wayMetresSchema, wordsSchema, yesNoSchema } from './detail-limits.ts';
 import type { YesNoUnknown } from './detail-limits.ts';
 
@@ -35,7 +36,7 @@ export interface WaterPoint {
 export const waterPointSchema = Joi.object<Omit<WaterPoint, 'id' | 'position'>>({
   name: nameSchema.required(),
   kind: Joi.valid(...WATER_POINT_KINDS).default('tap'),
-  flowLitresPerMinute: Joi.number().greater(0).max(500).allow(null).default(null),
+  flowLitresPerMinute: figureSchema('tapLitresPerMinute').allow(null).default(null),
   buckets: Joi.array()
     .items(
       Joi.object<TimedBucket>({

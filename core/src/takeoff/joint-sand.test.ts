@@ -32,7 +32,11 @@ describe('sand for joints', () => {
 
   it.each([
     ['a negative joint', { jointMillimetres: -4 }, 'joint -4 mm is outside 1 mm to 50 mm'],
-    ['a block typed in metres', { lengthMillimetres: 0.24 }, 'length of a block 0.24 mm is outside 40 mm to 1200 mm'],
+    [
+      'a block typed in metres',
+      { lengthMillimetres: 0.24 },
+      'length of a block 0.24 mm is outside 40 mm to 1200 mm',
+    ],
     ['a joint without depth', { depthMillimetres: 0 }, 'depth of the joints 0 mm is outside 10 mm to 300 mm'],
   ])('refuses %s with the limit', (_, more, message) => {
     expect(() => jointSand({ ...BLOCKS, ...more }, 1600)).toThrow(message);

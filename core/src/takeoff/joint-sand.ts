@@ -39,7 +39,10 @@ export interface JointSand {
  * @throws RangeError for a measure outside its span
  * @example jointSand({ lengthMillimetres: 240, widthMillimetres: 160, jointMillimetres: 4, depthMillimetres: 60 }, 1600) // 3.88 kg/m²
  */
-export function jointSand(paving: Paving, density: number = TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre): JointSand {
+export function jointSand(
+  paving: Paving,
+  density: number = TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre,
+): JointSand {
   const { lengthMillimetres: l, widthMillimetres: w, jointMillimetres: j, depthMillimetres: depth } = paving;
   requireSpan('length of a block', l, ...PAVING_SPANS.lengthMillimetres, 'mm');
   requireSpan('width of a block', w, ...PAVING_SPANS.widthMillimetres, 'mm');

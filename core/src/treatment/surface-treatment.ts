@@ -58,7 +58,7 @@ export interface TreatmentInput extends ChainSurroundings {
   readonly otherStates: readonly SurfaceState[];
 }
 
-const EMPTY_JOINTS = 'empty-joints';
+export const EMPTY_JOINTS = 'empty-joints';
 const NOTHING_PERMITTED: Candidates = [null];
 /** Areas are decided in steps of 0.01 m². */
 const AREA_STEP = 0.01;

@@ -14,7 +14,11 @@ describe('a tower or a lift against the gap', () => {
   });
 
   it.each([
-    ['too narrow a gap', { gapMetres: 1.2 }, 'the tower does not fit: its base is 1.35 m wide, the gap 1.2 m'],
+    [
+      'too narrow a gap',
+      { gapMetres: 1.2 },
+      'the tower does not fit: its base is 1.35 m wide, the gap 1.2 m',
+    ],
     ['a gap just as wide', { gapMetres: 1.35 }, 'does not fit'],
     ['too high a top', { topMetres: 7 }, 'the tower is too low (4 + 1.5 + 1 = 6.5 m)'],
     ['a gap that nobody has measured', { gapMetres: null }, 'measure the gap'],

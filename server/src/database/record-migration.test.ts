@@ -19,7 +19,8 @@ async function oldDatabase() {
   const database = connect(await freshDatabase());
   await database.migrate.up({ migrationSource: migrations });
   const [property, job] = [uuidv7(), uuidv7()];
-  const { gear: _, ...houseBefore } = DEFAULT_HOUSE;
+  const { gear: _, machines, ...before } = DEFAULT_HOUSE;
+  const houseBefore = { ...before, machines: machines.map(({ tipOrifice: _tip, ...machine }) => machine) };
   await database('properties').insert({ id: property, house_id: house });
   await database('jobs').insert({
     id: job,
@@ -69,6 +70,7 @@ describe('the migration to the full record', () => {
     expect(survey.sides).toMatchObject([{ name: 'North', gapMetres: null }]);
     expect(survey.job).toMatchObject({ visit: 1, wordings: {}, acknowledgement: null });
     expect(survey.job.house.gear).toEqual(DEFAULT_HOUSE.gear);
+    expect(survey.job.house.machines).toEqual(DEFAULT_HOUSE.machines);
     expect(survey.surfaces[0]).not.toHaveProperty('inScope');
     expect(survey.findings).toMatchObject([{ surface: 'wall', zone: null, confidence: 1 }]);
     expect(survey.job).not.toHaveProperty('customer');

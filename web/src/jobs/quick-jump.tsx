@@ -1,6 +1,6 @@
 import { AutoComplete, Modal } from 'antd';
 import type { RefSelectProps } from 'antd';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { STATIONS } from './route-bar.tsx';
@@ -12,7 +12,6 @@ export function QuickJump({ close }: { readonly close: () => void }) {
   const [find, setFind] = useState('');
   const navigate = useNavigate();
   const addressOf = useSurfaceAddress(jobId);
-  const field = useRef<RefSelectProps>(null);
   const sideOf = new Map(survey.sides.map((side) => [side.id, side.name]));
   const places = [
     ...survey.surfaces.map((s) => ({
@@ -29,24 +28,14 @@ export function QuickJump({ close }: { readonly close: () => void }) {
     words.every((word) => `${label} ${about}`.toLowerCase().includes(word)),
   );
   return (
-    <Modal
-      open
-      title="Jump to"
-      footer={null}
-      onCancel={close}
-      afterOpenChange={(open) => {
-        if (open) field.current?.focus();
-      }}
-    >
+    <Modal open title="Jump to" footer={null} onCancel={close}>
       <AutoComplete
-        ref={field}
+        ref={takesCursor}
         style={{ width: '100%' }}
         value={find}
         aria-label="Surface, side or station"
         placeholder="Surface, side or station"
-        autoFocus
-        // With nothing typed Enter leads nowhere.
-        defaultActiveFirstOption={find.trim() !== ''}
+        defaultActiveFirstOption
         open
         options={found.slice(0, MOST_SHOWN).map(({ value, label, about }) => ({
           value,
@@ -67,3 +56,8 @@ export function QuickJump({ close }: { readonly close: () => void }) {
 }
 
 const MOST_SHOWN = 12;
+
+/** As soon as it is there: a letter that is typed meanwhile would be lost. */
+const takesCursor = (field: RefSelectProps | null) => {
+  field?.focus();
+};

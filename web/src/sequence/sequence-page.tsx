@@ -177,6 +177,7 @@ function Settings() {
       kind,
       flowLitresPerMinute: null,
       pressureBar: null,
+      tipOrifice: null,
     };
     house({ machines: [...others, { ...own, count }] });
   };

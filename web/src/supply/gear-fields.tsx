@@ -1,4 +1,4 @@
-import type { JobGear } from '@etappe/core';
+import type { JobGear, JobHouse } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
@@ -7,7 +7,7 @@ import { useGear } from './use-gear.ts';
 
 /** What comes along for water, to reach the top and to catch what runs off. */
 export function GearFields() {
-  const { house, patchGear } = useGear();
+  const { house, patchGear, patchHouse } = useGear();
   const { gear } = house;
   return (
     <section aria-label="What comes along">
@@ -35,6 +35,7 @@ export function GearFields() {
         <PairFields names={LIFT} units={['m', 'm']} keys={['baseMetres', 'platformMetres']} usual={USUAL_LIFT} value={gear.lift} take={(lift) => patchGear({ lift })} />
         <PairFields names={BOOSTER} units={['bar', 'L/min']} keys={['shutOffBar', 'greatestLitresPerMinute']} usual={USUAL_BOOSTER} value={gear.booster} take={(booster) => patchGear({ booster })} />
       </div>
+      <PumpFields machines={house.machines} take={(machines) => patchHouse({ machines })} />
       <WaterPriceFields price={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
       <HoseFields hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
     </section>
@@ -77,6 +78,35 @@ function PairFields<K extends string>({ names, units, keys, usual, value, take }
     </>
   );
 }
+
+const PUMPS: Readonly<Record<string, string>> = {
+  'pressure-washer': 'Pressure washer',
+  'hot-washer': 'Hot washer',
+};
+
+interface PumpProps {
+  readonly machines: JobHouse['machines'];
+  readonly take: (machines: JobHouse['machines']) => string | null;
+}
+
+/** Pumps by their plates, and the tips of their lances. */
+function PumpFields({ machines, take }: PumpProps) {
+  return machines
+    .filter((m) => m.kind in PUMPS && m.count > 0)
+    .map((machine) => {
+      const set = (more: Partial<typeof machine>) => take(machines.map((m) => (m === machine ? { ...m, ...more } : m)));
+      return (
+        <fieldset key={machine.kind} className="field">
+          <legend className="field-label">{PUMPS[machine.kind]}, by its plate</legend>
+          <div className="supply-settings">
+            <NumberField label="Flow" value={machine.flowLitresPerMinute} unit="L/min" clear={() => set({ flowLitresPerMinute: null })} take={(flowLitresPerMinute) => set({ flowLitresPerMinute })} />
+            <NumberField label="Pressure" value={machine.pressureBar} unit="bar" clear={() => set({ pressureBar: null })} take={(pressureBar) => set({ pressureBar })} />
+            <NumberField label="Tips of its lance, orifice" value={machine.tipOrifice} unit="" clear={() => set({ tipOrifice: null })} take={(tipOrifice) => set({ tipOrifice })} />
+          </div>
+        </fieldset>
+      );
+    });
+} // prettier-ignore
 
 const USUAL_PRICE = { perCubicMetre: 0, perTruck: 0, truckLitres: 1000 };
 

@@ -182,8 +182,8 @@ describe('what if', () => {
     show();
     await userEvent.click(await screen.findByText(/What if the day/));
     await type('Cloud', '130');
-    expect(await screen.findByText(/1.3 .* is outside 0 to 1/)).toBeInTheDocument();
+    expect(await screen.findByText('130 % is outside 0 % to 100 %')).toBeInTheDocument();
     await type('Yard tap', '0');
-    expect(await screen.findByText('0 L/min is outside 0.1 to 500 L/min')).toBeInTheDocument();
+    expect(await screen.findByText('0 L/min is outside 0.1 L/min to 500 L/min')).toBeInTheDocument();
   });
 });

@@ -80,7 +80,9 @@ function Supply({ plan }: { readonly plan: Plan }) {
         .map((w) => (
           <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} />
         ))}
-      {part === 'products' && <StockPart plan={plan} stock={provisions.stock} bulk={provisions.bulk} unread={reservationsUnread} />}
+      {part === 'products' && (
+        <StockPart plan={plan} stock={provisions.stock} bulk={provisions.bulk} unread={reservationsUnread} />
+      )}
       {part === 'mixes' && <MixesPart plan={plan} />}
       {part === 'wetness' && <WetnessPart plan={plan} />}
       {part === 'water' && <WaterPart provisions={provisions} />}

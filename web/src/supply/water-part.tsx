@@ -122,7 +122,7 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
   const { units } = survey.job;
   const name = faces.find((f) => f.id === jet.surface)?.name ?? jet.surface;
   const over = jet.kilopascal > jet.limitKilopascal;
-  const tips = jet.orifice === null ? [] : tipsWithin(jet.orifice, jet.psi, jet.limitKilopascal);
+  const tips = jet.orifice === null ? [] : tipsWithin(jet.orifice, jet.jet.psi, jet.limitKilopascal);
   return (
     <li>
       <details>
@@ -135,7 +135,7 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
         </summary>
         <div className="quiet">
           <div>
-            {formatPumpPressure(jet.psi * BAR_PER_PSI, units)} at the tip
+            {formatPumpPressure(jet.jet.psi * BAR_PER_PSI, units)} at the tip
             {jet.match === null ? ', as the tool is judged: flow and pressure of the pump are not written down' : `. ${jet.match.text}`}
           </div>
           {jet.leastMetres !== null && <div>No closer than {formatStandOff(jet.leastMetres, units)}.</div>}

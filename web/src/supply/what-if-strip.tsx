@@ -5,6 +5,7 @@ import {
   decimal,
   dryClock,
   faced,
+  figureFault,
   formatArea,
   formatStock,
   formatVolume,
@@ -14,7 +15,7 @@ import {
   waterFlow,
   withSupplyChange,
 } from '@etappe/core';
-import type { Plan, SupplyChange, SupplyFigures, Survey, UnitSystem } from '@etappe/core';
+import type { Plan, SpannedFigure, SupplyChange, SupplyFigures, Survey, UnitSystem } from '@etappe/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useWhatIf } from '../planning/what-if.tsx';
@@ -26,7 +27,6 @@ import { firstFault } from '../survey-edits/use-entity.ts';
 const SCHOOLS = CATALOGUE.schools.flatMap((school) =>
   school.settings.map((setting) => ({ value: `${school.id}/${setting.id}`, label: `${school.name}: ${setting.name}` })),
 ); // prettier-ignore
-const OLDEST_DAYS = 730;
 
 /** What would change if the day, the stock, the tap or the pump were otherwise than thought; nothing of it is saved before it is taken. */
 export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
@@ -56,20 +56,22 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
     );
     if (fault === null) setChange({});
   };
-  const within = (value: number, least: number, most: number, unit: string, more: SupplyChange) =>
-    value >= least && value <= most ? set(more) : `${decimal(value, 2)} ${unit} is outside ${String(least)} to ${String(most)} ${unit}`;
+  const within = (figure: SpannedFigure, value: number, more: SupplyChange) => figureFault(figure, value) ?? set(more);
   return (
     <details className="what-if-strip hairline">
       <summary>What if the day, the stock, the tap or the pump were otherwise?</summary>
       <div className="strip-fields">
-        <NumberField label="Air, warmest" unit="°C" value={change.temperatureC ?? weather.temperatureC} take={(v) => within(v, -20, 50, '°C', { temperatureC: v })} />
-        <NumberField label="Cloud" unit="%" scale={100} value={change.cloud ?? weather.cloud} take={(v) => within(v, 0, 1, '(as a share)', { cloud: v })} />
-        <NumberField label="Stock older by" unit="days" value={change.stockDaysOlder ?? 0} take={(v) => within(v, 0, OLDEST_DAYS, 'days', { stockDaysOlder: Math.round(v) })} />
+        <NumberField label="Air, warmest" unit="°C" value={change.temperatureC ?? weather.temperatureC} take={(v) => within('airCelsius', v, { temperatureC: v })} />
+        <NumberField label="Cloud" unit="%" scale={100} value={change.cloud ?? weather.cloud} take={(v) => within('cloud', v, { cloud: v })} />
+        <NumberField label="Stock older by" unit="days" value={change.stockDaysOlder ?? 0} take={(v) => within('stockDays', v, { stockDaysOlder: Math.round(v) })} />
         {tap && (
-          <NumberField label={tap.name} unit="L/min" value={change.tapLitresPerMinute ?? flow ?? null} take={(v) => within(v, 0.1, 500, 'L/min', { tapLitresPerMinute: v })} />
+          <NumberField label={tap.name} unit="L/min" value={change.tapLitresPerMinute ?? flow ?? null} take={(v) => within('tapLitresPerMinute', v, { tapLitresPerMinute: v })} />
         )}
         {washer && (
-          <NumberField label="Pressure washer" unit="bar" value={change.pumpBar ?? washer.pressureBar} take={(v) => within(v, 1, 500, 'bar', { pumpBar: v })} />
+          <>
+            <NumberField label="Pressure washer" unit="bar" value={change.pumpBar ?? washer.pressureBar} take={(v) => within('pumpBar', v, { pumpBar: v })} />
+            <NumberField label="Tips of its lance, orifice" unit="" value={change.tipOrifice ?? washer.tipOrifice} take={(v) => within('tipOrifice', v, { tipOrifice: v })} />
+          </>
         )}
         <ChoiceField
           label="Way of working"
@@ -84,7 +86,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
       </div>
       {changed && (
         <>
-          <Changes plan={plan} survey={survey} changed={changed} change={change} />
+          <Changes plan={plan} survey={survey} changed={changed} />
           <div className="strip-acts">
             <Button type="primary" disabled={onlyStock(change)} onClick={take}>
               Take it over
@@ -112,17 +114,16 @@ interface ChangesProps {
   readonly plan: Plan;
   readonly survey: Survey;
   readonly changed: Survey;
-  readonly change: SupplyChange;
 }
 
-function Changes({ plan, survey, changed, change }: ChangesProps) {
+function Changes({ plan, survey, changed }: ChangesProps) {
   const answer = useWhatIf(survey, changed);
   const { units } = survey.job;
   if (!answer) return <p role="status">Working it out…</p>;
   const { before, after } = answer.supply;
   const rows = rowsOf(before, after, units);
-  const tank = change.tapLitresPerMinute === undefined ? null : tankRow(plan, survey, changed);
-  const differing = [...rows.filter((row) => row.now !== row.then), ...(tank ? [tank] : [])];
+  const tank = tankRow(plan, survey, changed);
+  const differing = [...rows.filter((row) => row.now !== row.then), ...(tank && tank.now !== tank.then ? [tank] : [])];
   return (
     <div role="status">
       {differing.length === 0 && answer.changed.length === 0 ? (
@@ -182,7 +183,7 @@ function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem):
   ];
 } // prettier-ignore
 
-/** By the sequence as it is: a tap does not change who does what when. */
+/** By the sequence as it is: neither a tap nor a pump changes who does what when. */
 function tankRow(plan: Plan, survey: Survey, changed: Survey): Row | null {
   if (!plan.visit) return null;
   const { schedule } = plan.visit;

@@ -56,9 +56,14 @@ function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): Ve
 
 /** A house from before it said all of what comes along. */
 function withGear(job: OpenedJob['job']): OpenedJob['job'] {
-  const house = job.detail['house'] as { readonly gear?: object } | undefined;
+  const house = job.detail['house'] as
+    { readonly gear?: object; readonly machines?: readonly object[] } | undefined;
   if (!house || 'lift' in (house.gear ?? {})) return job;
-  return { ...job, detail: { ...job.detail, house: { ...house, gear: { ...DEFAULT_GEAR, ...house.gear } } } };
+  const machines = (house.machines ?? []).map((m) => ({ tipOrifice: null, ...m }));
+  return {
+    ...job,
+    detail: { ...job.detail, house: { ...house, machines, gear: { ...DEFAULT_GEAR, ...house.gear } } },
+  };
 }
 
 /** Labels from before they said all that they say. */
@@ -71,9 +76,7 @@ export function stateOfOpened(opened: KeptJob): SurveyState {
   return {
     job: withGear(withNew(opened.job, NEW_JOB_FIELDS)),
     handbook: withLabels({ ...EMPTY_HANDBOOK, ...opened.handbook }),
-    entities: new Map(
-      opened.entities.map((e) => [e.id, withNew(e, NEW_FIELDS[e.kind] ?? {})]),
-    ),
+    entities: new Map(opened.entities.map((e) => [e.id, withNew(e, NEW_FIELDS[e.kind] ?? {})])),
   };
 }
 
