@@ -66,7 +66,9 @@ describe('the cursor', () => {
     renderInSession(<Jump />, 'treat/path');
     const field = await screen.findByRole('combobox');
     expect(document.activeElement).toBe(field);
-    await userEvent.keyboard('mill w{Enter}');
+    await userEvent.keyboard('mill w');
+    expect(field).toHaveValue('mill w');
+    await userEvent.click(await screen.findByText('Mill wall'));
     await waitFor(() => {
       expect(where()).toMatch(/\/treat\/wall$/);
     });
