@@ -51,6 +51,7 @@ export function routes(stores: Stores, database: Knex): Router {
   const orders = ordersRequests(stores.orders);
   const handbook = handbookRequests(stores.handbook, stores.dataSheets);
   const photos = photosRequests(stores.photos);
+  const stock = stockRequests(stores.stock);
   const survey = json({ limit: LARGEST_SURVEY });
   return Router()
     .get('/healthz', health(database))
@@ -76,7 +77,10 @@ export function routes(stores: Stores, database: Knex): Router {
     .get('/api/v1/handbook', handbook.read)
     .post('/api/v1/handbook/changes', handbook.change)
     .get('/api/v1/handbook/log', handbook.log)
-    .get('/api/v1/stock/reservations', stockRequests(stores.stock).reservations)
+    .get('/api/v1/stock/reservations', stock.reservations)
+    .get('/api/v1/stock/uses', stock.uses)
+    .post('/api/v1/stock/uses', stock.record)
+    .delete('/api/v1/stock/uses/:use', stock.takeBack)
     .get('/api/v1/templates', templates.list)
     .post('/api/v1/templates', templates.save)
     .delete('/api/v1/templates/:template', templates.remove)

@@ -12,6 +12,7 @@ export const queryKeys = {
   handbook: ['handbook'] as const,
   handbookLog: ['handbook', 'log'] as const,
   reservations: ['reservations'] as const,
+  lotUses: (job: string) => ['lot-uses', job] as const,
   jobsOnDevice: ['jobs-on-device'] as const,
   log: (job: string, entity: string) => ['log', job, entity] as const,
 };
@@ -25,4 +26,5 @@ export const KEPT_ON_DEVICE: readonly string[] = [
   'templates',
   'handbook',
   'reservations',
+  'lot-uses',
 ];

@@ -10,6 +10,7 @@ import type {
   HouseHandbook,
   JobDetail,
   Property,
+  RecordedUse,
   RecordKind,
   SurveyChange,
   SurveyFault,
@@ -128,6 +129,12 @@ export interface LotReservation {
   readonly order: number;
   readonly amount: number;
 }
+/** What a job has taken of a lot, in litres or kilograms. */
+export interface LotUsed extends RecordedUse {
+  readonly by: string;
+  /** Date and time, ISO 8601. */
+  readonly at: string;
+}
 export interface StoredHandbook {
   readonly revision: number;
   readonly records: readonly HandbookRecord[];
@@ -215,6 +222,10 @@ export const server = {
   handbook: () => call<StoredHandbook>('GET', '/handbook'),
   reservations: () =>
     call<{ readonly reservations: readonly LotReservation[] }>('GET', '/stock/reservations'),
+  lotUses: (job: string) => call<{ readonly uses: readonly LotUsed[] }>('GET', `/stock/uses?job=${job}`),
+  recordUse: (use: RecordedUse & { readonly job: string }) =>
+    call<{ readonly uses: readonly LotUsed[] }>('POST', '/stock/uses', use),
+  takeBackUse: (id: string) => call<undefined>('DELETE', `/stock/uses/${id}`),
   changeHandbook: (changes: readonly HandbookChange[]) =>
     call<StoredHandbook>('POST', '/handbook/changes', { changes }),
   handbookLog: () =>

@@ -25,6 +25,14 @@ describe('stock', () => {
     expect(line?.lots[0]?.after).toBeLessThan(0);
     expect(line?.toBuy.containers).toEqual([{ size: 5, count: 1 }]);
   });
+
+  it('that was written down as used takes the place of what was planned', () => {
+    const planned = chlorine(provided({}, { lots: [lot()] }))?.lots[0];
+    const line = chlorine(provided({}, { lots: [lot()] }, {}, { a: 4 }))?.lots[0];
+    expect(planned).toMatchObject({ recorded: 0 });
+    expect(planned?.after).toBeCloseTo(10 - (planned?.used ?? 0), 6);
+    expect(line).toMatchObject({ recorded: 4, used: planned?.used, after: 6 });
+  });
 });
 
 describe('water', () => {

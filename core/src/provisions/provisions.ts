@@ -18,7 +18,7 @@ import type { ReachLine } from './reach-list.ts';
 import { runOffPlan } from './run-off-plan.ts';
 import type { RunOffPlan } from './run-off-plan.ts';
 import { stockPlan } from './stock-plan.ts';
-import type { Reserved, StockLine } from './stock-plan.ts';
+import type { ShelfState, StockLine } from './stock-plan.ts';
 
 /** Water of a visit with what would help where it does not last. */
 export interface ProvidedWater extends WaterPlan {
@@ -42,11 +42,11 @@ export interface Provisions {
 
 /**
  * Stock, water, hoses, jets, reach, run-off and load of a plan.
- * @param reserved amounts of lots that orders of other jobs take
+ * @param shelf what of the lots other orders have reserved, and this job has really taken
  */
-export function provisionsOf(plan: Plan, survey: Survey, reserved: Reserved): Provisions {
+export function provisionsOf(plan: Plan, survey: Survey, shelf: ShelfState): Provisions {
   const faces = faced(survey);
-  const stock = stockPlan(plan, survey, reserved);
+  const stock = stockPlan(plan, survey, shelf);
   const bulk = bulkList(plan, survey);
   const hoses = hoseList(plan, survey);
   const water = plan.visit && visitWater(plan, plan.visit.schedule, faces);

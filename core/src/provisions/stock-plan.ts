@@ -16,7 +16,10 @@ export interface LotLine {
   readonly lot: StockLot;
   readonly strength: LotStrength | null;
   readonly unfit: string | null;
+  /** By the plan. */
   readonly used: number;
+  /** Written down afterwards: it takes the place of what was planned; 0 while nothing is. */
+  readonly recorded: number;
   /** By the orders of other jobs. */
   readonly reserved: number;
   /** Below 0 where orders together take more than there is. */
@@ -38,13 +41,21 @@ export interface StockLine {
   readonly text: string;
 }
 
-/** What other jobs have ordered of each lot. */
-export type Reserved = ReadonlyMap<string, number>;
+/** Amounts by the id of a lot. */
+export type ByLot = ReadonlyMap<string, number>;
+
+/** What is known of the lots beside the shelf itself. */
+export interface ShelfState {
+  /** By the orders of other jobs. */
+  readonly reserved: ByLot;
+  /** Really taken by this job. */
+  readonly recorded: ByLot;
+}
 
 const NOTHING: Containers = { containers: [], leftOver: 0 };
 
 /** Products of a visit against the shelf: which lots, how much is left of them, and what must be bought in whole packs. */
-export function stockPlan(plan: Plan, survey: Survey, reserved: Reserved): readonly StockLine[] {
+export function stockPlan(plan: Plan, survey: Survey, { reserved, recorded }: ShelfState): readonly StockLine[] {
   const catalogue = houseCatalogue(survey.handbook);
   const used = new Map(plan.lotUses.map((u) => [u.lot, u.amount]));
   return plan.products.map((p) => {
@@ -53,7 +64,7 @@ export function stockPlan(plan: Plan, survey: Survey, reserved: Reserved): reado
         ? []
         : survey.handbook.lots
             .filter((lot) => lot.agent === p.product)
-            .map((lot) => lotLine(lot, used.get(lot.id) ?? 0, reserved.get(lot.id) ?? 0, plan, survey));
+            .map((lot) => lotLine(lot, { used: used.get(lot.id) ?? 0, recorded: recorded.get(lot.id) ?? 0, reserved: reserved.get(lot.id) ?? 0 }, plan, survey));
     const fromLots = roundToStep(lots.reduce((sum, l) => sum + l.used, 0), 0.001);
     const overdrawn = lots.reduce((sum, l) => sum + Math.max(0, -l.after), 0);
     const short = roundToStep(Math.max(0, p.amount - fromLots) + overdrawn, 0.001);
@@ -79,9 +90,15 @@ export function stockPlan(plan: Plan, survey: Survey, reserved: Reserved): reado
   });
 } // prettier-ignore
 
-function lotLine(lot: StockLot, used: number, reserved: number, plan: Plan, survey: Survey): LotLine {
+function lotLine(
+  lot: StockLot,
+  taken: Pick<LotLine, 'used' | 'recorded' | 'reserved'>,
+  plan: Plan,
+  survey: Survey,
+): LotLine {
   const { strength, unfit } = lotOnDay(lot, houseCatalogue(survey.handbook), plan.date);
-  return { lot, strength, unfit, used, reserved, after: roundToStep(lot.left - used - reserved, 0.001) };
+  const own = taken.recorded > 0 ? taken.recorded : taken.used;
+  return { lot, strength, unfit, ...taken, after: roundToStep(lot.left - own - taken.reserved, 0.001) };
 }
 
 function saidOf(unit: 'L' | 'kg', needed: number, fromLots: number, { containers }: Containers, lots: number, units: UnitSystem): string {

@@ -34,9 +34,9 @@ export function planOf(survey: Survey): Plan {
 }
 
 /** What a small job brings along. */
-export function provided(more: object = {}, parts: HouseParts = {}, reserved: Readonly<Record<string, number>> = {}): Provisions {
+export function provided(more: object = {}, parts: HouseParts = {}, reserved: Readonly<Record<string, number>> = {}, recorded: Readonly<Record<string, number>> = {}): Provisions {
   const survey = surveyWith(more, parts);
-  return provisionsOf(planOf(survey), survey, new Map(Object.entries(reserved)));
+  return provisionsOf(planOf(survey), survey, { reserved: new Map(Object.entries(reserved)), recorded: new Map(Object.entries(recorded)) });
 } // prettier-ignore
 export const gear = (more: object, machines?: readonly object[]) => ({
   house: { gear: more, ...(machines ? { machines } : {}) },

@@ -1,10 +1,11 @@
-import { JOB_KIND, handbookOf, lastsWithProperty } from '@etappe/core';
+import { JOB_KIND, handbookOf, lastsWithProperty, shelfBefore } from '@etappe/core';
 import type { JobDetail, RecordKind, SurveyState, VersionedEntity } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
 import { handbookIn } from '../handbook/handbook-entries.ts';
 import { notFound } from '../problems/problem.ts';
+import { usesOf } from '../stock/job-uses.ts';
 import { PropertyRecord } from '../properties/property-record.ts';
 import { EntityRecord } from './entity-record.ts';
 import { JobRecord } from './job-record.ts';
@@ -44,6 +45,7 @@ export async function openIn(
   // Under the lock the job is read again: another writer may just have changed it.
   const current = lock ? await JobRecord.query(connection).findById(id).throwIfNotFound() : job;
   const handbook = await handbookIn(connection, context);
+  const written = handbookOf(handbook.records);
   const rows = await EntityRecord.query(connection)
     .where({ property_id: job.property_id })
     .andWhere((query) => {
@@ -56,7 +58,7 @@ export async function openIn(
     handbookRevision: handbook.revision,
     state: {
       job: jobEntity(current),
-      handbook: handbookOf(handbook.records),
+      handbook: { ...written, lots: shelfBefore(written.lots, await usesOf(connection, context, id)) },
       entities: new Map(rows.map((row) => [row.id, entityOf(row)])),
     },
   };

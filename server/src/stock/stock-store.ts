@@ -1,8 +1,12 @@
-import type { LotUse } from '@etappe/core';
+import type { LotUse, RecordedUse } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
 import { LotReservationRecord } from './lot-reservation-record.ts';
+import { LotUseRecord } from './lot-use-record.ts';
+import { usesOf } from './job-uses.ts';
+import type { LotUsed } from './job-uses.ts';
+import { recordUse, takeBackUse } from './lot-uses.ts';
 
 /** What an issued order takes of a lot, in litres or kilograms. */
 export interface LotReservation {
@@ -15,6 +19,11 @@ export interface LotReservation {
 
 export interface StockStore {
   reservations(context: Context): Promise<readonly LotReservation[]>;
+  /** What a job has taken of lots. */
+  uses(context: Context, job: string): Promise<readonly LotUsed[]>;
+  /** Takes what was used off the shelf; a repeat is harmless. @throws Problem 404, 422 */
+  record(context: Context, use: RecordedUse & { readonly job: string }): Promise<void>;
+  takeBack(context: Context, id: string): Promise<void>;
 }
 
 export function stockStore(database: Knex): StockStore {
@@ -34,6 +43,12 @@ export function stockStore(database: Knex): StockStore {
         amount: Number(row.amount),
       }));
     },
+
+    uses: (context, job) => usesOf(database, context, job),
+
+    record: (context, use) => LotUseRecord.transaction(database, (trx) => recordUse(trx, context, use)),
+
+    takeBack: (context, id) => LotUseRecord.transaction(database, (trx) => takeBackUse(trx, context, id)),
   };
 }
 

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import { plan, surveyOf } from '@etappe/core';
+import { inputsHash, plan, surveyOf } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { freshApp } from '../test/fresh-app.ts';
@@ -73,5 +73,60 @@ describe('the shelf', () => {
     expect(after.inputsHash).not.toBe(before.inputsHash);
     const litres = (made: typeof before) => made.lotUses.find((u) => u.lot === 'white')?.amount ?? 0;
     expect(litres(after)).toBeGreaterThan(litres(before));
+  });
+}); // prettier-ignore
+
+describe('what was used', () => {
+  const left = async () => {
+    const { records } = await fresh.stores.handbook.read({ house: fresh.house, actor: 'Test' });
+    return records.find((r) => r.part === 'lot' && r.id === 'white')?.detail['left'];
+  };
+  const record = (use: object) => request(fresh.app).post('/api/v1/stock/uses').send(use);
+  const setLeft = async (litres: number) => {
+    const { records } = await fresh.stores.handbook.read({ house: fresh.house, actor: 'Test' });
+    const revision = records.find((r) => r.part === 'lot' && r.id === 'white')?.revision ?? 0;
+    await put('white', lot({ left: litres }), revision).expect(200);
+  };
+
+  it('comes off the shelf once, frees what was reserved, and leaves the order of the job as it was', async () => {
+    await setLeft(40);
+    const job = await fresh.demoJob();
+    const before = await issue(job);
+    const use = { id: uuidv7(), job, lot: 'white', amount: 7.5 };
+    const { body } = (await record(use).expect(200)) as { body: { uses: readonly object[] } };
+    expect(body.uses).toMatchObject([{ id: use.id, lot: 'white', amount: 7.5 }]);
+    await record(use).expect(200);
+    expect(await left()).toBe(32.5);
+    expect((await reserved()).filter((r) => r.job === job)).toEqual([]);
+    const opened = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, job);
+    expect(inputsHash(surveyOf(opened.state))).toBe(before.inputsHash);
+    const other = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, await fresh.demoJob());
+    expect(other.state.handbook.lots.find((l) => l.id === 'white')?.left).toBe(32.5);
+    await request(fresh.app).delete(`/api/v1/stock/uses/${use.id}`).expect(204);
+    await request(fresh.app).delete(`/api/v1/stock/uses/${use.id}`).expect(204);
+    expect(await left()).toBe(40);
+  });
+
+  it('is refused whole where it is more than there is, of no job, of no lot, or no amount', async () => {
+    await setLeft(3);
+    const job = await fresh.demoJob();
+    const use = { id: uuidv7(), job, lot: 'white', amount: 5 };
+    const { body } = (await record(use).expect(422)) as { body: { faults: readonly { message: string }[] } };
+    expect(body.faults[0]?.message).toContain('the shelf says that 3 are left: weigh or dip it');
+    for (const amount of [0, -2, 1.23456, 'much']) await record({ ...use, amount }).expect(422);
+    await record({ ...use, amount: 1, lot: 'none' }).expect(404);
+    await record({ ...use, amount: 1, job: uuidv7() }).expect(404);
+    expect(await left()).toBe(3);
+    const { body: after } = (await request(fresh.app).get(`/api/v1/stock/uses?job=${job}`).expect(200)) as { body: object };
+    expect(after).toEqual({ uses: [] });
+    await request(fresh.app).get('/api/v1/stock/uses?job=all').expect(422);
+  });
+
+  it('of two people at once comes off both times, and never below nothing', async () => {
+    await setLeft(5);
+    const job = await fresh.demoJob();
+    const answers = await Promise.all([2, 2, 2].map((amount) => record({ id: uuidv7(), job, lot: 'white', amount })));
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 200, 422]);
+    expect(await left()).toBe(1);
   });
 }); // prettier-ignore

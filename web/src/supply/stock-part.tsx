@@ -2,18 +2,22 @@ import { bulkText, decimal, formatMass, formatStock, formatVolume, listed } from
 import type { BulkLine, LotLine, Plan, StockLine } from '@etappe/core';
 import { sum } from 'd3-array';
 import { Link } from 'react-router';
+import type { LotUsed } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { LotUses } from './lot-uses.tsx';
 
 interface Props {
   readonly plan: Plan;
   readonly stock: readonly StockLine[];
   readonly bulk: readonly BulkLine[];
+  /** What this job has really taken of lots. */
+  readonly uses: readonly LotUsed[];
   /** What other orders take cannot be read now. */
   readonly unread: boolean;
 }
 
 /** Products of the visit against the shelf: which lots, how strong they are by then, and what must be bought. */
-export function StockPart({ plan, stock, bulk, unread }: Props) {
+export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
   const { units } = useSurveySession().survey.job;
   const short = stock.filter((line) => line.toBuy.containers.length > 0 && line.lots.length > 0);
   const bought = stock.filter((line) => line.toBuy.containers.length > 0);
@@ -58,7 +62,7 @@ export function StockPart({ plan, stock, bulk, unread }: Props) {
                 ) : (
                   <ul className="plain">
                     {line.lots.map((lot) => (
-                      <LotRow key={lot.lot.id} line={lot} unit={line.unit} />
+                      <LotRow key={lot.lot.id} line={lot} unit={line.unit} uses={uses.filter((use) => use.lot === lot.lot.id)} />
                     ))}
                   </ul>
                 )}
@@ -133,22 +137,29 @@ function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
   );
 } // prettier-ignore
 
-function LotRow({ line, unit }: { readonly line: LotLine; readonly unit: 'L' | 'kg' }) {
+interface LotProps {
+  readonly line: LotLine;
+  readonly unit: 'L' | 'kg';
+  readonly uses: readonly LotUsed[];
+}
+
+function LotRow({ line, unit, uses }: LotProps) {
   const { units } = useSurveySession().survey.job;
   const say = (amount: number) => formatStock(amount, unit, units);
-  const { lot, strength, unfit, used, reserved, after } = line;
+  const { lot, strength, unfit, used, recorded, reserved, after } = line;
   return (
     <li>
       <details>
         <summary>
           Lot {lot.lot || 'without number'}:{' '}
           <span className="figure">
-            {unfit === null ? `${say(used)} of ${say(lot.left)}` : `✕ ${unfit}`}
+            {unfit === null || recorded > 0 ? `${say(recorded > 0 ? recorded : used)}${recorded > 0 ? ' used' : ''} of ${say(lot.left)}` : `✕ ${unfit}`}
           </span>
           {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}
         </summary>
         <div className="quiet">
           {strength && <div>{strength.sum}.</div>}
+          {recorded > 0 && <div>{say(used)} were planned.</div>}
           {reserved > 0 && <div>{say(reserved)} reserved by orders of other jobs.</div>}
           <div>
             {after < 0
@@ -156,6 +167,7 @@ function LotRow({ line, unit }: { readonly line: LotLine; readonly unit: 'L' | '
               : `${say(after)} are left after it`}
             {lot.place === '' ? '' : `, ${lot.place}`}.
           </div>
+          <LotUses lot={lot.id} unit={unit} uses={uses} />
         </div>
       </details>
     </li>

@@ -55,7 +55,7 @@ const IN_TABLE: readonly string[] = ['stock-short', 'lot-unfit'];
 
 function Supply({ plan }: { readonly plan: Plan }) {
   const [search, setSearch] = useSearchParams();
-  const { provisions, reservationsUnread } = useProvisions(plan);
+  const { provisions, reservationsUnread, uses } = useProvisions(plan);
   const part = PARTS.find((p) => p === search.get('part')) ?? 'products';
   const about = (of: Part) => plan.warnings.filter((w) => RULES[of].includes(w.rule));
   const marked = (of: Part) => about(of).length > 0 || (of === 'load' && provisions.load.faults.length > 0);
@@ -81,7 +81,13 @@ function Supply({ plan }: { readonly plan: Plan }) {
           <Alert key={w.text} type={w.severity === 'stop' ? 'error' : 'warning'} showIcon title={w.text} />
         ))}
       {part === 'products' && (
-        <StockPart plan={plan} stock={provisions.stock} bulk={provisions.bulk} unread={reservationsUnread} />
+        <StockPart
+          plan={plan}
+          stock={provisions.stock}
+          bulk={provisions.bulk}
+          uses={uses}
+          unread={reservationsUnread}
+        />
       )}
       {part === 'mixes' && <MixesPart plan={plan} />}
       {part === 'wetness' && <WetnessPart plan={plan} />}

@@ -1,5 +1,12 @@
 import { v7 as uuidv7 } from 'uuid';
-import { DEFAULT_GEAR, EMPTY_HANDBOOK, NO_RESTRICTIONS, handbookOf, surveyOf } from '@etappe/core';
+import {
+  DEFAULT_GEAR,
+  EMPTY_HANDBOOK,
+  NO_RESTRICTIONS,
+  handbookOf,
+  shelfBefore,
+  surveyOf,
+} from '@etappe/core';
 import type { DraftChange, HouseHandbook, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
 import type { OpenedJob } from '../server-connection.ts';
@@ -203,9 +210,13 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
     ({ sequence } = newer);
     queue.merge(newer.entities);
     if (newer.handbookRevision !== handbookRevision) {
-      const { revision, records } = await server.handbook();
+      const [{ revision, records }, { uses }] = await Promise.all([
+        server.handbook(),
+        server.lotUses(opened.id),
+      ]);
+      const handbook = handbookOf(records);
       handbookRevision = revision;
-      queue.takeHandbook(handbookOf(records));
+      queue.takeHandbook({ ...handbook, lots: shelfBefore(handbook.lots, uses) });
     }
   };
   keepJob();

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 const LABEL =
   '{"nextCoatSquareMetresPerLitre": null, "mostSquareMetresPerLitre": null, "caughtMayBeReused": false}';
 
-/** How a face is laid, how narrow the way to a side is, what brings people up, which tips a lance has, and what labels say of coats and caught water. */
+/** How a face is laid, how narrow the way to a side is, what brings people up, which tips a lance has, what was used of lots, and what labels say of coats and caught water. */
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     UPDATE jobs SET detail = jsonb_set(detail, '{house,gear}', '{"tower": null, "lift": null}'::jsonb || (detail #> '{house,gear}'))
@@ -18,11 +18,23 @@ export async function up(knex: Knex): Promise<void> {
 
     UPDATE handbook_entries SET detail = jsonb_set(detail, '{label}', '${LABEL}'::jsonb || (detail -> 'label'))
       WHERE part = 'product' AND detail -> 'label' IS NOT NULL;
+
+    CREATE TABLE lot_uses (
+      id uuid PRIMARY KEY,
+      house_id uuid NOT NULL REFERENCES houses,
+      lot text NOT NULL,
+      job_id uuid NOT NULL REFERENCES jobs,
+      amount numeric(12, 3) NOT NULL CHECK (amount > 0),
+      written_by text NOT NULL,
+      written_at timestamptz NOT NULL DEFAULT now()
+    );
+    CREATE INDEX ON lot_uses (job_id);
   `);
 }
 
 export async function down(knex: Knex): Promise<void> {
   await knex.raw(`
+    DROP TABLE lot_uses;
     UPDATE jobs SET detail = detail #- '{house,gear,tower}' #- '{house,gear,lift}';
     UPDATE jobs SET detail = jsonb_set(detail, '{house,machines}',
         (SELECT COALESCE(jsonb_agg(machine - 'tipOrifice' ORDER BY place), '[]'::jsonb)
