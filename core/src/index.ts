@@ -176,9 +176,9 @@ export type { SideSum, WalkSummary, WorstSeverity } from './survey/walk-summary.
 export { ZONE_PLACES, ZONE_PLACE_NAMES } from './survey/zone.ts';
 export type { Zone } from './survey/zone.ts';
 export { coverLitres } from './takeoff/coats.ts';
-export { PAVING_SPANS, jointSand } from './takeoff/joint-sand.ts';
+export { PAVING_SPANS } from './takeoff/joint-sand.ts';
 export type { JointSand, Paving } from './takeoff/joint-sand.ts';
-export { pavingOf } from './survey/paved.ts';
+export { dryJointSand, pavingOf } from './survey/paved.ts';
 export { FIGURE_SPANS, figureFault } from './survey/figure-spans.ts';
 export type { SpannedFigure } from './survey/figure-spans.ts';
 export { lotAfterUse, lotBeforeUse, recordedUseSchema, shelfBefore } from './house/lot-use.ts';

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import type { Paving } from '../takeoff/joint-sand.ts';
+import { jointSand } from '../takeoff/joint-sand.ts';
+import type { JointSand, Paving } from '../takeoff/joint-sand.ts';
 import type { Surface } from './surface.ts';
 
 /** How a face with joints of sand is laid: as it was measured, or as its material usually is; null for one without. */
@@ -9,3 +10,8 @@ export function pavingOf({ paving, material: id }: Pick<Surface, 'paving' | 'mat
   if (material.joints !== 'sand') return null;
   return paving ?? material.paving ?? TRADE_DEFAULTS.usualPaving;
 } // prettier-ignore
+
+/** Dry sand that its joints take where they are empty. */
+export function dryJointSand(paving: Paving): JointSand {
+  return jointSand(paving, TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre);
+}

@@ -1,5 +1,4 @@
 import Joi from 'joi';
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { requireSpan } from '../quantity/span.ts';
 
@@ -39,10 +38,7 @@ export interface JointSand {
  * @throws RangeError for a measure outside its span
  * @example jointSand({ lengthMillimetres: 240, widthMillimetres: 160, jointMillimetres: 4, depthMillimetres: 60 }, 1600) // 3.88 kg/m²
  */
-export function jointSand(
-  paving: Paving,
-  density: number = TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre,
-): JointSand {
+export function jointSand(paving: Paving, density: number): JointSand {
   const { lengthMillimetres: l, widthMillimetres: w, jointMillimetres: j, depthMillimetres: depth } = paving;
   requireSpan('length of a block', l, ...PAVING_SPANS.lengthMillimetres, 'mm');
   requireSpan('width of a block', w, ...PAVING_SPANS.widthMillimetres, 'mm');

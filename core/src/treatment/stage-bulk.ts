@@ -1,8 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { WorkedTemplate } from '../catalogue/method.ts';
 import { decimal, roundToStep } from '../quantity/rounding.ts';
-import { pavingOf } from '../survey/paved.ts';
-import { jointSand } from '../takeoff/joint-sand.ts';
+import { dryJointSand, pavingOf } from '../survey/paved.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import type { Stage } from './stage.ts';
 
@@ -21,7 +20,7 @@ export function stageBulk(template: WorkedTemplate, { severity, areaSquareMetres
   const { surface, catalogue } = around;
   const paving = pavingOf(surface, catalogue) ?? TRADE_DEFAULTS.usualPaving;
   const density = TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre;
-  const sand = jointSand(paving, density);
+  const sand = dryJointSand(paving);
   const kilograms = roundToStep(sand.kilogramsPerSquareMetre * share * areaSquareMetres, 0.1);
   const known = surface.paving ? '' : '; blocks as such paving is usually laid: measure one and its joint';
   return {

@@ -1,4 +1,4 @@
-import { PAVING_SPANS, jointSand, pavingOf } from '@etappe/core';
+import { PAVING_SPANS, dryJointSand, pavingOf } from '@etappe/core';
 import type { Paving, Surface } from '@etappe/core';
 import { Button } from 'antd';
 import { NumberField } from '../quantity-fields/number-field.tsx';
@@ -19,7 +19,7 @@ export function PavingPart({ surface }: { readonly surface: Surface }) {
   const { patch } = useEntity('surface', surface.id);
   const paving = pavingOf(surface, catalogue);
   if (!paving) return null;
-  const sand = jointSand(paving);
+  const sand = dryJointSand(paving);
   return (
     <fieldset className="field wide">
       <legend className="field-label">How it is laid</legend>
