@@ -50,6 +50,20 @@ test('a lot is read by strip, the mixes follow it, and an order reserves it for 
   await expect(page.getByText(/from lot W-2604/).first()).toBeVisible();
   await page.goto(`${etappe.url}/handbook/lots/white-apr`);
   await expect(page.getByText(/reserved by order 1 of Hill observatory/)).toBeVisible();
+  const before = Number(await page.getByLabel('Left of it').inputValue());
+
+  // The work is done: what was really used comes off the shelf, and nothing is reserved any more.
+  await page.goto(`${etappe.url}/jobs/${job}/supply?part=products`);
+  await row.getByText(/Lot W-2604/).click();
+  await row.getByLabel('Used, once the work is done').first().fill('2.5');
+  await row.getByRole('button', { name: 'Write down' }).click();
+  await expect(row.getByText(/2.5 L used, written down/)).toBeVisible();
+  await expect(page.getByText('No. 1 issued')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('No. 1 issued')).toBeVisible();
+  await page.goto(`${etappe.url}/handbook/lots/white-apr`);
+  await expect(page.getByLabel('Left of it')).toHaveValue(String(before - 2.5));
+  await expect(page.getByText(/reserved by order 1 of Hill observatory/)).toHaveCount(0);
 });
 
 test('the load list is ticked off on a phone without a network, and nothing of it is lost', async ({

@@ -193,7 +193,7 @@ export type { StockLot } from './house/stock-lot.ts';
 export { bulkText } from './provisions/bulk-list.ts';
 export type { BulkLine } from './provisions/bulk-list.ts';
 export { LOAD_GROUPS } from './provisions/load-list.ts';
-export type { LoadGroup, LoadItem, LoadList } from './provisions/load-list.ts';
+export type { LoadGroup, LoadItem, LoadList, YardMix } from './provisions/load-list.ts';
 export { provisionsOf } from './provisions/provisions.ts';
 export type { ProvidedWater, Provisions } from './provisions/provisions.ts';
 export type { HoseList, HoseRun } from './provisions/hose-list.ts';
@@ -220,7 +220,7 @@ export { mixLife } from './catalogue/data/mix-life.ts';
 export { drawnFraction } from './mixing/injector.ts';
 export { daysAfter } from './quantity/calendar.ts';
 export { formatStock } from './quantity/stock-amount.ts';
-export { listed } from './quantity/words.ts';
+export { listed, lowerFirst } from './quantity/words.ts';
 export { BAR_PER_PSI, formatPumpPressure } from './quantity/pressure.ts';
 export {
   changedHouse,

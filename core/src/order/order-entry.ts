@@ -10,7 +10,6 @@ import { formatMass } from '../quantity/mass.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { formatVolume } from '../quantity/volume.ts';
 import { lowerFirst } from '../quantity/words.ts';
-import { formatJetPressure } from '../quantity/pressure.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { protectionLine } from './protection-line.ts';
@@ -233,10 +232,6 @@ export class EntryWriter {
     }
     const jet = this.jetOf(stage);
     if (jet?.advice) lines.push(jet.advice);
-    if (jet)
-      lines.push(
-        `Force limit here ${formatJetPressure(jet.limitKilopascal, units)} on the surface; led so, this tool gives ${formatJetPressure(ledJet(jet).kilopascal, units)}.`,
-      );
     if (stage.apply?.dwell)
       lines.push(
         `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min, here about ${String(stage.apply.dwell.expectedMinutes)}; look from ${String(stage.apply.dwell.lookFromMinutes)} min on. Never let it dry.`,

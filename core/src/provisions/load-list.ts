@@ -18,11 +18,10 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { formatLength } from '../quantity/length.ts';
-import { formatMass } from '../quantity/mass.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { formatStock } from '../quantity/stock-amount.ts';
 import { formatVolume } from '../quantity/volume.ts';
-import { lowerFirst, upperFirst } from '../quantity/words.ts';
+import { upperFirst } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';
 import { bulkText } from './bulk-list.ts';
@@ -32,7 +31,6 @@ import type { StockLine } from './stock-plan.ts';
 
 export const LOAD_GROUPS = [
   'products',
-  'yard-mixes',
   'machines',
   'tools',
   'hoses',
@@ -56,8 +54,18 @@ export interface LoadItem {
   readonly short: string | null;
 }
 
+/** A mix that may be made at the yard, all fillings together; it then rides instead of its product. */
+export interface YardMix {
+  readonly agent: string;
+  readonly name: string;
+  readonly litres: number;
+  readonly text: string;
+}
+
 export interface LoadList {
   readonly items: readonly LoadItem[];
+  /** Not counted in the load. */
+  readonly yardMixes: readonly YardMix[];
   readonly kilograms: number;
   readonly litres: number;
   /** What does not go onto the vehicle, or is not there; empty where all is well. */
@@ -69,7 +77,6 @@ export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[]
   const items = [
     ...productItems(stock, survey),
     ...bulk.map(bulkItem),
-    ...yardMixes(plan, survey),
     ...machineItems(plan, survey),
     ...toolItems(plan),
     ...hoseItems(hoses, survey),
@@ -87,6 +94,7 @@ export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[]
       : [];
   return {
     items,
+    yardMixes: yardMixes(plan, survey),
     kilograms,
     litres,
     faults: [
@@ -130,24 +138,14 @@ function bulkItem(line: BulkLine): LoadItem {
 }
 
 /** Mixes that keep until they are used and may ride closed up: where water is scarce on site they are made before. */
-function yardMixes(plan: Plan, { job, handbook }: Survey): readonly LoadItem[] {
+function yardMixes(plan: Plan, { job, handbook }: Survey): readonly YardMix[] {
   const catalogue = houseCatalogue(handbook);
   const agents = [...new Set(plan.mixes.map((m) => m.agent))].map((id) => catalogue.agent(id));
-  return agents.flatMap((agent): readonly LoadItem[] => {
+  return agents.flatMap((agent): readonly YardMix[] => {
     const { hours, neverClosed } = mixLife(agent.class);
     if (neverClosed || hours < TRADE_DEFAULTS.yardMixHours || isReadyToUse(agent)) return [];
     const litres = plan.mixes.reduce((sum, m) => (m.agent === agent.id ? sum + m.litres : sum), 0);
-    return [
-      {
-        key: `yard ${agent.id}`,
-        group: 'yard-mixes',
-        name: `Mix of ${lowerFirst(agent.name)}`,
-        amount: `${formatVolume(litres, job.units)}: keeps ${String(hours)} h in a closed and labelled container; about ${formatMass(1000 * litres, job.units)} more to carry, which this load does not count`,
-        kilograms: 0,
-        litres: 0,
-        short: null,
-      },
-    ];
+    return [{ agent: agent.id, name: agent.name, litres, text: `${formatVolume(litres, job.units)}, keeps ${String(hours)} h` }];
   });
 } // prettier-ignore
 

@@ -180,14 +180,13 @@ describe('the load list', () => {
     expect(load.faults.join(' ')).toMatch(/The load weighs about \d+ kg, the vehicle carries 500 kg: start with less water in the tank/);
   });
 
-  it('lists apart the mixes that keep, with what they would weigh, and none that gives off gas', () => {
+  it('lists apart the mixes that keep, and none that gives off gas', () => {
     const rusty = { ...yard, material: 'granite', findings: [{ contaminant: 'surface-rust', severity: 2 }] };
     const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
     const { load, stock } = provided({ surfaces: [rusty, deck, wall()] });
-    const apart = load.items.filter((i) => i.group === 'yard-mixes');
-    expect(apart.find((i) => i.key === 'yard oxalic-acid')?.amount).toMatch(/^[\d.]+ L: keeps 72 h in a closed and labelled container; about [\d.]+ kg more to carry/);
+    const apart = load.yardMixes;
+    expect(apart.find((m) => m.agent === 'oxalic-acid')?.text).toMatch(/^[\d.]+ L, keeps 72 h$/);
     expect(stock.map((s) => s.product)).toContain('percarbonate');
-    expect(apart.map((i) => i.key)).not.toContain('yard percarbonate');
-    expect(apart.every((i) => i.kilograms === 0)).toBe(true);
+    expect(apart.map((m) => m.agent)).not.toContain('percarbonate');
   });
 }); // prettier-ignore

@@ -24,6 +24,8 @@ interface GaugeProps {
   readonly limit: number;
   readonly forces: readonly number[];
   readonly units: UnitSystem;
+  /** Of the scale without its caption, px. */
+  readonly width?: number;
 }
 
 /** What the surface allows as a span, and what the plan does as marks in it. */
@@ -41,14 +43,14 @@ export function LimitsGauge({ planned, job }: { readonly planned: PlannedSurface
 }
 
 /** Force on the face: the span that is allowed, and marks of what is used. */
-export function ForceGauge({ limit, forces, units }: GaugeProps) {
-  const x = forceScale(WIDTH);
+export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) {
+  const x = forceScale(width);
   const label = `Force: allowed up to ${formatJetPressure(limit, units)}; used ${forces.map((f) => formatJetPressure(f, units)).join(' and ') || 'none'}`;
   return (
     <svg
       className="force-gauge"
-      viewBox={`0 0 ${String(WIDTH + CAPTION + 24)} ${String(HEIGHT)}`}
-      width={WIDTH + CAPTION + 24}
+      viewBox={`0 0 ${String(width + CAPTION + 24)} ${String(HEIGHT)}`}
+      width={width + CAPTION + 24}
       role="img"
       aria-label={label}
     >
@@ -56,11 +58,11 @@ export function ForceGauge({ limit, forces, units }: GaugeProps) {
         Force on the face
       </text>
       <g transform={`translate(${String(CAPTION)},0)`}>
-        <rect y={18} width={WIDTH} height={8} fill="none" stroke="var(--line)" />
+        <rect y={18} width={width} height={8} fill="none" stroke="var(--line)" />
         <rect y={18} width={x(limit)} height={8} fill="var(--wet)" opacity={0.35} />
         <line x1={x(limit)} x2={x(limit)} y1={14} y2={30} stroke="var(--ink)" strokeWidth={2} />
         <text
-          x={Math.min(WIDTH - 10, x(limit) + 5)}
+          x={Math.min(width - 10, x(limit) + 5)}
           y={14}
           fontSize={12.5}
           fill="var(--ink)"

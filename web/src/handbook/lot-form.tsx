@@ -108,7 +108,7 @@ function StorageFields({ celsius, take }: { readonly celsius: Detail['storageCel
   const [first = USUAL_CELSIUS] = celsius;
   const monthly = celsius.length > 1;
   return (
-    <fieldset className="field wide product-packs">
+    <fieldset className="field wide">
       <legend className="field-label">How warm it stands</legend>
       <ChipField
         label="Storage temperature"
@@ -140,7 +140,7 @@ function MeasuredFields({ draft, set }: { readonly draft: Detail; readonly set: 
       ? set({ measured: [...draft.measured, { on: today(), gramsPerLitre, how, by: personOnDevice() }] })
       : `${String(gramsPerLitre)} g/L is no strength: it must be above 0`;
   return (
-    <fieldset className="field wide product-packs">
+    <fieldset className="field wide">
       <legend className="field-label">What was measured, g/L of {CATALOGUE.agent(draft.agent).basis}</legend>
       <ul className="done-tests" aria-label="Measured strengths">
         {draft.measured.map((reading, i) => (

@@ -182,7 +182,7 @@ function PackFields({ packs, unit, take }: PackProps) {
   const replace = (at: number, more: Partial<Product['packs'][number]>) =>
     take(packs.map((pack, i) => (i === at ? { ...pack, ...more } : pack)));
   return (
-    <fieldset className="field wide product-packs">
+    <fieldset className="field wide">
       <legend className="field-label">Packs it is bought in</legend>
       {packs.map((pack, i) => (
         <div key={`${String(i)} of ${String(packs.length)}`} className="product-pack">

@@ -1,6 +1,7 @@
 import { ExperimentOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { use, useState } from 'react';
+import { lowerFirst } from '@etappe/core';
 import { INSTRUMENTS, InstrumentSilent } from './instrument.ts';
 import type { InstrumentKind } from './instrument.ts';
 import { RackContext } from './rack-context.ts';
@@ -40,7 +41,7 @@ export function ReadingButton({ kind, take }: Props) {
           void read();
         }}
       >
-        Read {name.toLowerCase()} ({instrument.label})
+        Read {lowerFirst(name)} ({instrument.label})
       </Button>{' '}
       <span role="status" className="quiet">
         {said}

@@ -47,6 +47,17 @@ describe('the order sheet', () => {
     expect(within(second).getByText(/no later than 08:15/)).toBeInTheDocument();
   });
 
+  it('draws what the face allows of a jet and what it is given, and nothing where none is used', () => {
+    const force = { limitKilopascal: 25, kilopascals: [2.1, 22] };
+    const people = [
+      { id: 'a', name: 'Ada', entries: [entry({ force }), entry({ operation: 'y', force: null })] },
+    ];
+    render(<OrderSheet order={{ ...order, people }} heading="" />);
+    expect(screen.getAllByRole('img').map((img) => img.getAttribute('aria-label'))).toEqual([
+      'Force: allowed up to 25 kPa; used 2.1 kPa and 22 kPa',
+    ]);
+  });
+
   it('tells of the place, and an order of old that does not still opens', () => {
     const { rerender } = render(<OrderSheet order={order} heading="" />);
     expect(screen.getByText('by the gate')).toBeInTheDocument();

@@ -213,6 +213,9 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
   );
 }
 
+/** Fits a phone without being made smaller. */
+const GAUGE_WIDTH = 200;
+
 function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units: CrewOrder['units'] }) {
   return (
     <tr className={`task-${entry.task}`}>
@@ -245,7 +248,12 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
           <div key={line}>{line}</div>
         ))}
         {entry.force && (
-          <ForceGauge limit={entry.force.limitKilopascal} forces={entry.force.kilopascals} units={units} />
+          <ForceGauge
+            limit={entry.force.limitKilopascal}
+            forces={entry.force.kilopascals}
+            units={units}
+            width={GAUGE_WIDTH}
+          />
         )}
         {entry.rinse && (
           <div className="order-due">

@@ -1,6 +1,6 @@
 import type { JobGear, JobHouse } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useGear } from './use-gear.ts';
@@ -31,53 +31,66 @@ export function GearFields() {
         <NumberField label="Trigger held" value={gear.triggerShare} unit="%" scale={100} take={(triggerShare) => patchGear({ triggerShare })} />
         <NumberField label="Longest pole" value={gear.longestPoleMetres} unit="m" clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
         <NumberField label="Catch holds" value={gear.catchLitres} unit="L" take={(catchLitres) => patchGear({ catchLitres })} />
-        <PairFields names={TOWER} units={['m', 'm']} keys={['baseMetres', 'platformMetres']} usual={USUAL_TOWER} value={gear.tower} take={(tower) => patchGear({ tower })} />
-        <PairFields names={LIFT} units={['m', 'm']} keys={['baseMetres', 'platformMetres']} usual={USUAL_LIFT} value={gear.lift} take={(lift) => patchGear({ lift })} />
-        <PairFields names={BOOSTER} units={['bar', 'L/min']} keys={['shutOffBar', 'greatestLitresPerMinute']} usual={USUAL_BOOSTER} value={gear.booster} take={(booster) => patchGear({ booster })} />
       </div>
       <PumpFields machines={house.machines} take={(machines) => patchHouse({ machines })} />
-      <WaterPriceFields price={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
+      <OptionalGear what="A tower comes along" fields={ACCESS} usual={USUAL_TOWER} value={gear.tower} take={(tower) => patchGear({ tower })} />
+      <OptionalGear what="A lift comes along" fields={ACCESS} usual={USUAL_LIFT} value={gear.lift} take={(lift) => patchGear({ lift })} />
+      <OptionalGear what="A booster for the tap comes along" fields={BOOSTER} usual={USUAL_BOOSTER} value={gear.booster} take={(booster) => patchGear({ booster })} />
+      <OptionalGear what="Water has a price" fields={WATER_PRICE} usual={USUAL_PRICE} value={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
       <HoseFields hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
     </section>
   );
 } // prettier-ignore
 
-const TOWER = ['Tower, width of its base', 'Height of its platform'] as const;
-const LIFT = ['Lift, width of its base', 'Height of its platform'] as const;
-const BOOSTER = ['Booster, pressure at no flow', 'Flow at no pressure'] as const;
-/** What the other figure is taken for while only one is typed. */
-const USUAL_TOWER = { baseMetres: 1.35, platformMetres: 4 };
-const USUAL_LIFT = { baseMetres: 2, platformMetres: 10 };
-const USUAL_BOOSTER = { shutOffBar: 3, greatestLitresPerMinute: 30 };
-
 interface PairProps<K extends string> {
-  readonly names: readonly [string, string];
-  readonly units: readonly [string, string];
-  readonly keys: readonly [K, K];
+  readonly what: string;
+  readonly fields: readonly (readonly [K, string, string])[];
   readonly usual: Readonly<Record<K, number>>;
   readonly value: Readonly<Record<K, number>> | null;
   readonly take: (value: Readonly<Record<K, number>> | null) => string | null;
 }
 
-/** Something that comes along or not, by two figures: the second is asked for once the first is there. */
-function PairFields<K extends string>({ names, units, keys, usual, value, take }: PairProps<K>) {
+/** Something that comes along or not, with its figures where it does. */
+function OptionalGear<K extends string>({ what, fields, usual, value, take }: PairProps<K>) {
   return (
-    <>
-      {keys.map((key, i) =>
-        i === 1 && value === null ? null : (
-          <NumberField
-            key={key}
-            label={names[i as 0 | 1]}
-            value={value?.[key] ?? null}
-            unit={units[i as 0 | 1]}
-            clear={() => take(null)}
-            take={(figure) => take({ ...usual, ...value, [key]: figure })}
-          />
-        ),
+    <div className="optional-gear">
+      <Checkbox
+        checked={value !== null}
+        onChange={(event) => {
+          take(event.target.checked ? usual : null);
+        }}
+      >
+        {what}
+      </Checkbox>
+      {value !== null && (
+        <div className="supply-settings">
+          {fields.map(([key, label, unit]) => (
+            <NumberField key={key} label={label} value={value[key]} unit={unit} take={(figure) => take({ ...value, [key]: figure })} />
+          ))}
+        </div>
       )}
-    </>
+    </div>
   );
-}
+} // prettier-ignore
+
+const ACCESS = [
+  ['baseMetres', 'Width of its base', 'm'],
+  ['platformMetres', 'Height of its platform', 'm'],
+] as const;
+const BOOSTER = [
+  ['shutOffBar', 'Pressure at no flow', 'bar'],
+  ['greatestLitresPerMinute', 'Flow at no pressure', 'L/min'],
+] as const;
+const WATER_PRICE = [
+  ['perCubicMetre', 'A cubic metre from the tap', ''],
+  ['perTruck', "A truck's trip", ''],
+  ['truckLitres', 'A truck brings', 'L'],
+] as const;
+/** Until the plate is read. */
+const USUAL_TOWER = { baseMetres: 1.35, platformMetres: 4 };
+const USUAL_LIFT = { baseMetres: 2, platformMetres: 10 };
+const USUAL_BOOSTER = { shutOffBar: 3, greatestLitresPerMinute: 30 };
+const USUAL_PRICE = { perCubicMetre: 0, perTruck: 0, truckLitres: 1000 };
 
 const PUMPS: Readonly<Record<string, string>> = {
   'pressure-washer': 'Pressure washer',
@@ -101,31 +114,11 @@ function PumpFields({ machines, take }: PumpProps) {
           <div className="supply-settings">
             <NumberField label="Flow" value={machine.flowLitresPerMinute} unit="L/min" clear={() => set({ flowLitresPerMinute: null })} take={(flowLitresPerMinute) => set({ flowLitresPerMinute })} />
             <NumberField label="Pressure" value={machine.pressureBar} unit="bar" clear={() => set({ pressureBar: null })} take={(pressureBar) => set({ pressureBar })} />
-            <NumberField label="Tips of its lance, orifice" value={machine.tipOrifice} unit="" clear={() => set({ tipOrifice: null })} take={(tipOrifice) => set({ tipOrifice })} />
+            <NumberField label="Orifice of its tips" value={machine.tipOrifice} unit="" clear={() => set({ tipOrifice: null })} take={(tipOrifice) => set({ tipOrifice })} />
           </div>
         </fieldset>
       );
     });
-} // prettier-ignore
-
-const USUAL_PRICE = { perCubicMetre: 0, perTruck: 0, truckLitres: 1000 };
-
-function WaterPriceFields({ price, take }: { readonly price: JobGear['waterPrice']; readonly take: (price: JobGear['waterPrice']) => string | null }) {
-  const set = (more: Partial<typeof USUAL_PRICE>) => take({ ...USUAL_PRICE, ...price, ...more });
-  return (
-    <fieldset className="field">
-      <legend className="field-label">What water costs</legend>
-      <div className="supply-settings">
-        <NumberField label="A cubic metre from the tap" value={price?.perCubicMetre ?? null} unit="" clear={() => take(null)} take={(perCubicMetre) => set({ perCubicMetre })} />
-        {price && (
-          <>
-            <NumberField label="A truck's trip" value={price.perTruck} unit="" take={(perTruck) => set({ perTruck })} />
-            <NumberField label="A truck brings" value={price.truckLitres} unit="L" take={(truckLitres) => set({ truckLitres })} />
-          </>
-        )}
-      </div>
-    </fieldset>
-  );
 } // prettier-ignore
 
 const USES = [
@@ -136,7 +129,7 @@ const USES = [
 function HoseFields({ hoses, take }: { readonly hoses: JobGear['hoses']; readonly take: (hoses: JobGear['hoses']) => string | null }) {
   const replace = (at: number, more: Partial<JobGear['hoses'][number]>) => take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
   return (
-    <fieldset className="field hose-fields">
+    <fieldset className="field">
       <legend className="field-label">Hoses</legend>
       {hoses.map((hose, i) => (
         <div key={`${String(i)} of ${String(hoses.length)}`} className="hose-row">

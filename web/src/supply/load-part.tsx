@@ -1,5 +1,5 @@
 import { LOAD_GROUPS, decimal } from '@etappe/core';
-import type { LoadGroup, LoadItem, LoadList } from '@etappe/core';
+import type { LoadGroup, LoadItem, LoadList, YardMix } from '@etappe/core';
 import { Alert, Checkbox } from 'antd';
 import { personOnDevice } from '../person-on-device.ts';
 import { PrintButton } from '../print-button.tsx';
@@ -9,7 +9,6 @@ import { useGear } from './use-gear.ts';
 
 const GROUP_NAMES: Readonly<Record<LoadGroup, string>> = {
   products: 'Products',
-  'yard-mixes': 'May be made at the yard',
   machines: 'Machines',
   tools: 'Tools',
   hoses: 'Hoses',
@@ -80,6 +79,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
             }}
           />
         ))}
+        {load.yardMixes.length > 0 && <YardMixes mixes={load.yardMixes} />}
       </div>
     </section>
   );
@@ -113,6 +113,25 @@ function LoadGroupList({ name, items, by, tick }: GroupProps) {
               {item.short !== null && <span> △</span>}
               {by[item.key] ? <span className="quiet"> · {by[item.key]}</span> : null}
             </Checkbox>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function YardMixes({ mixes }: { readonly mixes: readonly YardMix[] }) {
+  return (
+    <section aria-label="Mixes that may be made at the yard">
+      <h3>May be mixed at the yard</h3>
+      <p className="quiet">
+        Where water is scarce on site: in closed, labelled containers, instead of the product. Each litre
+        weighs about a kilogram; this load does not count them.
+      </p>
+      <ul className="plain">
+        {mixes.map((mix) => (
+          <li key={mix.agent}>
+            <b>{mix.name}</b> <span className="figure quiet">{mix.text}</span>
           </li>
         ))}
       </ul>

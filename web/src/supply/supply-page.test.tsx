@@ -66,6 +66,58 @@ describe('products', () => {
   }); // prettier-ignore
 });
 
+describe('what was used of a lot', () => {
+  const uses = () => screen.findByRole('row', { name: /Sodium hypochlorite/ });
+  const answering = (post: (request: Asked) => unknown) => {
+    let kept: readonly object[] = [];
+    asked = standInServer(state, (request) => {
+      if (request.path === '/stock/reservations') return { reservations: [] };
+      if (!request.path.startsWith('/stock/uses')) return undefined;
+      if (request.method === 'POST') kept = [{ ...(request.body as object), by: 'Ada', at: '2026-05-04T16:00:00.000Z' }];
+      if (request.method === 'DELETE') kept = [];
+      return post(request) ?? { uses: kept };
+    });
+  };
+  const writeDown = async (litres: string) => {
+    const row = await uses();
+    await userEvent.type(within(row).getAllByLabelText('Used, once the work is done')[0] ?? row, litres);
+    await userEvent.click(within(row).getByRole('button', { name: 'Write down' }));
+  };
+
+  it('is written down whole, takes the place of what was planned, and goes back on demand', async () => {
+    answering(() => undefined);
+    show();
+    await writeDown('7.5');
+    const row = await uses();
+    expect(await within(row).findByText(/7.5 L used of 20 L/)).toBeInTheDocument();
+    expect(within(row).getByText(/7.5 L used, written down 2026-05-04 by Ada/)).toBeInTheDocument();
+    expect(within(row).getByText(/12.5 L are left after it/)).toBeInTheDocument();
+    const posts = asked.filter((r) => r.method === 'POST' && r.path === '/stock/uses');
+    expect(posts.map((r) => r.body)).toEqual([expect.objectContaining({ lot: 'a', amount: 7.5 })]);
+    await userEvent.click(within(row).getByRole('button', { name: 'Put 7.5 L back on the shelf' }));
+    await waitFor(() => {
+      expect(screen.queryByText(/written down 2026-05-04/)).toBeNull();
+    });
+  });
+
+  it('is sent under one number until the answer has come, so that nothing comes off twice', async () => {
+    let lost = true;
+    answering((request) => {
+      if (request.method !== 'POST' || !lost) return undefined;
+      lost = false;
+      throw new TypeError('network');
+    });
+    show();
+    await writeDown('3');
+    expect(await screen.findByText('The server cannot be reached.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: /Write down/ }));
+    await screen.findByText(/3 L used of 20 L/);
+    const ids = asked.filter((r) => r.method === 'POST').map((r) => (r.body as { id: string }).id);
+    expect(ids).toHaveLength(2);
+    expect(new Set(ids).size).toBe(1);
+  });
+}); // prettier-ignore
+
 describe('mixes', () => {
   it('show vessel, lot, strength after rounding, sum, and how long they keep', async () => {
     show('mixes');
@@ -141,6 +193,52 @@ describe('water', () => {
   }); // prettier-ignore
 });
 
+describe('what comes along', () => {
+  it('takes a tower by two figures, a booster, and what water costs; and leaves them at home', async () => {
+    show('water');
+    const tower = await screen.findByRole('checkbox', { name: 'A tower comes along' });
+    await userEvent.click(tower);
+    await type('Width of its base', '1.4');
+    await type('Height of its platform', '6');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ gear: { tower: { baseMetres: 1.4, platformMetres: 6 } } });
+    });
+    await userEvent.click(screen.getByRole('checkbox', { name: 'A booster for the tap comes along' }));
+    await type('Pressure at no flow', '2.5');
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Water has a price' }));
+    await type('A cubic metre from the tap', '4.2');
+    await type("A truck's trip", '180');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({
+        gear: { lift: null, booster: { shutOffBar: 2.5 }, waterPrice: { perCubicMetre: 4.2, perTruck: 180, truckLitres: 1000 } },
+      });
+    });
+    await userEvent.click(tower);
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({ gear: { tower: null } });
+    });
+  });
+
+  it('takes a pump by its plate and its tips, and refuses what no pump gives', async () => {
+    show('water');
+    const washer = await screen.findByRole('group', { name: 'Pressure washer, by its plate' });
+    const fill = async (label: string, text: string) => {
+      await userEvent.clear(within(washer).getByLabelText(label));
+      await userEvent.type(within(washer).getByLabelText(label), text);
+    };
+    await fill('Flow', '15');
+    await fill('Pressure', '165');
+    await fill('Orifice of its tips', '4.5');
+    await waitFor(() => {
+      expect(lastHouse()).toMatchObject({
+        machines: expect.arrayContaining([expect.objectContaining({ kind: 'pressure-washer', flowLitresPerMinute: 15, pressureBar: 165, tipOrifice: 4.5 })]),
+      });
+    });
+    await fill('Flow', '0');
+    expect(await within(washer).findByText(/must be greater than or equal to 0.5/)).toBeInTheDocument();
+  });
+}); // prettier-ignore
+
 describe('the load list', () => {
   it('is ticked off one by one, and says what is short', async () => {
     show('load');
@@ -166,6 +264,19 @@ describe('what if', () => {
       expect(sentChanges(asked).at(-1)?.fields['weather']).toMatchObject({ temperatureC: 34 });
     });
   });
+
+  it('tells of larger tips: more water, by the sequence as it is', async () => {
+    show();
+    await userEvent.click(await screen.findByText(/What if the day/));
+    await type('Orifice of its tips', '8');
+    await type('Yard tap', '0.5');
+    expect(await screen.findByRole('rowheader', { name: 'Water of the day' })).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Take it over' }));
+    await waitFor(() => {
+      const house = sentChanges(asked).find((change) => 'house' in change.fields)?.fields['house'];
+      expect(house).toMatchObject({ machines: expect.arrayContaining([expect.objectContaining({ kind: 'pressure-washer', tipOrifice: 8 })]) });
+    });
+  }); // prettier-ignore
 
   it('leaves all as it is on demand, and takes no older stock', async () => {
     show();

@@ -70,7 +70,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
         {washer && (
           <>
             <NumberField label="Pressure washer" unit="bar" value={change.pumpBar ?? washer.pressureBar} take={(v) => within('pumpBar', v, { pumpBar: v })} />
-            <NumberField label="Tips of its lance, orifice" unit="" value={change.tipOrifice ?? washer.tipOrifice} take={(v) => within('tipOrifice', v, { tipOrifice: v })} />
+            <NumberField label="Orifice of its tips" unit="" value={change.tipOrifice ?? washer.tipOrifice} take={(v) => within('tipOrifice', v, { tipOrifice: v })} />
           </>
         )}
         <ChoiceField

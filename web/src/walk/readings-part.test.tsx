@@ -72,4 +72,19 @@ describe('readings on a face', () => {
     expect(await screen.findByText('It gives no steady figure: type the figure in.')).toBeInTheDocument();
     expect(sentChanges(asked)).toEqual([]);
   });
+
+  it('take the pH of the wet face by its own instrument, and refuse what no strip has', async () => {
+    renderInSession(
+      <RackContext value={simulatedRack(1, 0)}>
+        <ReadingsPart surface="wall" />
+      </RackContext>,
+    );
+    await userEvent.click(await screen.findByRole('button', { name: /Read pH strip reader/ }));
+    await waitFor(() => {
+      expect(sentChanges(asked).at(-1)).toMatchObject({ op: 'create', fields: { what: 'ph' } });
+    });
+    await userEvent.type(screen.getByLabelText('pH of the wet face, typed'), '15');
+    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    expect(await screen.findByText(/15 pH is outside 0 to 14 pH/)).toBeInTheDocument();
+  });
 });

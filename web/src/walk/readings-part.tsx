@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { READING_KINDS, decimal, deletionOf } from '@etappe/core';
+import { READING_KINDS, decimal, deletionOf, lowerFirst } from '@etappe/core';
 import type { ReadingKind } from '@etappe/core';
 import { Button } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
@@ -54,7 +54,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={`Take back this ${READING_KINDS[reading.what].name.toLowerCase()}`}
+              aria-label={`Take back this ${lowerFirst(READING_KINDS[reading.what].name)}`}
               onClick={() => {
                 edit(deletionOf(state, reading.id));
               }}

@@ -31,6 +31,13 @@ function SideRow({ side }: { readonly side: Side }) {
   return (
     <div className="list-row side-row" data-entity={side.id}>
       <TextField label="Side" value={side.name} take={(name) => patch({ name: name.trim() })} />
+      <ChoiceField
+        label="Shade"
+        value={side.shade}
+        options={SHADE_OPTIONS}
+        take={(shade) => patch({ shade })}
+      />
+      <Remove id={side.id} name={side.name} />
       <NumberField
         label="Faces"
         value={side.aspectDegrees}
@@ -52,13 +59,6 @@ function SideRow({ side }: { readonly side: Side }) {
         take={(gapMetres) => patch({ gapMetres })}
         clear={() => patch({ gapMetres: null })}
       />
-      <ChoiceField
-        label="Shade"
-        value={side.shade}
-        options={SHADE_OPTIONS}
-        take={(shade) => patch({ shade })}
-      />
-      <Remove id={side.id} name={side.name} />
     </div>
   );
 }
