@@ -14,6 +14,7 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { today } from '../today.ts';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
+import { useEntryDraft } from './use-entry-draft.ts';
 
 type Detail = Omit<StockLot, 'id'>;
 
@@ -50,13 +51,9 @@ interface FormProps {
 
 /** A lot as its container says it is, and what was measured of it. Nothing is saved before “Save lot”. */
 export function LotForm({ lot, products, save, remove }: FormProps) {
-  const [draft, setDraft] = useState(lot);
+  const { draft, set, settle } = useEntryDraft(lot);
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [saving, setSaving] = useState(false);
-  const set = (more: Partial<Detail>): null => {
-    setDraft((before) => ({ ...before, ...more }));
-    return null;
-  };
   const agent = CATALOGUE.agent(draft.agent);
   const unit = agent.stock.form === 'powder' ? 'kg' : 'L';
   const own = products.filter((p) => p.agent === draft.agent);
@@ -70,7 +67,10 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
         if (ahead.length > 0) return;
         setSaving(true);
         void save(draft)
-          .then(setFaults)
+          .then((found) => {
+            setFaults(found);
+            if (found.length === 0) settle();
+          })
           .finally(() => {
             setSaving(false);
           });

@@ -11,6 +11,7 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { DataSheetField } from './data-sheet-field.tsx';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
+import { useEntryDraft } from './use-entry-draft.ts';
 
 type Detail = Omit<Product, 'id'>;
 type Basis = 'g/L' | '% w/v' | '% w/w';
@@ -45,15 +46,11 @@ interface FormProps {
 
 /** A product as its label says it is. Nothing is saved before “Save product”. */
 export function ProductForm({ product, replaces, save, remove }: FormProps) {
-  const [draft, setDraft] = useState(product);
+  const { draft, set, settle } = useEntryDraft(product);
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [saving, setSaving] = useState(false);
   const inUseId = useId();
   const agent = CATALOGUE.agent(draft.agent);
-  const set = (more: Partial<Detail>): null => {
-    setDraft((before) => ({ ...before, ...more }));
-    return null;
-  };
   const other = draft.inUse ? replaces(draft.agent) : null;
   const powder = agent.stock.form === 'powder';
   return (
@@ -63,7 +60,10 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         event.preventDefault();
         setSaving(true);
         void save({ ...draft, by: personOnDevice(), at: new Date().toISOString() })
-          .then(setFaults)
+          .then((found) => {
+            setFaults(found);
+            if (found.length === 0) settle();
+          })
           .finally(() => {
             setSaving(false);
           });

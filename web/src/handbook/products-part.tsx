@@ -58,7 +58,7 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
         {id === null && <p className="quiet">Open a product on the left, or add one from its label.</p>}
         {id !== null && id !== NEW && !open && <p>There is no such product. It may have been taken out.</p>}
         {(open !== null || id === NEW) && (
-          <article className="handbook-card" key={open ? `${open.id} ${open.at}` : NEW}>
+          <article className="handbook-card" key={open?.id ?? NEW}>
             <h3>{open?.name ?? 'A product, from its label'}</h3>
             {open && <PackPrices product={open} />}
             <ProductForm
