@@ -48,13 +48,18 @@ describe('the crew order of the demo job', () => {
     }
   });
 
-  it('names every force limit beside the tool that keeps to it', () => {
-    const forces = entries.flatMap((e) => e.how).filter((line) => line.startsWith('Force limit'));
+  it('has every force limit beside the jet that keeps to it', () => {
+    const forces = entries.flatMap((e) => e.force ?? []);
     expect(forces.length).toBeGreaterThan(3);
-    for (const line of forces) {
-      const [limit = 0, tool = 0] = [...line.matchAll(/([\d.]+) kPa/g)].map((m) => Number(m[1]));
-      expect(tool).toBeLessThanOrEqual(limit);
+    for (const { limitKilopascal, kilopascals } of forces) {
+      expect(kilopascals.length).toBeGreaterThan(0);
+      for (const force of kilopascals) expect(force).toBeLessThanOrEqual(limitKilopascal);
     }
+    // Drawn where it is told how, and not where an entry points back.
+    expect(entries.filter((e) => e.sameAs !== null && e.force)).toEqual([]);
+    expect(entries.filter((e) => e.task === 'mix' && e.force)).toEqual([]);
+    const rinses = entries.filter((e) => e.task === 'finish' && e.sameAs === null);
+    expect(rinses.every((e) => e.force !== null)).toBe(true);
   });
 
   it('loads whole containers and machines, and wears what the agents ask for', () => {

@@ -132,6 +132,24 @@ describe('a product of the house', () => {
     expect(server.batches[0]?.[0]?.detail).toMatchObject({ dataSheet: { kind: 'file', name: 'white.pdf' } });
   }); // prettier-ignore
 
+  it('says of coats and of caught water what its label says, and not what contradicts itself', async () => {
+    const server = new HandbookServer([product('white', 'White')]);
+    renderHandbook('/handbook/products/white');
+    await retype('One litre of the mix covers', '8');
+    await retype('A litre of each further coat', '12');
+    await retype('Spread over no more than', '10');
+    await userEvent.click(screen.getByRole('switch', { name: /What is caught may be used again/ }));
+    await press('Save product');
+    expect(await screen.findByText(/12 m² from a litre are more than the 10 m² up to which it is of use/)).toBeInTheDocument();
+    expect(server.batches).toEqual([]);
+    await retype('A litre of each further coat', '9');
+    await press('Save product');
+    await waitFor(() => { expect(server.batches).toHaveLength(1); });
+    expect(server.batches[0]?.[0]?.detail).toMatchObject({
+      label: { squareMetresPerLitre: 8, nextCoatSquareMetresPerLitre: 9, mostSquareMetresPerLitre: 10, caughtMayBeReused: true },
+    });
+  }); // prettier-ignore
+
   it('shows what a litre costs by pack, and is taken out', async () => {
     const server = new HandbookServer([product('white', 'White')]);
     renderHandbook('/handbook/products/white');

@@ -1,19 +1,13 @@
 import { v7 as uuidv7 } from 'uuid';
-import {
-  DEFAULT_GEAR,
-  EMPTY_HANDBOOK,
-  NO_RESTRICTIONS,
-  handbookOf,
-  shelfBefore,
-  surveyOf,
-} from '@etappe/core';
-import type { DraftChange, HouseHandbook, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
+import { handbookOf, shelfBefore, surveyOf } from '@etappe/core';
+import type { DraftChange, SurveyFault, SurveyState } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
 import type { OpenedJob } from '../server-connection.ts';
 import type { DeviceStore, KeptBatch } from './device-store.ts';
 import { browserStore } from './device-store.ts';
 import { EditQueue } from './edit-queue.ts';
 import type { SaveState } from './edit-queue.ts';
+import { stateOfOpened } from './older-job.ts';
 import type { Settlement } from './settlement.ts';
 import { holdPageLock, livingPages } from './page-lock.ts';
 import { afterEdit, nextStep } from './undo-stack.ts';
@@ -47,45 +41,6 @@ const page = uuidv7();
 const store: DeviceStore = browserStore();
 const open = new Map<string, OpenQueue>();
 let locked = false;
-
-/** What an older version of the application kept on the device knows of no handbook, and not of every field. */
-type KeptJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;
-const NEW_JOB_FIELDS = { visit: 1, wordings: {}, acknowledgement: null, loaded: {} };
-const NEW_FIELDS: Readonly<Record<string, VersionedEntity['detail']>> = {
-  surface: { schools: {}, paving: null },
-  side: { gapMetres: null },
-};
-
-function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): VersionedEntity {
-  const missing = Object.keys(fields).some((field) => !(field in entity.detail));
-  return missing ? { ...entity, detail: { ...fields, ...entity.detail } } : entity;
-}
-
-/** A house from before it said all of what comes along. */
-function withGear(job: OpenedJob['job']): OpenedJob['job'] {
-  const house = job.detail['house'] as
-    { readonly gear?: object; readonly machines?: readonly object[] } | undefined;
-  if (!house || 'lift' in (house.gear ?? {})) return job;
-  const machines = (house.machines ?? []).map((m) => ({ tipOrifice: null, ...m }));
-  return {
-    ...job,
-    detail: { ...job.detail, house: { ...house, machines, gear: { ...DEFAULT_GEAR, ...house.gear } } },
-  };
-}
-
-/** Labels from before they said all that they say. */
-function withLabels(handbook: HouseHandbook): HouseHandbook {
-  const products = handbook.products.map((p) => ({ ...p, label: { ...NO_RESTRICTIONS, ...p.label } }));
-  return { ...handbook, products };
-}
-
-export function stateOfOpened(opened: KeptJob): SurveyState {
-  return {
-    job: withGear(withNew(opened.job, NEW_JOB_FIELDS)),
-    handbook: withLabels({ ...EMPTY_HANDBOOK, ...opened.handbook }),
-    entities: new Map(opened.entities.map((e) => [e.id, withNew(e, NEW_FIELDS[e.kind] ?? {})])),
-  };
-}
 
 /**
  * The queue of a job: the one that is open already, or a new one with what earlier pages left on the device. Without an
