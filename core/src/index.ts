@@ -204,6 +204,7 @@ export { tipsWithin } from './jet/stand-off.ts';
 export { jetsOn } from './plan/jet-match.ts';
 export type { JetOnFace } from './plan/jet-match.ts';
 export type { TankLine } from './water/tank-line.ts';
+export { noSunInWords } from './plan/face-hours.ts';
 export { bestHours, sectionsByHour, sidesByDrying } from './plan/sections-by-hour.ts';
 export type { CycleDay, SideDrying } from './plan/sections-by-hour.ts';
 export { hoursInWords } from './plan/cycle-day.ts';

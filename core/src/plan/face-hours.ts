@@ -49,6 +49,20 @@ function isPlaced({ latitude, longitude }: Place): boolean {
   return latitude !== 0 || longitude !== 0;
 }
 
+const ANY_HOUR = `every hour is counted with ${String(TRADE_DEFAULTS.radiationWithoutSun)} W/m²`;
+const NO_SUN_WORDS: Readonly<Record<NoSun, string>> = {
+  typed:
+    'Every hour is counted with the net radiation that was typed in. Empty that field on Sequence and the sun is worked out on each face.',
+  'no-place': `The property has no place on the map yet, so that the sun cannot be worked out: ${ANY_HOUR}.`,
+  'no-date': `The job has no date yet, so that the sun cannot be worked out: ${ANY_HOUR}.`,
+  pole: `So near to a pole no side has a direction: ${ANY_HOUR}. Latitudes go from −89.9° to 89.9°.`,
+};
+
+/** Why the sun on each face is not worked out, and with what it is counted instead. */
+export function noSunInWords(noSun: NoSun): string {
+  return NO_SUN_WORDS[noSun];
+}
+
 /**
  * The hours of one day on every face: where the sun stands, what reaches each face, what the air does. Hours over which the
  * clocks leap are not there.

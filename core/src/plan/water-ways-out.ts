@@ -1,7 +1,9 @@
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { decimal, roundUpToStep } from '../quantity/rounding.ts';
+import { listed } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { flowThroughHose } from '../water/hose-loss.ts';
+import { refillPauses } from '../water/refill-pauses.ts';
 import { leastSupply, tankLine } from '../water/tank-line.ts';
 import type { TankInput } from '../water/tank-line.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
@@ -10,7 +12,7 @@ import type { Warning } from './warnings.ts';
 
 /** One way out of a tank that runs dry, worked out anew with it. */
 export interface WaterWayOut {
-  readonly what: 'supply' | 'hose' | 'tank' | 'truck' | 'nozzle';
+  readonly what: 'supply' | 'hose' | 'tank' | 'pause' | 'truck' | 'nozzle';
   readonly text: string;
   /** Money of the house; null where it has no price. */
   readonly cost: number | null;
@@ -30,6 +32,7 @@ export function waterWaysOut({ input, line, sources }: WaterPlan, survey: FacedS
       cost: tap(line.usedLitres),
     },
     ...largerTank(input),
+    ...pausing(input, survey.job.house.dayStart),
     truck(line.shortLitres, line.firstDryMinute, survey),
     ...smallerNozzle(input),
   ];
@@ -57,6 +60,15 @@ function largerTank(input: TankInput): readonly WaterWayOut[] {
     else low = middle;
   }
   return [{ what: 'tank', text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`, cost: null }];
+} // prettier-ignore
+
+/** Nobody draws while the tap fills the tank. */
+function pausing(input: TankInput, dayStart: string): readonly WaterWayOut[] {
+  const pauses = refillPauses(input) ?? [];
+  if (pauses.length === 0) return [];
+  const said = pauses.map(({ from, minutes }) => `${String(minutes)} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`);
+  const longer = pauses.reduce((sum, pause) => sum + pause.minutes, 0);
+  return [{ what: 'pause', text: `Wait while the tap fills the tank: ${listed(said)}. Nothing may be dwelling then, and the day gets ${String(longer)} min longer.`, cost: null }];
 } // prettier-ignore
 
 function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): WaterWayOut {

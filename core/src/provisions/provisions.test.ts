@@ -40,7 +40,7 @@ describe('water', () => {
     const weak = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 2 }] }, surfaces: [wall({ size: '20x5' }), yard] };
     const { water } = provided({ ...weak, ...gear({ tank: { litres: 100, startLitres: 100 }, waterPrice: { perCubicMetre: 4, perTruck: 180, truckLitres: 1000 } }) });
     expect(water?.dryAt).toMatch(/^\d\d:\d\d$/);
-    expect(water?.waysOut.map((w) => w.what)).toEqual(['supply', 'tank', 'truck', 'nozzle']);
+    expect(water?.waysOut.map((w) => w.what)).toEqual(['supply', 'tank', 'pause', 'truck', 'nozzle']);
     expect(water?.waysOut.find((w) => w.what === 'truck')?.cost).toBe(180);
     expect(water?.cost?.cost).toBeCloseTo(((water?.line.usedLitres ?? 0) / 1000) * 4, 1);
     const litres = Number(/A tank of (\d+) L/.exec(water?.waysOut.find((w) => w.what === 'tank')?.text ?? '')?.[1]);

@@ -1,4 +1,12 @@
-import { cycleWetLine, decimal, formatArea, hoursInWords, sectionsByHour, sidesByDrying } from '@etappe/core';
+import {
+  cycleWetLine,
+  decimal,
+  formatArea,
+  hoursInWords,
+  noSunInWords,
+  sectionsByHour,
+  sidesByDrying,
+} from '@etappe/core';
 import type { CycleDay, Plan, SideDrying } from '@etappe/core';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -9,12 +17,6 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 /** Rows that are worked out and drawn at once. */
 const MOST_ROWS = 40;
-const NO_SUN = {
-  typed: 'Every hour is counted with the net radiation that was typed in. Empty that field on Sequence and the sun is worked out on each face.',
-  'no-place': 'The property has no place on the map yet, so that the sun cannot be worked out: every hour is counted with 250 W/m².',
-  'no-date': 'The job has no date yet, so that the sun cannot be worked out: every hour is counted with 250 W/m².',
-  pole: 'So near to a pole no side has a direction: every hour is counted with 250 W/m². Latitudes go from −89.9° to 89.9°.',
-} as const; // prettier-ignore
 
 /** How long each application stays wet, and how that changes by hour and side. */
 export function WetnessPart({ plan }: { readonly plan: Plan }) {
@@ -83,7 +85,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
         <p className="quiet">
           {plan.noSun === null
             ? 'By the sun on each face. The taller the bar, the more can be wet at once; ochre needs mists; ✕ is not workable; pale hours lie outside the working day.'
-            : NO_SUN[plan.noSun]}
+            : noSunInWords(plan.noSun)}
         </p>
         <BestHour days={days} />
         {hidden > 0 && (
