@@ -52,7 +52,7 @@ export function stockStore(database: Knex): StockStore {
   };
 }
 
-/** An order takes the place of the earlier ones of its job on the shelf. */
+/** An order takes the place of the earlier ones of its job on the shelf; lots of which the use is written down are past it. */
 export async function reserveLots(
   trx: Transaction,
   { house }: Pick<Context, 'house'>,
@@ -61,7 +61,8 @@ export async function reserveLots(
   uses: readonly LotUse[],
 ): Promise<void> {
   await LotReservationRecord.query(trx).where({ house_id: house, job_id: job }).delete();
-  for (const { lot, amount } of uses)
+  const past = new Set((await usesOf(trx, { house }, job)).map((use) => use.lot));
+  for (const { lot, amount } of uses.filter((use) => !past.has(use.lot)))
     await LotReservationRecord.query(trx).insert({
       house_id: house,
       lot,

@@ -98,6 +98,8 @@ describe('what was used', () => {
     await record(use).expect(200);
     expect(await left()).toBe(32.5);
     expect((await reserved()).filter((r) => r.job === job)).toEqual([]);
+    await issue(job);
+    expect((await reserved()).filter((r) => r.job === job && r.lot === 'white')).toEqual([]);
     const opened = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, job);
     expect(inputsHash(surveyOf(opened.state))).toBe(before.inputsHash);
     const other = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, await fresh.demoJob());
