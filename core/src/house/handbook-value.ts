@@ -54,7 +54,7 @@ const GREATEST_SORPTIVITY = 0.3;
 const GREATEST_THIRST_FACTOR = 4;
 const GREATEST_PRE_WET_MINUTES = 60;
 /** How much further than the trade default a house may go where that is looser. */
-const LOOSER = { jet: 1.25, strength: 1.5, dwell: 1.5, pH: 1, celsius: 3, result: 2 } as const;
+const LOOSER = { coverage: 1.5, jet: 1.25, strength: 1.5, dwell: 1.5, pH: 1, celsius: 3, result: 2 } as const;
 const RATE_FACTOR = 3;
 const LONGEST_WAIT_DAYS = 60;
 const GREATEST_WEIGHT = 20;
@@ -134,6 +134,7 @@ function agentValues(agent: Agent): readonly HandbookValue[] {
     ]);
   return values
     .number('coldestCelsius', 'Coldest air', '°C', 'higher', (v) => [v - LOOSER.celsius, HOTTEST_CELSIUS])
+    .number('usefulSquareMetresPerLitre', 'Spread over no more than', 'm²/L', 'lower', upTo(LOOSER.coverage))
     .number('surfactantMillilitresPerLitre', 'Surfactant', 'mL/L', 'neither', (v) => [v / 4, v * 2])
     .steps('harmsPlants', 'Harms plants', [true, false], 0)
     .steps('harmsWaterLife', 'Harms water life', [true, false], 0)
@@ -189,6 +190,7 @@ function applyValues(values: Values, stage: ApplyTemplate, at: string, called: s
     .number(`${at}.dwellMinutes.from`, `${called}: dwell from`, 'min', 'lower', upTo(LOOSER.dwell))
     .number(`${at}.dwellMinutes.to`, `${called}: dwell to`, 'min', 'lower', upTo(LOOSER.dwell))
     .number(`${at}.litresPerSquareMetre`, `${called}: a coat`, 'L/m²', 'neither', byFactor(2))
+    .number(`${at}.nextCoatLitresPerSquareMetre`, `${called}: a further coat`, 'L/m²', 'neither', byFactor(2))
     .number(`${at}.coats`, `${called}: coats`, '', 'neither', between(1, 3), true);
 }
 

@@ -4,6 +4,7 @@ import { LIST_OF_KIND, settingInWords } from '../house/handbook-value.ts';
 import type { ChangedKind } from '../house/handbook-value.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { houseValues } from '../house/house-values.ts';
+import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { TreatedSurface } from './planned-surface.ts';
 import type { Warning } from './warnings.ts';
@@ -54,8 +55,6 @@ export function houseWarnings(
       }
   return warnings;
 } // prettier-ignore
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 function asShipped(agent: string): string {
   const shipped = CATALOGUE.agent(agent);
