@@ -26,7 +26,7 @@ export async function supplyRows() {
     whatIf(demo, withSupplyChange(demo, change));
     asked.push(performance.now() - began);
     began = performance.now();
-    provisionsOf(made, demo, new Map());
+    provisionsOf(made, demo);
     provided.push(performance.now() - began);
   }
   const large = soundSurvey(largeProperty());

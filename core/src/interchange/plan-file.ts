@@ -30,7 +30,7 @@ export function planFileOf(
   const expectations = expectationsFor(plan, survey);
   const catalogue = houseCatalogue(survey.handbook);
   // A plan of one job knows nothing of what others have reserved.
-  const provisions = provisionsOf(plan, survey, { reserved: new Map(), recorded: new Map() });
+  const provisions = provisionsOf(plan, survey);
   return {
     format: PLAN_FORMAT,
     version: PLAN_FORMAT_VERSION,

@@ -18,6 +18,7 @@ import type { ReachLine } from './reach-list.ts';
 import { runOffPlan } from './run-off-plan.ts';
 import type { RunOffPlan } from './run-off-plan.ts';
 import { stockPlan } from './stock-plan.ts';
+import { UNTOUCHED_SHELF } from './stock-plan.ts';
 import type { ShelfState, StockLine } from './stock-plan.ts';
 
 /** Water of a visit with what would help where it does not last. */
@@ -42,9 +43,9 @@ export interface Provisions {
 
 /**
  * Stock, water, hoses, jets, reach, run-off and load of a plan.
- * @param shelf what of the lots other orders have reserved, and this job has really taken
+ * @param shelf what of the lots other orders have reserved, and this job has really taken; nothing where that is not known
  */
-export function provisionsOf(plan: Plan, survey: Survey, shelf: ShelfState): Provisions {
+export function provisionsOf(plan: Plan, survey: Survey, shelf: ShelfState = UNTOUCHED_SHELF): Provisions {
   const faces = faced(survey);
   const stock = stockPlan(plan, survey, shelf);
   const bulk = bulkList(plan, survey);

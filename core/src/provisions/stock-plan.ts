@@ -26,6 +26,9 @@ export interface LotLine {
   readonly after: number;
 }
 
+/** Nobody else has reserved, nothing is used. */
+export const UNTOUCHED_SHELF: ShelfState = { reserved: new Map(), recorded: new Map() };
+
 /** What a visit takes of one product, from the shelf and from the shop. */
 export interface StockLine {
   readonly product: string;
