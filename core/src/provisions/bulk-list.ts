@@ -45,7 +45,7 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
       kilograms: kilograms === null ? null : roundUpToStep(kilograms, 0.1),
       bags,
       bagSize: kilograms === null ? `${String(solidsSackLitres)} L` : `${String(sandBagKilograms)} kg`,
-      leftOverKilograms: kilograms === null ? 0 : bags * sandBagKilograms - kilograms,
+      leftOverKilograms: kilograms === null ? 0 : bags * sandBagKilograms - roundUpToStep(kilograms, 0.1),
       sums: [
         ...of.map((s) => `${s.name}: ${s.bulk.sum}`),
         `All${fills ? ` + ${decimal(100 * wasteShare, 0)} % waste` : ''} = ${whole}`,

@@ -98,7 +98,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
 function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
   const { units } = useSurveySession().survey.job;
   return (
-    <table className="figure-table stock-table" aria-label="In bulk">
+    <table className="figure-table stock-table bulk-table" aria-label="In bulk">
       <thead>
         <tr>
           <th>In bulk</th>
