@@ -1,7 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { workedStages } from '../catalogue/method.ts';
 import { NO_RESTRICTIONS, productFaults } from '../house/product.ts';
 import type { LabelRestrictions } from '../house/product.ts';
+import { thinnestCoat } from '../takeoff/coats.ts';
 import { planOf, product, surveyWith } from '../test/provided-job.ts';
 
 const bare = { id: 'plinth', material: 'sandstone', side: 'north', size: '12x4', topMetres: 4, findings: [{ contaminant: 'unprotected-face', severity: 2 }] }; // prettier-ignore
@@ -42,6 +44,20 @@ describe('a coverage above the useful one', () => {
   it('goes by the label where that is stricter, never where it is looser', () => {
     expect(thin(labelled({ mostSquareMetresPerLitre: 2 }))[0]).toContain('above 2 m²');
     expect(thin(labelled({ squareMetresPerLitre: 30, mostSquareMetresPerLitre: 40 }))[0]).toContain('above 6 m²');
+  });
+
+  it('is in no method of the catalogue, on any material that it is for', () => {
+    let looked = 0;
+    for (const method of CATALOGUE.methods)
+      for (const stage of workedStages(method)) {
+        const most = stage.kind === 'apply' ? CATALOGUE.agent(stage.agent).usefulSquareMetresPerLitre : null;
+        if (stage.kind !== 'apply' || most === null) continue;
+        for (const { thirstFactor } of CATALOGUE.materials.filter((m) => method.families.includes(m.family))) {
+          looked += 1;
+          expect(thinnestCoat(stage) * thirstFactor).toBeGreaterThanOrEqual(1 / most - 0.001);
+        }
+      }
+    expect(looked).toBeGreaterThan(100);
   });
 
   it('is refused on a label that contradicts itself', () => {

@@ -42,7 +42,10 @@ function tooDamp({ surface, treatment }: TreatedSurface, read: Reading | null, c
   ];
 } // prettier-ignore
 
-/** Acid under hypochlorite is a poison; what stays on for months wants a neutral face. */
+/**
+ * Acid under hypochlorite is a poison, and stops the order. Alkali may also come out of the face itself, as out of young
+ * cement: that is told, and what stays on for months wants a neutral face.
+ */
 function notNeutral({ surface, treatment }: TreatedSurface, read: Reading | null, catalogue: HouseCatalogue): readonly Warning[] {
   const { from, to } = TRADE_DEFAULTS.neutralPH;
   if (read === null || (read.figure >= from && read.figure <= to)) return [];
@@ -57,10 +60,10 @@ function notNeutral({ surface, treatment }: TreatedSurface, read: Reading | null
   return [
     {
       rule: 'not-neutral',
-      severity: opposed ? 'stop' : 'warn',
+      severity: opposed && acid ? 'stop' : 'warn',
       surface: surface.id,
       text: opposed
-        ? `${surface.name}: ${still}, and ${lowerFirst(met.name)} must never meet it. ${again}`
+        ? `${surface.name}: ${still}, and ${lowerFirst(met.name)} ${acid ? 'must never meet it' : 'is used up by it, with heat'}. ${again}`
         : `${surface.name}: ${still}, and ${lowerFirst(met.name)} does not last on such a face. ${again}`,
     },
   ];

@@ -127,6 +127,17 @@ describe('a face that is not neutral', () => {
     expect(said([read(6), read(8, { id: 's' })])).toEqual([]);
   });
 
+  it('tells of alkali under an acid, and lets the order go: young cement is alkaline by itself', () => {
+    const yard = { id: 'wall', material: 'granite', side: 'north', band: 'floor', tiltDegrees: 0, size: '6x4', findings: [{ contaminant: 'surface-rust', severity: 2 }] }; // prettier-ignore
+    expect(said([read(10.5)], { surfaces: [yard] })).toMatchObject([
+      {
+        severity: 'warn',
+        text: expect.stringMatching(/alkali is still on it, and oxalic acid is used up by it/),
+      },
+    ]);
+    expect(said([read(4)], { surfaces: [yard] })).toEqual([]);
+  });
+
   it('says nothing of alkali under what is alkaline itself', () => {
     expect(said([read(12)])).toEqual([]);
   });

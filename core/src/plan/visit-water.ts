@@ -3,8 +3,9 @@ import { decimal } from '../quantity/rounding.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';
-import type { Schedule } from '../sequence/problem.ts';
+import type { Schedule, SequenceProblem } from '../sequence/problem.ts';
 import { flowThroughHose } from '../water/hose-loss.ts';
+import type { TiedWork } from '../water/refill-pauses.ts';
 import { tankLine } from '../water/tank-line.ts';
 import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
@@ -30,6 +31,8 @@ export interface WaterPlan {
   readonly uses: readonly WaterUse[];
   readonly sources: readonly WaterSource[];
   readonly peakLitresPerMinute: number;
+  /** From the first to the last of what is held by greatest lags: something is wet in between. */
+  readonly tied: readonly TiedWork[];
   /** What the line was worked out from. */
   readonly input: TankInput;
   readonly line: TankLine;
@@ -37,7 +40,10 @@ export interface WaterPlan {
 
 /** What of a plan draws water. */
 interface WateredPlan {
-  readonly work: { readonly planned: readonly PlannedOperation[] };
+  readonly work: {
+    readonly planned: readonly PlannedOperation[];
+    readonly problem: Pick<SequenceProblem, 'lags'>;
+  };
   readonly surfaces: readonly PlannedSurface[];
   readonly mixes: readonly PlannedMix[];
 }
@@ -58,7 +64,23 @@ export function visitWater(derivation: WateredPlan, schedule: Schedule, survey: 
     refills: [],
     untilMinute: schedule.makespan / 60,
   };
-  return { uses, sources, peakLitresPerMinute: peakOf(uses), input, line: tankLine(input) };
+  return {
+    uses,
+    sources,
+    peakLitresPerMinute: peakOf(uses),
+    tied: tiedWork(derivation.work.problem, schedule),
+    input,
+    line: tankLine(input),
+  };
+}
+
+/** Minutes in which an operation must follow another before long. */
+function tiedWork({ lags }: Pick<SequenceProblem, 'lags'>, { placements }: Schedule): readonly TiedWork[] {
+  const placed = new Map(placements.map((p) => [p.operation, p]));
+  return lags.flatMap(({ from, to, maxSeconds }) => {
+    const [first, last] = [placed.get(from), placed.get(to)];
+    return maxSeconds !== null && first && last ? [{ from: first.start / 60, to: last.finish / 60 }] : [];
+  });
 }
 
 function usesOf(

@@ -19,7 +19,7 @@ export interface WaterWayOut {
 }
 
 /** What would keep the water running through the day; empty where it does. */
-export function waterWaysOut({ input, line, sources }: WaterPlan, survey: FacedSurvey): readonly WaterWayOut[] {
+export function waterWaysOut({ input, line, sources, tied }: WaterPlan, survey: FacedSurvey): readonly WaterWayOut[] {
   if (line.firstDryMinute === null) return [];
   const needed = leastSupply(input);
   const price = survey.job.house.gear.waterPrice;
@@ -32,7 +32,7 @@ export function waterWaysOut({ input, line, sources }: WaterPlan, survey: FacedS
       cost: tap(line.usedLitres),
     },
     ...largerTank(input),
-    ...pausing(input, survey.job.house.dayStart),
+    ...pausing(input, tied, survey.job.house.dayStart),
     truck(line.shortLitres, line.firstDryMinute, survey),
     ...smallerNozzle(input),
   ];
@@ -62,13 +62,13 @@ function largerTank(input: TankInput): readonly WaterWayOut[] {
   return [{ what: 'tank', text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`, cost: null }];
 } // prettier-ignore
 
-/** Nobody draws while the tap fills the tank. */
-function pausing(input: TankInput, dayStart: string): readonly WaterWayOut[] {
-  const pauses = refillPauses(input) ?? [];
+/** Nobody draws while the tap fills the tank, where nothing is wet that must be rinsed. */
+function pausing(input: TankInput, tied: WaterPlan['tied'], dayStart: string): readonly WaterWayOut[] {
+  const pauses = refillPauses(input, tied) ?? [];
   if (pauses.length === 0) return [];
   const said = pauses.map(({ from, minutes }) => `${String(minutes)} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`);
   const longer = pauses.reduce((sum, pause) => sum + pause.minutes, 0);
-  return [{ what: 'pause', text: `Wait while the tap fills the tank: ${listed(said)}. Nothing may be dwelling then, and the day gets ${String(longer)} min longer.`, cost: null }];
+  return [{ what: 'pause', text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${String(longer)} min longer.`, cost: null }];
 } // prettier-ignore
 
 function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): WaterWayOut {

@@ -40,11 +40,19 @@ describe('water', () => {
     const weak = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 2 }] }, surfaces: [wall({ size: '20x5' }), yard] };
     const { water } = provided({ ...weak, ...gear({ tank: { litres: 100, startLitres: 100 }, waterPrice: { perCubicMetre: 4, perTruck: 180, truckLitres: 1000 } }) });
     expect(water?.dryAt).toMatch(/^\d\d:\d\d$/);
-    expect(water?.waysOut.map((w) => w.what)).toEqual(['supply', 'tank', 'pause', 'truck', 'nozzle']);
+    expect(water?.waysOut.map((w) => w.what)).toEqual(['supply', 'tank', 'truck', 'nozzle']);
     expect(water?.waysOut.find((w) => w.what === 'truck')?.cost).toBe(180);
     expect(water?.cost?.cost).toBeCloseTo(((water?.line.usedLitres ?? 0) / 1000) * 4, 1);
     const litres = Number(/A tank of (\d+) L/.exec(water?.waysOut.find((w) => w.what === 'tank')?.text ?? '')?.[1]);
     expect(provided({ ...weak, ...gear({ tank: { litres, startLitres: litres } }) }).water?.dryAt).toBeNull();
+  });
+
+  it('waits for the tap where that helps and nothing is wet, and says nothing of it where a full tank does not suffice', () => {
+    const pause = (flowLitresPerMinute: number, litres: number) =>
+      provided({ site: { waterPoints: [{ ...TAP, flowLitresPerMinute }] }, surfaces: [wall({ size: '20x5' }), yard], ...gear({ tank: { litres, startLitres: litres / 2 } }) })
+        .water?.waysOut.find((way) => way.what === 'pause')?.text;
+    expect(pause(5, 450)).toMatch(/^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then, nor may anything be begun; the day gets \d+ min longer\.$/);
+    expect(pause(2, 150)).toBeUndefined();
   });
 
   it('is held back by a thin hose, which a wider one mends', () => {
