@@ -186,7 +186,7 @@ export type { RecordedUse } from './house/lot-use.ts';
 export { takeOffArea, takeOffFace, takeOffLength } from './takeoff/take-off.ts';
 export type { TakeOff } from './takeoff/take-off.ts';
 export { refusedInOrder } from './treatment/method-options.ts';
-export { DEFAULT_GEAR } from './survey/job-gear.ts';
+export { DEFAULT_GEAR, USUAL_GEAR } from './survey/job-gear.ts';
 export type { JobGear } from './survey/job-gear.ts';
 export { daysAhead } from './house/stock-lot.ts';
 export type { StockLot } from './house/stock-lot.ts';

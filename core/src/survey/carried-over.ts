@@ -35,7 +35,7 @@ export function templateOf(survey: Survey): Survey {
       hours: null,
       quietHours: [],
     },
-    sides: survey.sides.map((side) => ({ ...side, routeMetres: null })),
+    sides: survey.sides.map((side) => ({ ...side, routeMetres: null, gapMetres: null })),
     surfaces: survey.surfaces.map((surface) => ({ ...surface, past: [], recurring: null, newSince: null })),
     waterPoints: [],
     damages: [],

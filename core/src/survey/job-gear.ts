@@ -67,6 +67,16 @@ export const DEFAULT_GEAR: JobGear = {
   vehicle: null,
 };
 
+/** What something that comes along is taken for until its plate is read. Source: trade default. */
+export const USUAL_GEAR = {
+  tower: { baseMetres: 1.35, platformMetres: 4 },
+  lift: { baseMetres: 2, platformMetres: 10 },
+  booster: { shutOffBar: 3, greatestLitresPerMinute: 30 },
+  waterPrice: { perCubicMetre: 0, perTruck: 0, truckLitres: 1000 },
+  vehicle: { kilograms: 1000, litres: 6000 },
+  hose: { use: 'supply', metres: 25, innerMillimetres: 12.7 },
+} as const satisfies Partial<JobGear> & { readonly hose: Hose };
+
 const litres = () => Joi.number().greater(0).max(50_000);
 /** None of them comes along unless somebody says so. */
 const orNone = (schema: Joi.Schema) => schema.allow(null).default(null);

@@ -1,3 +1,4 @@
+import { USUAL_GEAR } from '@etappe/core';
 import type { JobGear, JobHouse } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
@@ -33,10 +34,10 @@ export function GearFields() {
         <NumberField label="Catch holds" value={gear.catchLitres} unit="L" take={(catchLitres) => patchGear({ catchLitres })} />
       </div>
       <PumpFields machines={house.machines} take={(machines) => patchHouse({ machines })} />
-      <OptionalGear what="A tower comes along" fields={ACCESS} usual={USUAL_TOWER} value={gear.tower} take={(tower) => patchGear({ tower })} />
-      <OptionalGear what="A lift comes along" fields={ACCESS} usual={USUAL_LIFT} value={gear.lift} take={(lift) => patchGear({ lift })} />
-      <OptionalGear what="A booster for the tap comes along" fields={BOOSTER} usual={USUAL_BOOSTER} value={gear.booster} take={(booster) => patchGear({ booster })} />
-      <OptionalGear what="Water has a price" fields={WATER_PRICE} usual={USUAL_PRICE} value={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
+      <OptionalGear what="A tower comes along" fields={ACCESS} usual={USUAL_GEAR.tower} value={gear.tower} take={(tower) => patchGear({ tower })} />
+      <OptionalGear what="A lift comes along" fields={ACCESS} usual={USUAL_GEAR.lift} value={gear.lift} take={(lift) => patchGear({ lift })} />
+      <OptionalGear what="A booster for the tap comes along" fields={BOOSTER} usual={USUAL_GEAR.booster} value={gear.booster} take={(booster) => patchGear({ booster })} />
+      <OptionalGear what="Water has a price" fields={WATER_PRICE} usual={USUAL_GEAR.waterPrice} value={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
       <HoseFields hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
     </section>
   );
@@ -86,12 +87,6 @@ const WATER_PRICE = [
   ['perTruck', "A truck's trip", ''],
   ['truckLitres', 'A truck brings', 'L'],
 ] as const;
-/** Until the plate is read. */
-const USUAL_TOWER = { baseMetres: 1.35, platformMetres: 4 };
-const USUAL_LIFT = { baseMetres: 2, platformMetres: 10 };
-const USUAL_BOOSTER = { shutOffBar: 3, greatestLitresPerMinute: 30 };
-const USUAL_PRICE = { perCubicMetre: 0, perTruck: 0, truckLitres: 1000 };
-
 const PUMPS: Readonly<Record<string, string>> = {
   'pressure-washer': 'Pressure washer',
   'hot-washer': 'Hot washer',
@@ -157,7 +152,7 @@ function HoseFields({ hoses, take }: { readonly hoses: JobGear['hoses']; readonl
         size="small"
         icon={<PlusOutlined />}
         onClick={() => {
-          take([...hoses, { use: 'supply', metres: 25, innerMillimetres: 12.7 }]);
+          take([...hoses, USUAL_GEAR.hose]);
         }}
       >
         Add hose

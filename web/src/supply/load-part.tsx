@@ -1,4 +1,4 @@
-import { LOAD_GROUPS, decimal } from '@etappe/core';
+import { LOAD_GROUPS, USUAL_GEAR, decimal } from '@etappe/core';
 import type { LoadGroup, LoadItem, LoadList, YardMix } from '@etappe/core';
 import { Alert, Checkbox } from 'antd';
 import { personOnDevice } from '../person-on-device.ts';
@@ -53,14 +53,14 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
           value={vehicle?.kilograms ?? null}
           unit="kg"
           clear={() => patchGear({ vehicle: null })}
-          take={(kilograms) => patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_ROOM_LITRES } })}
+          take={(kilograms) => patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_GEAR.vehicle.litres } })}
         />
         <NumberField
           label="Room in it"
           value={vehicle?.litres ?? null}
           unit="L"
           clear={() => patchGear({ vehicle: null })}
-          take={(litres) => patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_LOAD_KILOGRAMS } })}
+          take={(litres) => patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_GEAR.vehicle.kilograms } })}
         />
         <p className="quiet">
           This load weighs about <span className="figure">{decimal(load.kilograms, 0)} kg</span> and takes{' '}
@@ -84,9 +84,6 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
     </section>
   );
 } // prettier-ignore
-
-const USUAL_ROOM_LITRES = 6000;
-const USUAL_LOAD_KILOGRAMS = 1000;
 
 interface GroupProps {
   readonly name: string;
