@@ -111,7 +111,7 @@ export { formatArea, formatAreaRate } from './quantity/area.ts';
 export { formatGramsPerLitre } from './quantity/concentration.ts';
 export { clockTime, formatDuration, secondOfDay } from './quantity/duration.ts';
 export { METRES_PER, formatLength, formatStandOff, lengthUnitOf } from './quantity/length.ts';
-export { formatMass } from './quantity/mass.ts';
+export { GRAMS_PER_OUNCE, formatMass } from './quantity/mass.ts';
 export { PASCALS_PER_PSI, formatJetPressure } from './quantity/pressure.ts';
 export { decimal, roundToStep } from './quantity/rounding.ts';
 export type { UnitSystem } from './quantity/unit-system.ts';

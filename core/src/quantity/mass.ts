@@ -1,7 +1,7 @@
 import { decimal } from './rounding.ts';
 import type { UnitSystem } from './unit-system.ts';
 
-const GRAMS_PER_OUNCE = 28.349523125;
+export const GRAMS_PER_OUNCE = 28.349523125;
 
 /** @example formatMass(1250, 'metric') // "1.25 kg" */
 export function formatMass(grams: number, units: UnitSystem): string {

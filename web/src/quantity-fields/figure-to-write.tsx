@@ -5,12 +5,14 @@ import { NumberField } from './number-field.tsx';
 interface Props {
   readonly label: string;
   readonly unit: string;
+  /** Shown figure = written figure × scale. */
+  readonly scale?: number;
   /** Takes the whole figure; returns the fault, or null. */
   readonly write: (figure: number) => string | null | Promise<string | null>;
 }
 
 /** A figure that is written down once it is whole: its first digits are none. */
-export function FigureToWrite({ label, unit, write }: Props) {
+export function FigureToWrite({ label, unit, scale = 1, write }: Props) {
   const [typed, setTyped] = useState<number | null>(null);
   const [writing, setWriting] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
@@ -28,7 +30,14 @@ export function FigureToWrite({ label, unit, write }: Props) {
   };
   return (
     <>
-      <NumberField label={label} value={typed} unit={unit} clear={() => keep(null)} take={keep} />
+      <NumberField
+        label={label}
+        value={typed}
+        unit={unit}
+        scale={scale}
+        clear={() => keep(null)}
+        take={keep}
+      />
       {typed !== null && (
         <Button
           loading={writing}

@@ -1,14 +1,22 @@
 import { USUAL_GEAR } from '@etappe/core';
-import type { JobGear, JobHouse } from '@etappe/core';
+import type { JobGear, JobHouse, UnitSystem } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
+import {
+  flowUnit,
+  lengthUnit,
+  pressureUnit,
+  smallLengthUnit,
+  volumeUnit,
+} from '../quantity-fields/field-units.ts';
+import type { FieldUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useGear } from './use-gear.ts';
 
 /** What comes along for water, to reach the top and to catch what runs off. */
 export function GearFields() {
-  const { house, patchGear, patchHouse } = useGear();
+  const { units, house, patchGear, patchHouse } = useGear();
   const { gear } = house;
   return (
     <section aria-label="What comes along">
@@ -17,7 +25,7 @@ export function GearFields() {
         <NumberField
           label="Tank"
           value={gear.tank?.litres ?? null}
-          unit="L"
+          {...volumeUnit(units)}
           clear={() => patchGear({ tank: null })}
           take={(litres) => patchGear({ tank: { litres, startLitres: gear.tank?.startLitres ?? null } })}
         />
@@ -25,27 +33,27 @@ export function GearFields() {
           <NumberField
             label="In it when work begins"
             value={gear.tank.startLitres ?? gear.tank.litres}
-            unit="L"
+            {...volumeUnit(units)}
             take={(startLitres) => patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })}
           />
         )}
         <NumberField label="Trigger held" value={gear.triggerShare} unit="%" scale={100} take={(triggerShare) => patchGear({ triggerShare })} />
-        <NumberField label="Longest pole" value={gear.longestPoleMetres} unit="m" clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
-        <NumberField label="Catch holds" value={gear.catchLitres} unit="L" take={(catchLitres) => patchGear({ catchLitres })} />
+        <NumberField label="Longest pole" value={gear.longestPoleMetres} {...lengthUnit(units)} clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
+        <NumberField label="Catch holds" value={gear.catchLitres} {...volumeUnit(units)} take={(catchLitres) => patchGear({ catchLitres })} />
       </div>
-      <PumpFields machines={house.machines} take={(machines) => patchHouse({ machines })} />
-      <OptionalGear what="A tower comes along" fields={ACCESS} usual={USUAL_GEAR.tower} value={gear.tower} take={(tower) => patchGear({ tower })} />
-      <OptionalGear what="A lift comes along" fields={ACCESS} usual={USUAL_GEAR.lift} value={gear.lift} take={(lift) => patchGear({ lift })} />
-      <OptionalGear what="A booster for the tap comes along" fields={BOOSTER} usual={USUAL_GEAR.booster} value={gear.booster} take={(booster) => patchGear({ booster })} />
-      <OptionalGear what="Water has a price" fields={WATER_PRICE} usual={USUAL_GEAR.waterPrice} value={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
-      <HoseFields hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
+      <PumpFields units={units} machines={house.machines} take={(machines) => patchHouse({ machines })} />
+      <OptionalGear what="A tower comes along" fields={accessFields(units)} usual={USUAL_GEAR.tower} value={gear.tower} take={(tower) => patchGear({ tower })} />
+      <OptionalGear what="A lift comes along" fields={accessFields(units)} usual={USUAL_GEAR.lift} value={gear.lift} take={(lift) => patchGear({ lift })} />
+      <OptionalGear what="A booster for the tap comes along" fields={boosterFields(units)} usual={USUAL_GEAR.booster} value={gear.booster} take={(booster) => patchGear({ booster })} />
+      <OptionalGear what="Water has a price" fields={priceFields(units)} usual={USUAL_GEAR.waterPrice} value={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
+      <HoseFields units={units} hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
     </section>
   );
 } // prettier-ignore
 
 interface PairProps<K extends string> {
   readonly what: string;
-  readonly fields: readonly (readonly [K, string, string])[];
+  readonly fields: readonly (readonly [K, string, FieldUnit])[];
   readonly usual: Readonly<Record<K, number>>;
   readonly value: Readonly<Record<K, number>> | null;
   readonly take: (value: Readonly<Record<K, number>> | null) => string | null;
@@ -66,7 +74,7 @@ function OptionalGear<K extends string>({ what, fields, usual, value, take }: Pa
       {value !== null && (
         <div className="supply-settings">
           {fields.map(([key, label, unit]) => (
-            <NumberField key={key} label={label} value={value[key]} unit={unit} take={(figure) => take({ ...value, [key]: figure })} />
+            <NumberField key={key} label={label} value={value[key]} {...unit} take={(figure) => take({ ...value, [key]: figure })} />
           ))}
         </div>
       )}
@@ -74,31 +82,36 @@ function OptionalGear<K extends string>({ what, fields, usual, value, take }: Pa
   );
 } // prettier-ignore
 
-const ACCESS = [
-  ['baseMetres', 'Width of its base', 'm'],
-  ['platformMetres', 'Height of its platform', 'm'],
-] as const;
-const BOOSTER = [
-  ['shutOffBar', 'Pressure at no flow', 'bar'],
-  ['greatestLitresPerMinute', 'Flow at no pressure', 'L/min'],
-] as const;
-const WATER_PRICE = [
-  ['perCubicMetre', 'A cubic metre from the tap', ''],
-  ['perTruck', "A truck's trip", ''],
-  ['truckLitres', 'A truck brings', 'L'],
-] as const;
+const PLAIN: FieldUnit = { unit: '', scale: 1 };
+const accessFields = (units: UnitSystem) =>
+  [
+    ['baseMetres', 'Width of its base', lengthUnit(units)],
+    ['platformMetres', 'Height of its platform', lengthUnit(units)],
+  ] as const;
+const boosterFields = (units: UnitSystem) =>
+  [
+    ['shutOffBar', 'Pressure at no flow', pressureUnit(units)],
+    ['greatestLitresPerMinute', 'Flow at no pressure', flowUnit(units)],
+  ] as const;
+const priceFields = (units: UnitSystem) =>
+  [
+    ['perCubicMetre', 'A cubic metre from the tap', PLAIN],
+    ['perTruck', "A truck's trip", PLAIN],
+    ['truckLitres', 'A truck brings', volumeUnit(units)],
+  ] as const;
 const PUMPS: Readonly<Record<string, string>> = {
   'pressure-washer': 'Pressure washer',
   'hot-washer': 'Hot washer',
 };
 
 interface PumpProps {
+  readonly units: UnitSystem;
   readonly machines: JobHouse['machines'];
   readonly take: (machines: JobHouse['machines']) => string | null;
 }
 
 /** Pumps by their plates, and the tips of their lances. */
-function PumpFields({ machines, take }: PumpProps) {
+function PumpFields({ units, machines, take }: PumpProps) {
   return machines
     .filter((m) => m.kind in PUMPS && m.count > 0)
     .map((machine) => {
@@ -107,8 +120,8 @@ function PumpFields({ machines, take }: PumpProps) {
         <fieldset key={machine.kind} className="field">
           <legend className="field-label">{PUMPS[machine.kind]}, by its plate</legend>
           <div className="supply-settings">
-            <NumberField label="Flow" value={machine.flowLitresPerMinute} unit="L/min" clear={() => set({ flowLitresPerMinute: null })} take={(flowLitresPerMinute) => set({ flowLitresPerMinute })} />
-            <NumberField label="Pressure" value={machine.pressureBar} unit="bar" clear={() => set({ pressureBar: null })} take={(pressureBar) => set({ pressureBar })} />
+            <NumberField label="Flow" value={machine.flowLitresPerMinute} {...flowUnit(units)} clear={() => set({ flowLitresPerMinute: null })} take={(flowLitresPerMinute) => set({ flowLitresPerMinute })} />
+            <NumberField label="Pressure" value={machine.pressureBar} {...pressureUnit(units)} clear={() => set({ pressureBar: null })} take={(pressureBar) => set({ pressureBar })} />
             <NumberField label="Orifice of its tips" value={machine.tipOrifice} unit="" clear={() => set({ tipOrifice: null })} take={(tipOrifice) => set({ tipOrifice })} />
           </div>
         </fieldset>
@@ -121,7 +134,7 @@ const USES = [
   { value: 'pressure', label: 'pressure' },
 ];
 
-function HoseFields({ hoses, take }: { readonly hoses: JobGear['hoses']; readonly take: (hoses: JobGear['hoses']) => string | null }) {
+function HoseFields({ units, hoses, take }: { readonly units: UnitSystem; readonly hoses: JobGear['hoses']; readonly take: (hoses: JobGear['hoses']) => string | null }) {
   const replace = (at: number, more: Partial<JobGear['hoses'][number]>) => take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
   return (
     <fieldset className="field">
@@ -136,8 +149,8 @@ function HoseFields({ hoses, take }: { readonly hoses: JobGear['hoses']; readonl
               replace(i, { use: use as typeof hose.use });
             }}
           />
-          <NumberField label={`Length of hose ${String(i + 1)}`} value={hose.metres} unit="m" take={(metres) => replace(i, { metres })} />
-          <NumberField label={`Inside of hose ${String(i + 1)}`} value={hose.innerMillimetres} unit="mm" take={(innerMillimetres) => replace(i, { innerMillimetres })} />
+          <NumberField label={`Length of hose ${String(i + 1)}`} value={hose.metres} {...lengthUnit(units)} take={(metres) => replace(i, { metres })} />
+          <NumberField label={`Inside of hose ${String(i + 1)}`} value={hose.innerMillimetres} {...smallLengthUnit(units)} take={(innerMillimetres) => replace(i, { innerMillimetres })} />
           <Button
             type="text"
             icon={<DeleteOutlined />}

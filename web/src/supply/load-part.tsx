@@ -1,8 +1,9 @@
-import { LOAD_GROUPS, USUAL_GEAR, decimal } from '@etappe/core';
+import { LOAD_GROUPS, USUAL_GEAR, formatMass, formatVolume } from '@etappe/core';
 import type { LoadGroup, LoadItem, LoadList, YardMix } from '@etappe/core';
 import { Alert, Checkbox } from 'antd';
 import { personOnDevice } from '../person-on-device.ts';
 import { PrintButton } from '../print-button.tsx';
+import { massUnit, volumeUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { useGear } from './use-gear.ts';
@@ -21,7 +22,7 @@ const GROUP_NAMES: Readonly<Record<LoadGroup, string>> = {
 /** Everything that goes onto the vehicle, to be ticked off while loading. */
 export function LoadPart({ load }: { readonly load: LoadList }) {
   const { job, patch } = useJob();
-  const { house, patchGear } = useGear();
+  const { units, house, patchGear } = useGear();
   const { vehicle } = house.gear;
   const loaded = load.items.filter((item) => item.key in job.loaded).length;
   return (
@@ -51,20 +52,20 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <NumberField
           label="Vehicle carries"
           value={vehicle?.kilograms ?? null}
-          unit="kg"
+          {...massUnit(units)}
           clear={() => patchGear({ vehicle: null })}
           take={(kilograms) => patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_GEAR.vehicle.litres } })}
         />
         <NumberField
           label="Room in it"
           value={vehicle?.litres ?? null}
-          unit="L"
+          {...volumeUnit(units)}
           clear={() => patchGear({ vehicle: null })}
           take={(litres) => patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_GEAR.vehicle.kilograms } })}
         />
         <p className="quiet">
-          This load weighs about <span className="figure">{decimal(load.kilograms, 0)} kg</span> and takes{' '}
-          <span className="figure">{decimal(load.litres, 0)} L</span>, by trade defaults for each thing.
+          This load weighs about <span className="figure">{formatMass(1000 * Math.round(load.kilograms), units)}</span> and takes{' '}
+          <span className="figure">{formatVolume(Math.round(load.litres), units)}</span>, by trade defaults for each thing.
         </p>
       </div>
       <div className="load-groups">

@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
+import { massUnit, volumeUnit } from '../quantity-fields/field-units.ts';
 import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { ServerProblem, server } from '../server-connection.ts';
@@ -36,7 +37,9 @@ export function LotUses({ lot, unit, uses }: Props) {
     return null;
   };
   const record = async (amount: number) => {
-    const found = await told(() => server.recordUse({ id, job: jobId, lot, amount }));
+    const found = await told(() =>
+      server.recordUse({ id, job: jobId, lot, amount: Number(amount.toFixed(3)) }),
+    );
     if (found === null) setId(uuidv7());
     return found;
   };
@@ -57,7 +60,11 @@ export function LotUses({ lot, unit, uses }: Props) {
           />
         </div>
       ))}
-      <FigureToWrite label="Used, once the work is done" unit={unit} write={record} />
+      <FigureToWrite
+        label="Used, once the work is done"
+        {...(unit === 'kg' ? massUnit(survey.job.units) : volumeUnit(survey.job.units))}
+        write={record}
+      />
       {fault !== null && <span role="alert">{fault}</span>}
     </div>
   );

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { MixVessel } from '../drawing/mix-vessel.tsx';
 import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
+import { volumeUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useGear } from './use-gear.ts';
@@ -54,7 +55,7 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
 }
 
 function MixSettings() {
-  const { house, patchHouse, patchGear } = useGear();
+  const { units, house, patchHouse, patchGear } = useGear();
   return (
     <div className="supply-settings">
       <NumberField
@@ -67,13 +68,13 @@ function MixSettings() {
       <NumberField
         label="Sprayer holds"
         value={house.sprayerLitres}
-        unit="L"
+        {...volumeUnit(units)}
         take={(sprayerLitres) => patchHouse({ sprayerLitres })}
       />
       <NumberField
         label="Mixing drum"
         value={house.gear.drumLitres}
-        unit="L"
+        {...volumeUnit(units)}
         clear={() => patchGear({ drumLitres: null })}
         take={(drumLitres) => patchGear({ drumLitres })}
       />

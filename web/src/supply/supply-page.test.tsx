@@ -239,6 +239,32 @@ describe('what comes along', () => {
   });
 }); // prettier-ignore
 
+describe('in US customary units', () => {
+  const us = { ...state, job: { ...state.job, detail: { ...state.job.detail, units: 'us' } } };
+
+  it('what comes along is typed in gallons, feet, inches and psi, and kept in SI', async () => {
+    asked = standInServer(us);
+    show('water');
+    expect(await screen.findByLabelText('Tank')).toHaveValue('13.2086');
+    await type('Longest pole', '30');
+    await waitFor(() => {
+      expect((lastHouse() as { gear: { longestPoleMetres: number } }).gear.longestPoleMetres).toBeCloseTo(
+        9.144,
+        6,
+      );
+    });
+    const washer = screen.getByRole('group', { name: 'Pressure washer, by its plate' });
+    await userEvent.type(within(washer).getByLabelText('Pressure'), '2400');
+    await waitFor(() => {
+      const { machines } = lastHouse() as {
+        machines: readonly { kind: string; pressureBar: number | null }[];
+      };
+      expect(machines.find((m) => m.kind === 'pressure-washer')?.pressureBar).toBeCloseTo(165.47, 1);
+    });
+    expect(screen.getByLabelText('Inside of hose 1')).toHaveValue('0.374');
+  });
+});
+
 describe('the load list', () => {
   it('is ticked off one by one, and says what is short', async () => {
     show('load');

@@ -20,6 +20,7 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useWhatIf } from '../planning/what-if.tsx';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { flowUnit, pressureUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { firstFault } from '../survey-edits/use-entity.ts';
@@ -38,7 +39,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
     setChange((before) => ({ ...before, ...more }));
     return null;
   };
-  const { weather, house } = survey.job;
+  const { weather, house, units } = survey.job;
   const tap = tapToChange(survey);
   const flow = tap && waterFlow(tap)?.litresPerMinute;
   const washer = house.machines.find((m) => m.kind === 'pressure-washer');
@@ -65,11 +66,11 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
         <NumberField label="Cloud" unit="%" scale={100} value={change.cloud ?? weather.cloud} take={(v) => within('cloud', v, { cloud: v })} />
         <NumberField label="Stock older by" unit="days" value={change.stockDaysOlder ?? 0} take={(v) => within('stockDays', v, { stockDaysOlder: Math.round(v) })} />
         {tap && (
-          <NumberField label={tap.name} unit="L/min" value={change.tapLitresPerMinute ?? flow ?? null} take={(v) => within('tapLitresPerMinute', v, { tapLitresPerMinute: v })} />
+          <NumberField label={tap.name} {...flowUnit(units)} value={change.tapLitresPerMinute ?? flow ?? null} take={(v) => within('tapLitresPerMinute', v, { tapLitresPerMinute: v })} />
         )}
         {washer && (
           <>
-            <NumberField label="Pressure washer" unit="bar" value={change.pumpBar ?? washer.pressureBar} take={(v) => within('pumpBar', v, { pumpBar: v })} />
+            <NumberField label="Pressure washer" {...pressureUnit(units)} value={change.pumpBar ?? washer.pressureBar} take={(v) => within('pumpBar', v, { pumpBar: v })} />
             <NumberField label="Orifice of its tips" unit="" value={change.tipOrifice ?? washer.tipOrifice} take={(v) => within('tipOrifice', v, { tipOrifice: v })} />
           </>
         )}

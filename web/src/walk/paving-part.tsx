@@ -1,6 +1,7 @@
 import { PAVING_SPANS, dryJointSand, pavingOf } from '@etappe/core';
 import type { Paving, Surface } from '@etappe/core';
 import { Button } from 'antd';
+import { smallLengthUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity } from '../survey-edits/use-entity.ts';
@@ -15,7 +16,7 @@ const MEASURES = Object.keys(PAVING_SPANS) as readonly (keyof Paving)[];
 
 /** How paving in sand is laid: what its joints take when they are filled anew. Nothing for a face without such joints. */
 export function PavingPart({ surface }: { readonly surface: Surface }) {
-  const { catalogue } = useSurveySession();
+  const { catalogue, survey } = useSurveySession();
   const { patch } = useEntity('surface', surface.id);
   const paving = pavingOf(surface, catalogue);
   if (!paving) return null;
@@ -29,7 +30,7 @@ export function PavingPart({ surface }: { readonly surface: Surface }) {
             key={measure}
             label={NAMES[measure]}
             value={paving[measure]}
-            unit="mm"
+            {...smallLengthUnit(survey.job.units)}
             take={(millimetres) => patch({ paving: { ...paving, [measure]: millimetres } })}
           />
         ))}
