@@ -105,7 +105,8 @@ test('US customary figures stand where metric ones did', async ({ page, etappe }
   await expect(page.getByText('180 sq ft', { exact: true }).first()).toBeVisible();
   await expect(page.getByLabel('Top, above ground', { exact: true })).toHaveValue('8.86');
   await page.goto(`${etappe.url}/jobs/${job}/supply`);
-  await expect(page.getByText(/US (gal|fl oz)/).first()).toBeVisible();
+  const products = page.getByRole('region', { name: 'Products to bring' });
+  await expect(products.getByText(/US (gal|fl oz)/).first()).toBeVisible();
 });
 
 test('sorting and search of the jobs live in the address', async ({ page, etappe }) => {
