@@ -1,6 +1,8 @@
 import { fork } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
+import { createServer } from 'node:net';
+import type { Server, Socket } from 'node:net';
 import { tmpdir } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
@@ -13,6 +15,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 export class Etappe {
   url = '';
   private server: ChildProcess | null = null;
+  private silent: { readonly server: Server; readonly sockets: Set<Socket> } | null = null;
   private port = 0;
   private readonly database = `e2e_${randomBytes(6).toString('hex')}`;
   private readonly demo: boolean;
@@ -27,6 +30,7 @@ export class Etappe {
   }
 
   async start(): Promise<void> {
+    await this.endSilence();
     const database = new URL(clusterUrl());
     database.pathname = `/${this.database}`;
     const server = fork(`${ROOT}server/dist/main.js`, {
@@ -54,12 +58,38 @@ export class Etappe {
     this.url = `http://127.0.0.1:${String(this.port)}`;
   }
 
-  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+  private async stopServer(signal: NodeJS.Signals): Promise<void> {
     const { server } = this;
     if (server?.exitCode !== null || server.signalCode !== null) return;
     const ended = new Promise((resolve) => server.once('exit', resolve));
     server.kill(signal);
     await ended;
+  }
+
+  /** In the server's place something that takes every connection and never says a word, as a dead signal does. */
+  async fallSilent(): Promise<void> {
+    await this.stop();
+    const sockets = new Set<Socket>();
+    const server = createServer((socket) => {
+      sockets.add(socket);
+      socket.on('error', () => sockets.delete(socket));
+      socket.resume();
+    });
+    await new Promise<void>((resolve) => server.listen(this.port, '127.0.0.1', resolve));
+    this.silent = { server, sockets };
+  }
+
+  private async endSilence(): Promise<void> {
+    const { silent } = this;
+    if (!silent) return;
+    this.silent = null;
+    for (const socket of silent.sockets) socket.destroy();
+    await new Promise((resolve) => silent.server.close(resolve));
+  }
+
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    await this.endSilence();
+    await this.stopServer(signal);
   }
 
   /** Takes the database away from the running server, and gives it back. */
@@ -94,6 +124,11 @@ async function admin(statement: string): Promise<void> {
   await client.end();
 }
 
+interface WorkerFixtures {
+  /** With the demo jobs in it, for tests that only look: one for all of a worker. */
+  readonly sharedEtappe: Etappe;
+}
+
 interface Fixtures {
   /** With the demo jobs in it. */
   readonly etappe: Etappe;
@@ -103,7 +138,17 @@ interface Fixtures {
   readonly complaints: string[];
 }
 
-export const test = base.extend<Fixtures>({
+export const test = base.extend<Fixtures, WorkerFixtures>({
+  sharedEtappe: [
+    // eslint-disable-next-line no-empty-pattern -- playwright reads from the pattern what a fixture needs
+    async ({}, use) => {
+      const etappe = new Etappe(true);
+      await etappe.create();
+      await use(etappe);
+      await etappe.stop();
+    },
+    { scope: 'worker' },
+  ],
   etappe: async ({ page }, use) => {
     await withServer(true, page, use);
   },

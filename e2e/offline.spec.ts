@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import type { BrowserContext, Page } from '@playwright/test';
 import { expect, saved, test } from './etappe.ts';
+import type { Etappe } from './etappe.ts';
 
 const PHONE = { width: 390, height: 844 };
 
@@ -58,6 +60,53 @@ test('on a phone the walk goes on without a network, over a reload and a closed 
     true,
   );
 });
+
+for (const [how, away] of [
+  ['is closed', (etappe: Etappe) => etappe.stop()],
+  ['swallows every word', (etappe: Etappe) => etappe.fallSilent()],
+] as const) {
+  test(`where the server’s port ${how} the device is offline, though it says that it has a network`, async ({
+    page,
+    etappe,
+    complaints,
+  }) => {
+    await page.setViewportSize(PHONE);
+    const job = await etappe.jobId('Hill observatory');
+    const name = page.getByLabel('Name', { exact: true });
+    const mark = page.locator('.save-mark');
+    await page.goto(`${etappe.url}/jobs/${job}/walk/drum-north`);
+    await expect(name).toBeVisible();
+    await keptOnDevice(page);
+    await expect(name).toBeVisible();
+
+    await away(etappe);
+    await name.fill('Typed without a signal');
+    await expect(mark).toContainText('offline, 1 change waiting');
+    expect(await page.evaluate(() => navigator.onLine)).toBe(true);
+    await page.getByLabel('Add photos of Drum wall, north').setInputFiles({
+      name: 'drum.jpg',
+      mimeType: 'image/jpeg',
+      buffer: readFileSync(new URL('../demo/photos/drum-north.jpg', import.meta.url)),
+    });
+    await expect(mark).toContainText('1 photo to send');
+    await page.reload();
+    await expect(name).toHaveValue('Typed without a signal');
+    await expect(mark).toContainText('offline, 2 changes waiting');
+    const list = await page.context().newPage();
+    await list.goto(`${etappe.url}/jobs`);
+    await expect(list.getByText('2 changes waiting')).toBeVisible();
+
+    await etappe.start();
+    await saved(page);
+    await expect(mark).not.toContainText('to send');
+    await expect(list.getByText('2 changes waiting')).toBeHidden();
+    const answer = (await (await fetch(`${etappe.url}/api/v1/jobs/${job}`)).json()) as {
+      entities: { id: string; detail: { name?: string } }[];
+    };
+    expect(answer.entities.find((e) => e.id === 'drum-north')?.detail.name).toBe('Typed without a signal');
+    expect(complaints.splice(0).every((c) => /ERR_|Failed to (load|fetch)/.test(c))).toBe(true);
+  });
+}
 
 test('two devices on different surfaces merge without a question; on the same field a person chooses', async ({
   page,

@@ -106,6 +106,7 @@ test('a photo taken without a network is kept over a reload and sent when there 
   await page.reload();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
   await context.setOffline(true);
+  await expect(page.locator('.save-mark')).toContainText('offline');
   await input(page, 'Service yard').setInputFiles({
     name: 'yard.jpg',
     mimeType: 'image/jpeg',

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, test } from './etappe.ts';
 
 const SIZES = [
@@ -31,63 +32,56 @@ const SIZES = [
   },
 ];
 
-for (const { name, stations, ...viewport } of SIZES) {
-  test(`every view at ${name} size is free of serious accessibility faults and fits its width`, async ({
-    page,
-    etappe,
-  }) => {
-    test.setTimeout(240_000);
-    await page.setViewportSize(viewport);
-    const job = await etappe.jobId('Hill observatory');
-    for (const path of [
-      '/jobs',
-      '/properties',
-      '/handbook/materials/limestone',
-      '/handbook/products/white-14',
-      '/handbook/lots/white-feb',
-      '/handbook/house',
-      ...stations.map((s) => `/jobs/${job}/${s}`),
-    ]) {
-      await page.goto(`${etappe.url}${path}`);
-      await expect(
-        page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),
-      ).toHaveCount(0);
-      await expect(page.getByRole('heading').first()).toBeVisible();
+const AWAY_FROM_JOBS = [
+  '/jobs',
+  '/properties',
+  '/handbook/materials/limestone',
+  '/handbook/products/white-14',
+  '/handbook/lots/white-feb',
+  '/handbook/house',
+];
+
+async function settled(page: Page): Promise<void> {
+  await expect(
+    page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),
+  ).toHaveCount(0);
+  await expect(page.getByRole('heading').first()).toBeVisible();
+}
+
+for (const { name, stations, ...viewport } of SIZES)
+  for (const path of [...AWAY_FROM_JOBS, ...stations])
+    test(`${path} at ${name} size is free of serious accessibility faults and fits its width`, async ({
+      page,
+      sharedEtappe,
+    }) => {
+      await page.setViewportSize(viewport);
+      const ofJob = !path.startsWith('/');
+      const address = ofJob ? `/jobs/${await sharedEtappe.jobId('Hill observatory')}/${path}` : path;
+      await page.goto(`${sharedEtappe.url}${address}`);
+      await settled(page);
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
         .analyze();
       const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-      expect(serious.map((v) => `${path} ${v.id}: ${v.nodes[0]?.html.slice(0, 160) ?? ''}`)).toEqual([]);
+      expect(serious.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160) ?? ''}`)).toEqual([]);
       const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect(overflow).toBeLessThanOrEqual(0);
       // A job scrolls inside its parts: what were below the page would pull the head out of sight.
-      if (path.startsWith('/jobs/'))
+      if (ofJob)
         expect(
           await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight),
         ).toBeLessThanOrEqual(0);
-    }
-  });
-}
+    });
 
-test('every station fits the width of a phone', async ({ page, etappe }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  const job = await etappe.jobId('Hill observatory');
-  for (const station of [
-    'treat/drum-north',
-    'supply',
-    'supply?part=wetness',
-    'supply?part=water',
-    'sequence',
-  ]) {
-    await page.goto(`${etappe.url}/jobs/${job}/${station}`);
-    await expect(
-      page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),
-    ).toHaveCount(0);
+for (const station of ['treat/drum-north', 'supply', 'supply?part=wetness', 'supply?part=water', 'sequence'])
+  test(`${station} fits the width of a phone`, async ({ page, sharedEtappe }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`${sharedEtappe.url}/jobs/${await sharedEtappe.jobId('Hill observatory')}/${station}`);
+    await settled(page);
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
     ).toBeLessThanOrEqual(0);
-  }
-});
+  });
 
 test('evening colours are remembered and readable', async ({ page, etappe }) => {
   await page.goto(`${etappe.url}/jobs/${await etappe.jobId('Hill observatory')}/treat/drum-north`);

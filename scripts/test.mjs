@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { privateCluster } from './cluster.mjs';
 import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
 import { run, say } from './say.mjs';
@@ -32,10 +32,10 @@ function check(name, script) {
   return done.then(({ code, output }) => {
     if (code === 0) {
       say(`✓ ${name}`);
-      count(1, 0);
+      passed += 1;
     } else {
       say(`✕ ${name}; alone: npm run ${script}\n${output}`);
-      count(0, 1);
+      failed(`check: ${name} (npm run ${script})`);
     }
   });
 }
@@ -64,11 +64,12 @@ function report(path) {
   }
 }
 
-const total = { passed: 0, failed: 0 };
-const count = (passed, failed) => {
-  total.passed += passed;
-  total.failed += failed;
-};
+/** What failed, each by its name; how much passed. */
+const failures = [];
+let passed = 0;
+const failed = (name) => failures.push(name);
+
+const fileOf = (path) => relative(ROOT, path);
 
 async function jest(folder, cluster) {
   const out = join(folder, 'jest.json');
@@ -78,10 +79,20 @@ async function jest(folder, cluster) {
     { TEST_CLUSTER_URL: cluster.url },
   );
   const result = report(out);
-  // A suite that does not even load has no tests that could fail.
-  if (result) count(result.numPassedTests, result.numFailedTests + result.numRuntimeErrorTestSuites);
-  if (code !== 0 && (result?.numFailedTests ?? 0) + (result?.numRuntimeErrorTestSuites ?? 0) === 0)
-    count(0, 1);
+  passed += result?.numPassedTests ?? 0;
+  const before = failures.length;
+  for (const { name, assertionResults, message } of result?.testResults ?? []) {
+    const broken = assertionResults.filter((test) => test.status === 'failed');
+    for (const test of broken) failed(`jest: ${fileOf(name)}: ${test.fullName}`);
+    // A suite that does not even load has no tests that could fail.
+    if (message !== '' && assertionResults.length === 0) failed(`jest: ${fileOf(name)} does not load`);
+  }
+  if (code !== 0 && failures.length === before) failed(`jest ended with ${String(code)}`);
+}
+
+/** The tests of a playwright report, through its nested suites. */
+function specsOf({ suites = [], specs = [] }) {
+  return [...specs, ...suites.flatMap(specsOf)];
 }
 
 async function playwright(folder, cluster) {
@@ -92,9 +103,12 @@ async function playwright(folder, cluster) {
     NODE_OPTIONS: '--no-warnings',
   };
   const code = await command('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], env);
-  const stats = report(out)?.stats;
-  if (stats) count(stats.expected + stats.flaky, stats.unexpected);
-  if (code !== 0 && (stats?.unexpected ?? 0) === 0) count(0, 1);
+  const result = report(out);
+  const before = failures.length;
+  for (const spec of specsOf(result ?? {}))
+    if (spec.ok) passed += 1;
+    else failed(`playwright: ${spec.file}:${spec.line}: ${spec.title}`);
+  if (code !== 0 && failures.length === before) failed(`playwright ended with ${String(code)}`);
 }
 
 await run(async () => {
@@ -115,12 +129,13 @@ await run(async () => {
     await playwright(folder, cluster);
   } catch (error) {
     say(error?.stack ?? String(error));
-    count(0, 1);
+    failed(`npm test itself: ${String(error)}`);
   } finally {
     cluster.stop();
     rmSync(folder, { recursive: true, force: true });
   }
   say(`${Math.round((Date.now() - began) / 1000)} s`);
-  process.stdout.write(`${total.passed} passed, ${total.failed} failed\n`);
-  process.exitCode = total.failed === 0 && total.passed > 0 ? 0 : 1;
+  for (const name of failures) process.stdout.write(`✕ ${name}\n`);
+  process.stdout.write(`${passed} passed, ${failures.length} failed\n`);
+  process.exitCode = failures.length === 0 && passed > 0 ? 0 : 1;
 });

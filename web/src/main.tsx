@@ -11,14 +11,16 @@ import { NewVersionBar } from './new-version-bar.tsx';
 import { router } from './pages.tsx';
 import { pendingPhotos } from './photos/pending-photos.ts';
 import { ServerProblem } from './server-connection.ts';
+import { heedNetworkHints, serverReach } from './server-reach.ts';
 import { keepOnDevice } from './service-worker.ts';
 import './style.css';
 
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
-      // A server that is away is asked again until it is back; a "no" is final.
-      retry: (count, error) => error instanceof ServerProblem && error.passes && count < 1,
+      // A server that is away is asked again until it is back (below); a "no" is final.
+      retry: (count, error) =>
+        error instanceof ServerProblem && error.passes && error.status !== 0 && count < 1,
       refetchInterval: (query) =>
         query.state.error instanceof ServerProblem && query.state.error.passes ? 3000 : false,
       networkMode: 'always',
@@ -32,7 +34,8 @@ keepOnDevice();
 pendingPhotos.open().catch(() => {
   // A browser that keeps nothing has nothing left from before; a photo that is added says so itself.
 });
-window.addEventListener('online', () => {
+heedNetworkHints(serverReach);
+serverReach.whenBack(() => {
   pendingPhotos.flush();
 });
 

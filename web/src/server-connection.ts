@@ -17,6 +17,7 @@ import type {
   VersionedEntity,
 } from '@etappe/core';
 import { personOnDevice } from './person-on-device.ts';
+import { serverReach } from './server-reach.ts';
 
 /** A problem document of the server, or that it could not be reached at all (status 0). */
 export class ServerProblem extends Error {
@@ -160,24 +161,56 @@ export interface NewJob {
 }
 export type OrderDocument = IssuedOrder & { readonly document: CrewOrder; readonly sha256: string };
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** An answer within this time is awaited in peace; after it the server is asked whether it is there at all. */
+const PATIENCE_MILLISECONDS = 4000;
+/** After this time without an answer a request is given up; what it may have done is found by its client-made ids. */
+const LIMIT_MILLISECONDS = 30_000;
+/** A file may take as long as a bad signal needs for it: 10 kB/s. */
+const UPLOAD_BYTES_PER_MILLISECOND = 10;
+
+const unreachable = () => new ServerProblem(0, 'The server cannot be reached.');
+
+async function call<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  limitMilliseconds = LIMIT_MILLISECONDS,
+): Promise<T> {
   // A form says of itself how it is written.
   const form = body instanceof FormData;
+  const request: RequestInit = {
+    method,
+    headers: {
+      'Etappe-Person': encodeURIComponent(personOnDevice()),
+      ...(body === undefined || form ? {} : { 'Content-Type': 'application/json' }),
+    },
+    ...(body === undefined ? {} : { body: form ? body : JSON.stringify(body) }),
+    signal: AbortSignal.timeout(limitMilliseconds),
+  };
+  const patience = setTimeout(() => {
+    serverReach.ask();
+  }, PATIENCE_MILLISECONDS);
   let response: Response;
+  let text: string;
   try {
-    response = await fetch(`/api/v1${path}`, {
-      method,
-      headers: {
-        'Etappe-Person': encodeURIComponent(personOnDevice()),
-        ...(body === undefined || form ? {} : { 'Content-Type': 'application/json' }),
-      },
-      ...(body === undefined ? {} : { body: form ? body : JSON.stringify(body) }),
-    });
+    response = await fetch(`/api/v1${path}`, request);
+    text = await response.text();
   } catch {
-    throw new ServerProblem(0, 'The server cannot be reached.');
+    // Also an answer that is cut off: what it would have said is unknown.
+    serverReach.failed();
+    throw unreachable();
+  } finally {
+    clearTimeout(patience);
   }
-  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
-  const problem = (await response.json().catch(() => ({}))) as {
+  const answer = parsed(text);
+  // Something else answers in the server's place: a sign-in page of a network, a proxy without what is behind it.
+  if (answer === NOT_OURS && response.ok) {
+    serverReach.failed();
+    throw unreachable();
+  }
+  serverReach.answered();
+  if (response.ok) return answer as T;
+  const problem = (answer === NOT_OURS ? {} : (answer ?? {})) as {
     detail?: string;
     faults?: SurveyFault[];
     conflicts?: FieldConflict[];
@@ -189,6 +222,24 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   );
 }
 
+const NOT_OURS = Symbol('an answer that is no JSON');
+
+/** What an answer says; nothing (204) is undefined. */
+function parsed(text: string): unknown {
+  if (text === '') return undefined;
+  try {
+    return JSON.parse(text);
+  } catch {
+    return NOT_OURS;
+  }
+}
+
+function upload<T>(path: string, field: string, file: Blob): Promise<T> {
+  const form = new FormData();
+  form.set(field, file, field);
+  return call<T>('POST', path, form, LIMIT_MILLISECONDS + file.size / UPLOAD_BYTES_PER_MILLISECOND);
+}
+
 /** Every call of the web application to its server. */
 export const server = {
   jobs: (query: JobsQuery) =>
@@ -198,7 +249,8 @@ export const server = {
     call<{ id: string }>('POST', '/jobs/import', { id, propertyId, file }),
   duplicateJob: (job: string, id: string, name: string) =>
     call<{ id: string }>('POST', `/jobs/${job}/copies`, { id, name }),
-  openJob: (id: string) => call<OpenedJob>('GET', `/jobs/${id}`),
+  openJob: (id: string, limitMilliseconds?: number) =>
+    call<OpenedJob>('GET', `/jobs/${id}`, undefined, limitMilliseconds),
   deleteJob: (id: string) => call<undefined>('DELETE', `/jobs/${id}`),
   applyChanges: (job: string, changes: readonly SurveyChange[], deviceAt: string) =>
     call<Acknowledgement>('POST', `/jobs/${job}/changes`, { changes, deviceAt }),
@@ -209,11 +261,7 @@ export const server = {
   issueOrder: (job: string, order: { id: string; inputsHash: string; decided: DecidedVisit }) =>
     call<IssuedOrder>('POST', `/jobs/${job}/orders`, order),
   order: (job: string, number: string) => call<OrderDocument>('GET', `/jobs/${job}/orders/${number}`),
-  sendPhoto: (file: Blob) => {
-    const form = new FormData();
-    form.set('photo', file, 'photo');
-    return call<{ sha256: string }>('POST', '/photos', form);
-  },
+  sendPhoto: (file: Blob) => upload<{ sha256: string }>('/photos', 'photo', file),
   properties: (query: Omit<JobsQuery, 'sort'>) =>
     call<{ properties: readonly PropertySummary[]; total: number }>('GET', `/properties?${searchOf(query)}`),
   customers: () => call<{ customers: readonly Customer[] }>('GET', '/customers'),
@@ -230,11 +278,7 @@ export const server = {
     call<StoredHandbook>('POST', '/handbook/changes', { changes }),
   handbookLog: () =>
     call<{ changes: readonly LoggedHandbookChange[] }>('GET', '/handbook/log?from=0&size=100'),
-  sendDataSheet: (file: File) => {
-    const form = new FormData();
-    form.set('sheet', file, 'sheet');
-    return call<{ sha256: string }>('POST', '/data-sheets', form);
-  },
+  sendDataSheet: (file: File) => upload<{ sha256: string }>('/data-sheets', 'sheet', file),
   templates: () => call<{ templates: readonly Template[] }>('GET', '/templates'),
   saveTemplate: (id: string, name: string, job: string) =>
     call<{ id: string }>('POST', '/templates', { id, name, job }),

@@ -9,6 +9,7 @@ import type { JobSummary } from '../server-connection.ts';
 import { HouseHead } from './house-head.tsx';
 import { JobsOnDevice, Waiting } from './jobs-on-device.tsx';
 import { Pager, useListQuery } from './list-query.tsx';
+import { useOffline } from '../use-offline.ts';
 import { useWaiting } from './use-waiting.ts';
 import './jobs-page.css';
 
@@ -33,6 +34,7 @@ export function JobsPage() {
     placeholderData: keepPreviousData,
   });
   const waiting = useWaiting();
+  const offline = useOffline();
   const [creating, setCreating] = useState(false);
   const [importing, setImporting] = useState<{ readonly file?: File } | null>(null);
   const [deleting, setDeleting] = useState<JobSummary | null>(null);
@@ -91,7 +93,7 @@ export function JobsPage() {
             style={{ marginBottom: 12 }}
           />
         )}
-        {!jobs.isLoading && <JobsOnDevice listed={jobs.data && shown} waiting={waiting} />}
+        {(!jobs.isLoading || offline) && <JobsOnDevice listed={jobs.data && shown} waiting={waiting} />}
         {jobs.isLoading && <div className="jobs-skeleton" role="status" aria-label="Loading jobs" />}
         {shown.length > 0 && (
           <table className="jobs-table">

@@ -10,7 +10,7 @@ import { useState, useSyncExternalStore } from 'react';
 import { pendingPhotos } from '../photos/pending-photos.ts';
 import type { SaveState } from '../survey-edits/edit-queue.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { useOnline } from '../survey-edits/use-online.ts';
+import { useOffline } from '../use-offline.ts';
 import { RefusalDialog } from './refusal-dialog.tsx';
 
 const changes = (count: number) => `${String(count)} ${count === 1 ? 'change' : 'changes'}`;
@@ -18,11 +18,11 @@ const changes = (count: number) => `${String(count)} ${count === 1 ? 'change' : 
 /** Whether what was typed is saved; leads to the choice when the server said no. */
 export function SaveMark() {
   const { saveState } = useSurveySession();
-  const online = useOnline();
+  const offline = useOffline();
   const [asking, setAsking] = useState(false);
   const refused = saveState.refused.length > 0;
   return (
-    <div className={`save-mark ${refused ? 'refused' : online ? saveState.kind : 'waiting'}`} role="status">
+    <div className={`save-mark ${refused ? 'refused' : offline ? 'waiting' : saveState.kind}`} role="status">
       {refused ? (
         <>
           <ExclamationCircleOutlined /> {changes(saveState.refused.length)} not saved
@@ -35,12 +35,12 @@ export function SaveMark() {
             See why
           </Button>
         </>
-      ) : online ? (
-        <Online saveState={saveState} />
-      ) : (
-        <span title="What you type is kept on this device and sent when the network is back.">
+      ) : offline ? (
+        <span title="What you type is kept on this device and sent as soon as the server can be reached.">
           <DisconnectOutlined /> offline, {changes(saveState.waiting)} waiting
         </span>
+      ) : (
+        <Online saveState={saveState} />
       )}
       <PhotosWaiting />
       {asking && refused && (

@@ -9,6 +9,7 @@ export function useWaiting(): ReadonlyMap<string, number> {
   const [waiting, setWaiting] = useState<ReadonlyMap<string, number>>(new Map());
   useEffect(() => {
     let here = true;
+    let looking = false;
     const look = async () => {
       // Not for the first paint: it brings the whole of the survey's judgement along.
       const { sendLeftBehind, waitingByJob } = await import('../survey-edits/open-queues.ts');
@@ -17,7 +18,13 @@ export function useWaiting(): ReadonlyMap<string, number> {
       await Promise.all([...counts.keys()].map(sendLeftBehind));
     };
     const start = () => {
-      look().catch(() => undefined);
+      if (looking) return;
+      looking = true;
+      look()
+        .catch(() => undefined)
+        .finally(() => {
+          looking = false;
+        });
     };
     const first = setTimeout(start, FIRST_LOOK_MILLISECONDS);
     const timer = setInterval(start, LOOK_MILLISECONDS);

@@ -4,6 +4,7 @@ import type { Remote } from 'comlink';
 import { useState, useSyncExternalStore } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { personOnDevice } from '../person-on-device.ts';
+import { serverReach } from '../server-reach.ts';
 import { creation, firstFault } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { pendingPhotos } from './pending-photos.ts';
@@ -50,7 +51,7 @@ export function useTakePhotos(kind: PhotoKind, of: string) {
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [placed, setPlaced] = useState<readonly Placed[]>([]);
   const takeOne = async (file: File, position: number): Promise<string | null> => {
-    const reading = await pictureReader().read(file, !navigator.onLine);
+    const reading = await pictureReader().read(file, serverReach.read() === 'unreachable');
     if (!reading.ok) return reading.message;
     const { file: sent, place, ...picture } = reading.picture;
     try {

@@ -24,6 +24,8 @@ export interface QueueSnapshot {
 /** The edits of one open job: one for as long as the job is open or anything of it waits. */
 export interface OpenQueue {
   readonly opened: OpenedJob;
+  /** As the device last had it: what the survey does not hold (its orders) may be older than the server's. */
+  readonly fromDevice: boolean;
   readonly unsaved: () => boolean;
   readonly read: () => QueueSnapshot;
   readonly subscribe: (listener: () => void) => () => void;
@@ -37,9 +39,13 @@ export interface OpenQueue {
 }
 
 const KEEP_JOB_MILLISECONDS = 500;
+/** A job that the device has waits no longer than this for a server that may not be there. */
+const WAIT_WITH_KEPT_MILLISECONDS = 6000;
 const page = uuidv7();
 const store: DeviceStore = browserStore();
 const open = new Map<string, OpenQueue>();
+/** Jobs that are being opened: whoever asks meanwhile gets the same queue, so that nothing is sent twice. */
+const opening = new Map<string, Promise<OpenQueue>>();
 let locked = false;
 
 /**
@@ -47,23 +53,40 @@ let locked = false;
  * answer from the server the job is opened as the device last had it.
  * @throws ServerProblem when neither has it
  */
-export async function openQueue(jobId: string): Promise<OpenQueue> {
+export function openQueue(jobId: string): Promise<OpenQueue> {
+  const under = opening.get(jobId);
+  if (under) return under;
+  const now = openNow(jobId).finally(() => opening.delete(jobId));
+  opening.set(jobId, now);
+  return now;
+}
+
+async function openNow(jobId: string): Promise<OpenQueue> {
   if (!locked) holdPageLock(page);
   locked = true;
   const there = open.get(jobId);
   if (there?.unsaved()) return there;
-  const [left, opened, undo] = await Promise.all([
+  const [left, { opened, fromDevice }, undo] = await Promise.all([
     leftBehind(jobId),
-    server.openJob(jobId).catch(async (error: unknown) => {
-      const kept = await store.job(jobId);
-      if (!kept || !(error instanceof ServerProblem && error.passes)) throw error;
-      return kept.opened;
-    }),
+    openedJob(jobId),
     store.undo(jobId),
   ]);
-  const queue = newQueue(opened, left, undo);
+  const queue = newQueue(opened, fromDevice, left, undo);
   open.set(jobId, queue);
   return queue;
+}
+
+async function openedJob(
+  jobId: string,
+): Promise<{ readonly opened: OpenedJob; readonly fromDevice: boolean }> {
+  const kept = await store.job(jobId);
+  try {
+    const opened = await server.openJob(jobId, kept ? WAIT_WITH_KEPT_MILLISECONDS : undefined);
+    return { opened, fromDevice: false };
+  } catch (error) {
+    if (!kept || !(error instanceof ServerProblem && error.passes)) throw error;
+    return { opened: kept.opened, fromDevice: true };
+  }
 }
 
 /** Batches of a job whose page is gone; from now on they are this page's. */
@@ -103,7 +126,12 @@ export async function jobsOnDevice(): Promise<readonly JobOnDevice[]> {
   }));
 }
 
-function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: UndoState): OpenQueue {
+function newQueue(
+  opened: OpenedJob,
+  fromDevice: boolean,
+  left: readonly KeptBatch[],
+  undoBefore: UndoState,
+): OpenQueue {
   const listeners = new Set<() => void>();
   let { sequence, handbookRevision } = opened;
   let undo = undoBefore;
@@ -177,6 +205,7 @@ function newQueue(opened: OpenedJob, left: readonly KeptBatch[], undoBefore: Und
   keepJob();
   return {
     opened,
+    fromDevice,
     unsaved: () => queue.unsaved,
     read: () => current,
     subscribe: (listener) => {

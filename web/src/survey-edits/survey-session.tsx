@@ -5,7 +5,8 @@ import { createContext, use, useEffect, useMemo, useSyncExternalStore } from 're
 import type { ReactNode } from 'react';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { IssuedOrder, OpenedJob, PreviousJob } from '../server-connection.ts';
+import type { IssuedOrder, PreviousJob } from '../server-connection.ts';
+import { serverReach } from '../server-reach.ts';
 import type { SaveState } from './edit-queue.ts';
 import { openQueue } from './open-queues.ts';
 import type { OpenQueue, QueueSnapshot } from './open-queues.ts';
@@ -105,20 +106,19 @@ export function SurveySessionProvider({ jobId, loading, failed, children }: Prov
 }
 
 /** The orders of a job: asked for again after one is issued. */
-function useOrders(opened: OpenedJob): readonly IssuedOrder[] {
+function useOrders({ opened, fromDevice }: OpenQueue): readonly IssuedOrder[] {
   const orders = useQuery({
     queryKey: queryKeys.orders(opened.id),
     queryFn: async () => (await server.openJob(opened.id)).orders,
     initialData: opened.orders,
-    staleTime: Infinity,
+    staleTime: fromDevice ? 0 : Infinity,
   });
   return orders.data;
 }
 
 function OpenSession({ queue, children }: { readonly queue: OpenQueue; readonly children: ReactNode }) {
   const client = useQueryClient();
-  const { opened } = queue;
-  const orders = useOrders(opened);
+  const orders = useOrders(queue);
 
   useEffect(() => {
     const pull = () => {
@@ -131,11 +131,11 @@ function OpenSession({ queue, children }: { readonly queue: OpenQueue; readonly 
     };
     pull();
     const timer = setInterval(pull, PULL_MILLISECONDS);
-    window.addEventListener('online', wake);
+    const deaf = serverReach.whenBack(wake);
     document.addEventListener('visibilitychange', wake);
     return () => {
       clearInterval(timer);
-      window.removeEventListener('online', wake);
+      deaf();
       document.removeEventListener('visibilitychange', wake);
       queue.flushNow();
       // The next opening reads what is saved by then.
