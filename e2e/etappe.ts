@@ -136,6 +136,8 @@ interface Fixtures {
   readonly emptyEtappe: Etappe;
   /** What the browser complained of; a test may take out what it provoked. */
   readonly complaints: string[];
+  /** Pages as on a machine so many times slower: `SLOW_CPU=4 npm test`. */
+  readonly slowCpu: number;
 }
 
 export const test = base.extend<Fixtures, WorkerFixtures>({
@@ -155,6 +157,19 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
   emptyEtappe: async ({ page }, use) => {
     await withServer(false, page, use);
   },
+  slowCpu: [
+    async ({ context }, use) => {
+      const rate = Number(process.env['SLOW_CPU'] ?? 1);
+      const slow = async (page: Page) => {
+        const session = await context.newCDPSession(page);
+        await session.send('Emulation.setCPUThrottlingRate', { rate });
+      };
+      // A page that is closed at once needs no slowing.
+      if (rate > 1) context.on('page', (page) => void slow(page).catch(() => undefined));
+      await use(rate);
+    },
+    { auto: true },
+  ],
   complaints: [
     async ({ page }, use) => {
       const complaints: string[] = [];

@@ -83,7 +83,7 @@ for (const [how, away] of [
     await name.fill('Typed without a signal');
     await expect(mark).toContainText('offline, 1 change waiting');
     expect(await page.evaluate(() => navigator.onLine)).toBe(true);
-    await page.getByLabel('Add photos of Drum wall, north').setInputFiles({
+    await page.getByLabel('Add photos of Typed without a signal').setInputFiles({
       name: 'drum.jpg',
       mimeType: 'image/jpeg',
       buffer: readFileSync(new URL('../demo/photos/drum-north.jpg', import.meta.url)),

@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test';
 import { expect, saved, test } from './etappe.ts';
 
 const sides = (page: Page) => page.locator('.side-handle').allInnerTexts();
+/** What a screen reader is told of a drag. */
+const dragSaid = (page: Page) => page.locator('[id^="DndLiveRegion"]');
 const column = (page: Page, side: string) =>
   page.locator('.walk-column', { has: page.locator('.side-handle', { hasText: side }) });
 
@@ -12,10 +14,14 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk`);
   await page.locator('.side-handle', { hasText: 'North' }).focus();
-  for (const key of ['Space', 'ArrowRight', 'Space']) {
+  // Each step has been said before the next, as somebody who listens would wait.
+  for (const [key, said] of [
+    ['Space', 'North over place 1'],
+    ['ArrowRight', 'North over place 2'],
+    ['Space', 'North set down on place 2'],
+  ] as const) {
     await page.keyboard.press(key);
-    // Each step is measured before the next, as somebody who looks would wait.
-    await page.waitForTimeout(150);
+    await expect(dragSaid(page)).toContainText(said);
   }
   await expect.poll(() => sides(page)).toEqual(['East', 'North', 'South', 'West', 'Lane']);
 
@@ -103,6 +109,7 @@ test.describe('on a tablet in one hand', () => {
     const job = await etappe.jobId('Hill observatory');
     await page.goto(`${etappe.url}/jobs/${job}/walk`);
     const boards = page.locator('.walk-tile', { hasText: 'Visitor centre boards' });
+    await boards.tap({ trial: true });
     const from = await boards.boundingBox();
     const to = await page.locator('.walk-tile', { hasText: 'Entrance wall' }).boundingBox();
     if (!from || !to) throw new Error('both tiles are drawn');
@@ -151,14 +158,14 @@ async function touchDrag(page: Page, from: Point, to: Point): Promise<void> {
   const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: Point) =>
     device.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ ...at }] : [] });
   await touch('touchStart', from);
-  await page.waitForTimeout(400);
+  await expect(dragSaid(page)).not.toBeEmpty();
   const STEPS = 8;
   for (let i = 1; i <= STEPS; i += 1) {
     await touch('touchMove', {
       x: from.x + ((to.x - from.x) * i) / STEPS,
       y: from.y + ((to.y - from.y) * i) / STEPS,
     });
-    await page.waitForTimeout(40);
+    await page.evaluate(() => new Promise(requestAnimationFrame));
   }
   await touch('touchEnd');
 }
