@@ -27,7 +27,7 @@ function refusingOnce(status: number, problem: object) {
       refused = true;
       const { changes } = JSON.parse(init.body as string) as { changes: SurveyChange[] };
       const conflicts = 'conflicts' in problem ? (problem.conflicts as object[]).map((c) => ({ change: changes[0]?.id, kind: 'side', entity: 'north', revision: 4, ...c })) : []; // prettier-ignore
-      return { ok: false, status, json: () => Promise.resolve({ ...problem, conflicts }) };
+      return { ok: false, status, text: () => Promise.resolve(JSON.stringify({ ...problem, conflicts })) };
     }
     return take(input, init);
   }) as typeof fetch;

@@ -2,7 +2,7 @@ import '@testing-library/jest-dom/jest-globals';
 import { configure } from '@testing-library/react';
 
 // What is awaited comes as soon as the machine can; a second, as the library has it, is a guess at how fast that is.
-configure({ asyncUtilTimeout: 20_000 });
+configure({ asyncUtilTimeout: 10_000 });
 
 // What Ant Design asks of a browser and jsdom lacks; tests of pure layouts run without a window.
 if (typeof window !== 'undefined') {

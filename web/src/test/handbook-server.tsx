@@ -18,7 +18,7 @@ export class HandbookServer {
     globalThis.fetch = (async (input: string, init?: RequestInit) => {
       await Promise.resolve();
       const { status, body } = this.answer(input, init);
-      return { ok: status < 400, status, json: () => Promise.resolve(body) };
+      return { ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) };
     }) as typeof fetch;
   }
 

@@ -76,7 +76,7 @@ export function standInServer(made: SurveyState, answer?: (asked: Asked) => unkn
     asked.push(request);
     await Promise.resolve();
     const body = answer?.(request) ?? answered(request);
-    return { ok: true, status: 200, json: () => Promise.resolve(body) };
+    return { ok: true, status: 200, text: () => Promise.resolve(JSON.stringify(body)) };
   }) as typeof fetch;
   return asked;
 }
