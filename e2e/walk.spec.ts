@@ -36,7 +36,9 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
   await page.mouse.move(from.x + 20, from.y + 20);
   await page.mouse.down();
   await page.mouse.move(from.x - 20, from.y + 20, { steps: 4 });
+  await expect(dragSaid(page)).toContainText('Gallery parapet, west over');
   await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
+  await expect(dragSaid(page)).toContainText(/Gallery parapet, west over .*East/);
   await page.mouse.up();
   await expect(
     column(page, 'East').locator('.walk-tile', { hasText: 'Gallery parapet, west' }),
