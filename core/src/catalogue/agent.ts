@@ -75,3 +75,8 @@ export interface Agent {
 export function isReadyToUse(agent: Agent): boolean {
   return agent.stock.form === 'ready';
 }
+
+/** Whether two agents must never meet in one flow; what one of them says holds for both. */
+export function areOpposed(one: Agent, other: Agent): boolean {
+  return one.opposedTo.includes(other.class) || other.opposedTo.includes(one.class);
+}

@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
@@ -36,9 +37,7 @@ function sprayedAgents(surfaces: readonly TreatedSurface[]): readonly Agent[] {
 function groupsThatGoTogether(agents: readonly Agent[]): readonly (readonly Agent[])[] {
   const groups: Agent[][] = [];
   for (const agent of agents) {
-    const group = groups.find((g) =>
-      g.every((o) => !o.opposedTo.includes(agent.class) && !agent.opposedTo.includes(o.class)),
-    );
+    const group = groups.find((g) => !g.some((other) => areOpposed(agent, other)));
     if (group) group.push(agent);
     else groups.push([agent]);
   }

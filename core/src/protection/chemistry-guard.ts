@@ -1,3 +1,4 @@
+import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { reachedFrom } from './run-off-paths.ts';
 
@@ -91,9 +92,7 @@ function blocksOf(faces: readonly GuardedFace[]): readonly (readonly GuardedFace
 
 /** Two agents of two faces that must never meet; null where all may. */
 function opposedAgents(one: GuardedFace, other: GuardedFace): readonly [Agent, Agent] | null {
-  for (const a of one.agents)
-    for (const b of other.agents)
-      if (a.opposedTo.includes(b.class) || b.opposedTo.includes(a.class)) return [a, b];
+  for (const a of one.agents) for (const b of other.agents) if (areOpposed(a, b)) return [a, b];
   return null;
 }
 

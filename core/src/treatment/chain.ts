@@ -1,20 +1,15 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { CHAIN_ORDER } from '../catalogue/method.ts';
 import type { Method, WaitTemplate } from '../catalogue/method.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { toolPressure } from './limit-verdict.ts';
-import type { Reason } from './reason.ts';
+import { restingAgent, restingStages } from './resting-stages.ts';
+import type { PresentAgent } from './resting-stages.ts';
 import type { PartWait, Stage, TreatmentPart } from './stage.ts';
-import {
-  agentCautions,
-  bare,
-  neutraliserDetail,
-  rateConditions,
-  readingStage,
-  stageOf,
-} from './stage-builder.ts';
+import { bare, rateConditions, readingStage, stageOf } from './stage-builder.ts';
 import { isThirsty } from './surface-state.ts';
 
 /** Growth before alkali before acid, and so on; ties by method id. */
@@ -27,7 +22,8 @@ export function inChainOrder<Link extends { readonly method: Method }>(
 
 /**
  * The stages of a treatment: the methods' stages in chain order, and between opposed chemistries a neutraliser
- * (where the earlier agent has one), a reading and a rinse, so that the two never meet in one flow. A wait ends a part.
+ * (where the earlier agent has one), a rinse and a reading, so that the two never meet in one flow. They stand before the
+ * whole cycle of the later agent, its pre-wet included, and before the face dries for it. A wait ends a part.
  */
 export function chainParts(links: readonly ChainLink[], around: ChainSurroundings): readonly TreatmentPart[] {
   const chain = new Chain(around);
@@ -38,12 +34,6 @@ export function chainParts(links: readonly ChainLink[], around: ChainSurrounding
 /** Stages of the first part, for who asks of one visit only. */
 export function chainStages(links: readonly ChainLink[], around: ChainSurroundings): readonly Stage[] {
   return chainParts(links, around)[0]?.stages ?? [];
-}
-
-interface PresentAgent {
-  readonly agent: Agent;
-  readonly strength: number;
-  readonly area: number;
 }
 
 class Chain {
@@ -68,7 +58,12 @@ class Chain {
   add(link: ChainLink): void {
     const { catalogue } = this.around;
     const dry = dryingOf(link.method);
-    if (dry) this.passOver(dry, link, 0);
+    if (dry) {
+      // Bringing to rest is wet work: it comes before the face dries.
+      const first = link.method.stages.find((stage) => stage.kind === 'apply');
+      if (first) this.bringToRest(catalogue.agent(first.agent), link);
+      this.passOver(dry, link, 0);
+    }
     if (this.mustFlush(link.method)) this.push(flushStage(link, this.around, this.count));
     link.method.stages.forEach((template, index) => {
       if (template.kind === 'wait') {
@@ -77,13 +72,18 @@ class Chain {
       }
       if (template.kind === 'pre-wet' && !isPreWetted(template.onlyIfThirsty, this.around)) return;
       this.visits.work(template.kind);
-      if (template.kind === 'apply') this.bringToRest(template.agent, link);
       // A pre-wet opens the cycle of the application that follows it.
       const follows = link.method.stages[index - 1];
       const opens =
         template.kind === 'pre-wet' ||
         (template.kind === 'apply' &&
           !(follows?.kind === 'pre-wet' && isPreWetted(follows.onlyIfThirsty, this.around)));
+      const comes = opens
+        ? link.method.stages.slice(index).find((next) => next.kind === 'apply')
+        : template.kind === 'neutralise'
+          ? template
+          : undefined;
+      if (comes) this.bringToRest(catalogue.agent(comes.agent), link);
       if (opens) this.cycle += 1;
       const stage = stageOf(
         template,
@@ -95,7 +95,8 @@ class Chain {
       this.push(stage);
       if (stage.apply && template.kind === 'apply') {
         const { strengthGramsPerLitre: strength } = stage.apply;
-        this.present.push({ agent: catalogue.agent(template.agent), strength, area: link.areaSquareMetres });
+        const agent = catalogue.agent(template.agent);
+        this.present.push({ agent, strength, areaSquareMetres: link.areaSquareMetres });
       }
       if (template.kind === 'neutralise') {
         this.push(readingStage(template.reading, link, this.around, `${String(index)}-reading`));
@@ -136,11 +137,18 @@ class Chain {
       this.push(readingStage(template.until, link, this.around, `${String(index)}-dry`));
   }
 
-  private bringToRest(agent: string, link: ChainLink): void {
-    const { catalogue } = this.around;
-    const opposed = this.present.filter((p) => p.agent.opposedTo.includes(catalogue.agent(agent).class));
-    for (const p of opposed) this.push(...restingStages(p, link, this.around, this.count));
-    this.present = this.present.filter((p) => !opposed.includes(p));
+  /** Everything that opposes what comes is brought to rest; what would neutralise it may itself oppose what lies there. */
+  private bringToRest(comes: Agent, link: ChainLink): void {
+    const opposed = this.present.filter(
+      ({ agent }) => areOpposed(agent, comes) && agent.neutraliser?.agent !== comes.id,
+    );
+    for (const earlier of opposed) {
+      if (!this.present.includes(earlier)) continue;
+      this.present = this.present.filter((p) => p !== earlier);
+      const by = restingAgent(earlier.agent, this.around);
+      if (by) this.bringToRest(by, link);
+      this.push(...restingStages(earlier, link, this.around, `before-${String(this.count)}`));
+    }
   }
 }
 
@@ -245,51 +253,4 @@ function flushStage(link: ChainLink, around: ChainSurroundings, count: number): 
       },
     ],
   };
-}
-
-/** Brings an agent to rest before something opposed follows on the same face. */
-function restingStages(
-  earlier: { readonly agent: Agent; readonly strength: number; readonly area: number },
-  next: ChainLink,
-  around: ChainSurroundings,
-  count: number,
-): readonly Stage[] {
-  const link = { ...next, areaSquareMetres: earlier.area };
-  const name = (kind: string) => `before-${String(count)}-${earlier.agent.id}-${kind}`;
-  const why: Reason = {
-    rule: 'opposed-chemistries',
-    text: `${earlier.agent.name} must be gone before what follows: the two never meet in one flow.`,
-    source: 'trade default',
-  };
-  const stages: Stage[] = [];
-  if (earlier.agent.neutraliser) {
-    stages.push({
-      ...bare(link, around, name('neutralise')),
-      kind: 'neutralise',
-      tool: 'low-pressure-sprayer',
-      rate: plannedRate(TRADE_DEFAULTS.spray, rateConditions(link, around, false)),
-      direction: 'top-down',
-      cautions: [why, ...agentCautions(earlier.agent.neutraliser.agent, around)],
-      apply: neutraliserDetail(earlier.agent, earlier.agent.neutraliser.agent, earlier.strength, around),
-    });
-  }
-  stages.push(
-    {
-      ...bare(link, around, name('rinse')),
-      kind: 'rinse',
-      tool: 'garden-hose',
-      rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, false)),
-      direction: 'top-down',
-      maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-      checks: ['Full rinse, joints and sills too.'],
-      cautions: earlier.agent.neutraliser ? [] : [why],
-    },
-    readingStage(
-      earlier.agent.neutraliser?.reading ?? 'pH strip reads 6 to 8',
-      link,
-      around,
-      name('reading'),
-    ),
-  );
-  return stages;
 }

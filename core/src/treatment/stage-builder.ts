@@ -17,8 +17,8 @@ import type { ApplyDetail, Stage } from './stage.ts';
 const ANY_SPRAYER = 'low-pressure-sprayer';
 
 export function rateConditions(
-  link: ChainLink,
-  around: ChainSurroundings,
+  link: Pick<ChainLink, 'severity'>,
+  around: Pick<ChainSurroundings, 'shaded' | 'surface'>,
   dependsOnDirt: boolean,
 ): RateConditions {
   return {
@@ -51,7 +51,21 @@ export function stageOf(
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
     bulk: stageBulk(template, link, around),
+    neutralises: neutralisedBy(template, link, around)?.agent ?? null,
   };
+}
+
+/** What a neutraliser of a method brings to rest: the application before it in the same method. */
+function neutralisedBy(
+  template: WorkedTemplate,
+  link: ChainLink,
+  around: ChainSurroundings,
+): ApplyTemplate | null {
+  if (template.kind !== 'neutralise') return null;
+  const before = link.method.stages.find(
+    (s) => s.kind === 'apply' && around.catalogue.agent(s.agent).neutraliser?.agent === template.agent,
+  );
+  return before?.kind === 'apply' ? before : null;
 }
 
 /** Acid changes the tone of a cast slab: a patch would show. */
@@ -132,14 +146,11 @@ function applyDetail(
     };
   }
   if (template.kind === 'neutralise') {
-    const before = link.method.stages.find(
-      (s) => s.kind === 'apply' && around.catalogue.agent(s.agent).neutraliser?.agent === template.agent,
-    );
-    const strength = before?.kind === 'apply' ? (before.strengthGramsPerLitre[link.severity - 1] ?? 0) : 0;
+    const before = neutralisedBy(template, link, around);
     return neutraliserDetail(
-      around.catalogue.agent(before?.kind === 'apply' ? before.agent : template.agent),
+      around.catalogue.agent(before?.agent ?? template.agent),
       template.agent,
-      strength,
+      before?.strengthGramsPerLitre[link.severity - 1] ?? 0,
       around,
     );
   }
@@ -151,7 +162,7 @@ export function neutraliserDetail(
   of: Agent,
   neutraliser: string,
   strengthGramsPerLitre: number,
-  { catalogue }: ChainSurroundings,
+  { catalogue }: Pick<ChainSurroundings, 'catalogue'>,
 ): ApplyDetail {
   const gramsPerSquareMetre = neutraliserGrams(of, strengthGramsPerLitre, RESIDUAL);
   const agent = catalogue.agent(neutraliser);
@@ -175,12 +186,19 @@ export function neutraliserDetail(
   };
 }
 
-export function agentCautions(agentId: string, { catalogue }: ChainSurroundings): readonly Reason[] {
+export function agentCautions(
+  agentId: string,
+  { catalogue }: Pick<ChainSurroundings, 'catalogue'>,
+): readonly Reason[] {
   const agent = catalogue.agent(agentId);
   return agent.cautions.map((text) => ({ rule: `agent-${agentId}`, text, source: agent.source }));
 }
 
-export function bare(link: ChainLink, around: ChainSurroundings, name: string): Stage {
+export function bare(
+  link: Pick<ChainLink, 'method' | 'areaSquareMetres'>,
+  around: Pick<ChainSurroundings, 'surface'>,
+  name: string,
+): Stage {
   return {
     id: `${around.surface.id}.${link.method.id}.${name}`,
     surface: around.surface.id,
@@ -198,13 +216,14 @@ export function bare(link: ChainLink, around: ChainSurroundings, name: string): 
     minutes: null,
     reading: null,
     bulk: null,
+    neutralises: null,
   };
 }
 
 export function readingStage(
   reading: string,
-  link: ChainLink,
-  around: ChainSurroundings,
+  link: Pick<ChainLink, 'method' | 'areaSquareMetres'>,
+  around: Pick<ChainSurroundings, 'surface'>,
   name: string,
 ): Stage {
   return {

@@ -31,6 +31,8 @@ export interface Stage {
   readonly reading: string | null;
   /** What is carried off or brought in, in bulk. */
   readonly bulk: StageBulk | null;
+  /** The agent that a neutraliser brings to rest; null for all else. */
+  readonly neutralises: string | null;
 }
 
 /** Solids that a stage carries off or brings in, with their sum. */

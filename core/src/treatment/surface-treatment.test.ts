@@ -5,6 +5,7 @@ import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testSurface } from '../test/entities.ts';
 import { chainStages } from './chain.ts';
+import { restingStages } from './resting-stages.ts';
 import { inRankOrder, rankedMethod } from './method-ranking.ts';
 import { surfaceState } from './surface-state.ts';
 import { surfaceTreatment } from './surface-treatment.ts';
@@ -81,6 +82,62 @@ describe('the treatment of a surface', () => {
     expect(resting).toEqual(['sodium-ascorbate', 'citric-acid', 'sodium-bicarbonate']);
     // Citric acid is an acid too: it only comes when the chlorine is gone.
     expect(resting.indexOf('sodium-ascorbate')).toBeLessThan(resting.indexOf('citric-acid'));
+  });
+
+  it('opens no cycle, not even its pre-wet, before what opposes it is rinsed, neutralised and read', () => {
+    const schools = { 'pre-wet': 'always' };
+    const rust = treat(surface('concrete'), [finding('green-algae', 3), finding('surface-rust', 3)], {
+      schools,
+    });
+    const kinds = rust.stages.map((s) => `${s.kind}${s.apply ? ` ${s.apply.agent}` : ''}`);
+    expect(kinds.slice(kinds.indexOf('apply hypochlorite'))).toEqual([
+      'apply hypochlorite', 'wash', 'rinse',
+      'neutralise sodium-ascorbate', 'rinse', 'reading',
+      'pre-wet', 'apply oxalic-acid', 'rinse', 'neutralise sodium-bicarbonate', 'reading', 'rinse',
+    ]); // prettier-ignore
+  });
+
+  it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that says nothing of it', () => {
+    const boards = [finding('mildew'), finding('leaf-tannin')];
+    const choices = [choice('mildew', 'hypochlorite-scrub'), choice('leaf-tannin', 'citric-brighten-wood')];
+    const painted = surface('larch-boards', { finish: 'painted' });
+    const t = treat(painted, boards, { choices });
+    const kinds = t.stages.map((s) => `${s.kind}${s.apply ? ` ${s.apply.agent}` : ''}`);
+    expect(kinds).toEqual([
+      'apply hypochlorite', 'agitate', 'rinse', 'rinse',
+      'neutralise sodium-ascorbate', 'rinse', 'reading',
+      'apply citric-acid', 'rinse',
+    ]); // prettier-ignore
+    const mute = { ...CATALOGUE, agent: (id: string) => ({ ...CATALOGUE.agent(id), ...(id === 'citric-acid' ? { opposedTo: [] } : {}) }) }; // prettier-ignore
+    expect(treat(painted, boards, { choices, catalogue: mute }).stages).toHaveLength(t.stages.length);
+  });
+
+  it('brings nothing to rest with an acid on a face that acid dissolves: it is rinsed and read', () => {
+    const caustic = { agent: CATALOGUE.agent('caustic'), strength: 20, areaSquareMetres: 4 };
+    const link = {
+      method: CATALOGUE.method('degrease-caustic-hot'),
+      severity: 2,
+      areaSquareMetres: 4,
+    } as const;
+    const on = (material: string) =>
+      restingStages(
+        caustic,
+        link,
+        { surface: surface(material), shaded: false, catalogue: CATALOGUE },
+        'x',
+      ).map((s) => s.kind);
+    expect(on('concrete')).toEqual(['neutralise', 'rinse', 'reading']);
+    expect(on('limestone')).toEqual(['rinse', 'reading']);
+  });
+
+  it('brings to rest while it is wet anyway, and lets it dry after that', () => {
+    const choices = [
+      choice('lichen', 'leave-on-biocide'),
+      choice('green-algae', 'pre-treat-and-surface-clean'),
+    ];
+    const t = treat(surface('concrete'), [finding('lichen'), finding('green-algae')], { choices });
+    expect(t.parts[0]?.stages.slice(-3).map((s) => s.kind)).toEqual(['neutralise', 'rinse', 'reading']);
+    expect(t.parts[1]?.stages.map((s) => s.kind)).toEqual(['reading', 'clear', 'apply']);
   });
 
   it('serves two findings by one application where that is best, at the worse severity and larger share', () => {

@@ -148,10 +148,13 @@ export const AGENTS: readonly Agent[] = [
     keepsToNextVisit: true, source: LABEL,
   },
   {
-    ...MILD, strengthSpan: { from: 10, to: 100 },
-    id: 'citric-acid', name: 'Citric acid', class: 'neutraliser', basis: 'citric acid monohydrate',
+    // An acid like the others, and the one that brings caustic to rest.
+    ...ACID, strengthSpan: { from: 10, to: 100 }, hazards: ['irritates eyes', 'sets free toxic gas with hypochlorite'],
+    id: 'citric-acid', name: 'Citric acid', class: 'acid', basis: 'citric acid monohydrate',
     stock: { form: 'powder' }, typicalPH: 2, surfactantMillilitresPerLitre: null,
-    containers: [1, 5], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
+    containers: [1, 5], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
+    // Three acid groups a molecule, 210.1 g/mol, bicarbonate 84.0: 3 · 84.0 ÷ 210.1.
+    neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.2, reading: 'pH strip reads 6 to 8' }, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Never where hypochlorite may still be: toxic gas.'], keepsToNextVisit: true, source: LABEL,
   },
   {
