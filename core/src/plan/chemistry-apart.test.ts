@@ -25,11 +25,11 @@ const surveyOf = (
   return reading.survey;
 };
 
-/** Agents and the time from the first touch to the last, of each surface; read off the schedule alone. */
+/** Agents and the time from the first wet touch to the last, of each surface; read off the schedule alone. */
 function treatedSpans({ surfaces, visit }: Plan) {
   return surfaces.flatMap(({ surface, treatment }) => {
     const own = (visit?.schedule.placements ?? []).filter(
-      (p) => p.operation.startsWith(`${surface.id}.`) && !p.operation.includes('foot-rinse'),
+      (p) => p.operation.startsWith(`${surface.id}.`) && !p.operation.includes('foot-rinse') && !p.operation.includes('-clear.'),
     );
     const agents = (treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : []));
     const kinds = (treatment?.stages ?? []).map((s) => s.kind);

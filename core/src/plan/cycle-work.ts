@@ -1,8 +1,11 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { isWet } from '../protection/work-phase.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 import type { Group, PlannedOperation, WorkBuilder } from './work-builder.ts';
+
+type Sections = Pick<Group, 'first' | 'last'>;
 
 function machinesOf(stages: readonly Stage[]): readonly string[] {
   return [...new Set(stages.flatMap((s) => (s.tool === null ? [] : CATALOGUE.tool(s.tool).machines)))];
@@ -34,7 +37,7 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
       },
     ),
   );
-  return { first: ids, last: ids };
+  return { first: ids, last: ids, wet: isWet(stage) };
 }
 
 /** A wet cycle, section by section, with the mix before it. */
@@ -59,10 +62,10 @@ export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: stri
   const sections =
     cycle.mode === 'watched' ? watchedSections(builder, cycle, zone) : handsOnPieces(builder, cycle, zone);
   builder.allAfter(sections.first, [mix], 'mix-before-apply');
-  return { first: [mix, ...sections.first], last: sections.last };
+  return { first: [mix, ...sections.first], last: sections.last, wet: isWet(cycle.apply) };
 }
 
-function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Group {
+function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Sections {
   const stages = [...(cycle.preWet ? [cycle.preWet] : []), cycle.apply, ...cycle.finishing];
   const leaveOn = cycle.mode === 'leave-on';
   const one = leaveOn
@@ -98,7 +101,7 @@ function preWetSeconds(cycle: WetCyclePlan): number {
   return Math.max(spread, 60 * (cycle.preWet.minutes ?? 0));
 }
 
-function watchedSections(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Group {
+function watchedSections(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Sections {
   const first: string[] = [];
   const last: string[] = [];
   for (let n = 1; n <= cycle.sectionCount; n += 1) {

@@ -33,7 +33,6 @@ export function exposures(survey: FacedSurvey, guarded: readonly GuardedFace[]):
     survey.findings.filter((f) => contaminantById(f.contaminant).ammonia).map((f) => f.surface as string),
   );
   const byId = new Map(survey.surfaces.map((face) => [face.id as string, face]));
-  const neighbours = neighboursOf(survey.surfaces);
   const found = new Map<string, Exposure>();
   const known = new Map<string, readonly Refusal[]>();
   const harm = (face: Face, agent: Agent) => {
@@ -46,7 +45,6 @@ export function exposures(survey: FacedSurvey, guarded: readonly GuardedFace[]):
     if (agents.length === 0) continue;
     const reached = new Map<string, Reaching>();
     for (const { face, how } of touches) reached.set(face, how);
-    for (const face of neighbours.get(id) ?? []) reached.set(face, 'beside');
     for (const face of reachedFrom(onto, id)) reached.set(face, 'run-off');
     for (const [target, how] of reached) {
       const face = byId.get(target);
@@ -73,17 +71,4 @@ export function harmTo(face: Face, agent: Agent, survey: FacedSurvey): readonly 
 /** Hypochlorite with droppings or urine gives off chloramines. */
 export function setsFreeGasWithAmmonia(agent: Agent): boolean {
   return agent.class === 'hypochlorite';
-}
-
-/** Faces that stand side by side, whichever of the two says so; a zone and the rest of its surface always do. */
-function neighboursOf(faces: readonly Face[]): ReadonlyMap<string, ReadonlySet<string>> {
-  const beside = new Map<string, Set<string>>();
-  const join = (one: string, other: string) => {
-    for (const [a, b] of [[one, other], [other, one]] as const) beside.set(a, (beside.get(a) ?? new Set()).add(b));
-  }; // prettier-ignore
-  for (const face of faces) {
-    for (const other of face.beside) join(face.id, other);
-    if (face.zoneOf !== null) join(face.id, face.zoneOf);
-  }
-  return beside;
 }

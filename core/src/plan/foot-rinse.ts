@@ -30,7 +30,7 @@ export function footRinse(builder: WorkBuilder, wall: PlannedSurface, afterFloor
   const area = takeOff.ok ? takeOff.squareMetres : 0;
   const height = Math.max(TRADE_DEFAULTS.footRinseMetres, surface.topMetres - surface.footMetres);
   const foot = (area / height) * TRADE_DEFAULTS.footRinseMetres;
-  const id = `${surface.id}.foot-rinse.${String(builder.operations.length)}`;
+  const id = `${surface.id}.foot-rinse`;
   builder.add(
     {
       id,

@@ -84,7 +84,7 @@ describe('the visit follows gravity', () => {
     }
   });
 
-  it('a leave-on above waits for the rinse below and is not rinsed after', () => {
+  it('a leave-on above comes on another day than the washing below that splashes it', () => {
     const choice = {
       surface: 'wall',
       contaminant: 'green-algae',
@@ -92,11 +92,16 @@ describe('the visit follows gravity', () => {
       by: 'Ada',
       at: '2026-05-01T08:00:00Z',
     };
-    const made = planOf(surveyOf([wall({ drainsOnto: ['yard'] }), yard()], { choices: [choice] }));
-    const leaveOn = times(made, (id) => id.startsWith('wall.cycle-1.section'));
-    expect(leaveOn.length).toBeGreaterThan(0);
-    for (const x of leaveOn) expect(x.start).toBeGreaterThanOrEqual(last(made, 'yard'));
-    expect(times(made, (id) => id.includes('foot-rinse'))).toEqual([]);
+    const faces = [wall({ drainsOnto: ['yard'] }), yard()];
+    const worked = (visit: number) =>
+      planOf(surveyOf(faces, { visit, choices: [choice] })).surfaces.flatMap((p) =>
+        (p.treatment?.stages ?? []).map((s) => `${p.surface.id} ${s.kind}`),
+      );
+    expect(worked(1)).toEqual(['yard clear', 'yard apply', 'yard wash', 'yard rinse']);
+    expect(worked(2)).toEqual(['wall clear', 'wall apply']);
+    const first = planOf(surveyOf(faces, { choices: [choice] }));
+    expect(first.visits.map((v) => v.fromDay)).toEqual([0, 1]);
+    expect(times(first, (id) => id.includes('foot-rinse'))).toHaveLength(1);
   });
 
   it('opposed chemistries above and below never run at once', () => {

@@ -1,15 +1,10 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { CHAIN_ORDER } from '../catalogue/method.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { GuardedFace, Touch } from '../protection/chemistry-guard.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
+import { neighboursOf } from '../protection/neighbours.ts';
 import { splashesOnto } from './foot-rinse.ts';
 import type { TreatedSurface } from './planned-surface.ts';
-
-/** A face as the chemistry guard sees it, with its place in the order of chemistries. */
-export interface RankedFace extends GuardedFace {
-  readonly rank: number;
-}
 
 /**
  * The faces that are treated, each with the agents that come onto it and the faces that it touches otherwise than by its
@@ -18,7 +13,7 @@ export interface RankedFace extends GuardedFace {
 export function guardedFaces(
   surfaces: readonly TreatedSurface[],
   windMetresPerSecond: number,
-): readonly RankedFace[] {
+): readonly GuardedFace[] {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
   const above = new Map<string, string[]>();
   for (const { upper, lower } of surfacesAbove(surfaces.map((p) => p.surface)))
@@ -34,6 +29,7 @@ export function guardedFaces(
       .filter((wall) => splashesOnto(wall, floor))
       .map((wall) => ({ face: wall.surface.id, how: 'splash' }));
   };
+  const beside = neighboursOf(surfaces.map((p) => p.surface));
   const drifts = windMetresPerSecond > TRADE_DEFAULTS.driftReachMetresPerSecond;
   return surfaces.map((planned) => {
     const { surface } = planned;
@@ -45,11 +41,10 @@ export function guardedFaces(
       id: surface.id,
       agents: agentsOn(planned).map(CATALOGUE.agent),
       touches: [
-        ...surface.beside.map((face): Touch => ({ face, how: 'beside' })),
+        ...[...(beside.get(surface.id) ?? [])].map((face): Touch => ({ face, how: 'beside' })),
         ...splashed(planned),
         ...downwind,
       ],
-      rank: chemistryRank(planned),
     };
   });
 }
@@ -74,13 +69,4 @@ function sidesOf(surfaces: readonly TreatedSurface[]): ReadonlyMap<string, reado
     else sides.set(side, [planned]);
   }
   return sides;
-}
-
-/** Growth before alkali before acid before what stays on, as on one face. */
-function chemistryRank({ treatment }: TreatedSurface): number {
-  const now = new Set((treatment?.stages ?? []).map((stage) => stage.method));
-  const methods = (treatment?.proposals ?? []).flatMap((p) =>
-    p.chosen && now.has(p.chosen.method.id) ? [p.chosen.method] : [],
-  );
-  return Math.max(0, ...methods.map((method) => CHAIN_ORDER.indexOf(method.chainOrder)));
 }

@@ -23,7 +23,7 @@ import { exposureWarnings } from './exposure-warnings.ts';
 import { plannedMixes } from './planned-mixes.ts';
 import { FaceHours } from './face-hours.ts';
 import type { NoSun } from './face-hours.ts';
-import { guardedFaces } from './guarded-faces.ts';
+import { keptApart, wetAndDry } from './kept-apart.ts';
 import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { houseWarnings } from './house-warnings.ts';
@@ -115,26 +115,29 @@ export function derivedFigures(survey: FacedSurvey): FiguredPlan {
   };
 }
 
-/** Every face treated, and as it is in the visit that is planned. */
+/** Every face treated, and as it is in the visit that is planned: kept apart from what it must not meet. */
 function visitOf(survey: FacedSurvey) {
   const whole = treatedSurfaces(survey);
   const visits = propertyVisits(
     whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
+    wetAndDry(whole, survey),
   );
   // A visit that is no more, because the treatment got shorter, is the last one that there is.
   const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
   const date =
     survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
-  const surfaces = whole.map((p) => inVisit(p, visits[visitNumber - 1]));
-  return { surfaces, visits, visitNumber, date, hours: new FaceHours(survey, date) };
+  const kept = keptApart(
+    whole.map((p) => inVisit(p, visits[visitNumber - 1])),
+    survey,
+  );
+  return { surfaces: kept.surfaces, kept, visits, visitNumber, date, hours: new FaceHours(survey, date) };
 }
 
 /** The steps that no section size changes. */
 function treated(survey: FacedSurvey, inputsHash: string) {
-  const { surfaces, visits, visitNumber, date, hours } = visitOf(survey);
+  const { surfaces, kept, visits, visitNumber, date, hours } = visitOf(survey);
   const questions = openQuestions(survey);
-  const guarded = guardedFaces(surfaces, survey.job.weather.windMetresPerSecond);
-  const exposed = exposures(survey, guarded);
+  const exposed = exposures(survey, kept.guarded);
   return {
     engine: ENGINE_VERSION,
     inputsHash,
@@ -143,7 +146,7 @@ function treated(survey: FacedSurvey, inputsHash: string) {
     visitNumber,
     date,
     hours,
-    guarded,
+    kept,
     protections: protectionsFor(survey, surfaces, exposed),
     questions,
     warnings: [
@@ -163,13 +166,13 @@ function treated(survey: FacedSurvey, inputsHash: string) {
 }
 
 function sectioned(
-  { hours, guarded, ...before }: ReturnType<typeof treated>,
+  { hours, kept, ...before }: ReturnType<typeof treated>,
   survey: FacedSurvey,
   sectionFactor: number,
 ): Derivation {
   const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor, hours));
   const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
-  const work = visitWork(surfaces, guarded, survey.job, {
+  const work = visitWork(surfaces, kept, survey.job, {
     before: 60 * protectionMinutes(before.protections, 'before'),
     after: 60 * protectionMinutes(before.protections, 'after'),
   });

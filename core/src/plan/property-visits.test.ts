@@ -2,17 +2,20 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import type { PartWait, Stage, TreatmentPart } from '../treatment/stage.ts';
 import { propertyVisits } from './property-visits.ts';
+import type { WetAndDry } from './property-visits.ts';
 
 const stage = { id: 'a' } as Stage;
 const wait = (from: number, latest: number | null = null): PartWait => ({
   for: 'work', method: 'm', days: { from, latest }, until: 'it is so',
 }); // prettier-ignore
 const part = (w: PartWait | null, stages: readonly Stage[] = [stage]): TreatmentPart => ({ wait: w, stages });
-const days = (...faces: readonly (readonly TreatmentPart[])[]) =>
-  propertyVisits(faces.map((parts, i) => ({ surface: `f${String(i)}`, parts }))).map((visit) => [
-    visit.fromDay,
-    visit.parts.map((p) => p.surface).join(' '),
-  ]);
+const APART: WetAndDry = { wetted: new Map(), dryDays: () => 2 };
+const days = (...faces: readonly (readonly TreatmentPart[])[]) => daysWith(APART, ...faces);
+const daysWith = (around: WetAndDry, ...faces: readonly (readonly TreatmentPart[])[]) =>
+  propertyVisits(
+    faces.map((parts, i) => ({ surface: `f${String(i)}`, parts })),
+    around,
+  ).map((visit) => [visit.fromDay, visit.parts.map((p) => p.surface).join(' ')]);
 
 describe('the visits to a property', () => {
   it('are none where nothing is done, one where nothing is waited for', () => {
@@ -41,6 +44,26 @@ describe('the visits to a property', () => {
     ]); // prettier-ignore
   });
 
+  const wash = part(null, [{ id: 'w', kind: 'wash', apply: null } as Stage]);
+  const sand = (w: PartWait | null = null) => part(w, [{ id: 's', kind: 'fill', apply: null } as Stage]);
+  const weeds = part(null, [{ id: 'k', kind: 'apply', apply: { leaveOn: true, covered: false } } as Stage]);
+  const over: WetAndDry = { ...APART, wetted: new Map([['f0', new Set(['f1'])]]) };
+
+  it('fill and coat no face on a day on which another wets it, and count its drying from that', () => {
+    expect(daysWith(over, [wash], [sand()])).toEqual([[0, 'f0'], [2, 'f1']]); // prettier-ignore
+    expect(daysWith(over, [wash, { ...wash, wait: wait(3) }], [wash, sand(wait(2))])).toEqual([
+      [0, 'f0 f1'],
+      [3, 'f0'],
+      [5, 'f1'],
+    ]);
+    // The other way round nothing gets wet.
+    expect(daysWith(over, [sand()], [wash])).toEqual([[0, 'f0 f1']]);
+  });
+
+  it('let a weed killer that is washed off later come first, and the wetting wait for that', () => {
+    expect(daysWith(over, [wash], [weeds, { ...wash, wait: wait(7) }])).toEqual([[0, 'f1'], [7, 'f0 f1']]); // prettier-ignore
+  });
+
   it('hold every part once, in order, each within its wait', () => {
     const parts = fc.array(
       fc.record({ from: fc.integer({ min: 0, max: 9 }), more: fc.option(fc.integer({ min: 0, max: 5 })), empty: fc.boolean() }),
@@ -54,7 +77,7 @@ describe('the visits to a property', () => {
             part(n === 0 ? null : wait(from, more === null ? null : from + more), empty ? [] : [stage]),
           ),
         }));
-        const visits = propertyVisits(faces);
+        const visits = propertyVisits(faces, APART);
         for (const { surface, parts: own } of faces) {
           const done = visits.flatMap((v) => v.parts.filter((p) => p.surface === surface).map((p) => ({ ...p, day: v.fromDay, latest: v.latestDay })));
           expect(done.map((d) => d.wait)).toEqual(own.filter((p) => p.stages.length > 0).map((p) => p.wait));

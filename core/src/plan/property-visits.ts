@@ -1,3 +1,4 @@
+import { isWet, staysDry } from '../protection/work-phase.ts';
 import type { PartWait, Stage, TreatmentPart } from '../treatment/stage.ts';
 
 /** What is done on one face in a visit, and what had to pass before. */
@@ -30,29 +31,80 @@ interface Due {
   readonly latest: number;
 }
 
+/** What wets which faces, and how long a method wants its face dry. */
+export interface WetAndDry {
+  /** Faces that get wet by the wet work on a face, by its id. */
+  readonly wetted: ReadonlyMap<string, ReadonlySet<string>>;
+  /** Days without water before what a method leaves on or fills in. */
+  readonly dryDays: (method: string) => number;
+}
+
+/** What must stay dry is not wetted on the day that it is put on. */
+const STAYS_DRY_DAYS = 1;
+
 /**
  * The visits to a property: in each, every face is treated whose wait is over. The crew comes as late as nothing is too
- * late for, so that as much as possible is ready together and it comes seldom.
+ * late for, so that as much as possible is ready together and it comes seldom. What must be dry, and stay so, never falls on
+ * a visit in which work elsewhere wets its face; its days count from the last wetting by anything.
  */
-export function propertyVisits(faces: readonly Face[]): readonly PropertyVisit[] {
+export function propertyVisits(faces: readonly Face[], around: WetAndDry): readonly PropertyVisit[] {
   const visits: PropertyVisit[] = [];
   let waiting = faces.flatMap((face) => dueAfter(face, -1, 0));
   while (waiting.length > 0) {
     const ready = Math.max(...waiting.map((due) => due.from));
     const latest = Math.min(...waiting.map((due) => due.latest));
     const day = Math.min(ready, latest);
-    const now = waiting.filter((due) => due.from <= day);
+    const together = waiting.filter((due) => due.from <= day);
+    const now = together.filter((due) => !givesWay(due, together, around));
+    const fromDay = Math.max(...now.map((due) => due.from));
     visits.push({
       number: visits.length + 1,
-      fromDay: Math.max(...now.map((due) => due.from)),
-      latestDay: Number.isFinite(latest) ? latest : null,
+      fromDay,
+      latestDay: Number.isFinite(latest) ? Math.max(fromDay, latest) : null,
       parts: now.map(({ face, part }) => ({ surface: face.surface, wait: part.wait, stages: part.stages })),
     });
-    waiting = waiting.flatMap((due) =>
-      now.includes(due) ? dueAfter(due.face, due.face.parts.indexOf(due.part), day) : [due],
-    );
+    waiting = waiting
+      .flatMap((due) =>
+        now.includes(due) ? dueAfter(due.face, due.face.parts.indexOf(due.part), day) : [due],
+      )
+      .map((due) => {
+        const wetted = isDry(due) && now.some((other) => isWetWork(other) && reaches(other, due, around));
+        const wets = isWetWork(due) && now.some((other) => isDry(other) && reaches(due, other, around));
+        const from = day + Math.max(wetted ? daysDry(due, around) : 0, wets ? STAYS_DRY_DAYS : 0);
+        return from <= due.from ? due : { ...due, from, latest: Math.max(due.latest, from) };
+      });
   }
   return visits;
+}
+
+/** Whether it waits for another visit because water and what must stay dry would come together in this one. */
+function givesWay(due: Due, together: readonly Due[], around: WetAndDry): boolean {
+  return together.some((other) => {
+    if (isDry(due) && isWetWork(other) && reaches(other, due, around)) return !comesFirst(due);
+    if (isWetWork(due) && isDry(other) && reaches(due, other, around)) return comesFirst(other);
+    return false;
+  });
+}
+
+/** What is wetted later anyway comes before it, as a weed killer does; all else that must stay dry comes after. */
+function comesFirst({ face, part }: Due): boolean {
+  return face.parts.slice(face.parts.indexOf(part) + 1).some(({ stages }) => stages.some(isWet));
+}
+
+function isDry({ part }: Due): boolean {
+  return part.stages.some(staysDry);
+}
+
+function isWetWork(due: Due): boolean {
+  return !isDry(due) && due.part.stages.some(isWet);
+}
+
+function reaches(from: Due, to: Due, { wetted }: WetAndDry): boolean {
+  return wetted.get(from.face.surface)?.has(to.face.surface) ?? false;
+}
+
+function daysDry({ part }: Due, { dryDays }: WetAndDry): number {
+  return Math.max(0, ...part.stages.filter(staysDry).map((stage) => dryDays(stage.method)));
 }
 
 /** The next part of a face that has stages: what only waits for others or for the result is no visit. */

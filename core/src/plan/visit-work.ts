@@ -1,15 +1,15 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { chemistryGuard } from '../protection/chemistry-guard.ts';
 import type { ChemistryMeeting } from '../protection/chemistry-guard.ts';
-import { faceOrder } from '../protection/face-order.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
-import { flowsOnto } from '../protection/run-off-paths.ts';
+import type { Above } from '../protection/gravity.ts';
+import { phaseId, phasesOf } from '../protection/work-phase.ts';
+import type { WorkPhase } from '../protection/work-phase.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobDetail } from '../survey/job-detail.ts';
 import { cycleGroup, untiedGroup } from './cycle-work.ts';
 import { footRinse, splashesUp } from './foot-rinse.ts';
-import type { RankedFace } from './guarded-faces.ts';
+import type { KeptApart } from './kept-apart.ts';
 import type { PlannedSurface } from './planned-surface.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { Group, PlannedOperation } from './work-builder.ts';
@@ -32,23 +32,35 @@ export interface ProtectionSeconds {
 /** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
-  guarded: readonly RankedFace[],
+  kept: Pick<KeptApart, 'rules' | 'guard'>,
   { house }: Pick<JobDetail, 'house'>,
   protectionSeconds: ProtectionSeconds,
 ): VisitWork {
   const builder = new WorkBuilder();
   const people = house.crew.map((member) => member.id);
-  const groups = new Map<string, readonly Group[]>();
-  for (const planned of surfaces) {
-    const list = surfaceGroups(builder, planned);
-    if (list.length > 0) groups.set(planned.surface.id, list);
+  const phases = new Map<string, PhaseGroups>();
+  for (const planned of surfaces)
+    for (const phase of surfacePhases(builder, planned)) phases.set(phaseId(phase.phase), phase);
+  for (const { first, then, rule } of kept.rules) {
+    const [before, after] = [phases.get(phaseId(first)), phases.get(phaseId(then))];
+    if (before && after) builder.allAfter(after.waits, before.ends, rule);
   }
-  const { apart, footRinses, before } = bindByGravity(builder, surfaces, groups);
-  const meetings = keepApart(builder, surfaces, guarded, groups, before);
-  if (groups.size > 0) frameVisit(builder, people, groups, footRinses, protectionSeconds);
+  const above = surfacesAbove(surfaces.map((p) => p.surface)).filter(
+    ({ upper, lower }) => phases.has(upper) || phases.has(lower),
+  );
+  const footRinses = wallFeet(builder, surfaces, phases, above);
+  for (const { then, after, which } of kept.guard.separations) {
+    const earlier = phases.get(after);
+    const until = which === 'end' ? earlier?.ends : earlier?.waits.slice(0, 1);
+    builder.allAfter(phases.get(then)?.waits ?? [], until ?? [], 'opposed-run-off');
+  }
+  const apart = above.flatMap(({ upper, lower, overhead }): [string, string][] =>
+    overhead ? [[upper, lower]] : [],
+  );
+  if (phases.size > 0) frameVisit(builder, people, [...phases.values()], footRinses, protectionSeconds);
   return {
     planned: builder.planned,
-    meetings,
+    meetings: kept.guard.meetings,
     problem: {
       operations: builder.operations,
       lags: builder.lags,
@@ -65,12 +77,11 @@ export function visitWork(
 function frameVisit(
   builder: WorkBuilder,
   people: readonly string[],
-  groups: ReadonlyMap<string, readonly Group[]>,
+  phases: readonly PhaseGroups[],
   footRinses: readonly string[],
   protectionSeconds: ProtectionSeconds,
 ): void {
   const seconds = TRADE_DEFAULTS.setOutSeconds + protectionSeconds.before / people.length;
-  const all = [...groups.values()].flat();
   const planned = { surface: null, stages: [], cycle: null, section: null, areaSquareMetres: null };
   const setOut = people.map((person) =>
     builder.add(
@@ -79,7 +90,7 @@ function frameVisit(
     ),
   );
   builder.allAfter(
-    all.flatMap((g) => g.first),
+    phases.flatMap(({ groups }) => groups.flatMap((g) => g.first)),
     setOut,
     'protections-first',
   );
@@ -96,95 +107,69 @@ function frameVisit(
       { task: 'clear-up', ...planned },
     ),
   );
-  const ends = [...groups.values()].flatMap((list) => list.at(-1)?.last ?? []);
+  const ends = phases.flatMap((phase) => phase.ends);
   builder.allAfter(clearUp, [...ends, ...footRinses], 'uncover-last');
 }
 
-/** The chain of one surface, group after group; each waits for the one before. */
-function surfaceGroups(builder: WorkBuilder, planned: PlannedSurface): readonly Group[] {
+/** A phase of the work on one face as groups that follow each other. */
+interface PhaseGroups {
+  readonly phase: WorkPhase;
+  readonly groups: readonly Group[];
+  /** What waits where the phase waits for others: its first wet work; dry work may come before. */
+  readonly waits: readonly string[];
+  readonly ends: readonly string[];
+}
+
+/** The chain of one surface in its phases, group after group; each waits for the one before. */
+function surfacePhases(builder: WorkBuilder, planned: PlannedSurface): readonly PhaseGroups[] {
   if (!planned.treatment || planned.cycles.some((c) => c.unworkable)) return [];
   const zone = planned.surface.side ?? `${SITE}.${planned.surface.id}`;
-  const groups: Group[] = [];
-  const seen = new Set<number>();
-  for (const stage of planned.treatment.stages) {
-    if (stage.cycle !== null) {
-      if (seen.has(stage.cycle)) continue;
-      seen.add(stage.cycle);
-      const cycle = planned.cycles.find((c) => c.apply.cycle === stage.cycle);
-      if (cycle) groups.push(cycleGroup(builder, cycle, zone));
-    } else {
-      groups.push(untiedGroup(builder, stage, zone));
+  const phases = phasesOf(planned.treatment.stages);
+  let before: Group | null = null;
+  return (['wet', 'stays'] as const).flatMap((part): PhaseGroups[] => {
+    const groups: Group[] = [];
+    const seen = new Set<number>();
+    for (const stage of phases[part]) {
+      if (stage.cycle !== null && seen.has(stage.cycle)) continue;
+      if (stage.cycle !== null) seen.add(stage.cycle);
+      const cycle = planned.cycles.find((c) => stage.cycle !== null && c.apply.cycle === stage.cycle);
+      if (stage.cycle !== null && !cycle) continue;
+      const now = cycle ? cycleGroup(builder, cycle, zone) : untiedGroup(builder, stage, zone);
+      const works = stage.kind === 'reading' ? TRADE_DEFAULTS.neutraliserWorksSeconds : 0;
+      if (before) builder.allAfter(now.first, before.last, 'chain-order', works);
+      groups.push(now);
+      before = now;
     }
-    const [before, now] = [groups.at(-2), groups.at(-1)];
-    if (before && now)
-      builder.allAfter(
-        now.first,
-        before.last,
-        'chain-order',
-        stage.kind === 'reading' ? TRADE_DEFAULTS.neutraliserWorksSeconds : 0,
-      );
-  }
-  return groups;
+    const last = groups.at(-1);
+    if (!last) return [];
+    const waits = (groups.find((group) => group.wet) ?? (part === 'stays' ? groups[0] : last) ?? last).first;
+    return [{ phase: { face: planned.surface.id, part }, groups, waits, ends: last.last }];
+  });
 }
 
 /**
- * Upper before lower: the lower one's last rinse follows every wet stage above. A leave-on above waits for the rinses
- * below that could splash it. Washed floors are followed by a rinse of wall feet.
- * @returns as well which face comes before which by all this
+ * Washed floors are followed by a rinse of the feet of walls that they splash: one a wall, after all wet work below it, and
+ * before anything that must stay dry there.
  */
-function bindByGravity(
+function wallFeet(
   builder: WorkBuilder,
   surfaces: readonly PlannedSurface[],
-  groups: ReadonlyMap<string, readonly Group[]>,
-): {
-  readonly apart: readonly (readonly [string, string])[];
-  readonly footRinses: readonly string[];
-  readonly before: readonly (readonly [string, string])[];
-} {
+  phases: ReadonlyMap<string, PhaseGroups>,
+  above: readonly Above[],
+): readonly string[] {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
-  const apart: [string, string][] = [];
-  const before: [string, string][] = [];
-  const footRinses: string[] = [];
-  for (const pair of surfacesAbove(surfaces.map((p) => p.surface))) {
-    const [above, below] = [byId.get(pair.upper), byId.get(pair.lower)];
-    const [upper, lower] = [groups.get(pair.upper), groups.get(pair.lower)];
-    if (!above || !below || !lower) continue;
-    const lowerEnd = lower.at(-1)?.last ?? [];
-    if (splashesUp(above, below)) footRinses.push(footRinse(builder, above, lowerEnd));
-    if (!upper) continue;
-    if (pair.overhead) apart.push([pair.upper, pair.lower]);
-    if (endsOnLeaveOn(above) && !endsOnLeaveOn(below)) {
-      builder.allAfter(upper.at(-1)?.first ?? [], lowerEnd, 'leave-on-after-splashes');
-      before.push([pair.lower, pair.upper]);
-      continue;
-    }
-    builder.allAfter(lowerEnd, upper.at(-1)?.last ?? [], 'gravity');
-    before.push([pair.upper, pair.lower]);
-  }
-  return { apart, footRinses, before };
-}
-
-/** Opposed chemistries that would meet are kept apart in time, by an order that gravity allows. */
-function keepApart(
-  builder: WorkBuilder,
-  surfaces: readonly PlannedSurface[],
-  guarded: readonly RankedFace[],
-  groups: ReadonlyMap<string, readonly Group[]>,
-  before: readonly (readonly [string, string])[],
-): readonly ChemistryMeeting[] {
-  const faces = new Map(guarded.filter((face) => groups.has(face.id)).map((face) => [face.id, face]));
-  const order = faceOrder([...faces.values()], before);
-  const inOrder = order.flatMap((id) => faces.get(id) ?? []);
-  const guard = chemistryGuard(inOrder, flowsOnto(surfaces.map((p) => p.surface)));
-  for (const { then, after, which } of guard.separations) {
-    const earlier = groups.get(after);
-    const waits = groups.get(then)?.[0]?.first ?? [];
-    const until = which === 'end' ? (earlier?.at(-1)?.last ?? []) : (earlier?.[0]?.first.slice(0, 1) ?? []);
-    builder.allAfter(waits, until, 'opposed-run-off');
-  }
-  return guard.meetings;
-}
-
-function endsOnLeaveOn(planned: PlannedSurface): boolean {
-  return planned.treatment?.stages.at(-1)?.apply?.leaveOn ?? false;
+  return surfaces.flatMap((wall) => {
+    const below = above.filter(({ upper }) => upper === wall.surface.id).map(({ lower }) => lower);
+    const splashed = below.some((id) => {
+      const floor = byId.get(id);
+      return floor && phases.has(id) && splashesUp(wall, floor);
+    });
+    if (!splashed) return [];
+    const over = [...below, wall.surface.id as string];
+    const wet = over.flatMap((id) => phases.get(phaseId({ face: id, part: 'wet' }))?.ends ?? []);
+    const foot = footRinse(builder, wall, wet);
+    const dry = over.flatMap((id) => phases.get(phaseId({ face: id, part: 'stays' }))?.waits ?? []);
+    builder.allAfter(dry, [foot], 'stays-dry');
+    return [foot];
+  });
 }

@@ -28,6 +28,8 @@ export interface PlannedOperation {
 export interface Group {
   readonly first: readonly string[];
   readonly last: readonly string[];
+  /** Whether water or product that runs comes onto the face by it. */
+  readonly wet: boolean;
 }
 
 /** Gathers the operations of a visit with what binds them. */

@@ -37,10 +37,14 @@ describe('the chemistry guard', () => {
       [face('north', [chlorine]), face('south', [acid])],
       flows({ north: ['gully'], south: ['gully'] }),
     );
-    expect(guard).toEqual({
+    expect(guard).toMatchObject({
       meetings: [{ at: 'gully', how: 'run-off', earlier: [{ face: 'north', agent: chlorine }], later: { face: 'south', agent: acid } }],
       separations: [{ then: 'south', after: 'north', which: 'end' }],
     });
+    // What comes first is brought to rest; what comes last meets nothing more.
+    expect([...guard.rests].map(([id, agents]) => [id, [...agents].map((a) => a.id)])).toEqual([
+      ['north', [chlorine]],
+    ]);
   }); // prettier-ignore
 
   it('follows the water over any number of surfaces, also onto a face that is treated', () => {
@@ -56,7 +60,7 @@ describe('the chemistry guard', () => {
       [face('a', [chlorine]), face('b', [soap]), face('c', [acid]), face('d', [])],
       paths,
     );
-    expect(guard).toEqual({ meetings: [], separations: [] });
+    expect(guard).toEqual({ meetings: [], separations: [], rests: new Map() });
   });
 
   it('keeps apart what stands side by side', () => {

@@ -5,6 +5,8 @@ import { reachedFrom } from './run-off-paths.ts';
 /** A face with the agents that come onto it, neutralisers among them. */
 export interface GuardedFace {
   readonly id: string;
+  /** Where it stands, for one of several pieces of work on a face; the face is the same as its id otherwise. */
+  readonly at?: string;
   readonly agents: readonly Agent[];
   /** Faces on which something of it comes otherwise than by its run-off. */
   readonly touches: readonly Touch[];
@@ -41,6 +43,8 @@ export interface Separation {
 export interface ChemistryGuard {
   readonly meetings: readonly ChemistryMeeting[];
   readonly separations: readonly Separation[];
+  /** Which agents of a piece of work are met by something opposed later, so that they are brought to rest at its end. */
+  readonly rests: ReadonlyMap<string, ReadonlySet<Agent>>;
 }
 
 interface Basin {
@@ -65,6 +69,7 @@ export function chemistryGuard(
 ): ChemistryGuard {
   const meetings: ChemistryMeeting[] = [];
   const separations: Separation[] = [];
+  const rests = new Map<string, Set<Agent>>();
   for (const basin of basinsOf(inOrder, onto)) {
     const blocks = blocksOf(basin.faces);
     blocks.forEach((block, i) => {
@@ -73,10 +78,30 @@ export function chemistryGuard(
       if (!head || !before) return;
       for (const face of before) separations.push({ then: head.id, after: face.id, which: 'end' });
       for (const face of others) separations.push({ then: face.id, after: head.id, which: 'begin' });
-      meetings.push(meetingOf(basin, before, head));
+      const meeting = meetingOf(basin, before, head);
+      if (meeting) meetings.push(meeting);
     });
+    addRests(rests, blocks);
   }
-  return { meetings, separations };
+  return { meetings, separations, rests };
+}
+
+function addRests(rests: Map<string, Set<Agent>>, blocks: readonly (readonly GuardedFace[])[]): void {
+  blocks.forEach((block, i) => {
+    const later = blocks.slice(i + 1).flat();
+    for (const face of block)
+      for (const agent of face.agents)
+        if (
+          later.some(
+            (other) => placeOf(other) !== placeOf(face) && other.agents.some((a) => areOpposed(a, agent)),
+          )
+        )
+          rests.set(face.id, (rests.get(face.id) ?? new Set()).add(agent));
+  });
+}
+
+function placeOf({ id, at }: GuardedFace): string {
+  return at ?? id;
 }
 
 /** Consecutive faces that may run together. */
@@ -96,16 +121,23 @@ function opposedAgents(one: GuardedFace, other: GuardedFace): readonly [Agent, A
   return null;
 }
 
-function meetingOf({ at, how }: Basin, before: readonly GuardedFace[], later: GuardedFace): ChemistryMeeting {
+/** Null where it is only what is done on one face, one after the other. */
+function meetingOf(
+  { at, how }: Basin,
+  before: readonly GuardedFace[],
+  later: GuardedFace,
+): ChemistryMeeting | null {
   const pairs = before.flatMap((face) => {
-    const opposed = opposedAgents(face, later);
-    return opposed ? [{ face: face.id, agents: opposed }] : [];
+    const opposed = placeOf(face) === placeOf(later) ? null : opposedAgents(face, later);
+    return opposed ? [{ face: placeOf(face), agents: opposed }] : [];
   });
+  const [first] = pairs;
+  if (!first) return null;
   return {
     at,
     how,
     earlier: pairs.map(({ face, agents: [agent] }) => ({ face, agent: agent.id })),
-    later: { face: later.id, agent: pairs[0]?.agents[1].id ?? '' },
+    later: { face: placeOf(later), agent: first.agents[1].id },
   };
 }
 
@@ -117,17 +149,20 @@ function basinsOf(
   const acting = inOrder.filter((face) => face.agents.length > 0);
   const at = new Map<string, GuardedFace[]>();
   for (const face of acting)
-    for (const place of [face.id, ...reachedFrom(onto, face.id)]) {
+    for (const place of [placeOf(face), ...reachedFrom(onto, placeOf(face))]) {
       const faces = at.get(place);
       if (faces) faces.push(face);
       else at.set(place, [face]);
     }
   const place = new Map(acting.map((face, i) => [face.id, i]));
+  const standing = new Map<string, GuardedFace[]>();
+  for (const face of acting) standing.set(placeOf(face), [...(standing.get(placeOf(face)) ?? []), face]);
   const sides = acting.flatMap((face) =>
-    face.touches.flatMap(({ face: id, how }): Basin[] => {
-      const other = acting[place.get(id) ?? -1];
-      return other && other !== face ? [{ at: id, how, faces: inOrderOf([face, other], place) }] : [];
-    }),
+    face.touches.flatMap(({ face: id, how }) =>
+      (standing.get(id) ?? []).flatMap((other): Basin[] =>
+        other === face ? [] : [{ at: id, how, faces: inOrderOf([face, other], place) }],
+      ),
+    ),
   );
   const flows = [...at].map(([id, faces]): Basin => ({ at: id, how: 'run-off', faces }));
   const basins = [...flows, ...sides].filter(({ faces }) => isOpposed(faces));

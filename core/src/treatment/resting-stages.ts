@@ -77,3 +77,13 @@ export function restingStages(
     readingStage(agent.neutraliser?.reading ?? 'pH strip reads 6 to 8', own, around, idOf('reading')),
   ];
 }
+
+/** Whether what follows an application brings its agent to rest: rinsed, neutralised where it can be, and read after both. */
+export function isAtRest(agent: Agent, following: readonly Stage[], around: RestingPlace): boolean {
+  const rinsed = following.findIndex(({ kind }) => kind === 'rinse' || kind === 'wash');
+  const neutralised = restingAgent(agent, around)
+    ? following.findIndex(({ neutralises }) => neutralises === agent.id)
+    : rinsed;
+  const after = Math.max(rinsed, neutralised);
+  return rinsed >= 0 && neutralised >= 0 && following.slice(after).some(({ kind }) => kind === 'reading');
+}

@@ -34,6 +34,8 @@ export const TRADE_DEFAULTS = {
   readingMinutes: 2,
   neutraliserLitresPerSquareMetre: 0.3,
   neutraliserWorksSeconds: 60,
+  /** Before what is left on a face that its method does not ask to be dry for longer: a weed killer wants a dry leaf. */
+  dryLeafDays: 1,
   /** Between these a rinsed face counts as neutral, pH. */
   neutralPH: { from: 6, to: 8 },
 
