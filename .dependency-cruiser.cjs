@@ -10,7 +10,7 @@ const ROOMS = [
   ['treatment'],
   ['protection', 'handbook'],
   ['supply'],
-  ['choices'],
+  ['choices', 'judge'],
   ['sequence'],
   ['plan'],
   ['risk', 'order', 'run', 'aftercare'],
@@ -56,6 +56,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src/sequence/' },
       to: { path: '^core/src/(?!sequence/|quantity/)' },
+    },
+    {
+      name: 'the-judge-shares-no-code-with-what-it-judges',
+      severity: 'error',
+      from: { path: '^core/src/judge/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/src/(?!judge/|survey/|catalogue/|quantity/)' },
     },
     ...ROOMS.map((names, i) => ({
       name: `no-import-above-${names.join('-')}`,

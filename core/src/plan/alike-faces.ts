@@ -1,5 +1,5 @@
 import type { Face } from '../survey/face.ts';
-import type { Derivation } from './plan.ts';
+import type { Derivation } from './derivation.ts';
 
 /** A face like another one, on which the same method may be taken. */
 export interface AlikeFace {

@@ -1,8 +1,11 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { mixLife } from '../catalogue/data/mix-life.ts';
 import { isWet } from '../protection/work-phase.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
+import { WHOLE } from './work-builder.ts';
 import type { Group, PlannedOperation, WorkBuilder } from './work-builder.ts';
 
 type Sections = Pick<Group, 'first' | 'last'>;
@@ -33,36 +36,64 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
         stages: [stage.id],
         cycle: null,
         section: pieces > 1 ? `${String(i + 1)} of ${String(pieces)}` : null,
+        share: { from: i / pieces, to: (i + 1) / pieces },
         areaSquareMetres: stage.areaSquareMetres / pieces,
       },
     ),
   );
-  return { first: ids, last: ids, wet: isWet(stage) };
+  if (!stage.apply) return { first: ids, last: ids, wet: isWet(stage) };
+  const mix = mixOperation(builder, stage, `${stage.id}.mix`, zone, null);
+  builder.allAfter(ids, [mix], 'mix-before-apply');
+  return { first: [mix, ...ids], last: ids, wet: isWet(stage) };
 }
 
-/** A wet cycle, section by section, with the mix before it. */
-export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Group {
-  const mix = builder.add(
-    {
-      id: `${cycle.id}.mix`,
-      cluster: `${cycle.id}.mix`,
-      seconds: TRADE_DEFAULTS.mixSeconds,
-      zone,
-      place: cycle.surface,
-    },
+function mixOperation(
+  builder: WorkBuilder,
+  stage: Stage,
+  id: string,
+  zone: string,
+  cycle: string | null,
+): string {
+  return builder.add(
+    { id, cluster: id, seconds: TRADE_DEFAULTS.mixSeconds, zone, place: stage.surface },
     {
       task: 'mix',
-      surface: cycle.surface,
-      stages: [cycle.apply.id],
-      cycle: cycle.id,
+      surface: stage.surface,
+      stages: [stage.id],
+      cycle,
       section: null,
+      share: WHOLE,
       areaSquareMetres: null,
     },
   );
+}
+
+/** A wet cycle, section by section, with the mix before it: mixed again before what is mixed has stood too long. */
+export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Group {
   const sections =
     cycle.mode === 'watched' ? watchedSections(builder, cycle, zone) : handsOnPieces(builder, cycle, zone);
-  builder.allAfter(sections.first, [mix], 'mix-before-apply');
-  return { first: [mix, ...sections.first], last: sections.last, wet: isWet(cycle.apply) };
+  const each = sectionsPerMix(cycle, sections.first.length);
+  const mixes: string[] = [];
+  for (let from = 0; from < sections.first.length; from += each) {
+    const id = mixes.length === 0 ? `${cycle.id}.mix` : `${cycle.id}.mix-${String(mixes.length + 1)}`;
+    const mix = mixOperation(builder, cycle.apply, id, zone, cycle.id);
+    // Not before the last of what was mixed before is begun: it would stand.
+    builder.allAfter([mix], sections.first.slice(Math.max(0, from - 1), from), 'mix-fresh');
+    builder.allAfter(sections.first.slice(from, from + each), [mix], 'mix-before-apply');
+    mixes.push(mix);
+  }
+  return { first: [...mixes, ...sections.first], last: sections.last, wet: isWet(cycle.apply) };
+}
+
+/** How many operations one mix is for, so that the last of them begins before half of its life is over. */
+function sectionsPerMix(cycle: WetCyclePlan, operations: number): number {
+  const agent = CATALOGUE.agent(cycle.apply.apply.agent);
+  if (isReadyToUse(agent)) return operations;
+  const minutes =
+    cycle.sectionCount *
+    (preWetSeconds(cycle) / 60 + cycle.applyMinutes + (cycle.window?.earliest ?? 0) + cycle.finishMinutes);
+  const mixes = Math.ceil(minutes / (60 * mixLife(agent.class).hours * TRADE_DEFAULTS.mixLifeShare));
+  return Math.max(1, Math.ceil(operations / mixes));
 }
 
 function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Sections {
@@ -87,6 +118,7 @@ function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
         {
           task: 'hands-on', surface: cycle.surface, stages: stages.map((s) => s.id), cycle: cycle.id,
           section: `${from === to ? String(from) : `${String(from)}–${String(to)}`} of ${String(pieces)}`,
+          share: { from: (from - 1) / pieces, to: to / pieces },
           areaSquareMetres: (cycle.areaSquareMetres * count) / pieces,
         },
       ),
@@ -111,6 +143,7 @@ function watchedSections(builder: WorkBuilder, cycle: WetCyclePlan, zone: string
       surface: cycle.surface,
       cycle: cycle.id,
       section: `${String(n)} of ${String(cycle.sectionCount)}`,
+      share: { from: (n - 1) / cycle.sectionCount, to: n / cycle.sectionCount },
       areaSquareMetres: cycle.sectionSquareMetres,
     };
     const [preWet] = cycle.preWet

@@ -5,7 +5,7 @@ import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { permanentMarkOf } from './permanent-marks.ts';
-import type { Derivation } from './plan.ts';
+import type { Derivation } from './derivation.ts';
 import type { TreatedSurface } from './planned-surface.ts';
 import { visitOutlines } from './visit-outline.ts';
 import { canonicalHash } from './inputs-hash.ts';

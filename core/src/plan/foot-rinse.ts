@@ -2,6 +2,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { PlannedSurface, TreatedSurface } from './planned-surface.ts';
+import { WHOLE } from './work-builder.ts';
 import type { WorkBuilder } from './work-builder.ts';
 
 const HOSE = 'garden-hose';
@@ -46,6 +47,7 @@ export function footRinse(builder: WorkBuilder, wall: PlannedSurface, afterFloor
       stages: [],
       cycle: null,
       section: null,
+      share: WHOLE,
       areaSquareMetres: foot,
     },
   );

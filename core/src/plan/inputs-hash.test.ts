@@ -7,7 +7,7 @@ import type { Survey } from '../survey/survey.ts';
 import { lot, product, surveyWith } from '../test/provided-job.ts';
 import { bearingAgents } from './bearing-agents.ts';
 import { canonicalHash, inputsHash } from './inputs-hash.ts';
-import { derivedFigures } from './plan.ts';
+import { derivedFigures } from './derivation.ts';
 
 const reading = readJobFile({
   format: 'etappe-job', version: 1,

@@ -7,7 +7,7 @@ import { chemistryGuard } from '../protection/chemistry-guard.ts';
 import type { ChemistryGuard, GuardedFace } from '../protection/chemistry-guard.ts';
 import { faceOrder } from '../protection/face-order.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
-import { flowsOnto } from '../protection/run-off-paths.ts';
+import { flowsOnto, mayFlowOnto } from '../protection/run-off-paths.ts';
 import { wettedFrom } from '../protection/wetting.ts';
 import { phaseId, phasesOf } from '../protection/work-phase.ts';
 import type { WorkPhase, WorkPhases } from '../protection/work-phase.ts';
@@ -48,12 +48,13 @@ const MOST_ROUNDS = 6;
  * begins.
  */
 export function keptApart(treated: readonly TreatedSurface[], survey: FacedSurvey): KeptApart {
-  const onto = flowsOnto(treated.map((p) => p.surface));
+  const faces = treated.map((p) => p.surface);
+  const [onto, together] = [flowsOnto(faces), mayFlowOnto(faces)];
   let surfaces = treated;
   for (let round = 1; ; round += 1) {
     const guarded = guardedFaces(surfaces, survey.job.weather.windMetresPerSecond);
     const rules = phaseRules(surfaces, guarded, onto);
-    const guard = chemistryGuard(inOrder(guardedPhases(surfaces, guarded), rules), onto);
+    const guard = chemistryGuard(inOrder(guardedPhases(surfaces, guarded), rules), together);
     const rested = surfaces.map((planned) =>
       withRests(planned, guard.rests.get(planned.surface.id) ?? new Set(), survey),
     );

@@ -1,80 +1,21 @@
-import type { PlannedMix } from '../supply/planned-mix.ts';
-import type { LotUse } from '../supply/stock-shelf.ts';
-import { productAmounts } from '../supply/product-amounts.ts';
-import type { ProductAmount } from '../supply/product-amounts.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { CircularWait } from '../sequence/cluster-order.ts';
 import { lowerBound } from '../sequence/lower-bound.ts';
 import type { LowerBound } from '../sequence/lower-bound.ts';
 import { NoPlace } from '../sequence/place-clusters.ts';
-import type { Schedule } from '../sequence/problem.ts';
 import { solve } from '../sequence/solve.ts';
-import { daysAfter } from '../quantity/calendar.ts';
 import { formatDuration } from '../quantity/duration.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
-import { choiceWarnings } from './choice-warnings.ts';
-import { chemistryWarnings } from './chemistry-warnings.ts';
-import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
-import { exposures } from './exposed-faces.ts';
-import { exposureWarnings } from './exposure-warnings.ts';
-import { plannedMixes } from './planned-mixes.ts';
-import { FaceHours } from './face-hours.ts';
-import type { NoSun } from './face-hours.ts';
-import { keptApart, wetAndDry } from './kept-apart.ts';
-import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
-import type { PlannedSurface } from './planned-surface.ts';
-import { houseWarnings } from './house-warnings.ts';
-import { coverWarnings, protectionMinutes, protectionsFor } from './protections.ts';
-import type { Protection } from './protection-acts.ts';
-import { jetWarnings } from './jet-match.ts';
-import { coverageWarnings } from './coverage-warnings.ts';
-import { readingWarnings } from './reading-warnings.ts';
+import { facedHash } from './inputs-hash.ts';
+import { scheduleJudge } from './day-log.ts';
+import { coverWarnings } from './protections.ts';
 import { visitWater } from './visit-water.ts';
 import { waterWarnings } from './water-ways-out.ts';
-import { visitWork } from './visit-work.ts';
-import type { VisitWork } from './visit-work.ts';
-import { openQuestions } from './open-questions.ts';
-import type { Question } from './open-questions.ts';
-import { propertyVisits } from './property-visits.ts';
-import type { PropertyVisit } from './property-visits.ts';
-import { sprayerWarnings } from './sprayer-warnings.ts';
-import { stockWarnings } from './stock-warnings.ts';
-import { patchWarnings } from './test-patches.ts';
-import { questionStops, surfaceWarnings, visitNumberWarnings, visitWarnings } from './warnings.ts';
 import type { Warning } from './warnings.ts';
-
-/** Everything that is derived from a survey; nothing in it was decided by search. */
-export interface Derivation {
-  readonly engine: string;
-  readonly inputsHash: string;
-  readonly sectionFactor: number;
-  readonly surfaces: readonly PlannedSurface[];
-  /** All comings of the crew; the one that is planned is `visitNumber`. */
-  readonly visits: readonly PropertyVisit[];
-  readonly visitNumber: number;
-  /** Day of the visit, YYYY-MM-DD at the earliest; null while the job has none. */
-  readonly date: string | null;
-  /** Why the sun on the faces is not worked out; null where it is. */
-  readonly noSun: NoSun | null;
-  readonly mixes: readonly PlannedMix[];
-  /** What is taken of the lots on the shelf. */
-  readonly lotUses: readonly LotUse[];
-  readonly products: readonly ProductAmount[];
-  readonly protections: readonly Protection[];
-  readonly questions: readonly Question[];
-  readonly work: VisitWork;
-  readonly warnings: readonly Warning[];
-}
-
-/** What a search decided: saved with an order, checked and never re-solved when it is issued. */
-export interface DecidedVisit {
-  /** Share of the greatest section that sections take. */
-  readonly sectionFactor: number;
-  readonly schedule: Schedule;
-}
+import { derived, sectioned, treated } from './derivation.ts';
+import type { DecidedVisit, Derivation } from './derivation.ts';
 
 export interface Plan extends Derivation {
   readonly visit: (DecidedVisit & { readonly lowerBound: LowerBound; readonly gap: number }) | null;
@@ -92,109 +33,6 @@ export interface PlanOptions {
 const SECTION_FACTORS = [1, 0.7] as const;
 
 /**
- * Survey of faces → everything derived from it, for one section size.
- * Each line is a pure step; later ones need only what stands above them.
- */
-export function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
-  return sectioned(treated(survey, facedHash(survey)), survey, sectionFactor);
-}
-
-/** What figures of a job are read off: its treatments, visits, sections and mixes. */
-export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'products'>;
-
-/** As much of a derivation, of the greatest sections, as its figures need: no work, no warnings, no hash. */
-export function derivedFigures(survey: FacedSurvey): FiguredPlan {
-  const { surfaces, visits, date, hours } = visitOf(survey);
-  const planned = surfaces.map((surface) => plannedSurface(surface, survey, 1, hours));
-  const { mixes } = plannedMixes(planned, survey, date);
-  return {
-    surfaces: planned,
-    visits,
-    mixes,
-    products: productAmounts(mixes, houseCatalogue(survey.handbook)),
-  };
-}
-
-/** Every face treated, and as it is in the visit that is planned: kept apart from what it must not meet. */
-function visitOf(survey: FacedSurvey) {
-  const whole = treatedSurfaces(survey);
-  const visits = propertyVisits(
-    whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
-    wetAndDry(whole, survey),
-  );
-  // A visit that is no more, because the treatment got shorter, is the last one that there is.
-  const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
-  const date =
-    survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
-  const kept = keptApart(
-    whole.map((p) => inVisit(p, visits[visitNumber - 1])),
-    survey,
-  );
-  return { surfaces: kept.surfaces, kept, visits, visitNumber, date, hours: new FaceHours(survey, date) };
-}
-
-/** The steps that no section size changes. */
-function treated(survey: FacedSurvey, inputsHash: string) {
-  const { surfaces, kept, visits, visitNumber, date, hours } = visitOf(survey);
-  const questions = openQuestions(survey);
-  const exposed = exposures(survey, kept.guarded);
-  return {
-    engine: ENGINE_VERSION,
-    inputsHash,
-    surfaces,
-    visits,
-    visitNumber,
-    date,
-    hours,
-    kept,
-    protections: protectionsFor(survey, surfaces, exposed),
-    questions,
-    warnings: [
-      ...questionStops(questions),
-      ...visitWarnings(survey, surfaces),
-      ...choiceWarnings(survey, surfaces),
-      ...sprayerWarnings(surfaces, survey.job.house),
-      ...visitNumberWarnings(survey, visitNumber),
-      ...jetWarnings(surfaces, survey),
-      ...readingWarnings(surfaces, survey),
-      ...coverageWarnings(surfaces, survey),
-      ...exposureWarnings(exposed, survey, surfaces),
-      ...houseWarnings(survey, surfaces),
-      ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
-    ],
-  };
-}
-
-function sectioned(
-  { hours, kept, ...before }: ReturnType<typeof treated>,
-  survey: FacedSurvey,
-  sectionFactor: number,
-): Derivation {
-  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor, hours));
-  const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
-  const work = visitWork(surfaces, kept, survey.job, {
-    before: 60 * protectionMinutes(before.protections, 'before'),
-    after: 60 * protectionMinutes(before.protections, 'after'),
-  });
-  return {
-    ...before,
-    sectionFactor,
-    noSun: hours.noSun,
-    surfaces,
-    mixes,
-    lotUses,
-    products: productAmounts(mixes, houseCatalogue(survey.handbook)),
-    work,
-    warnings: [
-      ...before.warnings,
-      ...surfaces.flatMap(surfaceWarnings),
-      ...chemistryWarnings(work.meetings, surfaces, survey),
-      ...stockWarnings(mixes, survey, before.date),
-    ],
-  };
-}
-
-/**
  * Ever better plans, the first as soon as there is a valid schedule; null after a move that brought no better one. The
  * caller owns the clock and may stop at any.
  * A survey that has nothing to order, or cannot be ordered, gives one plan without a visit.
@@ -203,15 +41,17 @@ export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Pl
   const faces = faced(survey);
   const before = treated(faces, facedHash(faces));
   let shortest = Infinity;
+  let none: Plan | null = null;
   for (const factor of SECTION_FACTORS) {
     for (const candidate of plansFor(sectioned(before, faces, factor), faces, options)) {
+      // Other sections may have a sequence where these have none.
+      if (candidate && !candidate.visit) none ??= candidate;
       const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
-      const better = candidate && (makespan < shortest || !candidate.visit);
-      yield better ? candidate : null;
-      if (candidate && !candidate.visit) return;
+      yield makespan < shortest ? candidate : null;
       shortest = Math.min(shortest, makespan);
     }
   }
+  if (none && shortest === Infinity) yield none;
 }
 
 /** The best plan found within the budget. */
@@ -233,23 +73,35 @@ function* plansFor(
     yield { ...derivation, visit: null };
     return;
   }
+  const stopped = (rule: string, text: string): Plan => ({
+    ...derivation,
+    warnings: [...derivation.warnings, { rule, severity: 'stop', text, surface: null }],
+    visit: null,
+  });
+  const judge = scheduleJudge(derivation, survey);
+  let unsound: string | null = null;
   try {
     const bound = lowerBound(derivation.work.problem);
     for (const schedule of solve(derivation.work.problem, options)) {
-      yield (
-        schedule &&
-        withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey)
-      );
+      const [fault] = schedule ? judge(schedule) : [];
+      if (fault) unsound ??= fault.text;
+      yield schedule && !fault
+        ? withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey)
+        : null;
     }
   } catch (error) {
     if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
-    const text = `No sequence: ${error.message}. Add the machine or the person, or leave the surface out of scope.`;
-    yield {
-      ...derivation,
-      warnings: [...derivation.warnings, { rule: 'no-sequence', severity: 'stop', text, surface: null }],
-      visit: null,
-    };
+    yield stopped(
+      'no-sequence',
+      `No sequence: ${error.message}. Add the machine or the person, or leave the surface out of scope.`,
+    );
   }
+  // Asked for only where no schedule was sound: one that was is the better plan.
+  if (unsound !== null)
+    yield stopped(
+      'unsafe-sequence',
+      `No safe sequence: ${unsound}. Treat one of them another way, or on another visit.`,
+    );
 }
 
 function withSchedule(
@@ -293,6 +145,15 @@ export function planAround(
 ): { readonly plan: Plan; readonly violations: readonly { readonly rule: string; readonly text: string }[] } {
   const faces = faced(survey);
   const derivation = derived(faces, decided.sectionFactor);
-  const violations = scheduleViolations(derivation.work.problem, decided.schedule);
+  const violations = [
+    ...scheduleJudge(
+      derivation,
+      faces,
+    )(decided.schedule).map(({ rule, text }) => ({
+      rule,
+      text: `No safe sequence: ${text}`,
+    })),
+    ...scheduleViolations(derivation.work.problem, decided.schedule),
+  ];
   return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), faces), violations };
 }

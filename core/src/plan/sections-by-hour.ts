@@ -5,7 +5,7 @@ import type { Survey } from '../survey/survey.ts';
 import { bestHour, cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleHour } from './cycle-day.ts';
 import { FaceHours } from './face-hours.ts';
-import type { Derivation } from './plan.ts';
+import type { Derivation } from './derivation.ts';
 
 /** One wet cycle through the day of its visit. */
 export interface CycleDay {

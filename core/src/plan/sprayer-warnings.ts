@@ -1,9 +1,7 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { areOpposed } from '../catalogue/agent.ts';
-import type { Agent } from '../catalogue/agent.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { TreatedSurface } from './planned-surface.ts';
+import { groupsThatGoTogether, sprayedAgents } from './vessels.ts';
 import type { Warning } from './warnings.ts';
 
 /**
@@ -21,25 +19,3 @@ export function sprayerWarnings(surfaces: readonly TreatedSurface[], house: JobH
     ? [{ rule: 'sprayer-opposed', severity: 'stop', surface: null, text: `${has}: opposed agents would share one. Take ${String(needed)} at least, better one for each agent.` }]
     : [{ rule: 'sprayer-shared', severity: 'warn', surface: null, text: `${has}: each agent has a sprayer of its own. Take ${String(agents.length - count)} more, or flush one with plain water between agents that go together.` }];
 } // prettier-ignore
-
-function sprayedAgents(surfaces: readonly TreatedSurface[]): readonly Agent[] {
-  const ids = surfaces.flatMap((p) =>
-    (p.treatment?.stages ?? []).flatMap((s) =>
-      s.apply && s.tool !== null && CATALOGUE.tool(s.tool).machines.includes('sprayer')
-        ? [s.apply.agent]
-        : [],
-    ),
-  );
-  return [...new Set(ids)].map(CATALOGUE.agent);
-}
-
-/** Agents put together one by one, each into the first group that has nothing against it. */
-function groupsThatGoTogether(agents: readonly Agent[]): readonly (readonly Agent[])[] {
-  const groups: Agent[][] = [];
-  for (const agent of agents) {
-    const group = groups.find((g) => !g.some((other) => areOpposed(agent, other)));
-    if (group) group.push(agent);
-    else groups.push([agent]);
-  }
-  return groups;
-}

@@ -1,6 +1,6 @@
 import type { FacedSurvey } from '../survey/face.ts';
 import { jetsOn } from './jet-match.ts';
-import type { FiguredPlan } from './plan.ts';
+import type { FiguredPlan } from './derivation.ts';
 import { stageLitres } from './stage-water.ts';
 
 /** What a visit takes of mixes, products and water, and how small its sections get. */

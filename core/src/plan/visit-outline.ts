@@ -3,7 +3,7 @@ import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { PartWait, Stage } from '../treatment/stage.ts';
-import type { Derivation } from './plan.ts';
+import type { Derivation } from './derivation.ts';
 import type { PropertyVisit, VisitPart } from './property-visits.ts';
 
 /** One coming of the crew, told in short. */

@@ -11,7 +11,7 @@ import { cycleGroup, untiedGroup } from './cycle-work.ts';
 import { footRinse, splashesUp } from './foot-rinse.ts';
 import type { KeptApart } from './kept-apart.ts';
 import type { PlannedSurface } from './planned-surface.ts';
-import { WorkBuilder } from './work-builder.ts';
+import { WHOLE, WorkBuilder } from './work-builder.ts';
 import type { Group, PlannedOperation } from './work-builder.ts';
 
 export interface VisitWork {
@@ -82,7 +82,14 @@ function frameVisit(
   protectionSeconds: ProtectionSeconds,
 ): void {
   const seconds = TRADE_DEFAULTS.setOutSeconds + protectionSeconds.before / people.length;
-  const planned = { surface: null, stages: [], cycle: null, section: null, areaSquareMetres: null };
+  const planned = {
+    surface: null,
+    stages: [],
+    cycle: null,
+    section: null,
+    share: WHOLE,
+    areaSquareMetres: null,
+  };
   const setOut = people.map((person) =>
     builder.add(
       { id: `set-out.${person}`, cluster: `set-out.${person}`, seconds, zone: SITE, place: SITE, person },

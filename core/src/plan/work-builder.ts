@@ -21,8 +21,13 @@ export interface PlannedOperation {
   readonly cycle: string | null;
   /** "2 of 5", and for several at once "2–4 of 5"; null where the work is not in sections. */
   readonly section: string | null;
+  /** Which piece of what its stages cover, 0 to 1. */
+  readonly share: { readonly from: number; readonly to: number };
   readonly areaSquareMetres: number | null;
 }
+
+/** For what is done over the whole at once. */
+export const WHOLE = { from: 0, to: 1 } as const;
 
 /** A group of operations that the next group of the same surface waits for. */
 export interface Group {

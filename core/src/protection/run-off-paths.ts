@@ -34,3 +34,23 @@ export function reachedFrom(
   }
   return seen;
 }
+
+/**
+ * Where the water of each surface may come next, for what must never meet: as {@link flowsOnto}, but what stands in a lower band
+ * is left out only where it names a way up again. May hold loops: nothing is put in order by it.
+ */
+export function mayFlowOnto(surfaces: readonly Draining[]): ReadonlyMap<string, ReadonlySet<string>> {
+  const named = new Map(surfaces.map((s) => [s.id as string, new Set<string>(s.drainsOnto)]));
+  return new Map(
+    surfaces.map((upper) => {
+      if (upper.drainsOnto.length > 0 || upper.side === null) return [upper.id, new Set(upper.drainsOnto)];
+      const lower = surfaces.filter(
+        (s) =>
+          s.side === upper.side &&
+          BANDS.indexOf(s.band) > BANDS.indexOf(upper.band) &&
+          !reachedFrom(named, s.id).has(upper.id),
+      );
+      return [upper.id, new Set<string>(lower.map((s) => s.id))];
+    }),
+  );
+}

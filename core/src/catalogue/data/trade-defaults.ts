@@ -74,6 +74,8 @@ export const TRADE_DEFAULTS = {
   setOutSeconds: 900,
   clearUpSeconds: 900,
   mixSeconds: 300,
+  /** Work for one mix takes this share of its life at most: people do something else in between. */
+  mixLifeShare: 0.25,
   /** From so many fillings of the sprayer on a drum is mixed, where there is one. */
   fillingsForDrum: 3,
   /** Nothing stronger stands in the tank of an injector, g/L. */
