@@ -159,7 +159,12 @@ export interface NewJob {
   readonly property?: Partial<Property>;
   readonly template?: string;
 }
-export type OrderDocument = IssuedOrder & { readonly document: CrewOrder; readonly sha256: string };
+export type OrderDocument = IssuedOrder & {
+  readonly document: CrewOrder;
+  readonly sha256: string;
+  /** Why the rules of today would not let it be issued; not there on what the device kept from before that was told. */
+  readonly unsoundToday?: string | null;
+};
 
 /** An answer within this time is awaited in peace; after it the server is asked whether it is there at all. */
 const PATIENCE_MILLISECONDS = 4000;

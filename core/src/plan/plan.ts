@@ -136,8 +136,8 @@ function withSchedule(
 }
 
 /**
- * A plan around a schedule that was decided before: derived anew and checked, never solved again.
- * @returns the plan and every rule that the schedule breaks now
+ * A plan around a schedule that was decided before: derived anew, judged and checked, never solved again.
+ * @returns the plan and every rule that the schedule breaks now, the judge's first, each in words without a full stop
  */
 export function planAround(
   survey: Survey,
@@ -153,7 +153,10 @@ export function planAround(
       rule,
       text: `No safe sequence: ${text}`,
     })),
-    ...scheduleViolations(derivation.work.problem, decided.schedule),
+    ...scheduleViolations(derivation.work.problem, decided.schedule).map(({ rule, text }) => ({
+      rule,
+      text: `The schedule breaks a rule: ${text}`,
+    })),
   ];
   return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), faces), violations };
 }

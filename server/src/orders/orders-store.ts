@@ -14,6 +14,7 @@ import { HouseRecord } from '../jobs/house-record.ts';
 import { openIn } from '../jobs/open-job.ts';
 import { Problem, notFound } from '../problems/problem.ts';
 import { reserveLots } from '../stock/stock-store.ts';
+import { unsoundToday } from './earlier-rules.ts';
 import { OrderRecord } from './order-record.ts';
 
 export interface IssuedOrder {
@@ -35,11 +36,14 @@ export interface OrdersStore {
   ofJob(context: Context, jobId: string): Promise<readonly IssuedOrder[]>;
   /** Derives anew, checks the decided schedule and keeps the order for good; never solves. A repeat is harmless. */
   issue(context: Context, jobId: string, request: IssueRequest): Promise<IssuedOrder>;
-  document(
-    context: Context,
-    jobId: string,
-    number: number,
-  ): Promise<IssuedOrder & { readonly document: CrewOrder; readonly sha256: string }>;
+  document(context: Context, jobId: string, number: number): Promise<OrderDocument>;
+}
+
+export interface OrderDocument extends IssuedOrder {
+  readonly document: CrewOrder;
+  readonly sha256: string;
+  /** Why the rules of today would not let it be issued; null where they would, or it is of today. */
+  readonly unsoundToday: string | null;
 }
 
 export function ordersStore(database: Knex): OrdersStore {
@@ -74,7 +78,7 @@ export function ordersStore(database: Knex): OrdersStore {
             422,
             'schedule-refused',
             'The schedule was refused',
-            `The schedule breaks a rule: ${violations[0]?.text ?? ''}.`,
+            `${violations[0]?.text ?? ''}.`,
             { violations },
           );
         }
@@ -118,6 +122,7 @@ export function ordersStore(database: Knex): OrdersStore {
         ...issuedOf(row),
         document: JSON.parse(row.document) as CrewOrder,
         sha256: row.document_sha256,
+        unsoundToday: unsoundToday(row),
       };
     },
   };

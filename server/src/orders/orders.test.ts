@@ -1,10 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import { plan } from '@etappe/core';
+import { ENGINE_VERSION, plan } from '@etappe/core';
 import type { Plan } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSurvey, freshApp } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
+import { unsoundToday } from './earlier-rules.ts';
 
 let fresh: FreshApp;
 let made: Plan;
@@ -88,6 +89,37 @@ describe('an order', () => {
     expect((answer.body as { violations: { rule: string }[] }).violations.map((v) => v.rule)).toContain(
       'dwell',
     );
+  });
+
+  it('is refused in the words of the judge where the day would not be safe', async () => {
+    const job = await fresh.demoJob();
+    const schedule = structuredClone(made.visit?.schedule) as unknown as {
+      placements: { operation: string; start: number; finish: number }[];
+    };
+    for (const p of schedule.placements) if (p.operation.includes('reading')) { p.start += 30_000; p.finish += 30_000; } // prettier-ignore
+    const answer = await issue(
+      job,
+      requestFor(made, { decided: { sectionFactor: made.visit?.sectionFactor, schedule } }),
+    );
+    expect(answer.body).toMatchObject({ status: 422, type: 'urn:etappe:schedule-refused' });
+    expect((answer.body as { detail: string }).detail).toMatch(
+      /^No safe sequence: .* before the reading of .* at \d\d:\d\d\.$/,
+    );
+  });
+
+  it('of earlier rules is judged by those of today: still sound, or to be issued again', async () => {
+    const survey = await demoSurvey();
+    const { visit } = made;
+    const decided = { sectionFactor: visit?.sectionFactor, schedule: visit?.schedule };
+    const inputs = { ...survey } as unknown as Record<string, unknown>;
+    expect(unsoundToday({ engine: ENGINE_VERSION, inputs: {}, decided: {} })).toBeNull();
+    expect(unsoundToday({ engine: '0.1.0', inputs, decided })).toBeNull();
+    const placements = visit?.schedule.placements.slice(5) ?? [];
+    const gone = { ...decided, schedule: { ...visit?.schedule, placements } };
+    expect(unsoundToday({ engine: '0.1.0', inputs, decided: gone })).toMatch(
+      /^No safe sequence|^The schedule breaks/,
+    );
+    expect(unsoundToday({ engine: '0.1.0', inputs: { job: 'of old' }, decided })).toMatch(/older form/);
   });
 
   it('is refused while the plan has a stop', async () => {

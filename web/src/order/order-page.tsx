@@ -154,7 +154,21 @@ function Issued({ number }: { readonly number: string }) {
         <OrderLinks current={number} />
         <PrintButton />
       </div>
-      {(stale || !last) && (
+      {order.data.unsoundToday && (
+        <Alert
+          className="order-stale"
+          type="error"
+          showIcon
+          title="Issued under earlier rules: issue again"
+          description={
+            <>
+              {order.data.unsoundToday}. Do not work by this order.{' '}
+              <Link to={`/jobs/${jobId}/order`}>Look at the next order</Link> and issue it.
+            </>
+          }
+        />
+      )}
+      {!order.data.unsoundToday && (stale || !last) && (
         <Alert
           className="order-stale"
           type="warning"
