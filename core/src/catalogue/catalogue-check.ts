@@ -113,7 +113,7 @@ const bulk = Joi.object({
   litresPerSquareMetre: Joi.array().items(positive.max(100)).length(4).sort(),
   jointShare: Joi.array().items(positive.max(1)).length(4).sort(),
 }).xor('litresPerSquareMetre', 'jointShare'); // prettier-ignore
-const workStage = Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse', 'fill').required(), ...work, bulk }); // prettier-ignore
+const workStage = Joi.object({ kind: Joi.valid('clear', 'agitate', 'wash', 'rinse', 'fill').required(), ...work, bulk, task: Joi.string().trim().min(3).max(60) }); // prettier-ignore
 const waitStage = Joi.object({
   kind: Joi.valid('wait').required(), for: Joi.valid(...WAITS_FOR).required(), until: text,
   days: Joi.object({ from: Joi.number().min(0).max(90).required(), latest: Joi.number().min(Joi.ref('from')).max(90).allow(null).required() }).required(),

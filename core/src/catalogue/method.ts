@@ -54,6 +54,8 @@ type BySeverity = readonly [number, number, number, number];
 
 export interface WorkTemplate {
   readonly kind: 'clear' | 'agitate' | 'wash' | 'rinse' | 'fill';
+  /** What a crew lead would say of it, with its verb; not said where its kind says it. */
+  readonly task?: string;
   readonly bulk?: BulkTemplate;
   readonly tool: string;
   readonly rate: RateRange;

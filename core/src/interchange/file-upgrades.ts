@@ -1,3 +1,4 @@
+import { withTypedElectrics } from './typed-electrics.ts';
 import type { SurveyFault } from '../survey/survey.ts';
 import type { Raw } from './file-entities.ts';
 import { JOB_FORMAT, JOB_FORMAT_VERSION } from './job-file-envelope.ts';
@@ -5,8 +6,11 @@ import { JOB_FORMAT, JOB_FORMAT_VERSION } from './job-file-envelope.ts';
 /** Turns a file of one version into one of the next. */
 export type FileUpgrade = (file: Raw) => Raw;
 
-/** By the version that each begins with. There is none yet: version 1 is the first and only one. */
-const UPGRADES: Readonly<Record<number, FileUpgrade>> = {};
+/** By the version that each begins with. */
+const UPGRADES: Readonly<Record<number, FileUpgrade>> = {
+  // Whether electrics are safe is answered by fields: what was said in words becomes a note, and the question opens again.
+  1: withTypedElectrics,
+};
 
 /**
  * A file brought to the version that is read now, step by step; a newer one is refused with the way out.

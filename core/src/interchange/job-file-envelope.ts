@@ -4,7 +4,7 @@ import type { EntityKind, SurveyFault } from '../survey/survey.ts';
 import type { Raw } from './file-entities.ts';
 
 export const JOB_FORMAT = 'etappe-job';
-export const JOB_FORMAT_VERSION = 1;
+export const JOB_FORMAT_VERSION = 2;
 /** Most entries that one list of a file may have. */
 export const MOST_LISTED = 5000;
 /** Most findings or zones of one surface. */

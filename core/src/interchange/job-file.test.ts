@@ -19,7 +19,7 @@ const jobSchema = ajv.compile(read('docs/formats/job-file.schema.json') as objec
 const planSchema = ajv.compile(read('docs/formats/plan-file.schema.json') as object);
 const minimal = {
   format: 'etappe-job',
-  version: 1,
+  version: 2,
   surfaces: [{ id: 'wall', material: 'concrete', size: '3x2', findings: [] }],
 };
 const faultsOf = (file: unknown) => {
@@ -96,7 +96,7 @@ const full = {
     longAssets: [{ id: 'dock', zeroAt: 'the lock gate', lengthMetres: 120 }],
     damages: [{ id: 'chip', surface: 'wall', what: 'Chipped corner', where: 'left of the door', foundOn: '2026-04-01', shownOn: '2026-04-02', shownTo: 'the caretaker' }],
     preconditions: [{ id: 'cars', what: 'Cars away', who: 'the caretaker', by: '2026-05-03', met: false }],
-    answers: { 'electrics-weatherproof': 'yes' },
+    answers: { windows: 'all shut' },
   },
   sides: [{ id: 'north', aspectDegrees: 0, shade: 'trees', routeMetres: 35 }],
   surfaces: [
@@ -175,7 +175,7 @@ describe('a faulty job file is refused whole, every fault with its path', () => 
   const [wall] = minimal.surfaces;
   it.each<[string, unknown, string[]]>([
     ['no object', 3, ['(file)']],
-    ['a newer version', { ...minimal, version: 2 }, ['version']],
+    ['a newer version', { ...minimal, version: 3 }, ['version']],
     ['another format', { ...minimal, format: 'other' }, ['format']],
     ['no list of surfaces', { format: 'etappe-job', version: 1 }, ['surfaces']],
     ['an unknown key', { ...minimal, colour: 'red' }, ['colour']],

@@ -84,8 +84,8 @@ export function planFileOf(
       neededBy: p.neededBy,
       liftedBy: p.when === 'after' ? null : (p.liftedBy.at(-1) ?? null),
     })),
-    // The key of an answer is the job's own affair.
-    questions: plan.questions.map(({ key: _, ...question }) => question),
+    // How an answer is given is the job's own affair.
+    questions: plan.questions.map(({ key: _, typed: __, ...question }) => question),
     visits: visitsOf(plan, survey, asOf),
     warnings: plan.warnings.map((w) => ({
       rule: w.rule,

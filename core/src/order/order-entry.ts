@@ -98,7 +98,7 @@ const TASK_TITLES: Readonly<Record<PlannedOperation['task'], string>> = {
 };
 
 const STAGE_TITLES: Readonly<Record<Stage['kind'], string>> = {
-  clear: 'Clear off loose dirt',
+  clear: 'Brush off loose dirt',
   'pre-wet': 'Pre-wet',
   apply: 'Apply',
   agitate: 'Scrub',
@@ -108,6 +108,18 @@ const STAGE_TITLES: Readonly<Record<Stage['kind'], string>> = {
   neutralise: 'Neutralise',
   reading: 'Take a reading',
 };
+
+/** What is done in a stage: its own verb, else what its kind says. */
+function verbOf({ kind, task }: Stage): string {
+  return task ?? STAGE_TITLES[kind];
+}
+
+/** What is neutralised, and with what. */
+function neutralising({ neutralises }: Stage, agent: string): string {
+  return neutralises === null
+    ? `${STAGE_TITLES.neutralise} with ${lowerFirst(agent)}`
+    : `${STAGE_TITLES.neutralise} ${lowerFirst(CATALOGUE.agent(neutralises).name)} with ${lowerFirst(agent)}`;
+}
 
 /** Writes what one operation means to the person who does it. */
 export class EntryWriter {
@@ -183,11 +195,10 @@ export class EntryWriter {
     if (planned.task === 'mix' || planned.task === 'apply')
       return `${TASK_TITLES[planned.task]} ${lowerFirst(agent)}`;
     if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, nothing may dry`;
-    const names = stages.map((s) =>
-      s.kind === 'apply' || s.kind === 'neutralise'
-        ? `${STAGE_TITLES[s.kind]} ${lowerFirst(agent)}`
-        : STAGE_TITLES[s.kind],
-    );
+    const names = stages.map((s) => {
+      if (s.kind === 'neutralise') return neutralising(s, agent);
+      return s.kind === 'apply' ? `${STAGE_TITLES.apply} ${lowerFirst(agent)}` : verbOf(s);
+    });
     return names.map((name, i) => (i === 0 ? name : lowerFirst(name))).join(', then ');
   }
 
@@ -227,7 +238,7 @@ export class EntryWriter {
       const jet = this.jetOf(stage);
       const stop = jet ? `, no closer than ${formatStandOff(ledJet(jet).metres, units)}` : '';
       lines.push(
-        `${STAGE_TITLES[stage.kind]} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
+        `${stage.kind === 'neutralise' ? STAGE_TITLES.neutralise : verbOf(stage)} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
       );
     }
     const jet = this.jetOf(stage);

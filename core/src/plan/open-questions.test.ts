@@ -9,13 +9,15 @@ interface Case {
   readonly site?: Record<string, unknown>;
   readonly wall?: Record<string, unknown>;
   readonly sides?: readonly object[];
+  /** Further surfaces. */
+  readonly more?: readonly object[];
 }
 
 /** A floor that is worked on, with water, so that nothing is open but what the case adds. */
-const questions = ({ site = {}, wall = {}, sides = [] }: Case) => {
+const questions = ({ site = {}, wall = {}, sides = [], more = [] }: Case) => {
   const reading = readJobFile({
     format: 'etappe-job',
-    version: 1,
+    version: 2,
     sides,
     site: { waterPoints: [TAP], ...site },
     surfaces: [
@@ -28,6 +30,7 @@ const questions = ({ site = {}, wall = {}, sides = [] }: Case) => {
         findings: [{ contaminant: 'moss', severity: 2 }],
         ...wall,
       },
+      ...more,
     ],
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
@@ -52,7 +55,11 @@ describe('every question is asked where it must be, and not where it need not', 
     ['drain-destination', 'asks', feature({ kind: 'drain' }), feature({ kind: 'drain', leadsTo: 'soakaway' })],
     ['drain-state', 'asks', feature({ kind: 'drain', leadsTo: 'soakaway', state: 'slow' }), feature({ kind: 'drain', leadsTo: 'soakaway', state: 'runs' })],
     ['cellar-drain', 'blocks', { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer' }), wall: reached }, { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'runs' }), wall: reached }],
-    ['electrics-weatherproof', 'asks', feature({ kind: 'electrics' }), feature({ kind: 'electrics', weatherproof: 'yes' })],
+    ['electrics-weatherproof', 'asks', feature({ kind: 'electrics' }), feature({ kind: 'electrics', weatherproof: 'yes', isolated: 'yes' })],
+    ['electrics-weatherproof', 'asks', feature({ kind: 'electrical-panel', weatherproof: 'yes' }), feature({ kind: 'electrical-panel', weatherproof: 'yes', isolated: 'yes' })],
+    ['electrics-weatherproof', 'blocks', { ...feature({ kind: 'lamp', weatherproof: 'yes', isolated: 'no' }), wall: reached }, { ...feature({ kind: 'lamp', weatherproof: 'yes', isolated: 'yes' }), wall: reached }],
+    ['panel-kind', 'blocks', { ...feature({ kind: 'panel' }), wall: reached }, { ...feature({ kind: 'solar-panel' }), wall: reached }],
+    ['panel-kind', 'asks', feature({ kind: 'panel' }), feature({ kind: 'solar-panel' })],
     ['behind', 'blocks', { ...feature({ kind: 'gap' }), wall: reached }, { ...feature({ kind: 'gap', behind: 'a bare cellar' }), wall: reached }],
     ['nest', 'blocks', { ...feature({ kind: 'nest' }), wall: reached }, { ...feature({ kind: 'nest', occupied: 'no' }), wall: reached }],
     ['material-unsure', 'asks', { wall: { unsureBetween: ['limestone'] } }, {}],
@@ -75,22 +82,52 @@ describe('every question is asked where it must be, and not where it need not', 
 describe('an answer in words', () => {
   const asked = (answers: Record<string, string>) =>
     questions({
-      site: { waterPoints: [TAP], answers, features: [{ id: 'f', name: 'Socket', kind: 'electrics' }] },
+      site: { waterPoints: [TAP], answers, features: [{ id: 'f', name: 'Vent', kind: 'gap' }] },
       wall: { band: 'wall' },
     }).map((q) => q.rule);
 
   it('closes its question, for one thing or for all of a kind', () => {
-    expect(asked({})).toEqual(['electrics-weatherproof', 'windows']);
-    expect(asked({ windows: 'The warden shuts them at seven' })).toEqual(['electrics-weatherproof']);
-    expect(asked({ 'electrics-weatherproof f': 'yes' })).toEqual(['windows']);
-    expect(asked({ 'electrics-weatherproof': 'yes' })).toEqual(['windows']);
-  });
-
-  it('that leaves electrics unsafe closes nothing', () => {
-    expect(asked({ 'electrics-weatherproof f': 'No, not at all' })).toContain('electrics-weatherproof');
+    expect(asked({})).toEqual(['behind', 'windows']);
+    expect(asked({ windows: 'The warden shuts them at seven' })).toEqual(['behind']);
+    expect(asked({ 'behind f': 'a bare cellar' })).toEqual(['windows']);
+    expect(asked({ behind: 'bare cellars' })).toEqual(['windows']);
   });
 
   it('of blanks is none', () => {
     expect(asked({ windows: '  ' })).toContain('windows');
+  });
+});
+
+describe('electrics', () => {
+  const electrics = (detail: object, more: Case = {}) =>
+    questions({
+      ...more,
+      site: { waterPoints: [TAP], answers: { 'electrics-weatherproof f': 'yes' }, features: [{ id: 'f', name: 'Socket', kind: 'electrics', ...detail }] },
+    }).filter((q) => q.about === 'f'); // prettier-ignore
+
+  it('are safe by their fields alone: no words close the question, and what is unsafe is told', () => {
+    expect(electrics({}).map((q) => q.typed?.map((t) => t.field))).toEqual([['weatherproof', 'isolated']]);
+    expect(electrics({ weatherproof: 'yes', isolated: 'yes' })).toEqual([]);
+    expect(electrics({ weatherproof: 'no', isolated: 'no' })[0]?.text).toBe(
+      'Socket is not weatherproof and is not isolated: have somebody competent make it safe, or leave out what would wet it.',
+    );
+  });
+
+  it('block where water comes to them by any way', () => {
+    const far = {
+      id: 'steps',
+      name: 'Steps',
+      material: 'concrete',
+      size: '2x2',
+      findings: [],
+      drainsOnto: ['f'],
+    };
+    expect(electrics({}, { wall: { drainsOnto: ['steps'] }, more: [{ ...far }] }).map((q) => q.blocking)).toEqual([true]); // prettier-ignore
+  });
+
+  it('may be a panel of unknown kind: that is asked first', () => {
+    expect(
+      electrics({ kind: 'panel' }).map((q) => [q.rule, q.typed?.[0]?.options.map((o) => o.value)]),
+    ).toEqual([['panel-kind', ['electrical-panel', 'solar-panel']]]);
   });
 });

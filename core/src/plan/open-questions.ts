@@ -1,7 +1,8 @@
 import { lookAlikeById } from '../catalogue/catalogue.ts';
 import type { Damage } from '../survey/damage.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
-import { isDrain } from '../survey/feature.ts';
+import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
+import { isDrain, isElectrical } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { Mark } from '../survey/mark.ts';
 import type { Side } from '../survey/side.ts';
@@ -23,7 +24,35 @@ export interface Question {
   readonly about: string | null;
   /** Under this key an answer in words is kept with the job. */
   readonly key: string;
+  /** Fields of the feature that answer it, where safety rests on the answer: no words close it. */
+  readonly typed: readonly TypedAnswer[] | null;
 }
+
+/** One field that answers a question, with what may be said. */
+export interface TypedAnswer {
+  readonly field: 'kind' | 'weatherproof' | 'isolated';
+  readonly label: string;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+}
+
+const YES_OR_NO: TypedAnswer['options'] = [
+  { value: 'yes', label: 'Yes' },
+  { value: 'no', label: 'No' },
+];
+const IS_SAFE: readonly TypedAnswer[] = [
+  { field: 'weatherproof', label: 'Weatherproof', options: YES_OR_NO },
+  { field: 'isolated', label: 'Isolated while we work', options: YES_OR_NO },
+];
+const WHICH_PANEL: readonly TypedAnswer[] = [
+  {
+    field: 'kind',
+    label: 'It is',
+    options: [
+      { value: 'electrical-panel', label: 'an electrical panel' },
+      { value: 'solar-panel', label: 'a solar panel' },
+    ],
+  },
+];
 
 /** Questions that the survey leaves open: to the customer, to the site, and what others still have to do. */
 export function openQuestions(survey: FacedSurvey): readonly Question[] {
@@ -42,7 +71,10 @@ export function answeredQuestions(
 
 function askedQuestions(survey: FacedSurvey): readonly Question[] {
   const worked = survey.surfaces.filter((s) => s.inScope && survey.findings.some((f) => f.surface === s.id));
-  const reached = new Set(worked.flatMap((s) => SURROUNDING_FIELDS.flatMap((field) => s[field])));
+  const onto = flowsOnto(survey.surfaces);
+  const reached = new Set<string>(
+    worked.flatMap((s) => [...SURROUNDING_FIELDS.flatMap((field) => s[field]), ...reachedFrom(onto, s.id)]),
+  );
   return [
     ...waterQuestions(survey.waterPoints),
     ...survey.features.flatMap((feature) => featureQuestions(feature, reached.has(feature.id))),
@@ -58,15 +90,20 @@ function askedQuestions(survey: FacedSurvey): readonly Question[] {
   ];
 }
 
-/** What somebody answered in words is closed: it stands in the job. A "no" to safe electrics leaves them unsafe. */
-function isAnswered({ rule, key }: Question, answers: Readonly<Record<string, string>>): boolean {
-  const answer = (answers[key] ?? answers[rule] ?? '').trim();
-  if (rule === 'electrics-weatherproof' && /^no\b/i.test(answer)) return false;
-  return answer !== '';
+/** What somebody answered in words is closed: it stands in the job. What safety rests on is closed by its field alone. */
+function isAnswered({ rule, key, typed }: Question, answers: Readonly<Record<string, string>>): boolean {
+  return typed === null && (answers[key] ?? answers[rule] ?? '').trim() !== '';
 }
 
 function ask(rule: string, about: string | null, text: string, blocking = false): Question {
-  return { rule, text, blocking, about, key: about === null ? rule : `${rule} ${about}`.slice(0, 64) };
+  return {
+    rule,
+    text,
+    blocking,
+    about,
+    key: about === null ? rule : `${rule} ${about}`.slice(0, 64),
+    typed: null,
+  };
 }
 
 function waterQuestions(points: readonly WaterPoint[]): readonly Question[] {
@@ -121,8 +158,7 @@ function featureQuestions(feature: Feature, reached: boolean): readonly Question
         : []),
     ];
   }
-  if (asksForIsolation(feature))
-    return [ask('electrics-weatherproof', feature.id, `Is ${name} weatherproof and can it be isolated?`)];
+  if (isElectrical(feature)) return electricalQuestions(feature, reached);
   if ((feature.kind === 'gap' || feature.kind === 'door') && feature.behind === '')
     return [ask('behind', feature.id, `What is behind ${name}?`, reached)];
   if (feature.kind === 'nest' && feature.occupied !== 'no')
@@ -151,8 +187,23 @@ function windowQuestion(worked: readonly Face[]): readonly Question[] {
   return [ask('windows', null, 'Will all windows be shut, and who may come out while we spray?')];
 }
 
-function asksForIsolation({ kind, weatherproof }: Feature): boolean {
-  return ['electrics', 'lamp', 'panel'].includes(kind) && weatherproof !== 'yes';
+/** What water may reach is known to be weatherproof and isolated, or the work waits. */
+function electricalQuestions(feature: Feature, reached: boolean): readonly Question[] {
+  const { id, name, kind, weatherproof, isolated } = feature;
+  if (kind === 'panel') {
+    const text = `Is ${name} an electrical panel or a solar panel? Until that is known it is kept dry as an electrical one.`;
+    return [{ ...ask('panel-kind', id, text, reached), typed: WHICH_PANEL }];
+  }
+  if (weatherproof === 'yes' && isolated === 'yes') return [];
+  const unsafe = [
+    ...(weatherproof === 'no' ? ['is not weatherproof'] : []),
+    ...(isolated === 'no' ? ['is not isolated'] : []),
+  ].join(' and ');
+  const text =
+    unsafe === ''
+      ? `Is ${name} weatherproof, and is it isolated while we work?`
+      : `${name} ${unsafe}: have somebody competent make it safe, or leave out what would wet it.`;
+  return [{ ...ask('electrics-weatherproof', id, text, reached), typed: IS_SAFE }];
 }
 
 function materialQuestion(surface: Face, survey: FacedSurvey): readonly Question[] {

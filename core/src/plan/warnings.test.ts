@@ -36,7 +36,7 @@ describe('open questions', () => {
       'electrics-weatherproof',
       'windows',
     ]);
-    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics' }], { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { 'electrics-weatherproof': 'yes', windows: 'all shut' } }); // prettier-ignore
+    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics', weatherproof: 'yes', isolated: 'yes' }], { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { windows: 'all shut' } }); // prettier-ignore
     expect(asked(answered)).toEqual([]);
   });
 });

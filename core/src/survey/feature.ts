@@ -17,6 +17,8 @@ export interface FeatureDetail {
   /** What water would reach behind a gap, door or sill. */
   readonly behind: string;
   readonly weatherproof: YesNoUnknown;
+  /** Whether somebody competent has it without power while the work wets what is around it. */
+  readonly isolated: YesNoUnknown;
   readonly movable: YesNoUnknown;
   readonly occupied: YesNoUnknown;
   /** What it is made of, which plants, animals, goods or coating. */
@@ -36,9 +38,11 @@ export const FEATURE_DETAILS = {
   door: ['behind'],
   sill: ['behind'],
   gap: ['behind'],
-  electrics: ['weatherproof'],
-  lamp: ['weatherproof'],
-  panel: ['weatherproof', 'owner'],
+  electrics: ['weatherproof', 'isolated'],
+  lamp: ['weatherproof', 'isolated'],
+  'electrical-panel': ['weatherproof', 'isolated', 'owner'],
+  'solar-panel': ['owner'],
+  panel: ['owner'],
   glass: ['what'],
   'bare-metal': ['what'],
   timber: ['what'],
@@ -56,7 +60,7 @@ export const FEATURE_KINDS = Object.keys(FEATURE_DETAILS) as readonly FeatureKin
 export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = {
   'plant-bed': 'Plant bed', lawn: 'Lawn', pool: 'Pool', pond: 'Pond', stream: 'Stream', drain: 'Drain',
   'cellar-drain': 'Cellar drain', door: 'Door', sill: 'Sill', gap: 'Gap', electrics: 'Sockets and cables', lamp: 'Lamp',
-  panel: 'Panel', glass: 'Glass', 'bare-metal': 'Bare metal', timber: 'Natural unsealed timber', vehicle: 'Vehicle',
+  'electrical-panel': 'Electrical panel', 'solar-panel': 'Solar panel', panel: 'Panel, kind unknown', glass: 'Glass', 'bare-metal': 'Bare metal', timber: 'Natural unsealed timber', vehicle: 'Vehicle',
   furniture: 'Furniture', goods: 'Goods behind a door', nest: 'Nest', animals: 'Animals', footway: 'Public footway', other: 'Other',
 }; // prettier-ignore
 
@@ -77,6 +81,7 @@ export const featureSchema = Joi.object<Omit<Feature, 'id' | 'position'>>({
   owner: wordsSchema,
   behind: wordsSchema,
   weatherproof: yesNoSchema,
+  isolated: yesNoSchema,
   movable: yesNoSchema,
   occupied: yesNoSchema,
   what: wordsSchema,
@@ -91,6 +96,7 @@ export function detailSettings(key: FeatureDetailKey): readonly string[] | null 
     case 'state':
       return DRAIN_STATES;
     case 'weatherproof':
+    case 'isolated':
     case 'movable':
     case 'occupied':
       return YES_NO_UNKNOWN;
@@ -99,6 +105,11 @@ export function detailSettings(key: FeatureDetailKey): readonly string[] | null 
     case 'what':
       return null;
   }
+}
+
+/** Carries current, or may: until it is known, a panel is taken for an electrical one. */
+export function isElectrical({ kind }: Pick<Feature, 'kind'>): boolean {
+  return kind === 'electrics' || kind === 'lamp' || kind === 'electrical-panel' || kind === 'panel';
 }
 
 export function isDrain(feature: Pick<Feature, 'kind'>): boolean {

@@ -52,6 +52,7 @@ export function stageOf(
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
     bulk: stageBulk(template, link, around),
     neutralises: neutralisedBy(template, link, around)?.agent ?? null,
+    task: ('task' in template ? template.task : undefined) ?? null,
   };
 }
 

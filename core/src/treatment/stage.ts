@@ -33,6 +33,8 @@ export interface Stage {
   readonly bulk: StageBulk | null;
   /** The agent that a neutraliser brings to rest; null for all else. */
   readonly neutralises: string | null;
+  /** What is done, with its own verb; null where the kind says it. Not in treatments from before it was told. */
+  readonly task?: string | null;
 }
 
 /** Solids that a stage carries off or brings in, with their sum. */

@@ -108,6 +108,7 @@ describe('the migration to the full record', () => {
     const { database } = await oldDatabase();
     await migrate(database);
     await database.migrate.down({ migrationSource: migrations });
+    await database.migrate.down({ migrationSource: migrations });
     const label = { squareMetresPerLitre: 5, keepFromWater: true, note: 'by the drum' };
     await database('handbook_entries').insert({ house_id: house, part: 'product', id: 'seal', revision: 1, detail: { name: 'Seal', label } }); // prettier-ignore
     await database('handbook_entries').insert({ house_id: house, part: 'lot', id: 'l1', revision: 1, detail: { left: 3 } }); // prettier-ignore
@@ -120,10 +121,42 @@ describe('the migration to the full record', () => {
     await database.destroy();
   });
 
+  it('makes of answers in words about electrics a note, and opens the question again', async () => {
+    const { database } = await oldDatabase();
+    await migrate(database);
+    await database.migrate.down({ migrationSource: migrations });
+    const job = await database('jobs').first<{ id: string; property_id: string; house_id: string }>();
+    const feature = (id: string, kind: string, note: string) =>
+      database('entities').insert({
+        property_id: job.property_id, house_id: job.house_id, id, kind: 'feature', position: 1, revision: 1, field_revisions: {},
+        detail: { name: id, kind, note, weatherproof: 'unknown' },
+      }); // prettier-ignore
+    await feature('lamp', 'lamp', 'By the door.');
+    await feature('board', 'panel', '');
+    await feature('bed', 'plant-bed', '');
+    const answers = {
+      'electrics-weatherproof lamp': 'yes, says Bo',
+      'electrics-weatherproof': 'no idea',
+      windows: 'shut',
+    };
+    await database('jobs').where({ id: job.id }).update({ detail: database.raw(`detail || ?::jsonb`, [JSON.stringify({ answers })]) }); // prettier-ignore
+    await migrate(database);
+    const rows = await database('entities').whereIn('id', ['lamp', 'board', 'bed']).orderBy('id').select<{ detail: Record<string, unknown> }[]>('detail'); // prettier-ignore
+    expect(rows.map(({ detail }) => [detail['kind'], detail['isolated'], detail['note']])).toEqual([
+      ['plant-bed', 'unknown', ''],
+      ['panel', 'unknown', 'Answered in words: “no idea”'],
+      ['lamp', 'unknown', 'By the door. Answered in words: “yes, says Bo”'],
+    ]);
+    const after = await database('jobs').where({ id: job.id }).first<{ detail: { answers: unknown } }>();
+    expect(after.detail.answers).toEqual({ windows: 'shut' });
+    await database.destroy();
+  });
+
   it('can be taken back', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // The newest first: how faces are laid, supply, visits, the handbook, photos, then the record.
+    // The newest first: electrics, how faces are laid, supply, visits, the handbook, photos, then the record.
+    await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });

@@ -8,6 +8,7 @@ const NEW_JOB_FIELDS = { visit: 1, wordings: {}, acknowledgement: null, loaded: 
 const NEW_FIELDS: Readonly<Record<string, VersionedEntity['detail']>> = {
   surface: { schools: {}, paving: null },
   side: { gapMetres: null },
+  feature: { isolated: 'unknown' },
 };
 
 function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): VersionedEntity {

@@ -15,6 +15,7 @@ const DETAIL_LABELS: Readonly<Record<FeatureDetailKey, string>> = {
   owner: 'Owner',
   behind: 'What is behind it',
   weatherproof: 'Weatherproof',
+  isolated: 'Isolated while we work',
   movable: 'Can be moved',
   occupied: 'Occupied',
   what: 'What exactly',

@@ -64,17 +64,35 @@ describe('the open questions', () => {
 
   it('are closed by an answer in words, which can be taken back', async () => {
     show(<QuestionsPart />);
-    await answer('Is Socket');
-    await userEvent.type(screen.getByRole('textbox'), 'yes, isolated by the porter{Enter}');
+    await answer('Where does Gully');
+    await userEvent.type(screen.getByRole('textbox'), 'the foul sewer, says the porter{Enter}');
     await waitFor(() => {
       const sent = sentChanges(asked);
       expect(sent.at(-1)?.fields).toEqual({
-        'answers.electrics-weatherproof socket': 'yes, isolated by the porter',
+        'answers.drain-destination gully': 'the foul sewer, says the porter',
       });
     });
     expect(screen.getByText('1 answered question')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: /^Take back the answer/, hidden: true }));
     expect(screen.queryByText('1 answered question')).toBeNull();
+  });
+
+  it('of electrics are closed by yes or no alone, field by field', async () => {
+    show(<QuestionsPart />);
+    const item = (await screen.findByText(/Is Socket weatherproof/)).closest('li');
+    if (!item) throw new Error('it stands in the list');
+    expect(within(item).queryByRole('button', { name: 'Answer' })).toBeNull();
+    const field = (name: string) => within(within(item).getByRole('group', { name }));
+    await userEvent.click(field('Weatherproof').getByText('Yes'));
+    await userEvent.click(field('Isolated while we work').getByText('No'));
+    expect(await screen.findByText(/Socket is not isolated: have somebody competent/)).toBeInTheDocument();
+    await userEvent.click(field('Isolated while we work').getByText('Yes'));
+    await waitFor(() => {
+      expect(screen.queryByText(/Socket/)).toBeNull();
+    });
+    await waitFor(() => {
+      expect(sentChanges(asked).map((c) => c.fields)).toContainEqual({ weatherproof: 'yes' });
+    });
   });
 
   it('keep no empty answer', async () => {

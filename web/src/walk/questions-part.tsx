@@ -1,13 +1,13 @@
 import { CopyOutlined, DeleteOutlined } from '@ant-design/icons';
 import { answeredQuestions, faced } from '@etappe/core';
 import type { Plan } from '@etappe/core';
-import { Button, Input } from 'antd';
+import { Button, Input, Radio } from 'antd';
 import type { InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { useJob } from '../survey-edits/use-entity.ts';
+import { useEntity, useJob } from '../survey-edits/use-entity.ts';
 import './questions-part.css';
 
 type Question = Plan['questions'][number];
@@ -75,16 +75,19 @@ function OpenQuestion({ question }: { readonly question: Question }) {
         {question.text}
       </p>
       <div className="question-row">
+        {question.typed && about !== null && <TypedAnswers typed={question.typed} about={about} />}
         {!answering ? (
           <>
-            <Button
-              size="small"
-              onClick={() => {
-                setAnswer('');
-              }}
-            >
-              Answer
-            </Button>
+            {question.typed === null && (
+              <Button
+                size="small"
+                onClick={() => {
+                  setAnswer('');
+                }}
+              >
+                Answer
+              </Button>
+            )}
             {about !== null && (
               <Link to={onSurface ? `/jobs/${jobId}/walk/${about}` : `/jobs/${jobId}/walk?${AT}=${about}`}>
                 Show where
@@ -119,6 +122,34 @@ function OpenQuestion({ question }: { readonly question: Question }) {
       {fault !== null && <p role="alert">{fault}</p>}
     </li>
   );
+}
+
+/** What safety rests on is said by the field itself: yes or no, which of the two. */
+function TypedAnswers({
+  typed,
+  about,
+}: {
+  readonly typed: NonNullable<Question['typed']>;
+  readonly about: string;
+}) {
+  const { survey } = useSurveySession();
+  const { patch } = useEntity('feature', about);
+  const feature = survey.features.find((f) => f.id === about);
+  if (!feature) return null;
+  return typed.map(({ field, label, options }) => (
+    <fieldset key={field} className="typed-answer">
+      <legend>{label}</legend>
+      <Radio.Group
+        size="small"
+        optionType="button"
+        options={[...options]}
+        value={feature[field]}
+        onChange={(event) => {
+          patch({ [field]: event.target.value as string });
+        }}
+      />
+    </fieldset>
+  ));
 }
 
 function AnsweredQuestion({ question, answer }: { readonly question: Question; readonly answer: string }) {

@@ -2,7 +2,7 @@ import type { LookAlike } from '../look-alike.ts';
 
 const TRADE = 'trade default; weights are rough and only order the candidates until a test speaks';
 const SHADED = { when: { shaded: true }, factor: 2 };
-const UNDER_METAL = { when: { near: ['bare-metal', 'lamp', 'panel'] }, factor: 3 };
+const UNDER_METAL = { when: { near: ['bare-metal', 'lamp', 'panel', 'electrical-panel'] }, factor: 3 };
 const NEAR_SOIL = { when: { near: ['plant-bed', 'lawn'] }, factor: 2.5 };
 const ON_FLOOR = { when: { floor: true }, factor: 2 };
 const NOT_ON_FLOOR = { when: { floor: false }, factor: 0.2 };

@@ -21,7 +21,7 @@ const CATCH_WATER: FeatureProtection = {
   after: act('open', 6, 'Lift the bund last, when the catch is empty and the reading neutral.'),
 }; // prettier-ignore
 const NO_POWER: FeatureProtection = {
-  before: act('isolate', 4, 'Have it isolated by somebody competent, then cover it.', {
+  before: act('isolate', 4, 'Have it isolated by somebody competent, then cover it: it is never wetted.', {
     ...FILM,
     ...by('competent'),
   }),
@@ -70,7 +70,9 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
   },
   lamp: NO_POWER,
   electrics: NO_POWER,
-  panel: {
+  'electrical-panel': NO_POWER,
+  panel: NO_POWER,
+  'solar-panel': {
     before: act('notify', 3, 'No jet and no product on it; cover it, or keep it wet, after the owner agreed.', { ...FILM, ...by('owner') }),
     during: act('keep-rinsing', 2, 'Keep it wet where it is not covered.'),
     after: act('uncover', 3, 'Uncover and rinse with plain water.'),

@@ -12,4 +12,6 @@ export const TASK_PROTECTION: readonly {
   { when: (tool) => tool.hot, wear: ['heat-proof gloves', 'long sleeves'] },
   { when: (tool) => tool.machines.includes('sprayer'), wear: ['goggles', 'closed boots'] },
   { when: (_, overhead) => overhead, wear: ['helmet'] },
+  // What is sprayed overhead comes down into the face.
+  { when: (tool, overhead) => overhead && tool.machines.includes('sprayer'), wear: ['face shield', 'waterproofs'] },
 ];

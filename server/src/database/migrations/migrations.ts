@@ -6,6 +6,7 @@ import * as handbook from './2026-11-25d-handbook.ts';
 import * as visits from './2026-11-27-visits.ts';
 import * as supply from './2026-11-28-supply.ts';
 import * as laid from './2026-11-28b-laid.ts';
+import * as electrics from './2026-11-29-electrics.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
@@ -16,6 +17,7 @@ const ALL: readonly { readonly name: string; readonly migration: Knex.Migration 
   { name: '2026-11-27-visits', migration: visits },
   { name: '2026-11-28-supply', migration: supply },
   { name: '2026-11-28b-laid', migration: laid },
+  { name: '2026-11-29-electrics', migration: electrics },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {

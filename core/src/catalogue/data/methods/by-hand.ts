@@ -9,26 +9,26 @@ export const HAND_METHODS: readonly Method[] = [
     id: 'brush-off-bloom', name: 'Brush off dry', treats: { efflorescence: 4, 'salt-spray': 2, cobwebs: 3 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Salts that are taken off dry do not go back in: water only carries them inwards.', expectation: null, source: TRADE,
-    stages: [{ kind: 'clear', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Swept up and taken away, not washed down.'] }],
+    stages: [{ kind: 'clear', task: 'Brush off dry', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Swept up and taken away, not washed down.'] }],
   },
   {
     id: 'scrape-off', name: 'Lift off by hand with a scraper', treats: { 'chewing-gum': 4, 'poster-glue': 2, 'silicone-smears': 3, 'paint-drips': 2, 'ivy-pads': 3, 'bird-droppings': 2, 'tree-sap': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'A plastic scraper and patience: no chemistry, nothing in the joints.', expectation: null, source: TRADE,
-    stages: [{ kind: 'clear', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the face below is whole.'] }],
+    stages: [{ kind: 'clear', task: 'Lift off with a plastic scraper', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the face below is whole.'] }],
   },
   {
     id: 'weed-by-hand', name: 'Weed by hand and hook', treats: { weeds: 4, moss: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Roots and all, without a licence and beside any water.', expectation: 'Seeds blow in again: a sweep twice a year keeps joints clean.', source: TRADE,
-    stages: [{ kind: 'clear', tool: 'broom', rate: rate(15, 40), direction: 'top-down', checks: ['Roots come with the leaf; joints are refilled where they were emptied.'] }],
+    stages: [{ kind: 'clear', task: 'Pull weeds by hand, roots too', tool: 'broom', rate: rate(15, 40), direction: 'top-down', checks: ['Roots come with the leaf; joints are refilled where they were emptied.'] }],
   },
   {
     id: 'ivy-brush', name: 'Brush off pads of climbers', treats: { 'ivy-pads': 4, cobwebs: 3 }, families: ['masonry', 'stone', 'concrete'],
     surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'Dry pads come off with a stiff brush; wet they smear.', expectation: 'Shadows of the pads fade over seasons.', source: TRADE,
     stages: [
-      work('clear', 'stiff-brush', [6, 12], 'The face below stays whole.'),
+      { ...work('clear', 'stiff-brush', [6, 12], 'The face below stays whole.'), task: 'Brush off the dry pads' },
     ],
   },
   {
@@ -36,7 +36,7 @@ export const HAND_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Heat kills the green at once, with nothing that reaches the drain.', expectation: 'Roots shoot again: two or three goes a season.', source: TRADE,
     stages: [
-      work('wash', 'steam-lance', [15, 30], 'Joints keep their sand.'),
+      { ...work('wash', 'steam-lance', [15, 30], 'Joints keep their sand.'), task: 'Steam the weeds' },
     ],
   },
   {
@@ -46,7 +46,7 @@ export const HAND_METHODS: readonly Method[] = [
     stages: [
       apply('pelargonic-weed-killer', [30, 40, 50, 60], [0, 1440], { checks: ['Leaves are dry; no rain for hours.'], stopWhen: 'Every leaf is wet.', ifNotEnough: 'Once more after two weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.1, rate: rate(100, 200), clings: false }),
       wait('work', [3, 21], 'The leaf is brown'),
-      { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints, roots that come too.'), bulk: WEEDS_OUT },
+      { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints, roots that come too.'), task: 'Clear out the dead weeds', bulk: WEEDS_OUT },
     ],
   },
   {
@@ -56,7 +56,7 @@ export const HAND_METHODS: readonly Method[] = [
     stages: [
       apply('systemic-weed-killer', [4, 6, 8, 10], [0, 1440], { checks: ['Licensed user where the law asks; dry leaf, no wind.'], stopWhen: 'Every leaf is wet, nothing runs off.', ifNotEnough: 'Once more after three weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.05, rate: rate(100, 200), clings: false }),
       wait('work', [7, 21], 'Leaf and root are yellow: it has gone down'),
-      { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints with their roots.'), bulk: WEEDS_OUT },
+      { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints with their roots.'), task: 'Clear out the dead weeds, roots too', bulk: WEEDS_OUT },
     ],
   },
 ]; // prettier-ignore

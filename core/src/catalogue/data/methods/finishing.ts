@@ -29,7 +29,7 @@ export const FINISHING_METHODS: readonly Method[] = [
     why: 'Sets when it is misted, so that a sweeper does not take it out.', expectation: 'Grains left on the face set there: a haze that hardly comes off.', source: TRADE,
     stages: [
       { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The face is swept and blown clean before a drop of water.'), bulk: jointSand('stabilised jointing sand') },
-      work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'),
+      { ...work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'), task: 'Mist the sand so that it sets' },
     ],
   },
   {

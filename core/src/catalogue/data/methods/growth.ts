@@ -45,7 +45,7 @@ export const GROWTH_METHODS: readonly Method[] = [
       brushOff,
       apply('hypochlorite', [15, 20, 25, 30], [10, 20], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.', litresPerSquareMetre: 0.25, clings: false }),
       work('wash', 'surface-cleaner-40', [60, 90], 'No stripes between passes.', 'No stone rocks; no jet stands in a joint.'),
-      { ...work('clear', 'broom', [80, 120], 'Sludge is off the face and out of the joints.'), bulk: bulk('sludge of sand and growth', [0.3, 0.6, 1.2, 2], 'shovelled up, drained and taken away') },
+      { ...work('clear', 'broom', [80, 120], 'Sludge is off the face and out of the joints.'), task: 'Shovel up the sludge', bulk: bulk('sludge of sand and growth', [0.3, 0.6, 1.2, 2], 'shovelled up, drained and taken away') },
       rinse,
     ],
   },
@@ -141,7 +141,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'Heat kills what grows and loosens crusts with little water and no chemistry.', expectation: 'Shadows of old discs fade over a season.', source: TRADE,
     stages: [
-      work('wash', 'steam-lance', [4, 8], 'The lance moves all the time.', 'Joints stay whole.'),
+      { ...work('wash', 'steam-lance', [4, 8], 'The lance moves all the time.', 'Joints stay whole.'), task: 'Steam slowly' },
       rinse,
     ],
   },

@@ -10,7 +10,7 @@ export const ROOF_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 3, chainOrder: 'leave-on', dryFirst: DRY_FOR_LEAVE_ON,
     why: 'No jet and no feet on the tiles: cushions come off by hand, the biocide keeps the rest from growing.', expectation: 'Stains of the roots go within 6 to 18 months.', source: TRADE,
     stages: [
-      { kind: 'clear', tool: 'hand-scraper', rate: rate(8, 15), direction: 'top-down', checks: ['Gutters are clear of pieces.', 'Cracked and slipped tiles are noted and shown.'], bulk: MOSS_OFF },
+      { kind: 'clear', task: 'Scrape the moss off by hand', tool: 'hand-scraper', rate: rate(8, 15), direction: 'top-down', checks: ['Gutters are clear of pieces.', 'Cracked and slipped tiles are noted and shown.'], bulk: MOSS_OFF },
       { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The face is dry before, evenly wet after.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Review after 6 months.' },
     ],
   },
@@ -19,7 +19,7 @@ export const ROOF_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 5, chainOrder: 'growth',
     why: 'No jet and no feet: chemistry and a rinse at garden force, gutters caught.', expectation: 'Dead moss falls for weeks; gutters are cleared once more.', source: TRADE,
     stages: [
-      { ...work('clear', 'soft-brush', [30, 60], 'Cushions come off by hand; none go into the gutters.'), bulk: MOSS_OFF },
+      { ...work('clear', 'soft-brush', [30, 60], 'Cushions come off by hand; none go into the gutters.'), task: 'Take the moss off by hand', bulk: MOSS_OFF },
       apply('hypochlorite', [20, 25, 30, 40], [15, 20], { checks: GROWTH_CHECKS, stopWhen: 'Black is gone.', ifNotEnough: 'Once more while still wet, then leave it.', tool: 'soft-wash-pump', litresPerSquareMetre: 0.3 }),
       rinse,
     ],
@@ -29,7 +29,7 @@ export const ROOF_METHODS: readonly Method[] = [
     surfaceRisk: 4, harmAround: 2, chainOrder: 'growth',
     why: 'Sound heavy concrete tile only, after a look from inside the loft.', expectation: 'Without an after-treatment growth is back within two years.', source: TRADE,
     stages: [
-      { ...work('clear', 'hand-scraper', [15, 30], 'Cushions bagged.'), bulk: MOSS_OFF },
+      { ...work('clear', 'hand-scraper', [15, 30], 'Cushions bagged.'), task: 'Take the moss off by hand', bulk: MOSS_OFF },
       work('wash', 'roof-cleaner', [15, 25], 'Never against the lap.'),
       rinse,
     ],
@@ -39,7 +39,7 @@ export const ROOF_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Where nothing may reach the gutter: cushions off, bagged, no chemistry.', expectation: 'It grows again from what is left.', source: TRADE,
     stages: [
-      { ...work('clear', 'hand-scraper', [8, 15], 'Gutters are clear of pieces.', 'Cracked tiles are noted and shown.'), bulk: MOSS_OFF },
+      { ...work('clear', 'hand-scraper', [8, 15], 'Gutters are clear of pieces.', 'Cracked tiles are noted and shown.'), task: 'Scrape the moss off by hand', bulk: MOSS_OFF },
     ],
   },
 ]; // prettier-ignore

@@ -31,7 +31,7 @@ export const SOIL_METHODS: readonly Method[] = [
       rinse,
       apply('glass-cleaner', [5, 8, 12, 20], [0.5, 3], { checks: ['No grit under the brush.'], stopWhen: 'The pane is even.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [60, 100], 'No dry brush.'),
-      work('rinse', 'squeegee', [40, 80], 'One stroke beside the other.'),
+      { ...work('rinse', 'squeegee', [40, 80], 'One stroke beside the other.'), task: 'Rinse and pull dry' },
     ],
   },
   {
@@ -39,7 +39,7 @@ export const SOIL_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'From the ground, with nothing but water: for panels, cladding and high glass.', expectation: 'What grows comes back sooner than after a cleaner.', source: TRADE,
     stages: [
-      work('wash', 'pole-brush', [50, 90], 'Nobody below; no grit in the brush.'),
+      { ...work('wash', 'pole-brush', [50, 90], 'Nobody below; no grit in the brush.'), task: 'Wash with pole and brush' },
       rinse,
     ],
   },
@@ -56,7 +56,7 @@ export const SOIL_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Where nothing may be wet or blown about.', expectation: null, source: TRADE,
     stages: [
-      work('clear', 'wet-vacuum', [20, 40], 'Droppings and old paint are never vacuumed here: they go to specialists.'),
+      { ...work('clear', 'wet-vacuum', [20, 40], 'Droppings and old paint are never vacuumed here: they go to specialists.'), task: 'Vacuum up' },
     ],
   },
   {
@@ -64,7 +64,7 @@ export const SOIL_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
     why: 'Flushed with water first: chlorine and urine set free gas.', expectation: null, source: TRADE,
     stages: [
-      work('rinse', 'garden-hose', [60, 100], 'No smell of ammonia is left; air moves through.'),
+      { ...work('rinse', 'garden-hose', [60, 100], 'No smell of ammonia is left; air moves through.'), task: 'Flush away' },
       apply('hypochlorite', [20, 22, 25, 30], [10, 20], { checks: ['No smell of ammonia; nobody downwind.'], stopWhen: 'The time is up.', ifNotEnough: 'Flush and once more.' }),
       rinse,
     ],

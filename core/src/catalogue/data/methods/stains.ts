@@ -100,7 +100,7 @@ export const STAIN_METHODS: readonly Method[] = [
     stages: [
       apply('clay-poultice', AS_SOLD, [0, 1440], { checks: ['The film lies close on the paste, its edges taped.'], stopWhen: 'The face is covered a finger thick.', ifNotEnough: 'A second laying on another day.', leaveOn: true, tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
       wait('work', [1, 3], 'The paste is coloured and firm under its film'),
-      { ...work('clear', 'hand-scraper', [10, 20], 'Lifted off, not washed down.'), bulk: bulk('spent paste', [4, 4, 4, 4], 'bagged with its film and taken away') },
+      { ...work('clear', 'hand-scraper', [10, 20], 'Lifted off, not washed down.'), task: 'Lift off the poultice', bulk: bulk('spent paste', [4, 4, 4, 4], 'bagged with its film and taken away') },
       rinse,
     ],
   },
@@ -109,8 +109,8 @@ export const STAIN_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Gypsum crusts soften in water alone: hours of mist, then a soft brush.', expectation: 'The stone is damp for days; inside walls are watched.', source: TRADE,
     stages: [
-      work('wash', 'garden-hose', [2, 4], 'A mist, not a stream; nothing runs into joints.'),
-      work('clear', 'soft-brush', [5, 10], 'Crust comes off soft; what resists stays.'),
+      { ...work('wash', 'garden-hose', [2, 4], 'A mist, not a stream; nothing runs into joints.'), task: 'Mist until the crust is soft' },
+      { ...work('clear', 'soft-brush', [5, 10], 'Crust comes off soft; what resists stays.'), task: 'Brush off the soft crust' },
       rinse,
     ],
   },
