@@ -200,7 +200,6 @@ export type { ProvidedWater, Provisions } from './provisions/provisions.ts';
 export type { HoseList, HoseRun } from './provisions/hose-list.ts';
 export type { LotLine, ShelfState, StockLine } from './provisions/stock-plan.ts';
 export type { RunOffPlan } from './provisions/run-off-plan.ts';
-export type { ReachLine } from './provisions/reach-list.ts';
 export { tipsWithin } from './jet/stand-off.ts';
 export { jetsOn } from './plan/jet-match.ts';
 export type { JetOnFace } from './plan/jet-match.ts';

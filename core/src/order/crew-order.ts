@@ -1,5 +1,5 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
-import { SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
+import { SAFETY_FALLS, SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
@@ -7,6 +7,7 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Product } from '../house/product.ts';
 import { expectationsFor, isAcknowledged } from '../plan/expectations.ts';
 import type { Plan } from '../plan/plan.ts';
+import { faceReaches } from '../plan/face-reach.ts';
 import { visitOutlines } from '../plan/visit-outline.ts';
 import type { VisitOutline } from '../plan/visit-outline.ts';
 import { daysAfter } from '../quantity/calendar.ts';
@@ -98,7 +99,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     finish: day.to,
     visit: { number: plan.visitNumber, of: plan.visits.length },
     later: visitOutlines(plan, survey).filter((visit) => visit.number > plan.visitNumber),
-    site: siteNotes(survey, day),
+    site: [...siteNotes(survey, day), ...reachNotes(plan, survey)],
     people: survey.job.house.crew.map(({ id, name }) => ({
       id,
       name,
@@ -156,6 +157,16 @@ function plannedDate(plan: Plan, survey: Survey): string {
 
 /** Warnings that stand on the order: somebody answers for them. */
 const SET_ASIDE: readonly string[] = ['rule-set-aside', 'house-value'];
+/** How what is high up is reached, and what keeps people from falling. */
+function reachNotes(plan: Plan, survey: Survey): readonly SiteNote[] {
+  const reaches = faceReaches(plan.surfaces, survey);
+  if (reaches.length === 0) return [];
+  return [
+    { about: 'Reach', text: reaches.map(({ name, text }) => `${name}: ${text}`).join(' ') },
+    { about: 'Falls', text: SAFETY_FALLS },
+  ];
+}
+
 const LABEL_RULES: readonly string[] = ['label-stricter', 'label-note'];
 
 function orderedProduct(product: Product | null): OrderMix['product'] {

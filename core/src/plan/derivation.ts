@@ -13,6 +13,7 @@ import { exposures } from './exposed-faces.ts';
 import { exposureWarnings } from './exposure-warnings.ts';
 import { plannedMixes } from './planned-mixes.ts';
 import { FaceHours } from './face-hours.ts';
+import { reachWarnings } from './face-reach.ts';
 import type { NoSun } from './face-hours.ts';
 import { keptApart, wetAndDry } from './kept-apart.ts';
 import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
@@ -129,6 +130,7 @@ export function treated(survey: FacedSurvey, inputsHash: string) {
       ...choiceWarnings(survey, surfaces),
       ...sprayerWarnings(surfaces, survey.job.house),
       ...visitNumberWarnings(survey, visitNumber),
+      ...reachWarnings(surfaces, survey),
       ...jetWarnings(surfaces, survey),
       ...readingWarnings(surfaces, survey),
       ...coverageWarnings(surfaces, survey),

@@ -149,7 +149,8 @@ function basinsOf(
   const acting = inOrder.filter((face) => face.agents.length > 0);
   const at = new Map<string, GuardedFace[]>();
   for (const face of acting)
-    for (const place of [placeOf(face), ...reachedFrom(onto, placeOf(face))]) {
+    // What may flow in a loop comes to itself again: it is there once.
+    for (const place of new Set([placeOf(face), ...reachedFrom(onto, placeOf(face))])) {
       const faces = at.get(place);
       if (faces) faces.push(face);
       else at.set(place, [face]);

@@ -13,8 +13,8 @@ import { hoseList } from './hose-list.ts';
 import type { HoseList } from './hose-list.ts';
 import { loadList } from './load-list.ts';
 import type { LoadList } from './load-list.ts';
-import { reachList } from './reach-list.ts';
-import type { ReachLine } from './reach-list.ts';
+import { faceReaches } from '../plan/face-reach.ts';
+import type { FaceReach } from '../plan/face-reach.ts';
 import { runOffPlan } from './run-off-plan.ts';
 import type { RunOffPlan } from './run-off-plan.ts';
 import { stockPlan } from './stock-plan.ts';
@@ -36,7 +36,7 @@ export interface Provisions {
   readonly bulk: readonly BulkLine[];
   readonly hoses: HoseList;
   readonly jets: readonly JetOnFace[];
-  readonly reach: readonly ReachLine[];
+  readonly reach: readonly FaceReach[];
   readonly runOff: RunOffPlan | null;
   readonly load: LoadList;
 }
@@ -62,7 +62,7 @@ export function provisionsOf(plan: Plan, survey: Survey, shelf: ShelfState = UNT
     bulk,
     hoses,
     jets: jetsOn(plan.surfaces, faces),
-    reach: reachList(plan, survey),
+    reach: faceReaches(plan.surfaces, survey),
     runOff: runOffPlan(plan, survey),
     load: loadList(plan, survey, stock, bulk, hoses),
   };

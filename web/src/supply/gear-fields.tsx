@@ -39,6 +39,7 @@ export function GearFields() {
         )}
         <NumberField label="Trigger held" value={gear.triggerShare} unit="%" scale={100} take={(triggerShare) => patchGear({ triggerShare })} />
         <NumberField label="Longest pole" value={gear.longestPoleMetres} {...lengthUnit(units)} clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
+        <NumberField label="Ladder, height of the feet" value={gear.ladderMetres} {...lengthUnit(units)} clear={() => patchGear({ ladderMetres: null })} take={(ladderMetres) => patchGear({ ladderMetres })} />
         <NumberField label="Catch holds" value={gear.catchLitres} {...volumeUnit(units)} take={(catchLitres) => patchGear({ catchLitres })} />
       </div>
       <PumpFields units={units} machines={house.machines} take={(machines) => patchHouse({ machines })} />

@@ -50,7 +50,7 @@ describe('a job that an older version kept on the device', () => {
   });
 
   it('keeps what it says of what comes along, and gets the rest', () => {
-    const { tower: _tower, lift: _lift, ...gear } = { ...DEFAULT_GEAR, drumLitres: 60 };
+    const { tower: _tower, lift: _lift, ladderMetres: _ladder, ...gear } = { ...DEFAULT_GEAR, drumLitres: 60 };
     const state = stateOfOpened(kept({ job: { ...job, detail: { ...job.detail, house: { ...house, machines, gear } } } }));
     expect(surveyOf(state).job.house.gear).toEqual({ ...DEFAULT_GEAR, drumLitres: 60 });
   });

@@ -20,7 +20,7 @@ function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): Ve
 function withGear(job: OpenedJob['job']): OpenedJob['job'] {
   const house = job.detail['house'] as
     { readonly gear?: object; readonly machines?: readonly object[] } | undefined;
-  if (!house || 'lift' in (house.gear ?? {})) return job;
+  if (!house || 'ladderMetres' in (house.gear ?? {})) return job;
   const machines = (house.machines ?? []).map((m) => ({ tipOrifice: null, ...m }));
   return {
     ...job,

@@ -10,3 +10,7 @@ export const SAFETY_FLOOR: readonly string[] = [
   'Suspected asbestos cement, lead paint, needles or dead animals: stop and hand over to licensed specialists.',
   'In an emergency flush with plenty of water, follow the data sheet and call the local emergency number.',
 ];
+
+/** For whoever works high up, beside how it is reached. */
+export const SAFETY_FALLS =
+  'Pole, tower, ladder and roof work stops above the wind limit of the maker and the code, 10 m/s where neither says. On roofs and lifts a harness on a tested anchor; guard rails complete on towers; the ground below fenced off.';

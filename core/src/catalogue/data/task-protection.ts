@@ -13,5 +13,8 @@ export const TASK_PROTECTION: readonly {
   { when: (tool) => tool.machines.includes('sprayer'), wear: ['goggles', 'closed boots'] },
   { when: (_, overhead) => overhead, wear: ['helmet'] },
   // What is sprayed overhead comes down into the face.
-  { when: (tool, overhead) => overhead && tool.machines.includes('sprayer'), wear: ['face shield', 'waterproofs'] },
+  {
+    when: (tool, overhead) => overhead && tool.machines.includes('sprayer'),
+    wear: ['face shield', 'waterproofs'],
+  },
 ];

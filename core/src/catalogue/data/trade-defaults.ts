@@ -121,6 +121,8 @@ export const TRADE_DEFAULTS = {
   /** Tips are changed for no less than this share of the flow. */
   leastNozzleShare: 0.2,
   handsMetres: 1.5,
+  /** Nobody holds a pole straight overhead: so far from the foot of the face. */
+  poleStandOffMetres: 1,
   /** Of what comes onto a face, what runs off it; thirsty faces keep more. */
   runOffShare: 0.95,
   thirstyRunOffShare: 0.8,
