@@ -25,7 +25,7 @@ export function chemistryWarnings(
       rule: 'chemistry-apart',
       severity: 'note',
       text: [
-        `${party(later)} begins only when ${earlier.map(party).join(', ')} ${earlier.length === 1 ? 'is' : 'are'} rinsed: ${MEETS[how](nameOf(at))}, and these never meet.`,
+        `${party(later)} begins only when ${earlier.map(party).join(', ')} ${earlier.length === 1 ? 'is' : 'are'} rinsed and the reading is good: ${MEETS[how](nameOf(at))}, and these never meet.`,
         ...(caught ? ['What is caught there is emptied and neutral in between.'] : []),
         other
           ? `To save the wait: ${other.name.toLowerCase()} on ${nameOf(other.face)}.`
