@@ -38,7 +38,7 @@ interface ListProps {
 export function StageList({ planned, units }: ListProps) {
   const { plan } = usePlan();
   const { survey, catalogue } = useSurveySession();
-  const parts = planned.treatment?.parts ?? [];
+  const { parts = [], stages: now = [] } = planned.treatment ?? {};
   const outlines = plan ? visitOutlines(plan, survey) : [];
   const numbers = new Map(
     (plan?.visits ?? []).flatMap((visit) =>
@@ -47,11 +47,15 @@ export function StageList({ planned, units }: ListProps) {
         .map((part) => [part.stages, visit.number] as const),
     ),
   );
+  // The visit that is planned has what keeps it from meeting others, too.
+  const shown = parts.map(({ stages }) =>
+    plan !== null && numbers.get(stages) === plan.visitNumber ? now : stages,
+  );
   return (
     <section className="proposal" aria-label="Chain of stages">
       <h3>The chain, stage by stage</h3>
       {parts.map((part, i) => {
-        const first = 1 + parts.slice(0, i).reduce((sum, before) => sum + before.stages.length, 0);
+        const first = 1 + shown.slice(0, i).reduce((sum, before) => sum + before.length, 0);
         const outline = outlines.find((visit) => visit.number === numbers.get(part.stages));
         return (
           <div key={i} className="stage-part">
@@ -67,7 +71,7 @@ export function StageList({ planned, units }: ListProps) {
               </h4>
             )}
             <ol className="stage-list" start={first}>
-              {part.stages.map((stage, k) => (
+              {(shown[i] ?? []).map((stage, k) => (
                 <li key={stage.id}>
                   <span className="stage-number" aria-hidden>
                     {first + k}
