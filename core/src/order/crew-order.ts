@@ -12,6 +12,7 @@ import { visitOutlines } from '../plan/visit-outline.ts';
 import type { VisitOutline } from '../plan/visit-outline.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { secondOfDay } from '../quantity/duration.ts';
+import { upperFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
@@ -159,10 +160,15 @@ function plannedDate(plan: Plan, survey: Survey): string {
 const SET_ASIDE: readonly string[] = ['rule-set-aside', 'house-value'];
 /** How what is high up is reached, and what keeps people from falling. */
 function reachNotes(plan: Plan, survey: Survey): readonly SiteNote[] {
-  const reaches = faceReaches(plan.surfaces, survey);
-  if (reaches.length === 0) return [];
+  const ways = new Map<string, string[]>();
+  for (const { by, name } of faceReaches(plan.surfaces, survey))
+    if (by !== null) ways.set(by, [...(ways.get(by) ?? []), name]);
+  if (ways.size === 0) return [];
   return [
-    { about: 'Reach', text: reaches.map(({ name, text }) => `${name}: ${text}`).join(' ') },
+    {
+      about: 'Reach',
+      text: [...ways].map(([by, names]) => `${upperFirst(by)}: ${names.join(', ')}`).join('; '),
+    },
     { about: 'Falls', text: SAFETY_FALLS },
   ];
 }

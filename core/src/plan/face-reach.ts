@@ -2,6 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Tool } from '../catalogue/tool.ts';
 import { formatLength } from '../quantity/length.ts';
+import { roundUpToStep } from '../quantity/rounding.ts';
 import { upperFirst } from '../quantity/words.ts';
 import type { JobGear } from '../survey/job-gear.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -16,6 +17,8 @@ export interface FaceReach {
   readonly surface: string;
   readonly name: string;
   readonly ok: boolean;
+  /** What brings hands or tool there, in a few words; null where nothing that comes along does. */
+  readonly by: string | null;
   readonly text: string;
 }
 
@@ -46,7 +49,7 @@ export function faceReaches(
       accessTo({ topMetres: top, handsMetres, toolMetres: shortest.reachMetres, gapMetres, access }),
     );
     const brought = ways.length === 0 ? '' : ` ${upperFirst(ways.map((way) => way.text).join('; '))}.`;
-    const lifted = ways.some((way) => way.ok);
+    const lifting = accessesOf(gear)[ways.findIndex((way) => way.ok)]?.name ?? null;
     if (tilt >= ROOF_PITCH[0] && tilt <= ROOF_PITCH[1] && top > handsMetres) {
       const reach = reachToRidge({
         ridgeMetres: top,
@@ -56,29 +59,42 @@ export function faceReaches(
         longestPoleMetres: gear.longestPoleMetres ?? 0,
       });
       const text = `${reach.text}${reach.ok ? '' : brought} ${ON_THE_ROOF}`;
-      return [{ ...line, ok: reach.ok || lifted, text }];
+      const by = reach.ok
+        ? `pole of ${length(upToTenth(reach.poleMetres))}, from ${length(upToTenth(reach.standOffMetres))} off`
+        : lifting;
+      return [{ ...line, ok: by !== null, by, text }];
     }
     if (top - handsMetres - shortest.reachMetres <= 0) return [];
     const pole = poleFor(top);
     const said = `Its top is ${length(top)} up, ${shortest.name} reaches ${length(handsMetres + shortest.reachMetres)}:`;
     if (gear.longestPoleMetres !== null && gear.longestPoleMetres >= pole)
-      return [{ ...line, ok: true, text: `${said} a pole of ${length(pole)} does it from the ground.` }];
+      return [{ ...line, ok: true, by: `pole of ${length(pole)}`, text: `${said} a pole of ${length(pole)} does it from the ground.` }];
     if (isInReachOfLadder(top, tools, gear))
-      return [{ ...line, ok: true, text: `${said} a ladder brings the hands there. ${ON_A_LADDER}` }];
+      return [{ ...line, ok: true, by: 'ladder', text: `${said} a ladder brings the hands there. ${ON_A_LADDER}` }];
     const none =
       brought === '' ? ' a pole, a ladder, a tower or a lift brings the rest nearer.' : ` no pole that comes along does it.${brought}`;
-    return [{ ...line, ok: lifted, text: `${said}${none}` }];
+    return [{ ...line, ok: lifting !== null, by: lifting, text: `${said}${none}` }];
   });
 } // prettier-ignore
 
 /** From the ground a step away from the foot, so that nobody works straight overhead. */
 function poleFor(topMetres: number): number {
-  return Math.hypot(topMetres - TRADE_DEFAULTS.handsMetres, TRADE_DEFAULTS.poleStandOffMetres);
+  return upToTenth(Math.hypot(topMetres - TRADE_DEFAULTS.handsMetres, TRADE_DEFAULTS.poleStandOffMetres));
+}
+
+/** Nobody measures a pole finer, m. */
+function upToTenth(metres: number): number {
+  return roundUpToStep(metres, 0.1);
 }
 
 function isInReachOfLadder(top: number, tools: readonly Tool[], { ladderMetres }: JobGear): boolean {
-  if (ladderMetres === null || tools.some((tool) => tool.jet)) return false;
+  if (ladderMetres === null || tools.some(isUnderPressure)) return false;
   return tools.every((tool) => ladderMetres + TRADE_DEFAULTS.handsMetres + tool.reachMetres >= top);
+}
+
+/** Its kick throws people off a ladder. */
+function isUnderPressure({ machines }: Tool): boolean {
+  return machines.includes('pressure-washer') || machines.includes('hot-washer');
 }
 
 function accessesOf({ tower, lift }: JobGear): readonly Access[] {

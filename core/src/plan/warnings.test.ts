@@ -48,6 +48,16 @@ describe('protections', () => {
   });
 });
 
+describe('reach', () => {
+  it('that cannot be had is a stop with its ways out, and none where something comes along', () => {
+    const high = (gear: object) =>
+      planOf({ surfaces: [{ id: 'wall', material: 'painted-render', size: '4x3', topMetres: 9, findings: [{ contaminant: 'green-algae', severity: 2 }] }], house: { gear } })
+        .warnings.filter((w) => w.rule === 'out-of-reach'); // prettier-ignore
+    expect(high({})).toMatchObject([{ severity: 'stop', surface: 'wall', text: expect.stringMatching(/cannot be reached.*pole, ladder, tower or lift.*out of scope/) as unknown }]); // prettier-ignore
+    expect(high({ longestPoleMetres: 9 })).toEqual([]);
+  });
+});
+
 describe('the weather', () => {
   it.each([
     [{ windMetresPerSecond: 4 }, []],

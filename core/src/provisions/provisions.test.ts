@@ -135,6 +135,16 @@ describe('reach', () => {
     expect(provided().reach).toEqual([]);
   });
 
+  it('takes a ladder for tools without a jet, and a pole from a step off the wall', () => {
+    const at = (topMetres: number, more: object, contaminant = 'green-algae') =>
+      provided({ surfaces: [wall({ topMetres, findings: [{ contaminant, severity: 2 }] })], ...gear(more) }).reach[0];
+    expect(at(7, { ladderMetres: 4 })).toMatchObject({ ok: true, by: 'ladder' });
+    expect(at(7, { ladderMetres: 1 })).toMatchObject({ ok: false, by: null });
+    // √(5.5² + 1²) = 5.59 m, rounded up.
+    expect(at(7, { longestPoleMetres: 5.6 })).toMatchObject({ ok: true, by: 'pole of 5.6 m' });
+    expect(at(7, { longestPoleMetres: 5.5 })).toMatchObject({ ok: false });
+  });
+
   it('takes a tower or a lift that comes along where it passes the gap of that side, and says why where not', () => {
     const side = (gapMetres: number | null) => [{ id: 'north', aspectDegrees: 0, routeMetres: 30, gapMetres }];
     const high = (gapMetres: number | null, more: object) => provided({ sides: side(gapMetres), surfaces: [wall({ topMetres: 7 })], ...gear(more) }).reach[0];
