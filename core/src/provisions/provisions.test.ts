@@ -141,13 +141,13 @@ describe('reach', () => {
     expect(at(7, { ladderMetres: 4 })).toMatchObject({ ok: true, by: 'ladder' });
     expect(at(7, { ladderMetres: 1 })).toMatchObject({ ok: false, by: null });
     // √(5.5² + 1²) = 5.59 m, rounded up.
-    expect(at(7, { longestPoleMetres: 5.6 })).toMatchObject({ ok: true, by: 'pole of 5.6 m' });
-    expect(at(7, { longestPoleMetres: 5.5 })).toMatchObject({ ok: false });
+    expect(at(7, { ladderMetres: null, longestPoleMetres: 5.6 })).toMatchObject({ ok: true, by: 'pole of 5.6 m' });
+    expect(at(7, { ladderMetres: null, longestPoleMetres: 5.5 })).toMatchObject({ ok: false });
   });
 
   it('takes a tower or a lift that comes along where it passes the gap of that side, and says why where not', () => {
     const side = (gapMetres: number | null) => [{ id: 'north', aspectDegrees: 0, routeMetres: 30, gapMetres }];
-    const high = (gapMetres: number | null, more: object) => provided({ sides: side(gapMetres), surfaces: [wall({ topMetres: 7 })], ...gear(more) }).reach[0];
+    const high = (gapMetres: number | null, more: object) => provided({ sides: side(gapMetres), surfaces: [wall({ topMetres: 7 })], ...gear({ ladderMetres: null, ...more }) }).reach[0];
     const tower = { baseMetres: 1.35, platformMetres: 6 };
     const lift = { baseMetres: 2.2, platformMetres: 12 };
     expect(high(1.5, { tower })).toMatchObject({ ok: true });

@@ -26,7 +26,7 @@ export interface JobGear {
   readonly hoses: readonly Hose[];
   readonly booster: { readonly shutOffBar: number; readonly greatestLitresPerMinute: number } | null;
   readonly longestPoleMetres: number | null;
-  /** How high a person's feet may stand on the longest ladder, m; null for none. */
+  /** How high a person's feet may stand on the longest ladder, m; null for none. A step ladder comes along unless somebody says otherwise. */
   readonly ladderMetres: number | null;
   /** Tower and lift that come along, by the width and length of their base and how high they bring a person's feet; null for none. */
   readonly tower: AccessGear | null;
@@ -62,7 +62,7 @@ export const DEFAULT_GEAR: JobGear = {
   ],
   booster: null,
   longestPoleMetres: null,
-  ladderMetres: null,
+  ladderMetres: 2,
   tower: null,
   lift: null,
   catchLitres: 200,
@@ -111,7 +111,7 @@ export const gearSchema = Joi.object<JobGear>({
       greatestLitresPerMinute: Joi.number().greater(0).max(500).required(),
     })),
   longestPoleMetres: orNone(Joi.number().greater(0).max(30)),
-  ladderMetres: orNone(Joi.number().greater(0).max(15)),
+  ladderMetres: Joi.number().greater(0).max(15).allow(null).default(DEFAULT_GEAR.ladderMetres),
   tower: orNone(accessSchema),
   lift: orNone(accessSchema),
   catchLitres: Joi.number().min(0).max(50_000).default(DEFAULT_GEAR.catchLitres),

@@ -18,14 +18,14 @@ const MOST_LETTERS = 500;
 
 /**
  * Whether electrics are safe is answered by fields of the feature: what was said in words becomes a note of it, and the
- * question opens again. A panel of before is one of unknown kind. A ladder may come along.
+ * question opens again. A panel of before is one of unknown kind. A step ladder comes along.
  */
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(
     `UPDATE entities SET detail = '{"isolated": "unknown"}'::jsonb || detail WHERE kind = 'feature'`,
   );
   await knex.raw(`
-    UPDATE jobs SET detail = jsonb_set(detail, '{house,gear}', '{"ladderMetres": null}'::jsonb || (detail #> '{house,gear}'))
+    UPDATE jobs SET detail = jsonb_set(detail, '{house,gear}', '{"ladderMetres": 2}'::jsonb || (detail #> '{house,gear}'))
       WHERE detail #> '{house,gear}' IS NOT NULL
   `);
   const jobs = await knex<Job>('jobs').select('id', 'property_id', 'detail');
