@@ -83,7 +83,7 @@ test('a job file comes in whole or not at all, with every fault; surfaces come a
       .locator('input[type=file]')
       .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text, 'latin1') });
 
-  await bring('newer.etappe.json', demo('tram-halt').replace('"version": 1', '"version": 2'));
+  await bring('newer.etappe.json', demo('tram-halt').replace('"version": 2', '"version": 3'));
   await expect(dialog.getByRole('alert')).toContainText('newer');
   await bring(
     'faulty.etappe.json',
