@@ -83,7 +83,7 @@ class Chain {
         : template.kind === 'neutralise'
           ? template
           : undefined;
-      if (comes) this.bringToRest(catalogue.agent(comes.agent), link);
+      if (comes) this.bringToRest(catalogue.agent(comes.agent), link, comes.kind === 'neutralise');
       if (opens) this.cycle += 1;
       const stage = stageOf(
         template,
@@ -138,15 +138,15 @@ class Chain {
   }
 
   /** Everything that opposes what comes is brought to rest; what would neutralise it may itself oppose what lies there. */
-  private bringToRest(comes: Agent, link: ChainLink): void {
+  private bringToRest(comes: Agent, link: ChainLink, neutralises = false): void {
     const opposed = this.present.filter(
-      ({ agent }) => areOpposed(agent, comes) && agent.neutraliser?.agent !== comes.id,
+      ({ agent }) => areOpposed(agent, comes) && !(neutralises && agent.neutraliser?.agent === comes.id),
     );
     for (const earlier of opposed) {
       if (!this.present.includes(earlier)) continue;
       this.present = this.present.filter((p) => p !== earlier);
       const by = restingAgent(earlier.agent, this.around);
-      if (by) this.bringToRest(by, link);
+      if (by) this.bringToRest(by, link, true);
       this.push(...restingStages(earlier, link, this.around, `before-${String(this.count)}`));
     }
   }

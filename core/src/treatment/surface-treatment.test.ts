@@ -112,6 +112,13 @@ describe('the treatment of a surface', () => {
     expect(treat(painted, boards, { choices, catalogue: mute }).stages).toHaveLength(t.stages.length);
   });
 
+  it('lets citric acid pass as what neutralises caustic, not as what is put on after it', () => {
+    const choices = [choice('mineral-oil', 'degrease-caustic-hot'), choice('surface-rust', 'citric-rust')];
+    const t = treat(surface('concrete'), [finding('mineral-oil'), finding('surface-rust')], { choices });
+    const agents = t.stages.flatMap((s) => (s.apply ? [`${s.kind} ${s.apply.agent}`] : []));
+    expect(agents.slice(0, 3)).toEqual(['apply caustic', 'neutralise citric-acid', 'apply citric-acid']);
+  });
+
   it('brings nothing to rest with an acid on a face that acid dissolves: it is rinsed and read', () => {
     const caustic = { agent: CATALOGUE.agent('caustic'), strength: 20, areaSquareMetres: 4 };
     const link = {
