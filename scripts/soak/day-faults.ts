@@ -29,13 +29,13 @@ export function dayFaults(survey: Survey): SoakedDay {
       const [violation] = planAround(survey, { sectionFactor, schedule }).violations;
       return { kind: violation ? 'unsafe' : 'shown', fault: violation?.text ?? null, interesting };
     }
-    const stop = made.warnings.find((w) => w.rule === 'unsafe-sequence' || w.rule === 'no-sequence');
-    if (!stop) return { kind: 'nothing to do', fault: null, interesting };
-    if (stop.rule === 'no-sequence') return { kind: 'no sequence', fault: stop.text, interesting };
+    const stopped = (rule: string) => made.warnings.find((w) => w.rule === rule)?.text ?? null;
+    const [none, unsafe] = [stopped('no-sequence'), stopped('unsafe-sequence')];
+    if (none !== null) return { kind: 'no sequence', fault: none, interesting };
+    if (unsafe !== null) return { kind: 'unsafe', fault: unsafe, interesting };
     // Nothing here mends a mix that stands too long on a day without end: it is stopped in words.
-    return stop.text.includes('was mixed at')
-      ? { kind: 'stands too long', fault: null, interesting }
-      : { kind: 'unsafe', fault: stop.text, interesting };
+    const kind = stopped('mix-outlived') === null ? 'nothing to do' : 'stands too long';
+    return { kind, fault: null, interesting };
   } catch (error) {
     return { kind: 'broken', fault: (error as Error).stack ?? String(error), interesting: [] };
   }

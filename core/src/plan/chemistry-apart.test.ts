@@ -144,6 +144,23 @@ describe('a visit with chemistries that oppose each other', () => {
     expect(plan(surveyOf(rows, ends, 4), OPTIONS).work.meetings).toMatchObject([{ how: 'drift' }]);
   });
 
+  it('keeps two apart with one between them that cannot be worked, and says nothing of that one', () => {
+    const roof = { band: 'roof', drainsOnto: ['gully'] };
+    const both = [{ contaminant: 'hard-water-scale', severity: 2 }, { contaminant: 'lichen', severity: 2 }];
+    const survey = surveyOf(
+      [
+        surface('hall', 'clay-brick', 'mineral-oil', { ...roof, drainsOnto: ['shed'] }),
+        surface('shed', 'clay-brick', 'lichen', { ...roof, findings: both }),
+        surface('barn', 'painted-render', 'hard-water-scale', roof),
+      ],
+      [{ id: 'gully', kind: 'drain' }],
+    );
+    const made = plan(survey, OPTIONS);
+    expect(made.surfaces.map((p) => p.cycles.some((cycle) => cycle.unworkable !== null))).toEqual([false, true, false]);
+    expect(made.work.meetings).toMatchObject([{ earlier: [{ face: 'hall' }], later: { face: 'barn' } }]);
+    expect(meetings(survey, made)).toEqual([]);
+  }); // prettier-ignore
+
   it('has no flow in which they meet, whatever the property', () => {
     const row = (id: string, i: number) =>
       fc.record({
@@ -170,8 +187,7 @@ describe('a visit with chemistries that oppose each other', () => {
         expect(made.warnings.filter((w) => w.rule === 'no-sequence')).toEqual([]);
         expect(meetings(survey, made)).toEqual([]);
       }),
-      // Of one seed: about one in a thousand properties still fails the old oracle, which is to be looked at (see the soak).
-      { numRuns: 120, seed: 7 },
+      { numRuns: 120 },
     );
     expect(opposed).toBeGreaterThan(50);
   }, 60_000); // prettier-ignore

@@ -36,8 +36,8 @@ export interface KeptApart {
   readonly surfaces: readonly TreatedSurface[];
   readonly guarded: readonly GuardedFace[];
   readonly rules: readonly PhaseRule[];
-  /** Of phases, by their ids. */
-  readonly guard: ChemistryGuard;
+  /** What keeps phases apart, by their ids, of those that are worked in the end. */
+  guardOf(isWorked: (phase: string) => boolean): ChemistryGuard;
 }
 
 /** What brings one agent to rest is an agent too: it may in turn ask for rest, as often as there are classes at most. */
@@ -54,12 +54,18 @@ export function keptApart(treated: readonly TreatedSurface[], survey: FacedSurve
   for (let round = 1; ; round += 1) {
     const guarded = guardedFaces(surfaces, survey.job.weather.windMetresPerSecond);
     const rules = phaseRules(surfaces, guarded, onto);
-    const guard = chemistryGuard(inOrder(guardedPhases(surfaces, guarded), rules), together);
+    const phases = inOrder(guardedPhases(surfaces, guarded), rules);
+    const guardOf: KeptApart['guardOf'] = (isWorked) =>
+      chemistryGuard(
+        phases.filter((phase) => isWorked(phase.id)),
+        together,
+      );
+    const guard = guardOf(() => true);
     const rested = surfaces.map((planned) =>
       withRests(planned, guard.rests.get(planned.surface.id) ?? new Set(), survey),
     );
     if (round === MOST_ROUNDS || rested.every((planned, i) => planned === surfaces[i]))
-      return { surfaces, guarded, rules, guard };
+      return { surfaces, guarded, rules, guardOf };
     surfaces = rested;
   }
 }

@@ -9,6 +9,7 @@ import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { facedHash } from './inputs-hash.ts';
+import type { Unsound } from '../judge/day-log.ts';
 import { scheduleJudge } from './day-log.ts';
 import { coverWarnings } from './protections.ts';
 import { visitWater } from './visit-water.ts';
@@ -79,12 +80,12 @@ function* plansFor(
     visit: null,
   });
   const judge = scheduleJudge(derivation, survey);
-  let unsound: string | null = null;
+  let unsound: Unsound | null = null;
   try {
     const bound = lowerBound(derivation.work.problem);
     for (const schedule of solve(derivation.work.problem, options)) {
       const [fault] = schedule ? judge(schedule) : [];
-      if (fault) unsound ??= fault.text;
+      if (fault) unsound ??= fault;
       yield schedule && !fault
         ? withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey)
         : null;
@@ -97,11 +98,14 @@ function* plansFor(
     );
   }
   // Asked for only where no schedule was sound: one that was is the better plan.
-  if (unsound !== null)
-    yield stopped(
-      'unsafe-sequence',
-      `No safe sequence: ${unsound}. Treat one of them another way, or on another visit.`,
-    );
+  if (unsound) yield stopped(...unsoundStop(unsound));
+}
+
+/** Rule and words of the stop where no schedule was sound, with the way out. */
+function unsoundStop({ rule, text }: Unsound): readonly [rule: string, text: string] {
+  return rule === 'mix'
+    ? ['mix-outlived', `No safe sequence: ${text}. Add people, or treat it over several visits.`]
+    : ['unsafe-sequence', `No safe sequence: ${text}. Treat one of them another way, or on another visit.`];
 }
 
 function withSchedule(

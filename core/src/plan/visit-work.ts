@@ -32,7 +32,7 @@ export interface ProtectionSeconds {
 /** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
-  kept: Pick<KeptApart, 'rules' | 'guard'>,
+  kept: Pick<KeptApart, 'rules' | 'guardOf'>,
   { house }: Pick<JobDetail, 'house'>,
   protectionSeconds: ProtectionSeconds,
 ): VisitWork {
@@ -49,7 +49,8 @@ export function visitWork(
     ({ upper, lower }) => phases.has(upper) || phases.has(lower),
   );
   const footRinses = wallFeet(builder, surfaces, phases, above);
-  for (const { then, after, which } of kept.guard.separations) {
+  const guard = kept.guardOf((phase) => phases.has(phase));
+  for (const { then, after, which } of guard.separations) {
     const earlier = phases.get(after);
     const until = which === 'end' ? earlier?.ends : earlier?.waits.slice(0, 1);
     builder.allAfter(phases.get(then)?.waits ?? [], until ?? [], 'opposed-run-off');
@@ -60,7 +61,7 @@ export function visitWork(
   if (phases.size > 0) frameVisit(builder, people, [...phases.values()], footRinses, protectionSeconds);
   return {
     planned: builder.planned,
-    meetings: kept.guard.meetings,
+    meetings: guard.meetings,
     problem: {
       operations: builder.operations,
       lags: builder.lags,
