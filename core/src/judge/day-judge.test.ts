@@ -15,7 +15,7 @@ const place = (faces: readonly JudgedFace[], more: Partial<JudgedPlace> = {}): J
 const entry = (minute: number, minutes: number, surface: string, act: LogEntry['act'], more: Partial<LogEntry> = {}): LogEntry => ({
   from: 60 * minute, to: 60 * (minute + minutes), people: ['ada'], surfaces: [surface], share: { from: 0, to: 1 }, act,
   agent: null, mix: null, vessel: null, wets: act !== 'read' && act !== 'clear' && act !== 'fill' && act !== 'mix',
-  step: null, cycle: null, method: null, neutralises: null, dwell: null, ...more,
+  step: null, cycle: null, method: null, neutralises: [], dwell: null, ...more,
 }); // prettier-ignore
 
 /** One agent on one face from its mixing to its reading: 40 minutes from the given one on. */
@@ -32,7 +32,7 @@ function treatment(surface: string, agent: string, at: number, step = 0, more: P
     ...(neutraliser
       ? [
           entry(at + 21, 2, surface, 'mix', { agent: neutraliser.agent, mix: rest }),
-          entry(at + 24, 4, surface, 'neutralise', { agent: neutraliser.agent, mix: rest, step: step + 3, neutralises: agent }),
+          entry(at + 24, 4, surface, 'neutralise', { agent: neutraliser.agent, mix: rest, step: step + 3, neutralises: [agent] }),
         ]
       : []),
     entry(at + 30, 5, surface, 'rinse', { step: step + 4 }),

@@ -41,8 +41,8 @@ export interface LogEntry {
   /** What is one cycle of wetting, dwelling and finishing bears one name; null for what stands alone. */
   readonly cycle: string | null;
   readonly method: string | null;
-  /** The agent that is brought to rest by it. */
-  readonly neutralises: string | null;
+  /** The agents that are brought to rest by it. */
+  readonly neutralises: readonly string[];
   /** How long each strip of what is applied may stay on, application to rinse; null where somebody stays with it, and for what stays on. */
   readonly dwell: {
     readonly leastSeconds: number;

@@ -13,7 +13,7 @@ interface Run {
   readonly to: number;
   /** When its cycle begins: with the pre-wet where there is one. */
   readonly opens: number;
-  readonly neutralises: string | null;
+  readonly neutralises: readonly string[];
   readonly stays: boolean;
 }
 
@@ -29,7 +29,7 @@ export function gateFaults(day: DayReading): readonly Unsound[] {
     runs.flatMap((earlier): readonly Unsound[] => {
       if (earlier === later || !isOpposed(earlier.agent, later.agent)) return [];
       if (earlier.from > later.from || (earlier.from === later.from && earlier.agent.id > later.agent.id)) return [];
-      if (later.face === earlier.face && later.neutralises === earlier.agent.id) return [];
+      if (later.face === earlier.face && isItsNeutraliser(later, earlier)) return [];
       const meet = day.grounds.meet(
         earlier.face,
         later.face,
@@ -43,6 +43,11 @@ export function gateFaults(day: DayReading): readonly Unsound[] {
 
 function isOpposed(one: Agent, other: Agent): boolean {
   return one.opposedTo.some((c) => c === other.class) || other.opposedTo.some((c) => c === one.class);
+}
+
+/** Put on to neutralise, of what lies there or of what came with it. */
+function isItsNeutraliser({ agent, neutralises }: Run, earlier: Run): boolean {
+  return neutralises.length > 0 && earlier.agent.neutraliser?.agent === agent.id;
 }
 
 function runsOf(day: DayReading): readonly Run[] {
@@ -80,9 +85,9 @@ function faultsBetween(earlier: Run, later: Run, day: DayReading): readonly Unso
     return [{ rule: 'stays-on', surfaces, text: `${named}, while ${before} stays on` }];
   const after = day.on(earlier.face).filter((e) => e.step !== null && e.step > earlier.step);
   const whole = (wanted: (entry: LogEntry) => boolean) => firstWholeEnd(after.filter(wanted));
-  const rinsed = earlier.neutralises === null ? whole((e) => e.act === 'rinse' || e.act === 'wash') : earlier.to;
+  const rinsed = earlier.neutralises.length === 0 ? whole((e) => e.act === 'rinse' || e.act === 'wash') : earlier.to;
   const neutralised = needsNeutralising(earlier, day)
-    ? whole((e) => e.neutralises === earlier.agent.id)
+    ? whole((e) => e.neutralises.includes(earlier.agent.id))
     : earlier.to;
   const ready = Math.max(rinsed, neutralised);
   const read = Math.min(...after.filter((e) => e.act === 'read' && e.from >= ready).map((e) => e.to));
@@ -110,7 +115,7 @@ function firstWholeEnd(entries: readonly LogEntry[]): number {
 
 /** An acid brings nothing to rest on a face that acid dissolves: there it is rinsed and read. */
 function needsNeutralising({ agent, face, neutralises }: Run, day: DayReading): boolean {
-  if (!agent.neutraliser || neutralises !== null) return false;
+  if (!agent.neutraliser || neutralises.length > 0) return false;
   const on = day.grounds.face(face);
   if (day.place.catalogue.agent(agent.neutraliser.agent).class !== 'acid' || !on) return true;
   const material = day.place.catalogue.material(on.material);

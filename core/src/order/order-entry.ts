@@ -116,9 +116,8 @@ function verbOf({ kind, task }: Stage): string {
 
 /** What is neutralised, and with what. */
 function neutralising({ neutralises }: Stage, agent: string): string {
-  return neutralises === null
-    ? `${STAGE_TITLES.neutralise} with ${lowerFirst(agent)}`
-    : `${STAGE_TITLES.neutralise} ${lowerFirst(CATALOGUE.agent(neutralises).name)} with ${lowerFirst(agent)}`;
+  const what = neutralises.map((id) => `${lowerFirst(CATALOGUE.agent(id).name)} `);
+  return `${STAGE_TITLES.neutralise} ${what.join('and ')}with ${lowerFirst(agent)}`;
 }
 
 /** Writes what one operation means to the person who does it. */

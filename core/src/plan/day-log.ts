@@ -104,7 +104,7 @@ function plainEntry({ placement, operation }: Told): LogEntry {
     step: null,
     cycle: operation.cycle,
     method: null,
-    neutralises: null,
+    neutralises: [],
     dwell: null,
   };
 }

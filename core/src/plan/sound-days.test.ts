@@ -49,6 +49,22 @@ describe('the days of 300 properties', () => {
   }, 120_000);
 }); // prettier-ignore
 
+describe('a property that once had no sound day', () => {
+  it.each([
+    [23560, 'citric acid on a face after what it neutralises elsewhere'],
+    [24148, 'opposed chemistries with a face between them that cannot be worked'],
+    [25886, 'the rinse of a wall foot beside what must stay dry'],
+    [103313, 'the rinse of a wall foot below a roof on which something is left'],
+    [108153, 'two alkalis that one acid neutralises'],
+    [114754, 'a gate behind an impregnation'],
+    [115933, 'a gate behind filled joints'],
+  ])('has one: %i, %s', (seed) => {
+    const made = plan(surveyOf(randomProperty(seed)), OPTIONS);
+    expect(made.warnings.flatMap((w) => (w.rule.endsWith('-sequence') ? [w.text] : []))).toEqual([]);
+    expect(made.visit).not.toBeNull();
+  });
+});
+
 describe('a sound day, spoilt in one place', () => {
   const survey = demo('hill-observatory');
   const { log, place } = dayOf(survey, plan(survey, { ...OPTIONS, budget: 2 }));

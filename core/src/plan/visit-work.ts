@@ -45,9 +45,7 @@ export function visitWork(
     const [before, after] = [phases.get(phaseId(first)), phases.get(phaseId(then))];
     if (before && after) builder.allAfter(after.waits, before.ends, rule);
   }
-  const above = surfacesAbove(surfaces.map((p) => p.surface)).filter(
-    ({ upper, lower }) => phases.has(upper) || phases.has(lower),
-  );
+  const above = surfacesAbove(surfaces.map((p) => p.surface));
   const footRinses = wallFeet(builder, surfaces, phases, above);
   const guard = kept.guardOf((phase) => phases.has(phase));
   for (const { then, after, which } of guard.separations) {
@@ -55,8 +53,9 @@ export function visitWork(
     const until = which === 'end' ? earlier?.ends : earlier?.waits.slice(0, 1);
     builder.allAfter(phases.get(then)?.waits ?? [], until ?? [], 'opposed-run-off');
   }
+  const places = new Set(builder.operations.map((operation) => operation.place));
   const apart = above.flatMap(({ upper, lower, overhead }): [string, string][] =>
-    overhead ? [[upper, lower]] : [],
+    overhead && places.has(upper) && places.has(lower) ? [[upper, lower]] : [],
   );
   if (phases.size > 0) frameVisit(builder, people, [...phases.values()], footRinses, protectionSeconds);
   return {

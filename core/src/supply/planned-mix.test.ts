@@ -10,7 +10,7 @@ import { StockShelf, lotOnDay } from './stock-shelf.ts';
 
 const stage = (more: Partial<Stage> = {}, apply: object = {}): Stage => ({
   id: 'wall.wash.1-apply', surface: 'wall', kind: 'apply', method: 'soft-wash-hypochlorite', cycle: 1, areaSquareMetres: 100,
-  tool: 'low-pressure-sprayer', rate: null, direction: 'bottom-up', maxSurfacePressureKilopascal: null, checks: [], cautions: [], minutes: null, reading: null, bulk: null, neutralises: null,
+  tool: 'low-pressure-sprayer', rate: null, direction: 'bottom-up', maxSurfacePressureKilopascal: null, checks: [], cautions: [], minutes: null, reading: null, bulk: null, neutralises: [],
   apply: { agent: 'hypochlorite', agentClass: 'hypochlorite', strengthGramsPerLitre: 10, basis: 'available chlorine', litresPerSquareMetre: 0.2, coats: 1, dwell: { fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 }, leaveOn: false, needs: 'not-dry', clings: true, covered: false, stopWhen: '', ifNotEnough: '', ...apply },
   ...more,
 }); // prettier-ignore

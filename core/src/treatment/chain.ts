@@ -9,7 +9,7 @@ import { toolPressure } from './limit-verdict.ts';
 import { restingAgent, restingStages } from './resting-stages.ts';
 import type { PresentAgent } from './resting-stages.ts';
 import type { PartWait, Stage, TreatmentPart } from './stage.ts';
-import { bare, rateConditions, readingStage, stageOf } from './stage-builder.ts';
+import { bare, neutraliserDetail, rateConditions, readingStage, stageOf } from './stage-builder.ts';
 import { isThirsty } from './surface-state.ts';
 
 /** Growth before alkali before acid, and so on; ties by method id. */
@@ -27,7 +27,9 @@ export function inChainOrder<Link extends { readonly method: Method }>(
  */
 export function chainParts(links: readonly ChainLink[], around: ChainSurroundings): readonly TreatmentPart[] {
   const chain = new Chain(around);
-  for (const link of inChainOrder(links)) chain.add(link);
+  inChainOrder(links).forEach((link, i, all) => {
+    chain.add(link, all.slice(i + 1));
+  });
   return chain.parts;
 }
 
@@ -55,15 +57,15 @@ class Chain {
     return [...this.done, { wait: this.wait, stages: this.stages }];
   }
 
-  add(link: ChainLink): void {
+  add(link: ChainLink, later: readonly ChainLink[]): void {
     const { catalogue } = this.around;
     const dry = dryingOf(link.method);
-    if (dry) {
-      // Bringing to rest is wet work: it comes before the face dries.
-      const first = link.method.stages.find((stage) => stage.kind === 'apply');
-      if (first) this.bringToRest(catalogue.agent(first.agent), link);
-      this.passOver(dry, link, 0);
-    }
+    // Bringing to rest is wet work: it comes before the face dries, and before what must then stay dry.
+    if (dry || leavesDry(link.method))
+      for (const { method } of [link, ...later])
+        for (const stage of method.stages)
+          if (stage.kind === 'apply') this.bringToRest(catalogue.agent(stage.agent), link);
+    if (dry) this.passOver(dry, link, 0);
     if (this.mustFlush(link.method)) this.push(flushStage(link, this.around, this.count));
     link.method.stages.forEach((template, index) => {
       if (template.kind === 'wait') {
@@ -85,13 +87,8 @@ class Chain {
           : undefined;
       if (comes) this.bringToRest(catalogue.agent(comes.agent), link, comes.kind === 'neutralise');
       if (opens) this.cycle += 1;
-      const stage = stageOf(
-        template,
-        index,
-        link,
-        this.around,
-        isTied(link.method, index) ? this.cycle : null,
-      );
+      const cycle = isTied(link.method, index) ? this.cycle : null;
+      const stage = this.alsoNeutralising(stageOf(template, index, link, this.around, cycle));
       this.push(stage);
       if (stage.apply && template.kind === 'apply') {
         const { strengthGramsPerLitre: strength } = stage.apply;
@@ -100,9 +97,34 @@ class Chain {
       }
       if (template.kind === 'neutralise') {
         this.push(readingStage(template.reading, link, this.around, `${String(index)}-reading`));
-        this.present = this.present.filter((p) => p.agent.neutraliser?.agent !== template.agent);
+        this.present = this.present.filter((p) => !this.isRestedBy(stage, p));
       }
     });
+  }
+
+  private isRestedBy({ kind, apply, areaSquareMetres }: Stage, present: PresentAgent): boolean {
+    return (
+      kind === 'neutralise' &&
+      present.agent.neutraliser?.agent === apply?.agent &&
+      present.areaSquareMetres <= areaSquareMetres
+    );
+  }
+
+  /** A neutraliser brings to rest all of its kind that lies where it comes, and is as strong as that asks for. */
+  private alsoNeutralising(stage: Stage): Stage {
+    const { apply, neutralises } = stage;
+    const more = this.present.filter((p) => this.isRestedBy(stage, p) && !neutralises.includes(p.agent.id));
+    if (!apply || more.length === 0) return stage;
+    const strengths = more.map(
+      ({ agent, strength }) =>
+        neutraliserDetail(agent, apply.agent, strength, this.around).strengthGramsPerLitre,
+    );
+    const strengthGramsPerLitre = strengths.reduce((sum, each) => sum + each, apply.strengthGramsPerLitre);
+    return {
+      ...stage,
+      neutralises: [...new Set([...more.map((p) => p.agent.id), ...neutralises])],
+      apply: { ...apply, strengthGramsPerLitre },
+    };
   }
 
   /** Urine and droppings are flushed away before hypochlorite comes, unless something has been rinsed or washed by then. */
@@ -161,6 +183,11 @@ function dryingOf({ dryFirst }: Method): WaitTemplate | null {
   return dryFirst
     ? { kind: 'wait', for: 'dry', days: { from: dryFirst.days, latest: null }, until: dryFirst.until }
     : null;
+}
+
+/** Whether something stays on the face that water spoils. */
+function leavesDry({ stages }: Method): boolean {
+  return stages.some((s) => s.kind === 'fill' || (s.kind === 'apply' && s.leaveOn && !s.covered));
 }
 
 /** Counts the days of a chain, each wait taken at its shortest: how often somebody comes. */

@@ -58,7 +58,7 @@ export function restingStages(
           direction: 'top-down',
           cautions: [why, ...agentCautions(by.id, around)],
           apply: neutraliserDetail(agent, by.id, strength, around),
-          neutralises: agent.id,
+          neutralises: [agent.id],
         },
       ]
     : [];
@@ -82,7 +82,7 @@ export function restingStages(
 export function isAtRest(agent: Agent, following: readonly Stage[], around: RestingPlace): boolean {
   const rinsed = following.findIndex(({ kind }) => kind === 'rinse' || kind === 'wash');
   const neutralised = restingAgent(agent, around)
-    ? following.findIndex(({ neutralises }) => neutralises === agent.id)
+    ? following.findIndex(({ neutralises }) => neutralises.includes(agent.id))
     : rinsed;
   const after = Math.max(rinsed, neutralised);
   return rinsed >= 0 && neutralised >= 0 && following.slice(after).some(({ kind }) => kind === 'reading');

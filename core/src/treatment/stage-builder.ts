@@ -51,7 +51,7 @@ export function stageOf(
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
     bulk: stageBulk(template, link, around),
-    neutralises: neutralisedBy(template, link, around)?.agent ?? null,
+    neutralises: [neutralisedBy(template, link, around)?.agent ?? []].flat(),
     task: ('task' in template ? template.task : undefined) ?? null,
   };
 }
@@ -217,7 +217,7 @@ export function bare(
     minutes: null,
     reading: null,
     bulk: null,
-    neutralises: null,
+    neutralises: [],
   };
 }
 

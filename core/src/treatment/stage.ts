@@ -31,8 +31,8 @@ export interface Stage {
   readonly reading: string | null;
   /** What is carried off or brought in, in bulk. */
   readonly bulk: StageBulk | null;
-  /** The agent that a neutraliser brings to rest; null for all else. */
-  readonly neutralises: string | null;
+  /** The agents that a neutraliser brings to rest; none for all else. */
+  readonly neutralises: readonly string[];
   /** What is done, with its own verb; null where the kind says it. Not in treatments from before it was told. */
   readonly task?: string | null;
 }

@@ -119,6 +119,28 @@ describe('the treatment of a surface', () => {
     expect(agents.slice(0, 3)).toEqual(['apply caustic', 'neutralise citric-acid', 'apply citric-acid']);
   });
 
+  it('neutralises two alkalis at once where the later covers all of the earlier, and each where it does not', () => {
+    const choices = [choice('mineral-oil', 'degrease-caustic-hot'), choice('spray-paint', 'shadow-alkaline')];
+    const oiled = (share: number) =>
+      treat(surface('concrete'), [{ ...finding('mineral-oil'), share }, { ...finding('spray-paint'), share: 0.5 }, finding('surface-rust')], { choices });
+    const neutralised = (share: number) =>
+      oiled(share).stages.flatMap((s) => (s.kind === 'neutralise' ? [s.neutralises.join(' and ')] : []));
+    expect(neutralised(0.5).slice(0, 1)).toEqual(['caustic and alkaline-shadow-gel']);
+    expect(neutralised(1).slice(0, 2)).toEqual(['alkaline-shadow-gel', 'caustic']);
+    const [both, one] = [0.5, 1].map((share) => oiled(share).stages.find((s) => s.kind === 'neutralise')?.apply?.strengthGramsPerLitre ?? 0);
+    expect(both).toBeGreaterThan(one ?? Infinity);
+  }); // prettier-ignore
+
+  it('brings to rest before joints are filled what would oppose the leave-on after it', () => {
+    const choices = [choice('mineral-oil', 'degrease-caustic-hot'), choice('moss', 'leave-on-biocide')];
+    const found = [finding('mineral-oil', 3), finding('moss', 4), finding('empty-joints')];
+    const t = treat(surface('cobbles'), found, { choices });
+    const kinds = t.parts.flatMap((part) => part.stages.map((s) => s.kind));
+    expect(kinds).toContain('fill');
+    expect(kinds.indexOf('neutralise')).toBeGreaterThan(0);
+    expect(kinds.lastIndexOf('neutralise')).toBeLessThan(kinds.indexOf('fill'));
+  });
+
   it('brings nothing to rest with an acid on a face that acid dissolves: it is rinsed and read', () => {
     const caustic = { agent: CATALOGUE.agent('caustic'), strength: 20, areaSquareMetres: 4 };
     const link = {
