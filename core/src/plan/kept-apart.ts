@@ -12,7 +12,7 @@ import { wettedFrom } from '../protection/wetting.ts';
 import { phaseId, phasesOf } from '../protection/work-phase.ts';
 import type { WorkPhase, WorkPhases } from '../protection/work-phase.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import { isAtRest, restingStages } from '../treatment/resting-stages.ts';
+import { isAtRest, restingOrder, restingStages } from '../treatment/resting-stages.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { guardedFaces } from './guarded-faces.ts';
 import type { TreatedSurface } from './planned-surface.ts';
@@ -167,7 +167,7 @@ function withRests(planned: TreatedSurface, agents: ReadonlySet<Agent>, survey: 
   if (!treatment || agents.size === 0) return planned;
   const { wet, stays } = phasesOn(planned);
   const around = { surface, shaded: false, catalogue: houseCatalogue(survey.handbook) };
-  const rests = [...agents].flatMap((agent) => {
+  const rests = restingOrder([...agents], around).flatMap((agent) => {
     const last = wet.findLastIndex((s) => s.kind === 'apply' && s.apply?.agent === agent.id);
     const stage = wet[last];
     if (!stage?.apply || isAtRest(agent, wet.slice(last + 1), around)) return [];

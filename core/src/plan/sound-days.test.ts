@@ -58,6 +58,7 @@ describe('a property that once had no sound day', () => {
     [108153, 'two alkalis that one acid neutralises'],
     [114754, 'a gate behind an impregnation'],
     [115933, 'a gate behind filled joints'],
+    [205112, 'an alkali that was not at rest before what neutralises another'],
   ])('has one: %i, %s', (seed) => {
     const made = plan(surveyOf(randomProperty(seed)), OPTIONS);
     expect(made.warnings.flatMap((w) => (w.rule.endsWith('-sequence') ? [w.text] : []))).toEqual([]);

@@ -1,4 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
@@ -76,6 +77,20 @@ export function restingStages(
     },
     readingStage(agent.neutraliser?.reading ?? 'pH strip reads 6 to 8', own, around, idOf('reading')),
   ];
+}
+
+/** Agents in an order in which what brings one to rest opposes none that is not at rest yet, where there is one. */
+export function restingOrder(agents: readonly Agent[], around: RestingPlace): readonly Agent[] {
+  const left = [...agents];
+  const order: Agent[] = [];
+  while (left.length > 0) {
+    const next = left.findIndex((agent) => {
+      const by = restingAgent(agent, around);
+      return !by || left.every((other) => other === agent || !areOpposed(other, by));
+    });
+    order.push(...left.splice(Math.max(0, next), 1));
+  }
+  return order;
 }
 
 /** Whether what follows an application brings its agent to rest: rinsed, neutralised where it can be, and read after both. */
