@@ -6,7 +6,7 @@ import { chromium } from '@playwright/test';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
 import { catalogueRows, diagnosisRow } from './bench/judgement.mjs';
 import { supplyRows } from './bench/supply.mjs';
-import { treatmentRows } from './bench/treatment.mjs';
+import { judgeRow, treatmentRows } from './bench/treatment.mjs';
 import { photoRows } from './bench/photos.mjs';
 import { ask, generatedFile, median, startServer } from './bench/served.mjs';
 import { privateCluster } from './cluster.mjs';
@@ -132,6 +132,7 @@ await run(async () => {
       ...photos,
       await diagnosisRow(),
       ...(await treatmentRows()),
+      await judgeRow(),
       ...(await supplyRows()),
       ...(await catalogueRows()),
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],

@@ -4,6 +4,23 @@ import { demoFile, spread } from './served.mjs';
 
 const ROUNDS = 15;
 
+/** The day of the demo job as a flat log, and judged, as it is before every schedule that is shown. */
+export async function judgeRow() {
+  const { faced, plan, readJobFile, scheduleJudge } = await tsImport('./engine.ts', import.meta.url);
+  const reading = readJobFile(demoFile('hill-observatory'));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults).slice(0, 400));
+  const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
+  const times = [];
+  for (let i = 0; i < 10 * ROUNDS; i += 1) {
+    const judge = scheduleJudge(made, faced(reading.survey));
+    const began = performance.now();
+    if (judge(made.visit.schedule).length > 0) throw new Error('the demo day is not sound');
+    times.push(performance.now() - began);
+  }
+  const { length } = made.visit.schedule.placements;
+  return [`the day of the demo job judged, ${length} operations, with its log`, '5 ms', spread(times)];
+}
+
 /** A large property derived with nothing known of it, and its treatments after an edit of one face. */
 export async function treatmentRows() {
   const { readJobFile, whatIf, derived, treatedSurfaces, faced } = await tsImport(
