@@ -47,7 +47,10 @@ export default defineConfig({
   server: {
     port: 4601,
     host: '127.0.0.1',
-    proxy: { '/api': 'http://127.0.0.1:4600', '/healthz': 'http://127.0.0.1:4600' },
+    // The name that the page came by goes on: the server compares it with where a write comes from.
+    proxy: Object.fromEntries(
+      ['/api', '/healthz'].map((path) => [path, { target: 'http://127.0.0.1:4600', changeOrigin: false }]),
+    ),
   },
   worker: { format: 'es' },
   build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 1200 },

@@ -6,6 +6,8 @@ import helmet from 'helmet';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { hostCheck } from './admission/host-check.ts';
+import { originCheck } from './admission/origin-check.ts';
 import { withContext } from './context-of.ts';
 import { problemHandler } from './problems/problem-handler.ts';
 import { routes } from './routes.ts';
@@ -18,11 +20,13 @@ export interface AppParts {
   readonly database: Knex;
   readonly house: string;
   readonly webFolder: string;
+  /** Names of this server beside those of loopback, in lower case, without a port. */
+  readonly allowedHosts?: readonly string[];
   readonly logger: Logger;
 }
 
 /** The Express application around stores that are handed in. */
-export function app({ stores, database, house, webFolder, logger }: AppParts): Express {
+export function app({ stores, database, house, webFolder, allowedHosts = [], logger }: AppParts): Express {
   return express()
     .disable('x-powered-by')
     .use(pinoHttp({ logger, autoLogging: { ignore: (req) => req.url === '/healthz' } }))
@@ -44,6 +48,8 @@ export function app({ stores, database, house, webFolder, logger }: AppParts): E
         strictTransportSecurity: false,
       }),
     )
+    .use(hostCheck(allowedHosts))
+    .use(originCheck)
     .use(compression())
     .use(withContext(house))
     .use(routes(stores, database))

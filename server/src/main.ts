@@ -16,20 +16,23 @@ const stores = storesOn(database, await photosOnDisk(settings.photoFolder));
 const house = await stores.jobs.firstHouse();
 if (settings.demoFolder !== null) await giveDemoJobs(stores, house, settings.demoFolder);
 
-const server = app({ stores, database, house, webFolder: resolve(settings.webFolder), logger }).listen(
-  settings.port,
-  settings.host,
-  (error) => {
-    if (error) {
-      logger.fatal({ err: error }, `port ${String(settings.port)} cannot be used: set PORT to a free one`);
-      process.exit(1);
-    }
-    const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : settings.port;
-    logger.info({ port }, 'listening');
-    process.send?.({ listening: port });
-  },
-);
+const server = app({
+  stores,
+  database,
+  house,
+  webFolder: resolve(settings.webFolder),
+  allowedHosts: settings.allowedHosts,
+  logger,
+}).listen(settings.port, settings.host, (error) => {
+  if (error) {
+    logger.fatal({ err: error }, `port ${String(settings.port)} cannot be used: set PORT to a free one`);
+    process.exit(1);
+  }
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : settings.port;
+  logger.info({ port }, 'listening');
+  process.send?.({ listening: port });
+});
 
 const LONGEST_GOODBYE_MILLISECONDS = 3000;
 let stopping = false;

@@ -1,5 +1,8 @@
-import { Router, json } from 'express';
+import { Router } from 'express';
 import type { Knex } from 'knex';
+import { jsonBody } from './admission/json-body.ts';
+import type { BodyLimits } from './admission/json-body.ts';
+import { notKept } from './admission/not-kept.ts';
 import type { ChangeLog } from './changes/change-log.ts';
 import { changesRequests } from './changes/changes-requests.ts';
 import type { ChangesStore } from './changes/changes-store.ts';
@@ -37,9 +40,14 @@ export interface Stores {
   readonly stock: StockStore;
 }
 
-const LARGEST_BODY = '2mb';
+/** What a person fills in. */
+const FORM: BodyLimits = { kilobytes: 256, listed: 2000 };
 /** Whole surveys come at once: job files, and batches that bring in a list of surfaces. */
-const LARGEST_SURVEY = '20mb';
+const SURVEY: BodyLimits = { kilobytes: 20 * 1024, listed: 25_000 };
+/** A schedule with every operation. */
+const SCHEDULE: BodyLimits = { kilobytes: 4 * 1024, listed: 20_000 };
+/** Methods and materials of the house, with all their values. */
+const HANDBOOK: BodyLimits = { kilobytes: 2 * 1024, listed: 2000 };
 
 /** Every URL of the server, apart from the files of the web application. */
 export function routes(stores: Stores, database: Knex): Router {
@@ -52,37 +60,37 @@ export function routes(stores: Stores, database: Knex): Router {
   const handbook = handbookRequests(stores.handbook, stores.dataSheets);
   const photos = photosRequests(stores.photos);
   const stock = stockRequests(stores.stock);
-  const survey = json({ limit: LARGEST_SURVEY });
+  const form = jsonBody(FORM);
   return Router()
     .get('/healthz', health(database))
-    .post('/api/v1/jobs/import', survey, jobs.importFile)
-    .post('/api/v1/jobs/:job/changes', survey, changes.apply)
+    .use('/api', notKept)
+    .post('/api/v1/jobs/import', ...jsonBody(SURVEY), jobs.importFile)
+    .post('/api/v1/jobs/:job/changes', ...jsonBody(SURVEY), changes.apply)
     .post('/api/v1/photos', ...photos.upload)
     .get('/api/v1/photos/:photo/:size', photos.file)
     .post('/api/v1/data-sheets', ...handbook.uploadSheet)
     .get('/api/v1/data-sheets/:sheet', handbook.sheet)
-    .use(json({ limit: LARGEST_BODY }))
     .get('/api/v1/jobs', jobs.list)
-    .post('/api/v1/jobs', jobs.create)
+    .post('/api/v1/jobs', ...form, jobs.create)
     .get('/api/v1/jobs/:job', jobs.open)
     .delete('/api/v1/jobs/:job', jobs.remove)
-    .post('/api/v1/jobs/:job/copies', jobs.duplicate)
+    .post('/api/v1/jobs/:job/copies', ...form, jobs.duplicate)
     .get('/api/v1/jobs/:job/changes', changes.since)
     .get('/api/v1/jobs/:job/log/:entity', changes.log)
-    .post('/api/v1/jobs/:job/orders', orders.issue)
+    .post('/api/v1/jobs/:job/orders', ...jsonBody(SCHEDULE), orders.issue)
     .get('/api/v1/jobs/:job/orders/:number', orders.document)
     .get('/api/v1/properties', properties.list)
     .get('/api/v1/customers', customers.list)
-    .put('/api/v1/customers/:customer/contact', customers.setContact)
+    .put('/api/v1/customers/:customer/contact', ...form, customers.setContact)
     .get('/api/v1/handbook', handbook.read)
-    .post('/api/v1/handbook/changes', handbook.change)
+    .post('/api/v1/handbook/changes', ...jsonBody(HANDBOOK), handbook.change)
     .get('/api/v1/handbook/log', handbook.log)
     .get('/api/v1/stock/reservations', stock.reservations)
     .get('/api/v1/stock/uses', stock.uses)
-    .post('/api/v1/stock/uses', stock.record)
+    .post('/api/v1/stock/uses', ...form, stock.record)
     .delete('/api/v1/stock/uses/:use', stock.takeBack)
     .get('/api/v1/templates', templates.list)
-    .post('/api/v1/templates', templates.save)
+    .post('/api/v1/templates', ...form, templates.save)
     .delete('/api/v1/templates/:template', templates.remove)
     .use('/api', unknownRoute);
 }

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { uuidSchema } from '../survey/entity-id.ts';
 import { handbookFaults } from './handbook-faults.ts';
 import type { HandbookFault } from './handbook-faults.ts';
 import { HANDBOOK_PARTS, HANDBOOK_PART_NAMES } from './house-handbook.ts';
@@ -26,7 +27,7 @@ export interface HandbookChange {
 }
 
 export const handbookChangeSchema = Joi.object<HandbookChange>({
-  id: Joi.string().guid().required(),
+  id: uuidSchema,
   part: Joi.valid(...HANDBOOK_PART_NAMES).required(),
   entry: Joi.string().max(300).required(),
   op: Joi.valid('put', 'remove').required(),

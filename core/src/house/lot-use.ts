@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { uuidSchema } from '../survey/entity-id.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { requirePositive } from '../quantity/span.ts';
 import type { StockLot } from './stock-lot.ts';
@@ -12,8 +13,8 @@ export interface RecordedUse {
 }
 
 export const recordedUseSchema = Joi.object<RecordedUse & { readonly job: string }>({
-  id: Joi.string().uuid().lowercase().required(),
-  job: Joi.string().uuid().lowercase().required(),
+  id: uuidSchema,
+  job: uuidSchema,
   lot: Joi.string().min(1).max(100).required(),
   amount: Joi.number().greater(0).max(20_000).precision(3).required(),
 });

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { entityIdSchema } from './entity-id.ts';
+import { entityIdSchema, uuidSchema } from './entity-id.ts';
 import { fieldIn, revisionOfField, withFields } from './keyed-field.ts';
 import { PROPERTY_ID } from './property.ts';
 import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND, checkedDetail } from './survey.ts';
@@ -62,7 +62,7 @@ type Outcome =
     };
 
 export const surveyChangeSchema = Joi.object<SurveyChange>({
-  id: Joi.string().guid().required(),
+  id: uuidSchema,
   kind: Joi.valid(JOB_KIND, PROPERTY_KIND, ...Object.keys(ENTITY_KINDS)).required(),
   entity: entityIdSchema.required(),
   op: Joi.valid('create', 'patch', 'delete').required(),

@@ -1,3 +1,4 @@
+import { uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
@@ -6,7 +7,7 @@ import type { CustomerContact, CustomersStore } from './customers-store.ts';
 
 const words = Joi.string().trim().max(500).allow('').required();
 const contactSchema = Joi.object<CustomerContact>({ person: words, phone: words, mail: words, note: words });
-const idSchema = Joi.string().guid().required().label('customer');
+const idSchema = uuidSchema.label('customer');
 
 export function customersRequests(customers: CustomersStore): Record<'list' | 'setContact', RequestHandler> {
   return {

@@ -1,4 +1,4 @@
-import { JOB_KIND, NO_ENTITIES, PROPERTY_KIND, checkedDetail, readJobFile } from '@etappe/core';
+import { JOB_KIND, NO_ENTITIES, PROPERTY_KIND, checkedDetail, readJobFile, uuidSchema } from '@etappe/core';
 import type { JobDetail, Property, RecordKind } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
@@ -11,7 +11,6 @@ import type { TemplatesStore } from '../templates/templates-store.ts';
 import { SORT_KEYS } from './jobs-store.ts';
 import type { JobsQuery, JobsStore } from './jobs-store.ts';
 
-const idSchema = Joi.string().guid().required();
 const anything = Joi.object().unknown();
 
 interface NewJob {
@@ -24,26 +23,26 @@ interface NewJob {
 }
 
 const newJobSchema = Joi.object<NewJob>({
-  id: idSchema,
-  propertyId: idSchema,
+  id: uuidSchema,
+  propertyId: uuidSchema,
   job: anything.required(),
   property: anything,
-  template: Joi.string().guid(),
+  template: uuidSchema.optional(),
 }).with('template', 'property');
 const importSchema = Joi.object<{ id: string; propertyId: string; file: unknown }>({
-  id: idSchema,
-  propertyId: idSchema,
+  id: uuidSchema,
+  propertyId: uuidSchema,
   file: Joi.any().required(),
 });
 const copySchema = Joi.object<{ id: string; name: string }>({
-  id: idSchema,
+  id: uuidSchema,
   name: Joi.string().trim().min(1).max(120).required(),
 });
 const listSchema = Joi.object<JobsQuery>({
   ...pageKeys,
   sort: Joi.valid(...SORT_KEYS).default('updatedAt'),
 });
-export const jobIdSchema = Joi.string().guid().required().label('job');
+export const jobIdSchema = uuidSchema.label('job');
 
 type Handled = 'list' | 'create' | 'importFile' | 'duplicate' | 'open' | 'remove';
 

@@ -1,3 +1,4 @@
+import { uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
@@ -9,7 +10,7 @@ const LONGEST_VISIT_SECONDS = 7 * 86_400;
 const second = Joi.number().integer().min(0).max(LONGEST_VISIT_SECONDS).required();
 const operationId = Joi.string().max(400).required();
 const issueSchema = Joi.object<IssueRequest>({
-  id: Joi.string().guid().required(),
+  id: uuidSchema,
   inputsHash: Joi.string().hex().length(64).required(),
   decided: Joi.object({
     sectionFactor: Joi.number().greater(0).max(1).required(),

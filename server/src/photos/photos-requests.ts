@@ -49,8 +49,7 @@ export function photosRequests(photos: PhotosStore): {
       // The folder of the private data begins with a dot.
       res.sendFile(path, {
         dotfiles: 'allow',
-        immutable: true,
-        maxAge: YEAR_SECONDS * 1000,
+        headers: { 'Cache-Control': `private, max-age=${String(YEAR_SECONDS)}, immutable` },
         lastModified: false,
       });
     },

@@ -1,3 +1,6 @@
+import { shortFault } from './short-fault.ts';
+import type { Fault } from './short-fault.ts';
+
 /** An error that a client can act on; becomes a problem document (RFC 9457). */
 export class Problem extends Error {
   readonly status: number;
@@ -21,32 +24,22 @@ export class Problem extends Error {
   }
 }
 
-const LONGEST_VALUE = 200;
-
-export interface Fault {
-  readonly path: string;
-  readonly message: string;
-  readonly value?: unknown;
-}
-
-/** A value is named, not sent back: what came may be as large as a whole file. */
-function withShortValue(fault: Fault): Fault {
-  const text = JSON.stringify(fault.value ?? null);
-  return text.length <= LONGEST_VALUE ? fault : { ...fault, value: `${text.slice(0, LONGEST_VALUE)} …` };
-}
+/** Faults that are told; whoever mends these sends again and hears of more. */
+const MOST_FAULTS = 100;
 
 export function notFound(what: string): Problem {
   return new Problem(404, 'not-found', 'Not found', `There is no such ${what}. It may have been deleted.`);
 }
 
 export function invalid(given: readonly Fault[]): Problem {
-  const faults = given.map(withShortValue);
+  const faults = given.slice(0, MOST_FAULTS).map(shortFault);
+  const untold = given.length - faults.length;
   const [first] = faults;
   return new Problem(
     422,
     'invalid',
     'Not accepted',
     first ? `${first.path}: ${first.message}` : 'The values were not accepted.',
-    { faults },
+    { faults, ...(untold > 0 ? { untold } : {}) },
   );
 }

@@ -15,7 +15,8 @@ export function validatedQuery<T>(schema: Joi.Schema<T>, query: unknown): T {
 }
 
 function checked<T>(schema: Joi.Schema<T>, value: unknown, convert: boolean): T {
-  const result = schema.validate(value, {
+  // A schema that is not told to be required lets nothing pass as something.
+  const result = schema.required().validate(value, {
     abortEarly: false,
     convert,
     errors: { wrap: { label: false } },

@@ -1,11 +1,10 @@
-import { recordedUseSchema } from '@etappe/core';
+import { recordedUseSchema, uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { validated, validatedQuery } from '../problems/validated.ts';
 import type { StockStore } from './stock-store.ts';
 
-const uuidSchema = Joi.string().uuid().lowercase().required();
 const jobSchema = Joi.object<{ job: string }>({ job: uuidSchema });
 
 export function stockRequests(

@@ -1,4 +1,4 @@
-import { jobFileOf, readJobFile, surveyOf, templateOf } from '@etappe/core';
+import { jobFileOf, readJobFile, surveyOf, templateOf, uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
@@ -8,11 +8,11 @@ import { validated } from '../problems/validated.ts';
 import type { TemplatesStore } from './templates-store.ts';
 
 const saveSchema = Joi.object<{ id: string; name: string; job: string }>({
-  id: Joi.string().guid().required(),
+  id: uuidSchema,
   name: Joi.string().trim().min(1).max(120).required(),
-  job: Joi.string().guid().required(),
+  job: uuidSchema,
 });
-const idSchema = Joi.string().guid().required().label('template');
+const idSchema = uuidSchema.label('template');
 
 export function templatesRequests(
   templates: TemplatesStore,
