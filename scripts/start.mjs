@@ -2,6 +2,7 @@ import { fork } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { privateCluster } from './cluster.mjs';
+import { keepServing } from './keep-serving.mjs';
 import { DATA, ROOT, needBuild, needNode, needPackages, needPostgres } from './provision.mjs';
 import { Mendable, run, say } from './say.mjs';
 
@@ -45,7 +46,7 @@ await run(async () => {
     if (stopping) return;
     stopping = true;
     say('Stopping …');
-    if (server && server.exitCode === null) server.kill('SIGTERM');
+    if (server && server.exitCode === null && server.signalCode === null) server.kill('SIGTERM');
     else {
       stop();
       process.exit(0);
@@ -58,25 +59,24 @@ await run(async () => {
     needPackages();
     needBuild();
     if (stopping) return;
-    server = fork(join(ROOT, 'server/dist/main.js'), {
-      cwd: ROOT,
-      env: {
-        ...process.env,
-        DATABASE_URL: process.env.DATABASE_URL ?? cluster.url,
-        WEB_FOLDER: join(ROOT, 'web/dist'),
-        DEMO_FOLDER: join(ROOT, 'demo'),
-        LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    await keepServing({
+      start: (port) => {
+        server = fork(join(ROOT, 'server/dist/main.js'), {
+          cwd: ROOT,
+          env: {
+            ...process.env,
+            PORT: port === 0 ? process.env.PORT : String(port),
+            DATABASE_URL: process.env.DATABASE_URL ?? cluster.url,
+            WEB_FOLDER: join(ROOT, 'web/dist'),
+            DEMO_FOLDER: join(ROOT, 'demo'),
+            LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+          },
+        });
+        return server;
       },
+      stopping: () => stopping,
+      say,
     });
-    server.on('message', ({ listening }) =>
-      say(`Etappe runs at http://127.0.0.1:${listening}/  (Ctrl-C stops it)`),
-    );
-    const code = await new Promise((resolve) => server.once('exit', (status) => resolve(status ?? 0)));
-    if (!stopping && code !== 0)
-      throw new Mendable(
-        `The server stopped with code ${code}.`,
-        'look at the lines above; PORT and DATABASE_URL can be set',
-      );
   } finally {
     stop();
   }

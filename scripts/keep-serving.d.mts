@@ -1,0 +1,9 @@
+import type { EventEmitter } from 'node:events';
+
+export function keepServing(options: {
+  start: (port: number) => EventEmitter;
+  stopping: () => boolean;
+  say: (text: string) => void;
+  port?: number;
+  waits?: readonly number[];
+}): Promise<void>;
