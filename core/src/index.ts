@@ -122,7 +122,7 @@ export type { PlannedMix } from './supply/planned-mix.ts';
 export type { ProductAmount } from './supply/product-amounts.ts';
 export { duplicateOf, templateOf } from './survey/carried-over.ts';
 export { fieldIn } from './survey/keyed-field.ts';
-export { WHOLE_ENTITY, applyChanges, surveyChangeSchema } from './survey/change.ts';
+export { ON_TOP, WHOLE_ENTITY, applyChanges, surveyChangeSchema } from './survey/change.ts';
 export type { AppliedChange, DraftChange, FieldConflict, SurveyChange } from './survey/change.ts';
 export type { Damage } from './survey/damage.ts';
 export { deletionOf } from './survey/deletion.ts';

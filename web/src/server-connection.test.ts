@@ -70,6 +70,16 @@ describe('a call to the server', () => {
     expect(await problem()).toMatchObject({ status: 503, passes: true });
     answer = says(502, '<html>Bad gateway</html>');
     expect(await problem()).toMatchObject({ status: 502, passes: true, message: 'The server answered 502.' });
+    // An error that nobody foresaw may pass too; and who is not let in now may be later.
+    for (const status of [500, 403, 421, 429]) {
+      answer = says(status, '{}');
+      expect(await problem()).toMatchObject({ status, passes: true });
+    }
+    // A full disk wants a person, a refusal wants another edit.
+    for (const status of [507, 409, 413, 422]) {
+      answer = says(status, '{}');
+      expect(await problem()).toMatchObject({ status, passes: false });
+    }
     answer = says(404, '{"detail":"There is no such job."}');
     expect(await problem()).toMatchObject({ status: 404, passes: false, message: 'There is no such job.' });
     expect(serverReach.read()).toBe('reached');

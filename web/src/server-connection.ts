@@ -19,6 +19,11 @@ import type {
 import { personOnDevice } from './person-on-device.ts';
 import { serverReach } from './server-reach.ts';
 
+/** A person has to make room first. */
+const STORAGE_FULL = 507;
+/** Refused for how it came, not for what it is: no leave, too slow, by another name, too often. */
+const OF_THE_WAY = [401, 403, 408, 421, 425, 429];
+
 /** A problem document of the server, or that it could not be reached at all (status 0). */
 export class ServerProblem extends Error {
   readonly status: number;
@@ -34,9 +39,10 @@ export class ServerProblem extends Error {
     this.faults = more.faults ?? [];
     this.conflicts = more.conflicts ?? [];
   }
-  /** Nothing is wrong with what was sent: trying again later can help. */
+  /** Nothing is wrong with what was sent: trying again later can help, and a repeat is harmless. */
   get passes(): boolean {
-    return this.status === 0 || this.status === 503 || this.status === 502 || this.status === 504;
+    const { status } = this;
+    return status === 0 || (status >= 500 && status !== STORAGE_FULL) || OF_THE_WAY.includes(status);
   }
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { applyChanges } from '../survey/change.ts';
+import { ON_TOP, applyChanges } from '../survey/change.ts';
 import { stateOf, surveyOf } from '../survey/survey-state.ts';
 import type { SurveyState } from '../survey/survey-state.ts';
 import { readJobFile } from './job-file.ts';
@@ -31,7 +31,7 @@ const taken = (headers: readonly string[], rows: readonly (readonly string[])[],
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   const outcome = applyChanges(
     on,
-    result.drafts.map((d) => ({ ...d, id: makeId(), base: 99 })),
+    result.drafts.map((d) => ({ ...d, id: makeId(), base: d.op === 'create' ? 0 : ON_TOP })),
   );
   if (!outcome.ok) throw new Error(JSON.stringify(outcome));
   return { ...result, survey: surveyOf(outcome.state) };

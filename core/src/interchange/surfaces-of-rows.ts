@@ -1,5 +1,5 @@
 import { houseCatalogue } from '../house/house-catalogue.ts';
-import { applyChanges } from '../survey/change.ts';
+import { ON_TOP, applyChanges } from '../survey/change.ts';
 import type { DraftChange } from '../survey/change.ts';
 import type { MakeId } from '../survey/carried-over.ts';
 import { referenceFaults } from '../survey/reference-faults.ts';
@@ -277,7 +277,7 @@ class RowsReader {
     const changes = drafts.map((draft) => ({
       ...draft,
       id: this.options.makeId(),
-      base: Number.MAX_SAFE_INTEGER - 1,
+      base: draft.op === 'create' ? 0 : ON_TOP,
     }));
     const outcome = applyChanges(this.state, changes);
     const lineOf = (entity: string | undefined) =>

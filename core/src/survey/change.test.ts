@@ -114,6 +114,16 @@ describe('a change', () => {
     expect(applyChange(one, change({ op: 'delete', base: 2 })).ok).toBe(true);
   });
 
+  it('that rests on a revision that was never made here conflicts, as after an older backup', () => {
+    expect(applyChange(start, change({ base: 9, fields: { name: 'Front', size: '3x2' } }))).toMatchObject({
+      conflicts: [{ entity: 'wall', field: 'name', yours: 'Front', theirs: 'Wall', revision: 1 }],
+    });
+    expect(applyChange(start, change({ base: 9, fields: { size: '3x2' } })).ok).toBe(true);
+    expect(applyChange(start, change({ op: 'delete', base: 9 }))).toMatchObject({
+      conflicts: [{ entity: 'wall', field: '*', yours: null }],
+    });
+  });
+
   it('that creates again what was deleted goes on counting, so that older edits meet it', () => {
     const { position, detail } = start.entities.get('wall') ?? { position: 0, detail: {} };
     const again = after(

@@ -23,6 +23,9 @@ export interface SurveyChange {
 /** A change before its sender gives it an id and the revision that it rests on. */
 export type DraftChange = Omit<SurveyChange, 'id' | 'base'>;
 
+/** The base of a change that rests on whatever is there, as what a person types is shown; none is sent with it. */
+export const ON_TOP = Number.MAX_SAFE_INTEGER;
+
 /** Stands for a whole entity in a conflict about its deletion. */
 export const WHOLE_ENTITY = '*';
 
@@ -61,12 +64,15 @@ type Outcome =
       readonly faults: readonly SurveyFault[];
     };
 
+/** More than anything is ever edited, and room to count on in 32 bits. */
+const LATEST_REVISION = 1e9;
+
 export const surveyChangeSchema = Joi.object<SurveyChange>({
   id: uuidSchema,
   kind: Joi.valid(JOB_KIND, PROPERTY_KIND, ...Object.keys(ENTITY_KINDS)).required(),
   entity: entityIdSchema.required(),
   op: Joi.valid('create', 'patch', 'delete').required(),
-  base: Joi.number().integer().min(0).required(),
+  base: Joi.number().integer().min(0).max(LATEST_REVISION).required(),
   fields: Joi.object().unknown().max(50).required(),
 });
 
@@ -75,7 +81,8 @@ const positionSchema = Joi.number().min(-1e6).max(1e6).required();
 
 /**
  * Changes applied in order, all of them or none. Different fields merge, the same field set by another since `base`
- * conflicts, and so does deleting what another has edited since. Deleting what is gone already, or giving a field the
+ * conflicts, and so does deleting what another has edited since, or anything that rests on a revision that was never made here
+ * (an older backup was restored: whatever the device saw since is gone). Deleting what is gone already, or giving a field the
  * value that it has, is no conflict.
  */
 export function applyChanges(state: SurveyState, changes: readonly SurveyChange[]): BatchOutcome {
@@ -144,7 +151,8 @@ function created(change: SurveyChange): Outcome {
 }
 
 function deleted(change: SurveyChange, existing: VersionedEntity | null): Outcome {
-  if (!existing || existing.revision <= change.base) return { ok: true, before: existing, after: null };
+  if (!existing || !(existing.revision > change.base || isNeverMade(change, existing)))
+    return { ok: true, before: existing, after: null };
   const theirs = { position: existing.position, ...existing.detail };
   return { ok: false, faults: [], conflicts: [conflict(change, WHOLE_ENTITY, null, theirs, existing)] };
 }
@@ -168,7 +176,8 @@ function patched(change: SurveyChange, existing: VersionedEntity): Outcome {
   const conflicts = Object.entries(change.fields)
     .filter(
       ([field, value]) =>
-        revisionOfField(existing, field) > change.base && !sameValue(fieldOf(existing, field), value),
+        (isNeverMade(change, existing) || revisionOfField(existing, field) > change.base) &&
+        !sameValue(fieldOf(existing, field), value),
     )
     .map(([field, value]) => conflict(change, field, value, fieldOf(existing, field), existing));
   if (conflicts.length > 0) return { ok: false, conflicts, faults: [] };
@@ -181,6 +190,11 @@ function patched(change: SurveyChange, existing: VersionedEntity): Outcome {
     position: position as number,
     detail: withFields(existing.detail, fields),
   });
+}
+
+/** Whether it rests on a revision that came after all that are known here. */
+function isNeverMade({ base }: SurveyChange, existing: VersionedEntity): boolean {
+  return base > existing.revision && base !== ON_TOP;
 }
 
 function everyField(fields: Readonly<Record<string, unknown>>, revision: number): Record<string, number> {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { readJobFile } from '../interchange/job-file.ts';
-import { applyChanges } from './change.ts';
+import { ON_TOP, applyChanges } from './change.ts';
 import type { DraftChange } from './change.ts';
 import { deletionOf } from './deletion.ts';
-import { entityIn, stateOf, surveyOf } from './survey-state.ts';
+import { stateOf, surveyOf } from './survey-state.ts';
 import type { SurveyState } from './survey-state.ts';
 import { changedSince, inverseOf } from './undo.ts';
 
@@ -23,8 +23,8 @@ const done = (state: SurveyState, drafts: readonly DraftChange[]): SurveyState =
     state,
     drafts.map((draft) => {
       count += 1;
-      const base = (entityIn(state, draft.entity)?.revision ?? 0) + 100 * count;
-      return { ...draft, id: `00000000-0000-7000-8000-${String(count).padStart(12, '0')}`, base };
+      const id = `00000000-0000-7000-8000-${String(count).padStart(12, '0')}`;
+      return { ...draft, id, base: draft.op === 'create' ? 100 * count : ON_TOP };
     }),
   );
   if (!outcome.ok) throw new Error(JSON.stringify(outcome));

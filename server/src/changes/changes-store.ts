@@ -7,7 +7,14 @@ import {
   referenceFaults,
   surveyOf,
 } from '@etappe/core';
-import type { Acknowledgement, AppliedChange, Property, SurveyChange, SurveyState } from '@etappe/core';
+import type {
+  Acknowledgement,
+  AppliedChange,
+  Property,
+  SurveyChange,
+  SurveyState,
+  VersionedEntity,
+} from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
@@ -179,6 +186,16 @@ async function saveTouched(
     .patch({ ...job, updated_at: new Date().toISOString() });
 }
 
+/** What is created later goes on counting from the log: a revision that was never made here does not get into it. */
+function knownBase(
+  { base }: SurveyChange,
+  before: VersionedEntity | null,
+  after: VersionedEntity | null,
+): number {
+  if (before) return Math.min(base, before.revision);
+  return after ? base : 0;
+}
+
 const ROWS_AT_ONCE = 500;
 
 async function logChanges(
@@ -198,7 +215,7 @@ async function logChanges(
     kind: change.kind,
     entity_id: change.entity,
     op: change.op,
-    base: change.base,
+    base: knownBase(change, before, after),
     fields: { ...change.fields },
     before: before ? { position: before.position, ...before.detail } : null,
     revision: after?.revision ?? null,

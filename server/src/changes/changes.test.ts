@@ -75,20 +75,31 @@ describe('a batch of changes', () => {
     expect(await surface('steps-south')).toMatchObject({ detail: { size: '5x5', name: 'Steps' } });
   });
 
+  it('that rests on a revision which was never made here comes back, and blocks no id', async () => {
+    const future = await send([change({ entity: 'steps-south', base: 900, fields: { name: 'From a lost day' } })]);
+    expect(future.status).toBe(409);
+    expect(future.body).toMatchObject({ conflicts: [{ field: 'name', yours: 'From a lost day' }] });
+    const gone = { entity: 'never-was', kind: 'feature' } as const;
+    expect((await send([change({ ...gone, op: 'delete', base: 2 ** 31 })])).status).toBe(422);
+    expect((await send([change({ ...gone, op: 'delete', base: 1e9 })])).status).toBe(200);
+    const made = await send([change({ ...gone, op: 'create', base: 0, fields: { name: 'Lamp', kind: 'lamp' } })]);
+    expect(made.body).toMatchObject({ entities: [{ entity: { revision: 1 } }] });
+  }); // prettier-ignore
+
   it.each<[string, Partial<SurveyChange>, RegExp]>([
-    ['drains in a loop', { entity: 'path-north', base: 9, fields: { drainsOnto: ['drum-north'] } }, /loop/],
+    ['drains in a loop', { entity: 'path-north', base: 2, fields: { drainsOnto: ['drum-north'] } }, /loop/],
     [
       'drains onto nothing',
-      { entity: 'path-north', base: 9, fields: { drainsOnto: ['sea'] } },
+      { entity: 'path-north', base: 2, fields: { drainsOnto: ['sea'] } },
       /path-north.drainsOnto\[0\].*no surface or feature/,
     ],
     [
       'stands on no side',
-      { entity: 'path-north', base: 9, fields: { side: 'inside' } },
+      { entity: 'path-north', base: 2, fields: { side: 'inside' } },
       /path-north.side.*no side/,
     ],
-    ['has a huge number', { entity: 'path-north', base: 9, fields: { topMetres: 1e300 } }, /topMetres/],
-    ['is a delete that leaves references', { entity: 'yard-east', op: 'delete', base: 9 }, /no surface/],
+    ['has a huge number', { entity: 'path-north', base: 2, fields: { topMetres: 1e300 } }, /topMetres/],
+    ['is a delete that leaves references', { entity: 'yard-east', op: 'delete', base: 1 }, /no surface/],
   ])('that %s is refused', async (_, more, message) => {
     const answer = await send([change(more)]);
     expect(answer.status).toBe(422);
@@ -136,7 +147,7 @@ describe('a batch of changes', () => {
     const fields = (await surface('weather-sensors'))?.detail ?? {};
     await send([change({ ...bed, base: 1, fields: { note: 'green' } })]);
     await send([
-      change({ entity: 'drum-north', base: 99, fields: { beside: [] } }),
+      change({ entity: 'drum-north', base: 1, fields: { beside: [] } }),
       change({ ...bed, op: 'delete', base: 2 }),
     ]);
     const again = await send([change({ ...bed, op: 'create', base: 0, fields })]);

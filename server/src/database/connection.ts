@@ -1,16 +1,21 @@
 import knex from 'knex';
 import type { Knex } from 'knex';
+import { WatchedDialect } from './watched-dialect.ts';
 import { migrations } from './migrations/migrations.ts';
+
+const LONGEST_WAIT_MILLISECONDS = 15_000;
+const MOST_CONNECTIONS = 10;
 
 const silent = () => undefined;
 
 /** A pool on a PostgreSQL database; reconnects by itself after the server was away. */
 export function connect(databaseUrl: string): Knex {
   return knex({
-    client: 'pg',
+    client: WatchedDialect,
     connection: databaseUrl,
-    acquireConnectionTimeout: 3000,
-    pool: { min: 0, max: 10 },
+    // On a busy machine one waits; how many may wait is bounded where requests come in.
+    acquireConnectionTimeout: LONGEST_WAIT_MILLISECONDS,
+    pool: { min: 0, max: MOST_CONNECTIONS },
     // What goes wrong reaches the log with the request that met it; knex would write it to the console besides.
     log: { warn: silent, error: silent, deprecate: silent, debug: silent },
   });

@@ -1,12 +1,14 @@
 import { JOB_KIND, duplicateOf, freshEntities, freshRecord, stateOf, surveyOf } from '@etappe/core';
 import type { JobDetail, Survey } from '@etappe/core';
 import type { Knex } from 'knex';
+import type { Transaction } from 'objection';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context.ts';
+import { oneAtATime } from '../database/one-at-a-time.ts';
 import { likePattern } from '../database/like-pattern.ts';
 import type { Page } from '../database/page-of.ts';
 import { takeOwnEntries } from '../handbook/handbook-entries.ts';
-import { notFound } from '../problems/problem.ts';
+import { Problem, notFound } from '../problems/problem.ts';
 import { followProperty } from '../properties/properties-store.ts';
 import { PropertyRecord } from '../properties/property-record.ts';
 import { HouseRecord } from './house-record.ts';
@@ -109,8 +111,16 @@ export function jobsStore(database: Knex): JobsStore {
 
     async create(context, id, propertyId, survey) {
       await JobRecord.transaction(database, async (trx) => {
-        if (await JobRecord.query(trx).findById(id)) return;
+        if (await isMade(trx, id)) return;
         const state = stateOf(id, survey);
+        await oneAtATime(trx, propertyId);
+        if (await PropertyRecord.query(trx).findById(propertyId))
+          throw new Problem(
+            409,
+            'taken',
+            'The property is there already',
+            'This property is known: begin the job on it without describing it anew, or give the new one an id of its own.',
+          );
         await takeOwnEntries(trx, context, survey.handbook);
         await PropertyRecord.query(trx).insert({ id: propertyId, house_id: context.house });
         await followProperty(trx, context, propertyId, survey.property);
@@ -129,7 +139,7 @@ export function jobsStore(database: Knex): JobsStore {
 
     async createOn({ house }, id, propertyId, job) {
       await JobRecord.transaction(database, async (trx) => {
-        if (await JobRecord.query(trx).findById(id)) return;
+        if (await isMade(trx, id)) return;
         const property = await PropertyRecord.query(trx).findById(propertyId).where({ house_id: house });
         if (!property) throw notFound('property');
         await JobRecord.query(trx).insert({
@@ -143,7 +153,7 @@ export function jobsStore(database: Knex): JobsStore {
 
     async duplicate(context, of, id, name) {
       await JobRecord.transaction(database, async (trx) => {
-        if (await JobRecord.query(trx).findById(id)) return;
+        if (await isMade(trx, id)) return;
         const { propertyId, state } = await openIn(trx, context, of, true);
         const { job, ...passing } = duplicateOf(surveyOf(state), name, uuidv7);
         await JobRecord.query(trx).insert({
@@ -189,4 +199,10 @@ export function jobsStore(database: Knex): JobsStore {
       if (claimed > 0) await work();
     },
   };
+}
+
+/** Whether a job was made already, by a request that came before or comes at once. */
+async function isMade(trx: Transaction, id: string): Promise<boolean> {
+  await oneAtATime(trx, id);
+  return (await JobRecord.query(trx).findById(id)) !== undefined;
 }

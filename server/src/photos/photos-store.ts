@@ -2,7 +2,7 @@ import { stat } from 'node:fs/promises';
 import type { Knex } from 'knex';
 import pLimit from 'p-limit';
 import type { Context } from '../context.ts';
-import { Problem } from '../problems/problem.ts';
+import { busy } from '../problems/problem.ts';
 import { storageProblem } from '../problems/storage-problem.ts';
 import type { PhotoFiles } from './photo-files.ts';
 import { PhotoRecord } from './photo-record.ts';
@@ -41,13 +41,7 @@ export function photosStore(database: Knex, files: PhotoFiles): PhotosStore {
       const sha256 = await fileSha256(path);
       const before = await PhotoRecord.query(database).findById([house, sha256]);
       if (before && (await files.find(house, sha256, 'thumb'))) return keptOf(before);
-      if (oneByOne.pendingCount >= MOST_WAITING)
-        throw new Problem(
-          503,
-          'busy',
-          'Many pictures are waiting',
-          'It is sent again by itself in a moment.',
-        );
+      if (oneByOne.pendingCount >= MOST_WAITING) throw busy();
       const { sizes, ...picture } = await oneByOne(() => readPicture(path));
       await files.keep(house, sha256, sizes).catch((error: unknown) => {
         throw storageProblem(error);

@@ -1,33 +1,39 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
-import { notFound, Problem } from './problem.ts';
+import pg from 'pg';
+import { DatabaseAway, DatabaseBusy } from '../database/watched-dialect.ts';
+import { busy, notFound, Problem } from './problem.ts';
 
-/** Errors of the connection to PostgreSQL; the pool reconnects by itself. */
-const CONNECTION_CODES = new Set([
-  'ECONNREFUSED',
-  'ECONNRESET',
-  'ENOENT',
-  'EPIPE',
-  'ETIMEDOUT',
-  '57P01',
-  '57P02',
-  '57P03',
-  '08006',
-  '08001',
-  '08003',
-]);
+/** The error itself, or what it was made from, of a kind. */
+function within<Kind extends Error>(
+  error: unknown,
+  kind: abstract new (...args: never[]) => Kind,
+): Kind | null {
+  for (let now = error; now instanceof Error;) {
+    if (now instanceof kind) return now;
+    const { nativeError } = now as { nativeError?: unknown };
+    const next: unknown = nativeError ?? now.cause;
+    now = next === now ? null : next;
+  }
+  return null;
+}
 
-function isDatabaseDown(error: unknown): boolean {
-  if (!(error instanceof Error)) return false;
-  const code = (error as { code?: string }).code ?? '';
-  const cause: unknown = (error as { nativeError?: unknown }).nativeError ?? error.cause;
-  return (
-    CONNECTION_CODES.has(code) ||
-    error.name === 'KnexTimeoutError' ||
-    /Connection (terminated|ended)|Timeout acquiring a connection|not (currently |yet )?accepting connections/.test(
-      error.message,
-    ) ||
-    (cause !== undefined && cause !== error && isDatabaseDown(cause))
-  );
+/** What PostgreSQL refuses for what it is; what gets that far was missed by the checks before, and stands in the log. */
+function refusedByDatabase({ code = '' }: pg.DatabaseError): Problem | null {
+  if (code === '23505')
+    return new Problem(
+      409,
+      'taken',
+      'That id is taken',
+      'What came has an id that something else has: make a new one, and send it again.',
+    );
+  if (code.startsWith('22'))
+    return new Problem(
+      422,
+      'invalid',
+      'Not accepted',
+      'A value cannot be stored: a date, a number or a text is out of range.',
+    );
+  return null;
 }
 
 /** Errors that Express and its parsers make: they carry the status that they mean. */
@@ -61,7 +67,8 @@ function problemOfHttp({ status, type, limit }: HttpError): Problem {
 export function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (isHttpError(error)) return problemOfHttp(error);
-  if (isDatabaseDown(error)) {
+  if (within(error, DatabaseBusy)) return busy();
+  if (within(error, DatabaseAway)) {
     return new Problem(
       503,
       'database-unavailable',
@@ -69,6 +76,9 @@ export function problemOf(error: unknown): Problem {
       'Nothing was saved. It is tried again by itself; keep the page open.',
     );
   }
+  const refused = within(error, pg.DatabaseError);
+  const problem = refused && refusedByDatabase(refused);
+  if (problem) return problem;
   return new Problem(
     500,
     'unexpected',
@@ -88,7 +98,8 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
     return;
   }
   const problem = problemOf(error);
-  if (problem.status >= 500) req.log.error({ err: error }, problem.title);
+  if (problem.status >= 500 || error instanceof pg.DatabaseError)
+    req.log.error({ err: error }, problem.title);
   if (problem.status === 503) res.setHeader('Retry-After', '2');
   res
     .status(problem.status)

@@ -31,6 +31,15 @@ export function notFound(what: string): Problem {
   return new Problem(404, 'not-found', 'Not found', `There is no such ${what}. It may have been deleted.`);
 }
 
+export function busy(): Problem {
+  return new Problem(
+    503,
+    'busy',
+    'Much is going on',
+    'Nothing of it was lost: it is sent again by itself in a moment.',
+  );
+}
+
 export function invalid(given: readonly Fault[]): Problem {
   const faults = given.slice(0, MOST_FAULTS).map(shortFault);
   const untold = given.length - faults.length;

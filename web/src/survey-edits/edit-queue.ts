@@ -138,6 +138,13 @@ export class EditQueue {
     this.parts.changed();
   }
 
+  /** What the server has, all of it: what was acknowledged is no more, as after an older backup was restored. */
+  beginAnew(state: SurveyState): void {
+    this.acknowledged = state;
+    this.shown = withKeptDetails(this.withEdits(), this.shown);
+    this.parts.changed();
+  }
+
   /** The house has changed its handbook: nothing of the survey is another one by that. */
   takeHandbook(handbook: HouseHandbook): void {
     this.acknowledged = { ...this.acknowledged, handbook };

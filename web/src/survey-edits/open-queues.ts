@@ -190,6 +190,13 @@ function newQueue(
   };
   const pull = async () => {
     const newer = await server.changesSince(opened.id, sequence);
+    if (newer.sequence < sequence) {
+      // The server has lost what this device has seen of it: an older backup was restored.
+      const anew = await server.openJob(opened.id);
+      ({ sequence, handbookRevision } = anew);
+      queue.beginAnew(stateOfOpened(anew));
+      return;
+    }
     ({ sequence } = newer);
     queue.merge(newer.entities);
     if (newer.handbookRevision !== handbookRevision) {

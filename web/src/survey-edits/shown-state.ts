@@ -1,11 +1,8 @@
-import { applyChanges, entityIn } from '@etappe/core';
+import { ON_TOP, applyChanges, entityIn } from '@etappe/core';
 import type { SurveyChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
 import { replaceEqualDeep } from '@tanstack/react-query';
 
-/** Rests on whatever is there: what a person typed is shown, even where the server will ask about it. */
-const ON_TOP = Number.MAX_SAFE_INTEGER;
-
-/** A change as it is shown: a creation of what the server has by now sets its fields. */
+/** A change as it is shown, even where the server will ask about it: a creation of what the server has by now sets its fields. */
 function onTop(state: SurveyState, change: SurveyChange): SurveyChange {
   if (change.op !== 'create') return { ...change, base: ON_TOP };
   return entityIn(state, change.entity) ? { ...change, op: 'patch', base: ON_TOP } : change;
