@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
 import { catalogueRows, diagnosisRow } from './bench/judgement.mjs';
+import { fairnessRows } from './bench/fairness.mjs';
 import { supplyRows } from './bench/supply.mjs';
 import { judgeRow, treatmentRows } from './bench/treatment.mjs';
 import { photoRows } from './bench/photos.mjs';
@@ -109,6 +110,8 @@ await run(async () => {
     const script = await firstPaintScript(page, server.url);
     say('Measuring photos …');
     const photos = await photoRows(server.url);
+    say('Measuring who waits for whom …');
+    const fairness = await fairnessRows(server.url);
     say('Measuring the demo job …');
     const demo = await planTimes(page, server.url, await demoJob(server.url));
     say(`Measuring a job of ${GENERATED_SURFACES} surfaces …`);
@@ -130,6 +133,7 @@ await run(async () => {
       tape,
       await quickLineRow(),
       ...photos,
+      ...fairness,
       await diagnosisRow(),
       ...(await treatmentRows()),
       await judgeRow(),

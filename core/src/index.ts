@@ -108,7 +108,7 @@ export type { PlannedSurface } from './plan/planned-surface.ts';
 export type { Warning } from './plan/warnings.ts';
 export type { WetCyclePlan } from './plan/wet-cycle-plan.ts';
 export type { PlannedOperation, Task } from './plan/work-builder.ts';
-export { uuidSchema } from './survey/entity-id.ts';
+export { uuidSchema } from './quantity/uuid.ts';
 export { formatArea, formatAreaRate } from './quantity/area.ts';
 export { formatGramsPerLitre } from './quantity/concentration.ts';
 export { clockTime, formatDuration, secondOfDay } from './quantity/duration.ts';

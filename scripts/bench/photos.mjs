@@ -8,7 +8,7 @@ const seconds = (value) => `${(value / 1000).toFixed(1)} s`;
 const ms = (value) => `${value.toFixed(value < 10 ? 1 : 0)} ms`;
 
 /** Twelve million pixels with as much detail as a wall has: some five megabytes of JPEG. */
-async function photo(seed) {
+export async function photo(seed) {
   const noise = { type: 'gaussian', mean: 128, sigma: 24 };
   const coarse = await sharp({
     create: { width: 500, height: 375, channels: 3, background: '#888', noise },

@@ -9,6 +9,7 @@ import { pinoHttp } from 'pino-http';
 import { hostCheck } from './admission/host-check.ts';
 import { originCheck } from './admission/origin-check.ts';
 import { withContext } from './context-of.ts';
+import type { HeavyWorkers } from './heavy-work/heavy-workers.ts';
 import { problemHandler } from './problems/problem-handler.ts';
 import { routes } from './routes.ts';
 import type { Stores } from './routes.ts';
@@ -23,10 +24,20 @@ export interface AppParts {
   /** Names of this server beside those of loopback, in lower case, without a port. */
   readonly allowedHosts?: readonly string[];
   readonly logger: Logger;
+  /** Where heavy requests go; without them they are done here. */
+  readonly heavyWorkers?: HeavyWorkers;
 }
 
 /** The Express application around stores that are handed in. */
-export function app({ stores, database, house, webFolder, allowedHosts = [], logger }: AppParts): Express {
+export function app({
+  stores,
+  database,
+  house,
+  webFolder,
+  allowedHosts = [],
+  logger,
+  heavyWorkers,
+}: AppParts): Express {
   return express()
     .disable('x-powered-by')
     .use(pinoHttp({ logger, autoLogging: { ignore: (req) => req.url === '/healthz' } }))
@@ -52,7 +63,7 @@ export function app({ stores, database, house, webFolder, allowedHosts = [], log
     .use(originCheck)
     .use(compression())
     .use(withContext(house))
-    .use(routes(stores, database))
+    .use(routes(stores, database, heavyWorkers))
     .use(
       '/assets',
       express.static(join(webFolder, 'assets'), {

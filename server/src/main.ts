@@ -1,54 +1,67 @@
 import { resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { isMainThread, parentPort, workerData } from 'node:worker_threads';
 import { pino } from 'pino';
 import { app } from './app.ts';
 import { connect, migrate } from './database/connection.ts';
 import { giveDemoJobs } from './demo-jobs.ts';
+import { HeavyWorkers } from './heavy-work/heavy-workers.ts';
+import { workerThread } from './heavy-work/worker-thread.ts';
+import type { ThreadData } from './heavy-work/worker-thread.ts';
 import { photosOnDisk } from './photos/photo-files.ts';
 import { readSettings } from './settings.ts';
 import { storesOn } from './stores.ts';
 
-/** The only place that constructs and connects. */
+/** The only place that constructs and connects: the server, and on threads of their own its workers. */
 const settings = readSettings(process.env);
 const logger = pino({ level: settings.logLevel });
-const database = connect(settings.databaseUrl);
-await migrate(database);
+const database = connect(settings.databaseUrl, isMainThread ? 10 : 4);
+if (isMainThread) await migrate(database);
 const stores = storesOn(database, await photosOnDisk(settings.photoFolder));
 const house = await stores.jobs.firstHouse();
-if (settings.demoFolder !== null) await giveDemoJobs(stores, house, settings.demoFolder);
-
-const server = app({
+const parts = {
   stores,
   database,
   house,
   webFolder: resolve(settings.webFolder),
   allowedHosts: settings.allowedHosts,
   logger,
-}).listen(settings.port, settings.host, (error) => {
-  if (error) {
-    logger.fatal({ err: error }, `port ${String(settings.port)} cannot be used: set PORT to a free one`);
-    process.exit(1);
-  }
-  const address = server.address();
-  const port = typeof address === 'object' && address ? address.port : settings.port;
-  logger.info({ port }, 'listening');
-  process.send?.({ listening: port });
-});
+};
+if (isMainThread) await serve();
+else app(parts).listen((workerData as ThreadData).socket, () => parentPort?.postMessage('listening'));
 
 const LONGEST_GOODBYE_MILLISECONDS = 3000;
-let stopping = false;
-function stop(): void {
-  if (stopping) return;
-  stopping = true;
-  server.close(() => {
-    void database.destroy().then(() => process.exit(0));
+
+async function serve(): Promise<void> {
+  if (settings.demoFolder !== null) await giveDemoJobs(stores, house, settings.demoFolder);
+  const program = fileURLToPath(import.meta.url);
+  const heavyWorkers = new HeavyWorkers(() => workerThread(program));
+  const server = app({ ...parts, heavyWorkers }).listen(settings.port, settings.host, (error) => {
+    if (error) {
+      logger.fatal({ err: error }, `port ${String(settings.port)} cannot be used: set PORT to a free one`);
+      process.exit(1);
+    }
+    const address = server.address();
+    const port = typeof address === 'object' && address ? address.port : settings.port;
+    logger.info({ port }, 'listening');
+    process.send?.({ listening: port });
   });
-  server.closeIdleConnections();
-  // What is under way may end; a browser that keeps its line does not keep the server.
-  setTimeout(() => {
-    server.closeAllConnections();
-  }, LONGEST_GOODBYE_MILLISECONDS).unref();
+  let stopping = false;
+  const stop = () => {
+    if (stopping) return;
+    stopping = true;
+    server.close(() => {
+      heavyWorkers.stop();
+      void database.destroy().then(() => process.exit(0));
+    });
+    server.closeIdleConnections();
+    // What is under way may end; a browser that keeps its line does not keep the server.
+    setTimeout(() => {
+      server.closeAllConnections();
+    }, LONGEST_GOODBYE_MILLISECONDS).unref();
+  };
+  // The start command is gone, however it went: nothing of it stays behind.
+  process.on('disconnect', stop);
+  process.on('SIGTERM', stop);
+  process.on('SIGINT', stop);
 }
-// The start command is gone, however it went: nothing of it stays behind.
-process.on('disconnect', stop);
-process.on('SIGTERM', stop);
-process.on('SIGINT', stop);

@@ -12,6 +12,9 @@ import { health } from './health/health-requests.ts';
 import type { DataSheetsStore } from './handbook/data-sheets-store.ts';
 import { handbookRequests } from './handbook/handbook-requests.ts';
 import type { HandbookStore } from './handbook/handbook-store.ts';
+import { crowd } from './heavy-work/crowd.ts';
+import type { HeavyWorkers } from './heavy-work/heavy-workers.ts';
+import { lanes } from './heavy-work/lanes.ts';
 import { jobsRequests } from './jobs/jobs-requests.ts';
 import type { JobsStore } from './jobs/jobs-store.ts';
 import { ordersRequests } from './orders/orders-requests.ts';
@@ -49,8 +52,10 @@ const SCHEDULE: BodyLimits = { kilobytes: 4 * 1024, listed: 20_000 };
 /** Methods and materials of the house, with all their values. */
 const HANDBOOK: BodyLimits = { kilobytes: 2 * 1024, listed: 2000 };
 
+/** Requests that are with the server at once. */
+const MOST_WAITING = 300;
 /** Every URL of the server, apart from the files of the web application. */
-export function routes(stores: Stores, database: Knex): Router {
+export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorkers): Router {
   const jobs = jobsRequests(stores.jobs, stores.orders, stores.templates);
   const properties = propertiesRequests(stores.properties);
   const customers = customersRequests(stores.customers);
@@ -61,36 +66,37 @@ export function routes(stores: Stores, database: Knex): Router {
   const photos = photosRequests(stores.photos);
   const stock = stockRequests(stores.stock);
   const form = jsonBody(FORM);
+  const { heavy, heavyIfLarge } = lanes(heavyWorkers);
   return Router()
     .get('/healthz', health(database))
-    .use('/api', notKept)
-    .post('/api/v1/jobs/import', ...jsonBody(SURVEY), jobs.importFile)
-    .post('/api/v1/jobs/:job/changes', ...jsonBody(SURVEY), changes.apply)
+    .use('/api', notKept, crowd(MOST_WAITING))
+    .post('/api/v1/jobs/import', heavy, ...jsonBody(SURVEY), jobs.importFile)
+    .post('/api/v1/jobs/:job/changes', heavyIfLarge, ...jsonBody(SURVEY), changes.apply)
     .post('/api/v1/photos', ...photos.upload)
     .get('/api/v1/photos/:photo/:size', photos.file)
     .post('/api/v1/data-sheets', ...handbook.uploadSheet)
     .get('/api/v1/data-sheets/:sheet', handbook.sheet)
     .get('/api/v1/jobs', jobs.list)
-    .post('/api/v1/jobs', ...form, jobs.create)
+    .post('/api/v1/jobs', heavy, ...form, jobs.create)
     .get('/api/v1/jobs/:job', jobs.open)
     .delete('/api/v1/jobs/:job', jobs.remove)
-    .post('/api/v1/jobs/:job/copies', ...form, jobs.duplicate)
+    .post('/api/v1/jobs/:job/copies', heavy, ...form, jobs.duplicate)
     .get('/api/v1/jobs/:job/changes', changes.since)
     .get('/api/v1/jobs/:job/log/:entity', changes.log)
-    .post('/api/v1/jobs/:job/orders', ...jsonBody(SCHEDULE), orders.issue)
-    .get('/api/v1/jobs/:job/orders/:number', orders.document)
+    .post('/api/v1/jobs/:job/orders', heavy, ...jsonBody(SCHEDULE), orders.issue)
+    .get('/api/v1/jobs/:job/orders/:number', heavy, orders.document)
     .get('/api/v1/properties', properties.list)
     .get('/api/v1/customers', customers.list)
     .put('/api/v1/customers/:customer/contact', ...form, customers.setContact)
     .get('/api/v1/handbook', handbook.read)
-    .post('/api/v1/handbook/changes', ...jsonBody(HANDBOOK), handbook.change)
+    .post('/api/v1/handbook/changes', heavyIfLarge, ...jsonBody(HANDBOOK), handbook.change)
     .get('/api/v1/handbook/log', handbook.log)
     .get('/api/v1/stock/reservations', stock.reservations)
     .get('/api/v1/stock/uses', stock.uses)
     .post('/api/v1/stock/uses', ...form, stock.record)
     .delete('/api/v1/stock/uses/:use', stock.takeBack)
     .get('/api/v1/templates', templates.list)
-    .post('/api/v1/templates', ...form, templates.save)
+    .post('/api/v1/templates', heavy, ...form, templates.save)
     .delete('/api/v1/templates/:template', templates.remove)
     .use('/api', unknownRoute);
 }

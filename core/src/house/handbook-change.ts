@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { uuidSchema } from '../survey/entity-id.ts';
+import { uuidSchema } from '../quantity/uuid.ts';
 import { handbookFaults } from './handbook-faults.ts';
 import type { HandbookFault } from './handbook-faults.ts';
 import { HANDBOOK_PARTS, HANDBOOK_PART_NAMES } from './house-handbook.ts';

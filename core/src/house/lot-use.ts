@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { uuidSchema } from '../survey/entity-id.ts';
+import { uuidSchema } from '../quantity/uuid.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { requirePositive } from '../quantity/span.ts';
 import type { StockLot } from './stock-lot.ts';

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { entityIdSchema, uuidSchema } from './entity-id.ts';
+import { uuidSchema } from '../quantity/uuid.ts';
+import { entityIdSchema } from './entity-id.ts';
 import { fieldIn, revisionOfField, withFields } from './keyed-field.ts';
 import { PROPERTY_ID } from './property.ts';
 import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND, checkedDetail } from './survey.ts';

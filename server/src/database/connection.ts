@@ -8,14 +8,17 @@ const MOST_CONNECTIONS = 10;
 
 const silent = () => undefined;
 
-/** A pool on a PostgreSQL database; reconnects by itself after the server was away. */
-export function connect(databaseUrl: string): Knex {
+/**
+ * A pool on a PostgreSQL database; reconnects by itself after the server was away.
+ * @param most connections at once
+ */
+export function connect(databaseUrl: string, most = MOST_CONNECTIONS): Knex {
   return knex({
     client: WatchedDialect,
     connection: databaseUrl,
     // On a busy machine one waits; how many may wait is bounded where requests come in.
     acquireConnectionTimeout: LONGEST_WAIT_MILLISECONDS,
-    pool: { min: 0, max: MOST_CONNECTIONS },
+    pool: { min: 0, max: most },
     // What goes wrong reaches the log with the request that met it; knex would write it to the console besides.
     log: { warn: silent, error: silent, deprecate: silent, debug: silent },
   });
