@@ -108,6 +108,8 @@ export type { PlannedSurface } from './plan/planned-surface.ts';
 export type { Warning } from './plan/warnings.ts';
 export type { WetCyclePlan } from './plan/wet-cycle-plan.ts';
 export type { PlannedOperation, Task } from './plan/work-builder.ts';
+export { isMoment } from './quantity/moment.ts';
+export { seededRandom } from './sequence/seeded-random.ts';
 export { uuidSchema } from './quantity/uuid.ts';
 export { formatArea, formatAreaRate } from './quantity/area.ts';
 export { formatGramsPerLitre } from './quantity/concentration.ts';

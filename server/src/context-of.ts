@@ -3,6 +3,8 @@ import type { Context } from './context.ts';
 
 const OFFICE = 'Office';
 const LONGEST_NAME = 60;
+/** Nobody is called by them, and some cannot be stored. */
+const UNWRITTEN = /\p{Cc}/gu;
 
 /**
  * Puts the context on every request. Until accounts come it is the first house, and whoever the device says that it is:
@@ -23,7 +25,7 @@ export function contextOf(res: Response): Context {
 function personOf(header: string | string[] | undefined): string {
   if (typeof header !== 'string') return OFFICE;
   try {
-    const name = decodeURIComponent(header).trim().slice(0, LONGEST_NAME);
+    const name = decodeURIComponent(header).replaceAll(UNWRITTEN, '').trim().slice(0, LONGEST_NAME);
     return name === '' ? OFFICE : name;
   } catch {
     return OFFICE;

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { momentSchema } from '../quantity/moment.ts';
 import { CHANGED_KINDS } from './handbook-value.ts';
 import type { ChangedKind, Setting } from './handbook-value.ts';
 
@@ -37,5 +38,5 @@ export const catalogueOverrideSchema = Joi.object<Omit<CatalogueOverride, 'id'>>
   replaced: setting,
   reason: Joi.string().trim().min(3).max(2000).required(),
   by: Joi.string().trim().min(1).max(120).required(),
-  at: Joi.string().isoDate().required(),
+  at: momentSchema.required(),
 });

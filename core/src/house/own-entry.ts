@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { momentSchema } from '../quantity/moment.ts';
 import type { Method } from '../catalogue/method.ts';
 import { methodSchema } from '../catalogue/catalogue-check.ts';
 import type { Setting } from './handbook-value.ts';
@@ -49,7 +50,7 @@ const about = {
   putAway: Joi.boolean().default(false),
   reason: Joi.string().trim().min(3).max(2000).required(),
   by: Joi.string().trim().min(1).max(120).required(),
-  at: Joi.string().isoDate().required(),
+  at: momentSchema.required(),
 };
 const setting = Joi.alternatives(Joi.number(), Joi.boolean(), Joi.string().max(40));
 

@@ -1,6 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import Joi from 'joi';
+import { dateSchema, momentSchema } from '../quantity/moment.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { MATERIAL_FAMILIES } from '../catalogue/material.ts';
@@ -95,7 +96,7 @@ const dataSheetSchema = Joi.object<DataSheet>({
     otherwise: Joi.string().trim().min(1).max(200).required(),
   }),
   sha256: Joi.string().hex().length(64).lowercase().required(),
-  dated: Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD').isoDate().required(),
+  dated: dateSchema.required(),
 }); // prettier-ignore
 
 /** Unlike what was written down in between: a further coat, or the most, that does not fit the coverage. */
@@ -134,7 +135,7 @@ export const productSchema = Joi.object<Omit<Product, 'id'>>({
   dataSheet: dataSheetSchema.allow(null).default(null),
   inUse: Joi.boolean().default(true),
   by: Joi.string().trim().min(1).max(120).required(),
-  at: Joi.string().isoDate().required(),
+  at: momentSchema.required(),
 });
 
 /** Hash of a data sheet's address: another address is seen by it; what lies behind it may change unseen. */

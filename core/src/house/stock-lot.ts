@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { dateSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Product } from './product.ts';
 
@@ -34,7 +35,6 @@ export interface StockLot {
 
 const MONTHS = 12;
 const MOST_READINGS = 50;
-const dateSchema = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD').isoDate(); // prettier-ignore
 
 export const stockLotSchema = Joi.object<Omit<StockLot, 'id'>>({
   agent: Joi.string().max(100).required(),

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { momentSchema } from '../quantity/moment.ts';
 import { entityIdsSchema, nameSchema } from './detail-limits.ts';
 import { sha256Schema } from './photo.ts';
 import type { EntityId } from './entity-id.ts';
@@ -23,7 +24,7 @@ const LONGEST_PATH = 40_000;
 
 export const acknowledgementSchema = Joi.object<Omit<DamageAcknowledgement, 'id' | 'position'>>({
   name: nameSchema.required(),
-  at: Joi.string().isoDate().required(),
+  at: momentSchema.required(),
   shownBy: nameSchema.required(),
   damages: entityIdsSchema.max(500),
   sheetSha256: sha256Schema,

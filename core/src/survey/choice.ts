@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { momentSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { catalogueOrOwn } from '../house/own-entry.ts';
 import { entityIdSchema } from './entity-id.ts';
@@ -28,5 +29,5 @@ export const choiceSchema = Joi.object<Omit<Choice, 'id' | 'position'>>({
   method: catalogueOrOwn(CATALOGUE.methods, 'method').required(),
   reason: noteSchema.allow('').default(''),
   by: nameSchema.required(),
-  at: Joi.string().isoDate().required(),
+  at: momentSchema.required(),
 });

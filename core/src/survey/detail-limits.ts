@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { dateSchema } from '../quantity/moment.ts';
 import { entityIdSchema } from './entity-id.ts';
 
 /** Spans shared by the entity schemas; past them a value is taken for a slip. */
@@ -11,19 +12,7 @@ export const heightSchema = Joi.number().min(-50).max(300);
 export const wayMetresSchema = Joi.number().min(0).max(1000).allow(null).default(null);
 export const entityIdsSchema = Joi.array().items(entityIdSchema).max(50).unique().default([]);
 
-/** A day of the calendar, YYYY-MM-DD. */
-export const dateSchema = Joi.string()
-  .pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD')
-  .custom((value: string, helpers) => (isCalendarDate(value) ? value : helpers.error('date.calendar')))
-  .messages({ 'date.calendar': '{#label} is not a day of the calendar' });
-
 export const openDateSchema = dateSchema.allow(null).default(null);
-
-function isCalendarDate(value: string): boolean {
-  const [year = 0, month = 0, day = 0] = value.split('-').map(Number);
-  const date = new Date(Date.UTC(year, month - 1, day));
-  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
-}
 
 /** Hours of a day, hh:mm. */
 export interface HourSpan {

@@ -1,5 +1,6 @@
 import { figureSchema } from './figure-spans.ts';
 import Joi from 'joi';
+import { momentSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Schools } from '../catalogue/school.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
@@ -179,7 +180,7 @@ export const jobDetailSchema = Joi.object<JobDetail>({
   loaded: Joi.object().pattern(Joi.string().max(200), Joi.string().allow('').max(120)).max(1000).default({}),
   acknowledgement: Joi.object({
     name: nameSchema.required(),
-    at: Joi.string().isoDate().required(),
+    at: momentSchema.required(),
     hash: Joi.string().hex().length(64).required(),
   }).allow(null).default(null),
 });

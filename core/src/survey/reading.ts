@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { dateSchema } from '../quantity/moment.ts';
 import { wordsSchema } from './detail-limits.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
@@ -30,7 +31,7 @@ export const readingSchema = Joi.object<Omit<Reading, 'id' | 'position'>>({
   surface: entityIdSchema.required(),
   what: Joi.valid(...KINDS).required(),
   figure: Joi.number().required(),
-  on: Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD').isoDate().required(),
+  on: dateSchema.required(),
   by: wordsSchema,
 })
   .custom((reading: Pick<Reading, 'what' | 'figure'>, helpers) => {

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { momentSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { nameSchema } from './detail-limits.ts';
 import { entityIdSchema } from './entity-id.ts';
@@ -22,5 +23,5 @@ export const waiverSchema = Joi.object<Omit<Waiver, 'id' | 'position'>>({
   agent: Joi.valid(...CATALOGUE.agents.map((a) => a.id)).required(),
   reason: Joi.string().trim().min(1).max(2000).required(),
   by: nameSchema.required(),
-  at: Joi.string().isoDate().required(),
+  at: momentSchema.required(),
 });

@@ -1,10 +1,10 @@
-import { surveyChangeSchema } from '@etappe/core';
+import { isMoment, surveyChangeSchema } from '@etappe/core';
 import type { SurveyChange } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { jobIdSchema } from '../jobs/jobs-requests.ts';
-import { validated, validatedQuery } from '../problems/validated.ts';
+import { validated, validatedParam, validatedQuery } from '../problems/validated.ts';
 import type { ChangeLog } from './change-log.ts';
 import type { ChangesStore } from './changes-store.ts';
 
@@ -12,7 +12,13 @@ import type { ChangesStore } from './changes-store.ts';
 const MOST_CHANGES = 25_000;
 const batchSchema = Joi.object<{ changes: SurveyChange[]; deviceAt: string | null }>({
   changes: Joi.array().items(surveyChangeSchema).min(1).max(MOST_CHANGES).unique('id').required(),
-  deviceAt: Joi.string().isoDate().allow(null).default(null),
+  // The clock of a device may be anywhere: a time that cannot be is none.
+  deviceAt: Joi.string()
+    .isoDate()
+    .max(40)
+    .custom((at: string) => (isMoment(at) ? new Date(at).toISOString() : null))
+    .allow(null)
+    .default(null),
 });
 const sinceSchema = Joi.object<{ after: number }>({ after: Joi.number().integer().min(0).required() });
 const entitySchema = Joi.string().max(100).required().label('entity');
@@ -23,18 +29,18 @@ export function changesRequests(
 ): Record<'apply' | 'since' | 'log', RequestHandler> {
   return {
     async apply(req, res) {
-      const jobId = validated(jobIdSchema, req.params['job']);
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
       const batch = validated(batchSchema, req.body);
       res.json(await changes.apply(contextOf(res), jobId, batch.changes, batch.deviceAt));
     },
     async since(req, res) {
-      const jobId = validated(jobIdSchema, req.params['job']);
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
       const { after } = validatedQuery(sinceSchema, req.query);
       res.json(await changes.since(contextOf(res), jobId, after));
     },
     async log(req, res) {
-      const jobId = validated(jobIdSchema, req.params['job']);
-      const entity = validated(entitySchema, req.params['entity']);
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
+      const entity = validatedParam(entitySchema, req.params['entity']);
       res.json({ changes: await log.of(contextOf(res), jobId, entity) });
     },
   };

@@ -2,7 +2,7 @@ import { uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
-import { validated } from '../problems/validated.ts';
+import { validated, validatedParam } from '../problems/validated.ts';
 import type { CustomerContact, CustomersStore } from './customers-store.ts';
 
 const words = Joi.string().trim().max(500).allow('').required();
@@ -15,7 +15,7 @@ export function customersRequests(customers: CustomersStore): Record<'list' | 's
       res.json({ customers: await customers.list(contextOf(res)) });
     },
     async setContact(req, res) {
-      const id = validated(idSchema, req.params['customer']);
+      const id = validatedParam(idSchema, req.params['customer']);
       res.json(await customers.setContact(contextOf(res), id, validated(contactSchema, req.body)));
     },
   };

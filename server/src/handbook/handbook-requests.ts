@@ -7,7 +7,7 @@ import { contextOf } from '../context-of.ts';
 import { pageKeys } from '../database/page-of.ts';
 import type { Page } from '../database/page-of.ts';
 import { receivedFile } from '../problems/received-file.ts';
-import { validated, validatedQuery } from '../problems/validated.ts';
+import { validated, validatedParam, validatedQuery } from '../problems/validated.ts';
 import { LARGEST_SHEET_BYTES } from './data-sheets-store.ts';
 import type { DataSheetsStore } from './data-sheets-store.ts';
 import type { HandbookStore } from './handbook-store.ts';
@@ -47,7 +47,7 @@ export function handbookRequests(
       },
     ],
     async sheet(req, res) {
-      const sha256 = validated(sha256Schema, req.params['sheet']);
+      const sha256 = validatedParam(sha256Schema, req.params['sheet']);
       const { mediaType, bytes } = await sheets.file(contextOf(res), sha256);
       // It came from outside: shown as what it is, with nothing of it running.
       res

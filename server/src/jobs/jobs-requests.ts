@@ -5,7 +5,7 @@ import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { pageKeys } from '../database/page-of.ts';
 import { invalid } from '../problems/problem.ts';
-import { validated, validatedQuery } from '../problems/validated.ts';
+import { validated, validatedParam, validatedQuery } from '../problems/validated.ts';
 import type { OrdersStore } from '../orders/orders-store.ts';
 import type { TemplatesStore } from '../templates/templates-store.ts';
 import { SORT_KEYS } from './jobs-store.ts';
@@ -74,13 +74,13 @@ export function jobsRequests(
       res.status(201).location(`/api/v1/jobs/${body.id}`).json({ id: body.id });
     },
     async duplicate(req, res) {
-      const of = validated(jobIdSchema, req.params['job']);
+      const of = validatedParam(jobIdSchema, req.params['job']);
       const { id, name } = validated(copySchema, req.body);
       await jobs.duplicate(contextOf(res), of, id, name);
       res.status(201).location(`/api/v1/jobs/${id}`).json({ id });
     },
     async open(req, res) {
-      const id = validated(jobIdSchema, req.params['job']);
+      const id = validatedParam(jobIdSchema, req.params['job']);
       const context = contextOf(res);
       const [open, issued] = await Promise.all([jobs.open(context, id), orders.ofJob(context, id)]);
       res.json({
@@ -96,7 +96,7 @@ export function jobsRequests(
       });
     },
     async remove(req, res) {
-      await jobs.remove(contextOf(res), validated(jobIdSchema, req.params['job']));
+      await jobs.remove(contextOf(res), validatedParam(jobIdSchema, req.params['job']));
       res.status(204).end();
     },
   };

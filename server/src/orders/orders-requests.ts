@@ -3,7 +3,7 @@ import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { jobIdSchema } from '../jobs/jobs-requests.ts';
-import { validated } from '../problems/validated.ts';
+import { validated, validatedParam } from '../problems/validated.ts';
 import type { IssueRequest, OrdersStore } from './orders-store.ts';
 
 const LONGEST_VISIT_SECONDS = 7 * 86_400;
@@ -28,7 +28,7 @@ const numberSchema = Joi.string()
 export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document', RequestHandler> {
   return {
     async issue(req, res) {
-      const jobId = validated(jobIdSchema, req.params['job']);
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
       const order = await orders.issue(contextOf(res), jobId, validated(issueSchema, req.body));
       res
         .status(201)
@@ -36,8 +36,8 @@ export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document'
         .json(order);
     },
     async document(req, res) {
-      const jobId = validated(jobIdSchema, req.params['job']);
-      const number = Number(validated(numberSchema, req.params['number']));
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
+      const number = Number(validatedParam(numberSchema, req.params['number']));
       res.json(await orders.document(contextOf(res), jobId, number));
     },
   };

@@ -5,7 +5,7 @@ import multer from 'multer';
 import { contextOf } from '../context-of.ts';
 import { notFound } from '../problems/problem.ts';
 import { receivedFile } from '../problems/received-file.ts';
-import { validated } from '../problems/validated.ts';
+import { validatedParam } from '../problems/validated.ts';
 import { LARGEST_FILE_BYTES, PHOTO_SIZES } from './picture.ts';
 import type { PhotoSize } from './picture.ts';
 import type { PhotosStore } from './photos-store.ts';
@@ -42,8 +42,8 @@ export function photosRequests(photos: PhotosStore): {
       },
     ],
     async file(req, res) {
-      const sha256 = validated(sha256Schema, req.params['photo']);
-      const size = validated<PhotoSize>(sizeSchema, req.params['size']);
+      const sha256 = validatedParam(sha256Schema, req.params['photo']);
+      const size = validatedParam<PhotoSize>(sizeSchema, req.params['size']);
       const path = await photos.find(contextOf(res), sha256, size);
       if (path === null) throw notFound('photo');
       // The folder of the private data begins with a dot.

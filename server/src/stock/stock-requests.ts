@@ -2,7 +2,7 @@ import { recordedUseSchema, uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
-import { validated, validatedQuery } from '../problems/validated.ts';
+import { validated, validatedParam, validatedQuery } from '../problems/validated.ts';
 import type { StockStore } from './stock-store.ts';
 
 const jobSchema = Joi.object<{ job: string }>({ job: uuidSchema });
@@ -24,7 +24,7 @@ export function stockRequests(
       res.json({ uses: await stock.uses(contextOf(res), use.job) });
     },
     async takeBack(req, res) {
-      await stock.takeBack(contextOf(res), validated(uuidSchema.label('use'), req.params['use']));
+      await stock.takeBack(contextOf(res), validatedParam(uuidSchema.label('use'), req.params['use']));
       res.status(204).end();
     },
   };

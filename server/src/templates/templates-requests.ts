@@ -4,7 +4,7 @@ import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import type { JobsStore } from '../jobs/jobs-store.ts';
 import { invalid } from '../problems/problem.ts';
-import { validated } from '../problems/validated.ts';
+import { validated, validatedParam } from '../problems/validated.ts';
 import type { TemplatesStore } from './templates-store.ts';
 
 const saveSchema = Joi.object<{ id: string; name: string; job: string }>({
@@ -32,7 +32,7 @@ export function templatesRequests(
       res.status(201).json({ id });
     },
     async remove(req, res) {
-      await templates.remove(contextOf(res), validated(idSchema, req.params['template']));
+      await templates.remove(contextOf(res), validatedParam(idSchema, req.params['template']));
       res.status(204).end();
     },
   };
