@@ -23,8 +23,7 @@ export async function giveDemoJobs(
   await jobs.onceForHouse(house, async () => {
     if (existsSync(join(folder, HANDBOOK))) {
       const sheets = join(folder, SHEETS);
-      for (const name of await readdir(sheets))
-        await dataSheets.keep(context, await readFile(join(sheets, name)));
+      for (const name of await readdir(sheets)) await dataSheets.keep(context, join(sheets, name));
       const given = JSON.parse(await readFile(join(folder, HANDBOOK), 'utf8')) as HouseHandbook;
       await handbook.change(context, changesOf(given));
     }

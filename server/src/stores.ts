@@ -7,6 +7,7 @@ import { handbookStore } from './handbook/handbook-store.ts';
 import { jobsStore } from './jobs/jobs-store.ts';
 import { ordersStore } from './orders/orders-store.ts';
 import type { PhotoFiles } from './photos/photo-files.ts';
+import { pictureQueue } from './photos/picture-queue.ts';
 import { photosStore } from './photos/photos-store.ts';
 import { propertiesStore } from './properties/properties-store.ts';
 import type { Stores } from './routes.ts';
@@ -15,6 +16,7 @@ import { templatesStore } from './templates/templates-store.ts';
 
 /** Every store on one database and one place for photos. */
 export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
+  const pictures = pictureQueue();
   return {
     jobs: jobsStore(database),
     properties: propertiesStore(database),
@@ -24,8 +26,8 @@ export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
     log: changeLog(database),
     orders: ordersStore(database),
     handbook: handbookStore(database),
-    dataSheets: dataSheetsStore(database),
+    dataSheets: dataSheetsStore(database, photoFiles.incoming, pictures),
     stock: stockStore(database),
-    photos: photosStore(database, photoFiles),
+    photos: photosStore(database, photoFiles, pictures),
   };
 }

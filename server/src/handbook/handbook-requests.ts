@@ -1,5 +1,6 @@
 import { handbookChangeSchema } from '@etappe/core';
 import type { HandbookChange } from '@etappe/core';
+import { rm } from 'node:fs/promises';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import multer from 'multer';
@@ -39,11 +40,12 @@ export function handbookRequests(
     },
     uploadSheet: [
       receivedFile(
-        multer({ storage: multer.memoryStorage(), limits: { fileSize: LARGEST_SHEET_BYTES, files: 1, fields: 0, parts: 1 } }),
+        multer({ dest: sheets.incoming, limits: { fileSize: LARGEST_SHEET_BYTES, files: 1, fields: 0, parts: 1 } }),
         { field: FIELD, what: 'data sheet', largestBytes: LARGEST_SHEET_BYTES, smaller: 'save the PDF in a smaller size' },
       ),
       async (req, res) => {
-        res.status(201).json(await sheets.keep(contextOf(res), req.file?.buffer ?? Buffer.alloc(0)));
+        const { path = '' } = req.file ?? {};
+        res.status(201).json(await sheets.keep(contextOf(res), path).finally(() => rm(path, { force: true })));
       },
     ],
     async sheet(req, res) {

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { EMPTY_HANDBOOK, handbookOf, inputsHash, jobFileOf, readJobFile, surveyOf } from '@etappe/core';
 import type { HandbookChange, HandbookRecord } from '@etappe/core';
 import request from 'supertest';
+import exifr from 'exifr';
 import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSurvey, freshApp } from '../test/fresh-app.ts';
@@ -115,9 +116,16 @@ describe('data sheets', () => {
 
   it('may be photos', async () => {
     const photo = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#888', noise: { type: 'gaussian', mean: 128, sigma: 30 } } }).jpeg().toBuffer(); // prettier-ignore
-    await upload(photo, 'label.pdf').expect(201);
+    const exif = { IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '47/1 6/1 0/1', GPSLongitudeRef: 'E', GPSLongitude: '9/1 18/1 0/1' } };
+    const placed = await sharp(photo).withExif(exif).jpeg().toBuffer();
+    expect(await exifr.gps(placed)).toMatchObject({ latitude: 47.1 });
+    const { sha256 } = bodyOf(await upload(placed, 'label.pdf').expect(201)) as { sha256: string };
+    const file = await request(fresh.app).get(`/api/v1/data-sheets/${sha256}`).expect(200);
+    expect([file.headers['content-type'], await exifr.parse(file.body as Buffer)]).toEqual(['image/jpeg', undefined]);
+    // The same file again is the same sheet, though other bytes of it are kept.
+    expect(bodyOf(await upload(placed).expect(201))).toEqual({ sha256 });
     await upload(photo.subarray(0, photo.length / 2), 'cut.jpg').expect(422);
-  });
+  }); // prettier-ignore
 
   it.each([
     ['text', Buffer.from('this is the data sheet'), 415, /neither/],

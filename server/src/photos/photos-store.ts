@@ -1,12 +1,11 @@
 import { stat } from 'node:fs/promises';
 import type { Knex } from 'knex';
-import pLimit from 'p-limit';
 import type { Context } from '../context.ts';
-import { busy } from '../problems/problem.ts';
 import { storageProblem } from '../problems/storage-problem.ts';
 import type { PhotoFiles } from './photo-files.ts';
 import { PhotoRecord } from './photo-record.ts';
-import { fileSha256, readPicture } from './picture.ts';
+import { fileSha256 } from './picture.ts';
+import type { PictureQueue } from './picture-queue.ts';
 import type { PhotoSize } from './picture.ts';
 
 /** A photo that is kept. */
@@ -28,11 +27,7 @@ export interface PhotosStore {
   find(context: Context, sha256: string, size: PhotoSize): Promise<string | null>;
 }
 
-/** Pictures that may wait to be encoded; with more of them the device tries again later. */
-const MOST_WAITING = 200;
-
-export function photosStore(database: Knex, files: PhotoFiles): PhotosStore {
-  const oneByOne = pLimit(1);
+export function photosStore(database: Knex, files: PhotoFiles, pictures: PictureQueue): PhotosStore {
   return {
     incoming: files.incoming,
 
@@ -41,8 +36,7 @@ export function photosStore(database: Knex, files: PhotoFiles): PhotosStore {
       const sha256 = await fileSha256(path);
       const before = await PhotoRecord.query(database).findById([house, sha256]);
       if (before && (await files.find(house, sha256, 'thumb'))) return keptOf(before);
-      if (oneByOne.pendingCount >= MOST_WAITING) throw busy();
-      const { sizes, ...picture } = await oneByOne(() => readPicture(path));
+      const { sizes, ...picture } = await pictures(path);
       await files.keep(house, sha256, sizes).catch((error: unknown) => {
         throw storageProblem(error);
       });
