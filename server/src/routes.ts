@@ -1,4 +1,5 @@
 import { Router } from 'express';
+import type { Request } from 'express';
 import type { Knex } from 'knex';
 import { jsonBody } from './admission/json-body.ts';
 import type { BodyLimits } from './admission/json-body.ts';
@@ -14,7 +15,7 @@ import { handbookRequests } from './handbook/handbook-requests.ts';
 import type { HandbookStore } from './handbook/handbook-store.ts';
 import { crowd } from './heavy-work/crowd.ts';
 import type { HeavyWorkers } from './heavy-work/heavy-workers.ts';
-import { lanes } from './heavy-work/lanes.ts';
+import { isLarge, lanes } from './heavy-work/lanes.ts';
 import { jobsRequests } from './jobs/jobs-requests.ts';
 import type { JobsStore } from './jobs/jobs-store.ts';
 import { ordersRequests } from './orders/orders-requests.ts';
@@ -54,6 +55,11 @@ const HANDBOOK: BodyLimits = { kilobytes: 2 * 1024, listed: 2000 };
 
 /** Requests that are with the server at once. */
 const MOST_WAITING = 300;
+/** A template is a whole survey, which is read and checked. */
+function beginsWithTemplate({ body }: Request): boolean {
+  return typeof body === 'object' && body !== null && 'template' in body;
+}
+
 /** Every URL of the server, apart from the files of the web application. */
 export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorkers): Router {
   const jobs = jobsRequests(stores.jobs, stores.orders, stores.templates);
@@ -66,18 +72,18 @@ export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorke
   const photos = photosRequests(stores.photos);
   const stock = stockRequests(stores.stock);
   const form = jsonBody(FORM);
-  const { heavy, heavyIfLarge } = lanes(heavyWorkers);
+  const { heavy, heavyIf } = lanes(heavyWorkers);
   return Router()
     .get('/healthz', health(database))
     .use('/api', notKept, crowd(MOST_WAITING))
     .post('/api/v1/jobs/import', heavy, ...jsonBody(SURVEY), jobs.importFile)
-    .post('/api/v1/jobs/:job/changes', heavyIfLarge, ...jsonBody(SURVEY), changes.apply)
+    .post('/api/v1/jobs/:job/changes', heavyIf(isLarge), ...jsonBody(SURVEY), changes.apply)
     .post('/api/v1/photos', ...photos.upload)
     .get('/api/v1/photos/:photo/:size', photos.file)
     .post('/api/v1/data-sheets', ...handbook.uploadSheet)
     .get('/api/v1/data-sheets/:sheet', handbook.sheet)
     .get('/api/v1/jobs', jobs.list)
-    .post('/api/v1/jobs', heavy, ...form, jobs.create)
+    .post('/api/v1/jobs', ...form, heavyIf(beginsWithTemplate), jobs.create)
     .get('/api/v1/jobs/:job', jobs.open)
     .delete('/api/v1/jobs/:job', jobs.remove)
     .post('/api/v1/jobs/:job/copies', heavy, ...form, jobs.duplicate)
@@ -89,7 +95,7 @@ export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorke
     .get('/api/v1/customers', customers.list)
     .put('/api/v1/customers/:customer/contact', ...form, customers.setContact)
     .get('/api/v1/handbook', handbook.read)
-    .post('/api/v1/handbook/changes', heavyIfLarge, ...jsonBody(HANDBOOK), handbook.change)
+    .post('/api/v1/handbook/changes', heavyIf(isLarge), ...jsonBody(HANDBOOK), handbook.change)
     .get('/api/v1/handbook/log', handbook.log)
     .get('/api/v1/stock/reservations', stock.reservations)
     .get('/api/v1/stock/uses', stock.uses)

@@ -1,14 +1,11 @@
 import Joi from 'joi';
+import { MOST_LISTED, MOST_ON_SURFACE } from '../survey/list-limits.ts';
 import { ENTITY_KINDS } from '../survey/survey.ts';
 import type { EntityKind, SurveyFault } from '../survey/survey.ts';
 import type { Raw } from './file-entities.ts';
 
 export const JOB_FORMAT = 'etappe-job';
 export const JOB_FORMAT_VERSION = 2;
-/** Most entries that one list of a file may have. */
-export const MOST_LISTED = 5000;
-/** Most findings or zones of one surface. */
-export const MOST_ON_SURFACE = 100;
 
 /** Kinds that a file lists under `site`; those that have a name may leave it to their id. */
 export const SITE_KINDS = [

@@ -1,15 +1,9 @@
+import { MOST_LISTED, MOST_ON_SURFACE } from '../survey/list-limits.ts';
 import { entityIdSchema } from '../survey/entity-id.ts';
 import { ENTITY_KINDS, schemaOf } from '../survey/survey.ts';
 import type { EntityKind, RecordKind } from '../survey/survey.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import {
-  JOB_FORMAT,
-  JOB_FORMAT_VERSION,
-  MOST_LISTED,
-  MOST_ON_SURFACE,
-  NAMED_SITE_KINDS,
-  SITE_KINDS,
-} from './job-file-envelope.ts';
+import { JOB_FORMAT, JOB_FORMAT_VERSION, NAMED_SITE_KINDS, SITE_KINDS } from './job-file-envelope.ts';
 import { OWN_ID } from '../house/own-entry.ts';
 import { houseHandbookSchema } from '../house/house-handbook.ts';
 import { jsonSchemaOf } from './json-schema.ts';

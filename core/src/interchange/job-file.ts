@@ -1,4 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { MACHINE_KINDS } from '../catalogue/tool.ts';
+import type { Machine } from '../survey/job-detail.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Survey, SurveyFault } from '../survey/survey.ts';
 import { ENTITY_KINDS } from '../survey/survey.ts';
@@ -16,7 +18,13 @@ import { upgradedFile } from './file-upgrades.ts';
 import { JOB_FORMAT, JOB_FORMAT_VERSION, NAMED_SITE_KINDS, SITE_KINDS } from './job-file-envelope.ts';
 
 export type JobFileReading =
-  | { readonly ok: true; readonly survey: Survey; readonly assumed: readonly AssumedValue[] }
+  | {
+      readonly ok: true;
+      readonly survey: Survey;
+      readonly assumed: readonly AssumedValue[];
+      /** Sizes that cannot be read, half-typed ones: kept with their text, and not measured yet. */
+      readonly unmeasured: readonly SurveyFault[];
+    }
   | { readonly ok: false; readonly faults: readonly SurveyFault[] };
 
 /** Keys of the property that stand at the top of a file. */
@@ -59,10 +67,14 @@ export function readJobFile(value: unknown): JobFileReading {
     faults.push(
       ...entities.duplicateIds(survey),
       ...referenceFaults(survey).map((fault) => entities.inFile(fault)),
-      ...sizeFaults(survey, entities),
     );
   if (faults.length > 0) return { ok: false, faults };
-  return { ok: true, survey, assumed: assumedValues(value, jobFileOf(survey)) };
+  return {
+    ok: true,
+    survey,
+    assumed: assumedValues(value, jobFileOf(survey)),
+    unmeasured: unreadSizes(survey, entities),
+  };
 }
 
 /** What a file lists under `site`. */
@@ -166,11 +178,26 @@ export function jobFileOf(survey: Survey): Raw {
     },
     sides: survey.sides.map(bare),
     surfaces: survey.surfaces.map((surface) => surfaceInFile(surface, survey)),
-    house,
+    house: { ...house, machines: everyMachine(house.machines) },
     handbook: handbookInFile(survey.handbook),
     weather,
     choices: survey.choices.map(bare),
   };
+}
+
+/** A file that says nothing of a kind means the usual count of it: where there is none, it says so. */
+function everyMachine(machines: readonly Machine[]): readonly Machine[] {
+  const none = MACHINE_KINDS.filter((kind) => !machines.some((machine) => machine.kind === kind));
+  return [
+    ...machines,
+    ...none.map((kind) => ({
+      kind,
+      count: 0,
+      flowLitresPerMinute: null,
+      pressureBar: null,
+      tipOrifice: null,
+    })),
+  ];
 }
 
 function surfaceInFile(surface: Survey['surfaces'][number], survey: Survey): Raw {
@@ -198,7 +225,7 @@ function bare<T extends { readonly position: number }>({ position: _, ...rest }:
   return rest;
 }
 
-function sizeFaults(survey: Survey, entities: FileEntities): readonly SurveyFault[] {
+function unreadSizes(survey: Survey, entities: FileEntities): readonly SurveyFault[] {
   const { units } = survey.job;
   const measured = [
     ...survey.surfaces.map((s, i) => ({ path: `surfaces[${String(i)}].size`, face: s })),

@@ -10,7 +10,7 @@ import type { SurveyState } from '../survey/survey-state.ts';
 import { checkedDetail } from '../survey/survey.ts';
 import type { Survey } from '../survey/survey.ts';
 import { takeOffFace } from '../takeoff/take-off.ts';
-import { MOST_LISTED } from './job-file-envelope.ts';
+import { MOST_LISTED } from '../survey/list-limits.ts';
 import { RowCells } from './row-cells.ts';
 import type { RowFault } from './row-cells.ts';
 import { findingsIn } from './surface-rows.ts';

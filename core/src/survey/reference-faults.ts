@@ -1,4 +1,5 @@
 import { OWN_ID } from '../house/own-entry.ts';
+import { lengthFaults } from './list-limits.ts';
 import type { Surface } from './surface.ts';
 import { ENTITY_KINDS } from './survey.ts';
 import type { EntityKind, Survey, SurveyFault } from './survey.ts';
@@ -7,7 +8,7 @@ import { REFERENCES, namedIn } from './references.ts';
 const KINDS = Object.entries(ENTITY_KINDS) as [EntityKind, (typeof ENTITY_KINDS)[EntityKind]][];
 
 /**
- * References that lead nowhere, what may stand only once, and run-off that comes back to where it started.
+ * References that lead nowhere, what may stand only once, lists that no file can carry, and run-off that comes back to where it started.
  * @returns faults with path and the way out; empty when sound
  */
 export function referenceFaults(survey: Survey): readonly SurveyFault[] {
@@ -16,6 +17,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
     ...repeated(survey),
     ...misplacedFindings(survey),
     ...unknownMaterials(survey),
+    ...lengthFaults(survey),
   ];
   const loop = drainLoop(survey);
   if (loop) {

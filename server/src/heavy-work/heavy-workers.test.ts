@@ -9,7 +9,7 @@ import { pinoHttp } from 'pino-http';
 import request from 'supertest';
 import { problemHandler } from '../problems/problem-handler.ts';
 import { HeavyWorkers } from './heavy-workers.ts';
-import { lanes } from './lanes.ts';
+import { isLarge, lanes } from './lanes.ts';
 import type { Worker } from './heavy-workers.ts';
 
 const open: HeavyWorkers[] = [];
@@ -41,10 +41,10 @@ function workerThat(listener: RequestListener): Worker & { die: () => void } {
 function served(start: () => Worker, count: number) {
   const workers = new HeavyWorkers(start, count, 1);
   open.push(workers);
-  const { heavyIfLarge } = lanes(workers);
+  const { heavyIf } = lanes(workers);
   return express()
     .use(pinoHttp({ enabled: false }))
-    .post('/changes', heavyIfLarge, (_req, res) => res.json({ by: 'main' }))
+    .post('/changes', heavyIf(isLarge), (_req, res) => res.json({ by: 'main' }))
     .use(problemHandler);
 }
 
@@ -88,7 +88,7 @@ describe('heavy requests', () => {
         .send({ text: 'x'.repeat(100_000) });
     const cut = await send();
     expect([cut.status, (cut.body as { type: string }).type, cut.headers['retry-after']]).toEqual([503, 'urn:etappe:busy', '2']); // prettier-ignore
-    while (started.length < 2) await new Promise((resolve) => setTimeout(resolve, 2));
+    for (let tries = 0; started.length < 2 && tries < 100; tries += 1) await send();
     expect((await send()).text).toBe('by 2');
   });
 

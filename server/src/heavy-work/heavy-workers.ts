@@ -25,39 +25,37 @@ const BREATH_MILLISECONDS = 500;
  * is read. One that dies, for lack of memory, is started again; what it had under way is to be sent again.
  */
 export class HeavyWorkers {
-  private readonly workers: { worker: Worker; load: number }[];
+  private readonly places: Place[];
   private readonly start: () => Worker;
   private readonly breathMilliseconds: number;
-  private stopped = false;
 
   constructor(start: () => Worker, count = WORKERS, breathMilliseconds = BREATH_MILLISECONDS) {
     this.start = start;
     this.breathMilliseconds = breathMilliseconds;
-    this.workers = Array.from({ length: count }, (_, i) => {
-      const worker = start();
-      void this.keep(worker, i);
-      return { worker, load: 0 };
-    });
+    this.places = Array.from({ length: count }, () => ({ worker: null, load: 0 }));
   }
 
   stop(): void {
-    this.stopped = true;
-    for (const { worker } of this.workers) worker.stop();
+    for (const { worker } of this.places) worker?.stop();
   }
 
   /** Hands a request on; body and answer pass through. */
   readonly forward: RequestHandler = (req, res, next) => {
-    const [place] = [...this.workers].sort((a, b) => a.load - b.load);
-    if (!place || this.workers.reduce((sum, { load }) => sum + load, 0) >= MOST_FORWARDED) throw busy();
+    const place = this.freest();
+    if (!place) throw busy();
     place.load += 1;
     let asked: ClientRequest | null = null;
     res.once('close', () => {
       place.load -= 1;
       asked?.destroy();
     });
-    place.worker.socket.then(
+    this.workerAt(place).socket.then(
       (socketPath) => {
-        const { method, originalUrl: path, headers } = req;
+        const { method, originalUrl: path } = req;
+        // What was read here already goes on as it was understood.
+        const read = req.body === undefined ? null : JSON.stringify(req.body);
+        const headers =
+          read === null ? req.headers : { ...req.headers, 'content-length': String(Buffer.byteLength(read)) };
         asked = request({ socketPath, method, path, headers }, (answer) => {
           res.writeHead(answer.statusCode ?? 502, answer.headers);
           // An answer that is cut off is told as such, by a line that is cut off.
@@ -69,7 +67,8 @@ export class HeavyWorkers {
           if (res.headersSent) res.destroy();
           else next(busy());
         });
-        req.pipe(asked);
+        if (read === null) req.pipe(asked);
+        else asked.end(read);
       },
       () => {
         next(busy());
@@ -77,13 +76,33 @@ export class HeavyWorkers {
     );
   };
 
-  private async keep(worker: Worker, index: number): Promise<void> {
-    await worker.ended;
-    // One that dies at once, whatever the reason, does not keep the machine busy with being started.
-    await wait(this.breathMilliseconds, undefined, { ref: false });
-    const place = this.workers[index];
-    if (this.stopped || !place) return;
-    place.worker = this.start();
-    void this.keep(place.worker, index);
+  /** A worker that is idle, one that is not started yet, or the one with the least to do; none where all have too much. */
+  private freest(): Place | undefined {
+    if (this.places.reduce((sum, { load }) => sum + load, 0) >= MOST_FORWARDED) return undefined;
+    const started = this.places.filter(({ worker }) => worker !== null);
+    return (
+      started.find(({ load }) => load === 0) ??
+      this.places.find(({ worker }) => worker === null) ??
+      started.toSorted((a, b) => a.load - b.load)[0]
+    );
   }
+
+  /** Started when it is first needed, and again after it has died. */
+  private workerAt(place: Place): Worker {
+    if (place.worker) return place.worker;
+    const worker = this.start();
+    place.worker = worker;
+    // One that dies at once, whatever the reason, does not keep the machine busy with being started.
+    void worker.ended
+      .then(() => wait(this.breathMilliseconds, undefined, { ref: false }))
+      .then(() => {
+        place.worker = null;
+      });
+    return worker;
+  }
+}
+
+interface Place {
+  worker: Worker | null;
+  load: number;
 }

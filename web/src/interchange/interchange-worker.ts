@@ -24,6 +24,8 @@ export type JobFileLook =
       readonly surfaces: number;
       readonly findings: number;
       readonly assumed: readonly string[];
+      /** Places of sizes that cannot be read. */
+      readonly unmeasured: readonly string[];
     }
   | { readonly ok: false; readonly faults: readonly { readonly path: string; readonly message: string }[] };
 
@@ -59,7 +61,7 @@ const reader = {
     }
     const reading = readJobFile(file);
     if (!reading.ok) return { ok: false, faults: reading.faults };
-    const { survey, assumed } = reading;
+    const { survey, assumed, unmeasured } = reading;
     return {
       ok: true,
       file,
@@ -68,6 +70,7 @@ const reader = {
       surfaces: survey.surfaces.length,
       findings: survey.findings.length,
       assumed: assumed.map((a) => a.path),
+      unmeasured: unmeasured.map((fault) => fault.path),
     };
   },
 };

@@ -84,6 +84,13 @@ export function JobImport({
           <p>
             {look.customer || 'no customer'}: {look.surfaces} surfaces, {look.findings} findings.
           </p>
+          {look.unmeasured.length > 0 && (
+            <p>
+              {look.unmeasured.length} {look.unmeasured.length === 1 ? 'size' : 'sizes'} cannot be read, and{' '}
+              {look.unmeasured.length === 1 ? 'stays' : 'stay'} to be measured:{' '}
+              {look.unmeasured.slice(0, 4).join(', ')}.
+            </p>
+          )}
           {look.assumed.length > 0 && (
             <p className="quiet">
               {look.assumed.length} values are not in the file and take their defaults, the first:{' '}

@@ -26,7 +26,7 @@ function refusingOnce(status: number, problem: object) {
     if (init?.method === 'POST' && !refused) {
       refused = true;
       const { changes } = JSON.parse(init.body as string) as { changes: SurveyChange[] };
-      const conflicts = 'conflicts' in problem ? (problem.conflicts as object[]).map((c) => ({ change: changes[0]?.id, kind: 'side', entity: 'north', revision: 4, ...c })) : []; // prettier-ignore
+      const conflicts = 'conflicts' in problem ? (problem.conflicts as object[]).map((c) => ({ change: changes[0]?.id, kind: 'side', entity: 'north', revision: 1, ...c })) : []; // prettier-ignore
       return { ok: false, status, text: () => Promise.resolve(JSON.stringify({ ...problem, conflicts })) };
     }
     return take(input, init);
@@ -55,7 +55,7 @@ describe('a conflict', () => {
     expect(dialog.getByText('All chosen')).toBeInTheDocument();
     await userEvent.click(save);
     await waitFor(() => {
-      expect(sent(asked)).toMatchObject([{ entity: 'north', base: 4, fields: { name: 'North X' } }]);
+      expect(sent(asked)).toMatchObject([{ entity: 'north', base: 1, fields: { name: 'North X' } }]);
     });
     expect(await screen.findByText(/^saved \d\d:\d\d$/)).toBeInTheDocument();
   });
