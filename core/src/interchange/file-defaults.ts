@@ -1,3 +1,4 @@
+import { wordsOf } from '../quantity/words.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { CONTAMINANTS } from '../catalogue/data/contaminants.ts';
 import { DEFAULT_HOUSE } from '../survey/job-detail.ts';
@@ -17,12 +18,12 @@ export function named(raw: Raw): Raw {
 
 /** A material by its id or one of its synonyms. */
 export function materialOf(word: unknown, { materials }: Catalogue) {
-  return materials.find((m) => m.id === word || m.synonyms.includes(String(word)));
+  return materials.find((m) => m.id === word || m.synonyms.includes(wordsOf(word)));
 }
 
 /** The id of a contaminant by its id or one of its synonyms; anything else as it came. */
 export function contaminantIdOf(word: unknown): unknown {
-  return CONTAMINANTS.find((c) => c.id === word || c.synonyms.includes(String(word)))?.id ?? word;
+  return CONTAMINANTS.find((c) => c.id === word || c.synonyms.includes(wordsOf(word)))?.id ?? word;
 }
 
 /** A surface with what its band and its material imply. */
@@ -43,7 +44,7 @@ export function completedSurface(raw: Raw, catalogue: Catalogue): Raw {
 /** A finding with the surface and zone that it stands at, and an id made of what it is. */
 export function completedFinding(raw: Raw, surface: unknown, zone: unknown): Raw {
   const contaminant = contaminantIdOf(raw['contaminant']);
-  const id = `${String(zone ?? surface)}-${String(contaminant)}`.slice(0, 100);
+  const id = `${wordsOf(zone ?? surface)}-${wordsOf(contaminant)}`.slice(0, 100);
   return { id, ...raw, surface, zone, contaminant };
 }
 

@@ -1,3 +1,4 @@
+import { wordsOf } from '../quantity/words.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { Machine } from '../survey/job-detail.ts';
@@ -147,7 +148,7 @@ function listIn(raw: Raw, key: string): readonly Raw[] {
 
 /** Findings and scopes need ids of their own in a survey; what the surface's id leaves room for. */
 function scopeId(surface: unknown): string {
-  return `scope-${String(surface)}`.slice(0, 100);
+  return `scope-${wordsOf(surface)}`.slice(0, 100);
 }
 
 function propertyOf(file: { readonly property: Raw } & Raw): Raw {

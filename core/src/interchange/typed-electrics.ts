@@ -1,3 +1,4 @@
+import { wordsOf } from '../quantity/words.ts';
 import type { Raw } from './file-entities.ts';
 
 const QUESTION = 'electrics-weatherproof';
@@ -10,7 +11,7 @@ export function withTypedElectrics(file: Raw): Raw {
   const answers = recordOf(site?.['answers']);
   const features = site?.['features'];
   if (!site || !answers || !Array.isArray(features)) return file;
-  const words = (id: unknown) => answers[`${QUESTION} ${String(id)}`.slice(0, 64)] ?? answers[QUESTION];
+  const words = (id: unknown) => answers[`${QUESTION} ${wordsOf(id)}`.slice(0, 64)] ?? answers[QUESTION];
   const noted = features.map((feature: unknown) => {
     const detail = recordOf(feature);
     const said = detail && ELECTRICAL.includes(detail['kind']) ? words(detail['id']) : undefined;

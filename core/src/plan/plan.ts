@@ -2,8 +2,9 @@ import { scheduleViolations } from '../sequence/check.ts';
 import { CircularWait } from '../sequence/cluster-order.ts';
 import { lowerBound } from '../sequence/lower-bound.ts';
 import type { LowerBound } from '../sequence/lower-bound.ts';
-import { NoPlace } from '../sequence/place-clusters.ts';
+import { NoPlace, TooManyPieces } from '../sequence/place-clusters.ts';
 import { solve } from '../sequence/solve.ts';
+import type { SolveOptions } from '../sequence/solve.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -22,13 +23,12 @@ export interface Plan extends Derivation {
   readonly visit: (DecidedVisit & { readonly lowerBound: LowerBound; readonly gap: number }) | null;
 }
 
-export interface PlanOptions {
+export interface PlanOptions extends SolveOptions {
   /** The moment the plan speaks of, ISO 8601; the core has no clock. */
   readonly asOf: string;
-  readonly seed: number;
-  /** Schedules to build at most for each section size. */
-  readonly budget: number;
 }
+
+const TOO_MANY_PIECES = 'too-many-pieces';
 
 /** Section sizes tried, as shares of the greatest that the wet window allows: smaller ones leave the crew more freedom. */
 const SECTION_FACTORS = [1, 0.7] as const;
@@ -51,6 +51,8 @@ export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Pl
       yield makespan < shortest ? candidate : null;
       shortest = Math.min(shortest, makespan);
     }
+    // Smaller sections are more of them.
+    if (none?.warnings.some((w) => w.rule === TOO_MANY_PIECES)) break;
   }
   if (none && shortest === Infinity) yield none;
 }
@@ -91,6 +93,10 @@ function* plansFor(
         : null;
     }
   } catch (error) {
+    if (error instanceof TooManyPieces) {
+      yield stopped(TOO_MANY_PIECES, piecesText(derivation));
+      return;
+    }
     if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
     yield stopped(
       'no-sequence',
@@ -99,6 +105,15 @@ function* plansFor(
   }
   // Asked for only where no schedule was sound: one that was is the better plan.
   if (unsound) yield stopped(...unsoundStop(unsound));
+}
+
+/** What falls into the most pieces, and why, with the way out. */
+function piecesText({ surfaces, work }: Derivation): string {
+  const [worst] = surfaces
+    .flatMap(({ surface, cycles }) => cycles.map((cycle) => ({ surface, sections: cycle.sectionCount })))
+    .sort((a, b) => b.sections - a.sections);
+  const where = worst ? `, ${worst.surface.name} alone in ${String(worst.sections)} sections` : '';
+  return `This visit falls into ${String(work.problem.operations.length)} pieces of work${where}: more than can be put in order here. Wait for cooler or moister weather, pick methods that dwell longer, or do it in several jobs.`;
 }
 
 /** Rule and words of the stop where no schedule was sound, with the way out. */

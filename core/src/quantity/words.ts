@@ -16,3 +16,8 @@ export function listed(names: readonly string[], most = 4): string {
   const last = all.at(-1) ?? '';
   return all.length > 1 ? `${all.slice(0, -1).join(', ')} and ${last}` : last;
 }
+
+/** A text or a number as words; nothing for what is neither, whatever came in its place. */
+export function wordsOf(value: unknown): string {
+  return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
+}

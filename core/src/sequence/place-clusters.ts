@@ -29,14 +29,40 @@ export class NoPlace extends Error {
 /** Moves of one cluster's start before the search gives up; each jumps over an obstacle, so it is far above what occurs. */
 const MOST_JUMPS = 5000;
 
-/** Clusters placed one after another in the given order, each as early as its lags, people, machines and watches let it. */
-export function placeClusters(index: ProblemIndex, order: readonly Cluster[]): Schedule {
+/** Starts of clusters that are tried in one go; then the caller may stop. A tenth of a second on a slow machine. */
+const TRIALS_AT_ONCE = 2000;
+/** Starts that are tried for one schedule at most: some seconds; a visit of 150 surfaces takes 7,000. */
+const MOST_TRIALS = 250_000;
+
+/** A visit in so many pieces that it cannot be put in order in a time that anybody waits. */
+export class TooManyPieces extends Error {}
+
+/**
+ * Clusters placed one after another in the given order, each as early as its lags, people, machines and watches let it.
+ * Gives way to the caller again and again while it works.
+ * @throws NoPlace, TooManyPieces
+ */
+export function* placeClusters(
+  index: ProblemIndex,
+  order: readonly Cluster[],
+  mostTrials = MOST_TRIALS,
+): Generator<undefined, Schedule> {
+  let trials = 0;
   const timelines = new Timelines(index.problem);
   const placed = new Map<string, Placement>();
   for (const cluster of order) {
     let best: readonly Placement[] | null = null;
     for (const person of firstPeople(index.problem, cluster, timelines)) {
-      const tried = earliest(index, cluster, person, timelines, placed, best ? finishOf(best) : Infinity);
+      const limit = best ? finishOf(best) : Infinity;
+      const trying = earliest(index, cluster, person, timelines, placed, limit);
+      let step = trying.next();
+      while (!step.done) {
+        trials += 1;
+        if (trials > mostTrials) throw new TooManyPieces();
+        if (trials % TRIALS_AT_ONCE === 0) yield;
+        step = trying.next();
+      }
+      const tried = step.value;
       if (tried && (!best || finishOf(tried) < finishOf(best))) best = tried;
     }
     if (!best) throw new NoPlace(cluster.id, missing(index.problem, cluster));
@@ -104,15 +130,18 @@ function windowOf(
   return { from, until };
 }
 
-/** The earliest placement of a whole cluster whose first operation the person does; null when none ends before `limit`. */
-function earliest(
+/**
+ * The earliest placement of a whole cluster whose first operation the person does; null when none ends before `limit`. Gives
+ * way after every start that was tried in vain.
+ */
+function* earliest(
   index: ProblemIndex,
   cluster: Cluster,
   person: string,
   timelines: Timelines,
   placed: ReadonlyMap<string, Placement>,
   limit: number,
-): readonly Placement[] | null {
+): Generator<undefined, readonly Placement[] | null> {
   const [first] = cluster.operations;
   if (!first) return [];
   let start = windowOf(first, index, placed, new Map()).from;
@@ -123,6 +152,7 @@ function earliest(
     if (tried.placements) return tried.placements;
     if (tried.later === null) return null;
     start = free + Math.max(1, tried.later);
+    yield;
   }
   return null;
 }

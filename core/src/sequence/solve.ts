@@ -1,24 +1,30 @@
 import { clustersOf } from './cluster-order.ts';
 import type { Cluster } from './cluster-order.ts';
-import { indexOf, placeClusters } from './place-clusters.ts';
+import { TooManyPieces, indexOf, placeClusters } from './place-clusters.ts';
+import type { ProblemIndex } from './place-clusters.ts';
 import type { Schedule, SequenceProblem } from './problem.ts';
 import { seededRandom } from './seeded-random.ts';
+
+/** Moves that are given up before it is given up altogether. */
+const MOVES_IN_VAIN = 2;
 
 export interface SolveOptions {
   /** Same seed, same schedule. */
   readonly seed: number;
   /** Schedules to build at most; the search counts moves, its caller owns the clock. */
   readonly budget: number;
+  /** Starts that are tried for one schedule before it is given up. */
+  readonly mostTrials?: number | undefined;
 }
 
 /**
- * Ever better valid schedules of one visit, the first after one pass; null after a move that brought no better one, so
- * that the caller can stop between any two moves.
+ * Ever better valid schedules of one visit, the first after one pass; null after a move that brought no better one, and
+ * several times within a long one, so that the caller can stop soon. A move that takes too long is given up.
  *
  * Serial placement of clusters by priority: longest way to the end first, then nearest to the end of its wait, then
  * seeded variations. The objective is the finish of the visit; ties keep the earlier found.
  *
- * @throws CircularWait, NoPlace when no schedule exists
+ * @throws CircularWait, NoPlace when no schedule exists, TooManyPieces when none was found in the time that is given to it
  */
 export function* solve(problem: SequenceProblem, options: SolveOptions): Generator<Schedule | null, void> {
   const clusters = clustersOf(problem);
@@ -29,11 +35,32 @@ export function* solve(problem: SequenceProblem, options: SolveOptions): Generat
   let best = Infinity;
   for (let move = 0; move < Math.max(1, options.budget); move += 1) {
     const rule = rules[move] ?? ((c: Cluster) => -c.tail * (0.75 + 0.5 * random()));
-    const schedule = placeClusters(index, byPriority(clusters, rule));
-    if (schedule.makespan < best) {
+    const schedule = yield* schedulePlaced(index, byPriority(clusters, rule), options.mostTrials);
+    if (schedule && schedule.makespan < best) {
       best = schedule.makespan;
       yield schedule;
     } else yield null;
+    if (best === Infinity && move >= MOVES_IN_VAIN - 1) throw new TooManyPieces('no move came to its end');
+  }
+}
+
+/** A whole schedule; null after every so many trials, so that the caller can stop, and in the end where it takes too many. */
+function* schedulePlaced(
+  index: ProblemIndex,
+  order: readonly Cluster[],
+  mostTrials: number | undefined,
+): Generator<null, Schedule | null> {
+  const placing = placeClusters(index, order, mostTrials);
+  try {
+    let step = placing.next();
+    while (!step.done) {
+      yield null;
+      step = placing.next();
+    }
+    return step.value;
+  } catch (error) {
+    if (error instanceof TooManyPieces) return null;
+    throw error;
   }
 }
 

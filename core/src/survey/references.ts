@@ -1,3 +1,4 @@
+import { wordsOf } from '../quantity/words.ts';
 import type { EntityKind } from './survey.ts';
 
 /** What becomes of an entity when what it names is deleted: it goes too, or forgets it. */
@@ -61,6 +62,6 @@ export function namedIn(
     );
   if (typeof value === 'string') return [{ id: value, path: field }];
   return Array.isArray(value)
-    ? value.map((id, i) => ({ id: String(id), path: `${field}[${String(i)}]` }))
+    ? value.map((id, i) => ({ id: wordsOf(id), path: `${field}[${String(i)}]` }))
     : [];
 }
