@@ -12,6 +12,7 @@ import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
 import { openIn } from '../jobs/open-job.ts';
+import { oneAtATime } from '../database/one-at-a-time.ts';
 import { Problem, notFound } from '../problems/problem.ts';
 import { reserveLots } from '../stock/stock-store.ts';
 import { unsoundToday } from './earlier-rules.ts';
@@ -58,6 +59,7 @@ export function ordersStore(database: Knex): OrdersStore {
 
     async issue(context, jobId, request) {
       return OrderRecord.transaction(database, async (trx) => {
+        await oneAtATime(trx, request.id);
         const earlier = await OrderRecord.query(trx)
           .findById(request.id)
           .where({ house_id: context.house, job_id: jobId });
