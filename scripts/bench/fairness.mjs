@@ -3,6 +3,7 @@ import { photo } from './photos.mjs';
 import { generatedFile, median, ms, quantile } from './served.mjs';
 
 const IMPORT_SURFACES = 4900;
+const FOUND = ['green-algae', 'surface-rust', 'mineral-oil', 'lichen', 'moss', 'spray-paint'];
 const IMPORTS = 2;
 const UPLOADS = 10;
 const CLIENTS = 50;
@@ -38,7 +39,10 @@ const told = (pages) =>
 export async function fairnessRows(url) {
   const file = generatedFile(IMPORT_SURFACES);
   const note = 'As seen from the path. '.repeat(20).trim();
-  for (const surface of file.surfaces) surface.note = note;
+  for (const surface of file.surfaces) {
+    surface.note = note;
+    surface.findings = FOUND.map((contaminant) => ({ contaminant, severity: 2, note }));
+  }
   const bodies = Array.from({ length: IMPORTS }, () =>
     JSON.stringify({ id: randomUUID(), propertyId: randomUUID(), file }),
   );
