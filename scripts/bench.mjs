@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
@@ -11,7 +11,7 @@ import { judgeRow, treatmentRows } from './bench/treatment.mjs';
 import { photoRows } from './bench/photos.mjs';
 import { ask, generatedFile, median, startServer } from './bench/served.mjs';
 import { privateCluster } from './cluster.mjs';
-import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
+import { DATA, ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
 import { run, say } from './say.mjs';
 
 /** Measures what has a target, in the real application in Chromium, and writes docs/benchmarks.md. */
@@ -94,6 +94,20 @@ function report(rows) {
   ].join('\n');
 }
 
+/** What `npm run fuzz` saw last on this machine; nothing where it was not run. */
+function fuzzRow() {
+  const path = join(DATA, 'fuzz.json');
+  if (!existsSync(path)) return [];
+  const { count, seed, addresses, errors, slowestMilliseconds } = JSON.parse(readFileSync(path, 'utf8'));
+  return [
+    [
+      `${count} fuzzed requests to ${addresses} addresses (seed ${seed})`,
+      'no 5xx, none above 2 s',
+      `${errors} of 5xx, slowest ${ms(slowestMilliseconds)}`,
+    ],
+  ];
+}
+
 await run(async () => {
   needNode();
   const programs = needPostgres();
@@ -134,6 +148,7 @@ await run(async () => {
       await quickLineRow(),
       ...photos,
       ...fairness,
+      ...fuzzRow(),
       await diagnosisRow(),
       ...(await treatmentRows()),
       await judgeRow(),

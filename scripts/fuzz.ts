@@ -1,8 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { privateCluster } from './cluster.mjs';
-import { needPostgres } from './provision.mjs';
+import { DATA, needPostgres } from './provision.mjs';
 
 /** `npm run fuzz -- N [--seed S]`: sends N requests, sound and hostile, to every address of a server of its own. */
 const [count = '', flag, seedText = '1'] = process.argv.slice(2);
@@ -24,6 +24,14 @@ try {
     seed,
   });
   const told = Object.entries(statuses).map(([status, n]) => `${status} ${String(n)}`);
+  mkdirSync(DATA, { recursive: true });
+  const errors = Object.entries(statuses).reduce(
+    (sum, [status, n]) => sum + (Number(status) >= 500 ? n : 0),
+    0,
+  );
+  const kept = { count: Number(count), seed, addresses: addresses.length, errors, slowestMilliseconds };
+  // npm run bench puts it with the other figures.
+  writeFileSync(join(DATA, 'fuzz.json'), JSON.stringify(kept));
   process.stdout.write(
     `${count} requests to ${String(addresses.length)} addresses, seed ${String(seed)}, in ${((performance.now() - began) / 1000).toFixed(0)} s; slowest ${slowestMilliseconds.toFixed(0)} ms\n${told.join(' · ')}\n`,
   );

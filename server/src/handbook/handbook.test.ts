@@ -125,6 +125,8 @@ describe('data sheets', () => {
     // The same file again is the same sheet, though other bytes of it are kept.
     expect(bodyOf(await upload(placed).expect(201))).toEqual({ sha256 });
     await upload(photo.subarray(0, photo.length / 2), 'cut.jpg').expect(422);
+    const wide = await sharp({ create: { width: 31_000, height: 4, channels: 3, background: '#888' } }).png().toBuffer();
+    await upload(wide, 'wide.png').expect(413);
   }); // prettier-ignore
 
   it.each([
