@@ -1,4 +1,5 @@
 /** Folder of PostgreSQL's programs, installed if need be; see provision.mjs. */
 export function needPostgres(): string;
 
+/** Folder of what is made on this machine and never committed. */
 export const DATA: string;

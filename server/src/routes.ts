@@ -76,7 +76,7 @@ export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorke
   return Router()
     .get('/healthz', health(database))
     .use('/api', notKept, crowd(MOST_WAITING))
-    .post('/api/v1/jobs/import', heavy, ...jsonBody(SURVEY), jobs.importFile)
+    .post('/api/v1/jobs/import', heavyIf(isLarge), ...jsonBody(SURVEY), jobs.importFile)
     .post('/api/v1/jobs/:job/changes', heavyIf(isLarge), ...jsonBody(SURVEY), changes.apply)
     .post('/api/v1/photos', ...photos.upload)
     .get('/api/v1/photos/:photo/:size', photos.file)

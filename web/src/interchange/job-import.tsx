@@ -63,7 +63,7 @@ export function JobImport({
               bring.mutate(look.file);
             }}
           >
-            Import {look.surfaces} surfaces
+            Import {counted(look.surfaces, 'surface')}
           </Button>
         ) : null
       }
@@ -82,11 +82,12 @@ export function JobImport({
         <div style={{ marginTop: 12 }}>
           <h3>{look.name}</h3>
           <p>
-            {look.customer || 'no customer'}: {look.surfaces} surfaces, {look.findings} findings.
+            {look.customer || 'no customer'}: {counted(look.surfaces, 'surface')},{' '}
+            {counted(look.findings, 'finding')}.
           </p>
           {look.unmeasured.length > 0 && (
             <p>
-              {look.unmeasured.length} {look.unmeasured.length === 1 ? 'size' : 'sizes'} cannot be read, and{' '}
+              {counted(look.unmeasured.length, 'size')} cannot be read, and{' '}
               {look.unmeasured.length === 1 ? 'stays' : 'stay'} to be measured:{' '}
               {look.unmeasured.slice(0, 4).join(', ')}.
             </p>
@@ -124,4 +125,8 @@ export function JobImport({
       )}
     </Modal>
   );
+}
+
+function counted(count: number, one: string): string {
+  return `${String(count)} ${one}${count === 1 ? '' : 's'}`;
 }
