@@ -191,6 +191,11 @@ describe('a faulty job file is refused whole, every fault with its path', () => 
       ['surfaces[0].finish', 'surfaces[0].material', 'surfaces[0].footMetres'],
     ],
     ['an id with capitals', { ...minimal, surfaces: [{ ...wall, id: 'Wall' }] }, ['surfaces[0].id']],
+    [
+      'an id that is an object',
+      { ...minimal, surfaces: [{ ...wall, id: { toString: 1 } }] },
+      ['surfaces[0].id'],
+    ],
     ['an id twice', { ...minimal, surfaces: [wall, wall] }, ['surfaces[1].id']],
     [
       'a drain loop',

@@ -159,8 +159,9 @@ describe('a file that is no good picture', () => {
     ['no file', () => request(fresh.app).post('/api/v1/photos').field('photo', 'text')],
     ['another field', () => request(fresh.app).post('/api/v1/photos').attach('image', Buffer.from('x'), 'x.jpg')],
     ['JSON', () => request(fresh.app).post('/api/v1/photos').send({ photo: 'x' })],
-  ])('that comes as %s is refused', async (_, send) => {
-    expect((await send()).body).toMatchObject({ status: 422, type: 'urn:etappe:invalid' });
+  ])('that comes as %s is refused', async (as, send) => {
+    const { status } = await send();
+    expect(status).toBe(as === 'JSON' ? 415 : 422);
   }); // prettier-ignore
 });
 

@@ -20,6 +20,13 @@ interface FileWords {
 export function receivedFile(forms: Multer, words: FileWords): RequestHandler {
   const received = forms.single(words.field);
   return (req, res, next) => {
+    if (!/^multipart\/form-data\b/i.test(req.headers['content-type'] ?? ''))
+      throw new Problem(
+        415,
+        'unsupported-media-type',
+        'Not a form',
+        `A ${words.what} comes as multipart/form-data, in the field "${words.field}".`,
+      );
     // Multer answers by a callback that may have an error of any sort.
     received(req, res, (error: unknown) => {
       if (error !== undefined) next(uploadProblem(error, words));
