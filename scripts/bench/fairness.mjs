@@ -1,4 +1,6 @@
 import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { Worker } from 'node:worker_threads';
 import { photo } from './photos.mjs';
 import { generatedFile, median, ms, quantile } from './served.mjs';
 
@@ -16,20 +18,16 @@ async function post(url, path, body, headers = { 'Content-Type': 'application/js
   return { status: answer.status, text: text.slice(0, 300), milliseconds: performance.now() - began };
 }
 
-/** What a page of the API takes while something goes on. */
+/** What a page of the API takes, for somebody else, while something goes on. */
 async function pagesWhile(url, work) {
-  let waiting = true;
-  const done = work.finally(() => {
-    waiting = false;
+  const asker = new Worker(new URL('asker.mjs', import.meta.url), {
+    workerData: { url: `${url}/api/v1/jobs` },
   });
-  const pages = [];
-  while (waiting) {
-    const asked = performance.now();
-    await (await fetch(`${url}/api/v1/jobs`)).arrayBuffer();
-    pages.push(performance.now() - asked);
-    await new Promise((resolve) => setTimeout(resolve, 10));
-  }
-  return { pages, done: await done };
+  await once(asker, 'message');
+  const done = await work();
+  asker.postMessage('enough');
+  const [pages] = await once(asker, 'message');
+  return { pages, done };
 }
 
 const told = (pages) =>
@@ -48,8 +46,7 @@ export async function fairnessRows(url) {
   );
   const pictures = [];
   for (let i = 0; i < UPLOADS; i += 1) pictures.push(await photo(20 + i));
-  const heavy = await pagesWhile(
-    url,
+  const heavy = await pagesWhile(url, () =>
     Promise.all([
       ...bodies.map((body) => post(url, '/jobs/import', body)),
       ...pictures.map((bytes) => {
@@ -63,7 +60,7 @@ export async function fairnessRows(url) {
   if (refused.length > 0) throw new Error(`not taken: ${JSON.stringify(refused)}`);
   const imports = heavy.done.slice(0, IMPORTS).map(({ milliseconds }) => milliseconds);
   const ones = `{"changes":[${'1,'.repeat(999_999)}1]}`;
-  const hostile = await pagesWhile(url, post(url, `/jobs/${randomUUID()}/changes`, ones));
+  const hostile = await pagesWhile(url, () => post(url, `/jobs/${randomUUID()}/changes`, ones));
   const statuses = [];
   const times = [];
   const { jobs } = await (await fetch(`${url}/api/v1/jobs?size=100`)).json();
@@ -83,7 +80,7 @@ export async function fairnessRows(url) {
   return [
     [
       `a page of the API while ${IMPORTS} imports of ${megabytes} MB (${IMPORT_SURFACES} surfaces) and ${UPLOADS} pictures run`,
-      '200 ms at p99',
+      '200 ms at worst',
       told(heavy.pages),
     ],
     ['the imports meanwhile', '–', imports.map(ms).join(' and ')],

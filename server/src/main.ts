@@ -1,3 +1,4 @@
+import { constants, setPriority } from 'node:os';
 import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { isMainThread, parentPort, workerData } from 'node:worker_threads';
@@ -28,7 +29,14 @@ const parts = {
   logger,
 };
 if (isMainThread) await serve();
-else app(parts).listen((workerData as ThreadData).socket, () => parentPort?.postMessage('listening'));
+else listenBelow();
+
+/** On a thread, whose turn comes after everybody's who only wants a page. */
+function listenBelow(): void {
+  // Of the calling thread alone, on Linux.
+  setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
+  app(parts).listen((workerData as ThreadData).socket, () => parentPort?.postMessage('listening'));
+}
 
 const LONGEST_GOODBYE_MILLISECONDS = 3000;
 
