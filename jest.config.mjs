@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url';
+import { BUNDLES } from './web/src/test/bundle-antd.mjs';
 
 const swc = (react) => ({
   '^.+\\.tsx?$': [
@@ -38,7 +39,12 @@ export default {
     }),
     project('web', {
       testEnvironment: 'jsdom',
-      moduleNameMapper: { '\\.css$': here('web/src/test/no-style.ts') },
+      globalSetup: here('web/src/test/bundle-antd.mjs'),
+      moduleNameMapper: {
+        '\\.css$': here('web/src/test/no-style.ts'),
+        '^antd$': `${BUNDLES}/antd.mjs`,
+        '^@ant-design/icons$': `${BUNDLES}/icons.mjs`,
+      },
       setupFiles: [here('web/src/test/encoders.mjs')],
       setupFilesAfterEnv: [here('web/src/test/dom.ts')],
     }),

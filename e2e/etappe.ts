@@ -1,15 +1,14 @@
-import { fork } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
+import { cp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import type { Server, Socket } from 'node:net';
 import { tmpdir } from 'node:os';
-import { fileURLToPath } from 'node:url';
+import { join } from 'node:path';
 import { test as base } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import pg from 'pg';
-
-const ROOT = fileURLToPath(new URL('..', import.meta.url));
+import { admin, ended, served, templateOf } from './served.ts';
+import type { Filling } from './served.ts';
 
 /** A server of the test's own on a database of its own, that can be stopped, started and cut off. */
 export class Etappe {
@@ -18,52 +17,22 @@ export class Etappe {
   private silent: { readonly server: Server; readonly sockets: Set<Socket> } | null = null;
   private port = 0;
   private readonly database = `e2e_${randomBytes(6).toString('hex')}`;
-  private readonly demo: boolean;
+  private readonly photoFolder = join(tmpdir(), `etappe-photos-${this.database}`);
 
-  constructor(demo: boolean) {
-    this.demo = demo;
-  }
-
-  async create(): Promise<void> {
-    await admin(`CREATE DATABASE ${this.database}`);
-    await this.start();
+  /** A copy of what was filled once for the run. */
+  static async filledWith(filling: Filling): Promise<Etappe> {
+    const etappe = new Etappe();
+    const template = templateOf(filling);
+    await cp(template.photoFolder, etappe.photoFolder, { recursive: true });
+    await admin(`CREATE DATABASE ${etappe.database} TEMPLATE ${template.database}`);
+    await etappe.start();
+    return etappe;
   }
 
   async start(): Promise<void> {
     await this.endSilence();
-    const database = new URL(clusterUrl());
-    database.pathname = `/${this.database}`;
-    const server = fork(`${ROOT}server/dist/main.js`, {
-      cwd: ROOT,
-      env: {
-        ...process.env,
-        NODE_OPTIONS: '',
-        DATABASE_URL: database.href,
-        PORT: String(this.port),
-        WEB_FOLDER: `${ROOT}web/dist`,
-        PHOTO_FOLDER: `${tmpdir()}/etappe-photos-${this.database}`,
-        LOG_LEVEL: 'error',
-        ...(this.demo ? { DEMO_FOLDER: `${ROOT}demo` } : {}),
-      },
-    });
-    this.server = server;
-    this.port = await new Promise<number>((resolve, reject) => {
-      server.once('message', (message: { listening: number }) => {
-        resolve(message.listening);
-      });
-      server.once('exit', (code) => {
-        reject(new Error(`the server ended with ${String(code)}`));
-      });
-    });
+    ({ server: this.server, port: this.port } = await served(this.database, this.photoFolder, this.port));
     this.url = `http://127.0.0.1:${String(this.port)}`;
-  }
-
-  private async stopServer(signal: NodeJS.Signals): Promise<void> {
-    const { server } = this;
-    if (server?.exitCode !== null || server.signalCode !== null) return;
-    const ended = new Promise((resolve) => server.once('exit', resolve));
-    server.kill(signal);
-    await ended;
   }
 
   /** In the server's place something that takes every connection and never says a word, as a dead signal does. */
@@ -89,7 +58,14 @@ export class Etappe {
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     await this.endSilence();
-    await this.stopServer(signal);
+    await ended(this.server, signal);
+  }
+
+  /** For good: nobody asks for it again. */
+  async end(): Promise<void> {
+    await this.stop();
+    await admin(`DROP DATABASE ${this.database} WITH (FORCE)`);
+    await rm(this.photoFolder, { recursive: true, force: true });
   }
 
   /** Takes the database away from the running server, and gives it back. */
@@ -111,22 +87,28 @@ export class Etappe {
   }
 }
 
-function clusterUrl(): string {
-  const url = process.env['TEST_CLUSTER_URL'];
-  if (!url) throw new Error('TEST_CLUSTER_URL is not set: run through playwright.config.ts');
-  return url;
-}
+/** The server of the next test, started while this one runs. */
+class Ahead {
+  private readonly next = new Map<Filling, Promise<Etappe>>();
 
-async function admin(statement: string): Promise<void> {
-  const client = new pg.Client(clusterUrl());
-  await client.connect();
-  await client.query(statement);
-  await client.end();
+  async take(filling: Filling): Promise<Etappe> {
+    const etappe = await (this.next.get(filling) ?? Etappe.filledWith(filling));
+    const following = Etappe.filledWith(filling);
+    // Told where it is taken.
+    following.catch(() => undefined);
+    this.next.set(filling, following);
+    return etappe;
+  }
+
+  async end(): Promise<void> {
+    for (const etappe of this.next.values()) await (await etappe).end();
+  }
 }
 
 interface WorkerFixtures {
   /** With the demo jobs in it, for tests that only look: one for all of a worker. */
   readonly sharedEtappe: Etappe;
+  readonly ahead: Ahead;
 }
 
 interface Fixtures {
@@ -144,18 +126,26 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
   sharedEtappe: [
     // eslint-disable-next-line no-empty-pattern -- playwright reads from the pattern what a fixture needs
     async ({}, use) => {
-      const etappe = new Etappe(true);
-      await etappe.create();
+      const etappe = await Etappe.filledWith('demo');
       await use(etappe);
-      await etappe.stop();
+      await etappe.end();
     },
     { scope: 'worker' },
   ],
-  etappe: async ({ page }, use) => {
-    await withServer(true, page, use);
+  ahead: [
+    // eslint-disable-next-line no-empty-pattern -- as above
+    async ({}, use) => {
+      const ahead = new Ahead();
+      await use(ahead);
+      await ahead.end();
+    },
+    { scope: 'worker' },
+  ],
+  etappe: async ({ page, ahead }, use) => {
+    await lent(await ahead.take('demo'), page, use);
   },
-  emptyEtappe: async ({ page }, use) => {
-    await withServer(false, page, use);
+  emptyEtappe: async ({ page, ahead }, use) => {
+    await lent(await ahead.take('empty'), page, use);
   },
   slowCpu: [
     async ({ context }, use) => {
@@ -184,13 +174,11 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
   ],
 });
 
-async function withServer(demo: boolean, page: Page, use: (etappe: Etappe) => Promise<void>): Promise<void> {
-  const etappe = new Etappe(demo);
-  await etappe.create();
+async function lent(etappe: Etappe, page: Page, use: (etappe: Etappe) => Promise<void>): Promise<void> {
   await use(etappe);
   // Pages first: one that still asks a server that is gone would complain of it.
   for (const open of page.context().pages()) await open.close();
-  await etappe.stop();
+  await etappe.end();
 }
 
 export const { expect } = base;

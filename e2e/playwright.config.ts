@@ -11,7 +11,7 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   forbidOnly: true,
-  globalSetup: './start-cluster.mjs',
+  globalSetup: './start-cluster.ts',
   outputDir: '../.data/playwright',
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? [['list'], ['json']] : [['list']],
   use: {

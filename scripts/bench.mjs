@@ -113,7 +113,7 @@ await run(async () => {
   const programs = needPostgres();
   needChromium();
   needPackages();
-  needBuild();
+  await needBuild();
   const folder = mkdtempSync(join(tmpdir(), 'etappe-bench-'));
   const cluster = await privateCluster({ programs, folder, forTests: true });
   const server = await startServer(cluster.url);

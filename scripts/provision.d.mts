@@ -3,3 +3,6 @@ export function needPostgres(): string;
 
 /** Folder of what is made on this machine and never committed. */
 export const DATA: string;
+
+/** Builds the application unless what it is built from is as it was. */
+export function needBuild(): Promise<void>;

@@ -1,5 +1,6 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -83,7 +84,7 @@ function hashOfTree(hash, path) {
 }
 
 /** Builds server and web when their sources are not those of the last build. */
-export function needBuild() {
+export async function needBuild() {
   const hash = createHash('sha256');
   for (const path of ['core/src', 'server/src', 'server/build.mjs', 'web', 'package-lock.json'])
     hashOfTree(hash, join(ROOT, path));
@@ -94,8 +95,9 @@ export function needBuild() {
     existsSync(join(ROOT, 'server/dist/main.js')) && existsSync(join(ROOT, 'web/dist/index.html'));
   if (built && existsSync(stamp) && readFileSync(stamp, 'utf8') === digest) return;
   say('Building …');
-  const done = spawnSync('npm', ['run', 'build', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
-  if (done.status !== 0)
+  const build = spawn('npm', ['run', 'build', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
+  const [code] = await once(build, 'exit');
+  if (code !== 0)
     throw new Mendable('The build failed.', 'look at the lines above; npm run check:types says more');
   writeFileSync(stamp, digest);
 }

@@ -128,7 +128,7 @@ await run(async () => {
   const programs = needPostgres();
   needChromium();
   needPackages();
-  needBuild();
+  await needBuild();
   const folder = mkdtempSync(join(tmpdir(), 'etappe-pictures-'));
   const cluster = await privateCluster({ programs, folder, forTests: true });
   const server = await startServer(cluster.url);

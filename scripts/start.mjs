@@ -57,7 +57,7 @@ await run(async () => {
   process.on('SIGHUP', quit);
   try {
     needPackages();
-    needBuild();
+    await needBuild();
     if (stopping) return;
     await keepServing({
       start: (port) => {

@@ -6,51 +6,63 @@ import { privateCluster } from './cluster.mjs';
 import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
 import { run, say } from './say.mjs';
 
-/** Everything that can be checked, on a fresh checkout too; its last line is the sum over all runners. */
-const CHECKS = [
-  // Two lanes side by side, for the two cores: lint takes as long as all others together.
-  [['lint', 'check:lint']],
-  [
-    ['format', 'check:format'],
-    ['types', 'check:types'],
-    ['arrows', 'check:arrows'],
-    ['unused', 'check:unused'],
-  ],
-];
+// Everything that can be checked, on a fresh checkout too; its last line is the sum over all runners.
+
+/** What failed, each by its name; how much passed. */
+const failures = [];
+let passed = 0;
+const failed = (name) => failures.push(name);
+
+/** Of whole phases, which go on side by side, and of the files of tests: seconds. */
+const phases = [];
+const files = [];
+const SLOWEST_TOLD = 10;
+
+async function phase(name, work) {
+  const began = Date.now();
+  await work();
+  phases.push([name, (Date.now() - began) / 1000]);
+}
 
 /** Runs one check and keeps what it says to itself unless it fails. */
-function check(name, script) {
-  const done = new Promise((resolve) => {
-    const child = spawn('npm', ['run', script, '--loglevel=error'], {
-      cwd: ROOT,
-      stdio: ['ignore', 'pipe', 'pipe'],
-    });
-    let output = '';
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (output += text));
-    child.once('close', (code) => resolve({ code: code ?? 1, output }));
+async function check(name, script) {
+  const child = spawn('npm', ['run', script, '--loglevel=error'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
   });
-  return done.then(({ code, output }) => {
-    if (code === 0) {
-      say(`✓ ${name}`);
-      passed += 1;
-    } else {
-      say(`✕ ${name}; alone: npm run ${script}\n${output}`);
-      failed(`check: ${name} (npm run ${script})`);
-    }
-  });
+  let output = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (output += text));
+  const code = await new Promise((resolve) => child.once('close', (ended) => resolve(ended ?? 1)));
+  if (code === 0) {
+    say(`✓ ${name}`);
+    passed += 1;
+  } else {
+    say(`✕ ${name}; alone: npm run ${script}\n${output}`);
+    failed(`check: ${name} (npm run ${script})`);
+  }
 }
 
-async function lane(checks) {
-  for (const [name, script] of checks) await check(name, script);
+/** Two lanes for two cores: lint takes as long as all other checks and the build together. */
+const lint = () => phase('lint', () => check('lint', 'check:lint'));
+async function otherChecksAndBuild() {
+  await phase('types', () => check('types', 'check:types'));
+  await phase('format, arrows, unused', async () => {
+    await check('format', 'check:format');
+    await check('arrows', 'check:arrows');
+    await check('unused', 'check:unused');
+  });
+  await phase('build', needBuild);
 }
 
-function command(program, args, env = {}) {
+/** Its code at the end; `onMessage` hears what a child says that was started with node. */
+function command(program, args, env = {}, onMessage = null) {
   return new Promise((resolve) => {
     const child = spawn(program, args, {
       cwd: ROOT,
-      stdio: ['ignore', 2, 2],
+      stdio: ['ignore', 2, 2, ...(onMessage ? ['ipc'] : [])],
       env: { ...process.env, ...env },
     });
+    if (onMessage) child.on('message', onMessage);
     child.once('exit', (code) => resolve(code ?? 1));
     child.once('error', () => resolve(1));
   });
@@ -64,24 +76,29 @@ function report(path) {
   }
 }
 
-/** What failed, each by its name; how much passed. */
-const failures = [];
-let passed = 0;
-const failed = (name) => failures.push(name);
-
 const fileOf = (path) => relative(ROOT, path);
 
-async function jest(folder, cluster) {
+const JEST = [
+  '--experimental-vm-modules',
+  '--no-warnings=ExperimentalWarning',
+  'node_modules/jest/bin/jest.js',
+];
+
+async function jest(folder, cluster, onFreeCore) {
   const out = join(folder, 'jest.json');
-  const code = await command(
-    'npm',
-    ['run', 'jest', '--loglevel=error', '--', '--json', `--outputFile=${out}`],
-    { TEST_CLUSTER_URL: cluster.url },
-  );
+  const args = [
+    ...JEST,
+    '--json',
+    `--outputFile=${out}`,
+    '--reporters=default',
+    '--reporters=./scripts/jest-tail.mjs',
+  ];
+  const code = await command(process.execPath, args, { TEST_CLUSTER_URL: cluster.url }, onFreeCore);
   const result = report(out);
   passed += result?.numPassedTests ?? 0;
   const before = failures.length;
-  for (const { name, assertionResults, message } of result?.testResults ?? []) {
+  for (const { name, assertionResults, message, startTime, endTime } of result?.testResults ?? []) {
+    files.push([fileOf(name), (endTime - startTime) / 1000]);
     const broken = assertionResults.filter((test) => test.status === 'failed');
     for (const test of broken) failed(`jest: ${fileOf(name)}: ${test.fullName}`);
     // A suite that does not even load has no tests that could fail.
@@ -105,28 +122,43 @@ async function playwright(folder, cluster) {
   const code = await command('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], env);
   const result = report(out);
   const before = failures.length;
-  for (const spec of specsOf(result ?? {}))
+  const seconds = new Map();
+  for (const spec of specsOf(result ?? {})) {
     if (spec.ok) passed += 1;
     else failed(`playwright: ${spec.file}:${spec.line}: ${spec.title}`);
+    for (const { duration } of spec.tests.flatMap((test) => test.results))
+      seconds.set(spec.file, (seconds.get(spec.file) ?? 0) + duration / 1000);
+  }
+  for (const [file, took] of seconds) files.push([`e2e/${file}`, took]);
   if (code !== 0 && failures.length === before) failed(`playwright ended with ${String(code)}`);
 }
 
+function tellTimes(began) {
+  const whole = (seconds) => String(Math.round(seconds)).padStart(5);
+  say('— seconds of the phases, some side by side');
+  for (const [name, seconds] of phases) say(`${whole(seconds)}  ${name}`);
+  say('— the slowest files');
+  for (const [file, seconds] of files.toSorted((a, b) => b[1] - a[1]).slice(0, SLOWEST_TOLD))
+    say(`${whole(seconds)}  ${file}`);
+  say(`${Math.round((Date.now() - began) / 1000)} s`);
+}
+
 await run(async () => {
+  const began = Date.now();
   needNode();
   const programs = needPostgres();
   needChromium();
   needPackages();
   const folder = mkdtempSync(join(tmpdir(), 'etappe-test-'));
   const cluster = await privateCluster({ programs, folder, forTests: true });
-  const began = Date.now();
   try {
-    say('— checks');
-    await Promise.all(CHECKS.map(lane));
+    say('— checks and build');
+    await Promise.all([lint(), otherChecksAndBuild()]);
     say('— jest');
-    await jest(folder, cluster);
-    say('— playwright');
-    needBuild();
-    await playwright(folder, cluster);
+    let browsers = null;
+    const startBrowsers = () => (browsers ??= phase('playwright', () => playwright(folder, cluster)));
+    await phase('jest', () => jest(folder, cluster, startBrowsers));
+    await startBrowsers();
   } catch (error) {
     say(error?.stack ?? String(error));
     failed(`npm test itself: ${String(error)}`);
@@ -134,7 +166,7 @@ await run(async () => {
     cluster.stop();
     rmSync(folder, { recursive: true, force: true });
   }
-  say(`${Math.round((Date.now() - began) / 1000)} s`);
+  tellTimes(began);
   for (const name of failures) process.stdout.write(`✕ ${name}\n`);
   process.stdout.write(`${passed} passed, ${failures.length} failed\n`);
   process.exitCode = failures.length === 0 && passed > 0 ? 0 : 1;

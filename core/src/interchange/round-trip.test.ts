@@ -94,13 +94,13 @@ function numbered(file: unknown): unknown {
 }
 
 /** The reading of a file after everything was taken out that only code can tell to be wrong. */
-function soundReading(file: unknown): Extract<JobFileReading, { ok: true }> {
-  let sound = file;
+function soundReading(made: unknown): Extract<JobFileReading, { ok: true }> {
+  let sound = made;
   for (;;) {
     const reading = readJobFile(sound);
     if (reading.ok) return reading;
-    const [fault] = reading.faults;
-    const next = without(sound, fault?.path ?? '');
+    // From the end, so that what is taken out does not move what is still to be taken out.
+    const next = reading.faults.toReversed().reduce((file, { path }) => without(file, path), sound);
     if (JSON.stringify(next) === JSON.stringify(sound)) throw new Error(JSON.stringify(reading.faults));
     sound = next;
   }
@@ -121,7 +121,7 @@ describe('job files', () => {
 
   it('are tried with surveys in which every kind of entry stands', () => {
     const kinds = new Set<string>();
-    for (const file of fc.sample(files, { numRuns: 200, seed: 7 }))
+    for (const file of fc.sample(files, { numRuns: 60, seed: 7 }))
       for (const [list, entries] of Object.entries(soundReading(file).survey))
         if (Array.isArray(entries) && entries.length > 0) kinds.add(list);
     expect([...kinds].sort()).toEqual(
