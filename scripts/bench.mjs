@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
 import { catalogueRows, diagnosisRow } from './bench/judgement.mjs';
+import { referenceTimes } from './bench/reference.mjs';
 import { fairnessRows } from './bench/fairness.mjs';
 import { supplyRows } from './bench/supply.mjs';
 import { judgeRow, treatmentRows } from './bench/treatment.mjs';
@@ -78,8 +79,21 @@ async function firstPaintScript(page, url) {
 
 const ms = (value) => `${value.toFixed(0)} ms`;
 
-function report(rows) {
+const MILLISECONDS = { µs: 0.001, ms: 1, s: 1000 };
+
+/** The first time that a cell names, as a multiple of what the reference took; nothing where it names none. */
+function multiple(measured, reference) {
+  const found = /(?:^|, )([\d.]+) (µs|ms|s)\b/.exec(measured);
+  if (!found) return '–';
+  const times = (Number(found[1]) * MILLISECONDS[found[2]]) / reference;
+  return `${times < 10 ? times.toPrecision(2) : times.toFixed(0)} ×`;
+}
+
+/** @param rows what, target, measured, and `paint` where a page is painted */
+function report(rows, references) {
   const machine = `${cpus().length} × ${cpus()[0].model.trim()}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}`;
+  const both = ({ core, paint }) => `${ms(core)} of work, ${ms(paint)} of paint`;
+  const [first, last] = references;
   return [
     '# Benchmarks',
     '',
@@ -87,9 +101,14 @@ function report(rows) {
     '',
     `Measured ${new Date().toISOString().slice(0, 10)} on ${machine}.`,
     '',
-    '| what | target | measured |',
-    '| --- | --- | --- |',
-    ...rows.map((row) => `| ${row.join(' | ')} |`),
+    `Reference: a fixed piece of work and of paint that are not ours (\`scripts/bench/reference.mjs\`) took ${both(first)} at the beginning, ${both(last)} at the end. The last column gives each figure as a multiple of the first, of paint where a page is painted; it can be compared between machines.`,
+    '',
+    '| what | target | measured | × reference |',
+    '| --- | --- | --- | --- |',
+    ...rows.map(
+      ([what, target, measured, by = 'core']) =>
+        `| ${what} | ${target} | ${measured} | ${multiple(measured, first[by])} |`,
+    ),
     '',
   ].join('\n');
 }
@@ -120,6 +139,8 @@ await run(async () => {
   const browser = await chromium.launch(BROWSER);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    say('Measuring the machine …');
+    const before = await referenceTimes(browser);
     say('Measuring the first paint …');
     const script = await firstPaintScript(page, server.url);
     say('Measuring photos …');
@@ -138,7 +159,7 @@ await run(async () => {
     const tape = await tapeRow();
     const times = (t) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
-    const text = report([
+    const rows = [
       ['derivation and first valid schedule of the demo job, in the worker', '50 ms', times(demo)],
       [`the same for a generated job of ${GENERATED_SURFACES} surfaces`, '400 ms', times(generated)],
       ...imported,
@@ -155,7 +176,8 @@ await run(async () => {
       ...(await supplyRows()),
       ...(await catalogueRows()),
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],
-    ]);
+    ];
+    const text = report(rows, [before, await referenceTimes(browser)]);
     writeFileSync(join(ROOT, 'docs/benchmarks.md'), text);
     process.stdout.write(text);
   } finally {

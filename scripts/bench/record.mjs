@@ -80,11 +80,13 @@ export async function largeWalkRows(page) {
       `a job of ${LARGE_JOB_SURFACES} surfaces opened, address to last tile`,
       '1 s',
       `${ms(median(openings))} median of 5, ${ms(Math.max(...openings))} worst`,
+      'paint',
     ],
     [
       `input to paint on the walk of ${LARGE_JOB_SURFACES} surfaces`,
       '50 ms',
       `${ms(median(paints))} median of ${paints.length}, ${ms(Math.max(...paints))} worst`,
+      'paint',
     ],
   ];
 }

@@ -29,6 +29,10 @@ interface Due {
   readonly part: TreatmentPart;
   readonly from: number;
   readonly latest: number;
+  /** Something in it must stay dry. */
+  readonly dry: boolean;
+  /** It brings water, and nothing in it must stay dry. */
+  readonly wetWork: boolean;
 }
 
 /** What wets which faces, and how long a method wants its face dry. */
@@ -56,6 +60,7 @@ export function propertyVisits(faces: readonly Face[], around: WetAndDry): reado
     const day = Math.min(ready, latest);
     const together = waiting.filter((due) => due.from <= day);
     const now = together.filter((due) => !givesWay(due, together, around));
+    const done = new Set(now);
     const fromDay = Math.max(...now.map((due) => due.from));
     visits.push({
       number: visits.length + 1,
@@ -64,12 +69,10 @@ export function propertyVisits(faces: readonly Face[], around: WetAndDry): reado
       parts: now.map(({ face, part }) => ({ surface: face.surface, wait: part.wait, stages: part.stages })),
     });
     waiting = waiting
-      .flatMap((due) =>
-        now.includes(due) ? dueAfter(due.face, due.face.parts.indexOf(due.part), day) : [due],
-      )
+      .flatMap((due) => (done.has(due) ? dueAfter(due.face, due.face.parts.indexOf(due.part), day) : [due]))
       .map((due) => {
-        const wetted = isDry(due) && now.some((other) => isWetWork(other) && reaches(other, due, around));
-        const wets = isWetWork(due) && now.some((other) => isDry(other) && reaches(due, other, around));
+        const wetted = due.dry && now.some((other) => other.wetWork && reaches(other, due, around));
+        const wets = due.wetWork && now.some((other) => other.dry && reaches(due, other, around));
         const from = day + Math.max(wetted ? daysDry(due, around) : 0, wets ? STAYS_DRY_DAYS : 0);
         return from <= due.from ? due : { ...due, from, latest: Math.max(due.latest, from) };
       });
@@ -80,8 +83,8 @@ export function propertyVisits(faces: readonly Face[], around: WetAndDry): reado
 /** Whether it waits for another visit because water and what must stay dry would come together in this one. */
 function givesWay(due: Due, together: readonly Due[], around: WetAndDry): boolean {
   return together.some((other) => {
-    if (isDry(due) && isWetWork(other) && reaches(other, due, around)) return !comesFirst(due);
-    if (isWetWork(due) && isDry(other) && reaches(due, other, around)) return comesFirst(other);
+    if (due.dry && other.wetWork && reaches(other, due, around)) return !comesFirst(due);
+    if (due.wetWork && other.dry && reaches(due, other, around)) return comesFirst(other);
     return false;
   });
 }
@@ -89,14 +92,6 @@ function givesWay(due: Due, together: readonly Due[], around: WetAndDry): boolea
 /** What is wetted later anyway comes before it, as a weed killer does; all else that must stay dry comes after. */
 function comesFirst({ face, part }: Due): boolean {
   return face.parts.slice(face.parts.indexOf(part) + 1).some(({ stages }) => stages.some(isWet));
-}
-
-function isDry({ part }: Due): boolean {
-  return part.stages.some(staysDry);
-}
-
-function isWetWork(due: Due): boolean {
-  return !isDry(due) && due.part.stages.some(isWet);
 }
 
 function reaches(from: Due, to: Due, { wetted }: WetAndDry): boolean {
@@ -117,7 +112,9 @@ function dueAfter(face: Face, index: number, day: number): readonly Due[] {
       from,
       Math.min(latest, days.latest === null ? Infinity : from - days.from + days.latest),
     );
-    if (part.stages.length > 0) return [{ face, part, from, latest }];
+    if (part.stages.length === 0) continue;
+    const dry = part.stages.some(staysDry);
+    return [{ face, part, from, latest, dry, wetWork: !dry && part.stages.some(isWet) }];
   }
   return [];
 }

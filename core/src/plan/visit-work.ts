@@ -165,8 +165,14 @@ function wallFeet(
   above: readonly Above[],
 ): readonly string[] {
   const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
+  const belowOf = new Map<string, string[]>();
+  for (const { upper, lower } of above) {
+    const below = belowOf.get(upper);
+    if (below) below.push(lower);
+    else belowOf.set(upper, [lower]);
+  }
   return surfaces.flatMap((wall) => {
-    const below = above.filter(({ upper }) => upper === wall.surface.id).map(({ lower }) => lower);
+    const below = belowOf.get(wall.surface.id) ?? [];
     const splashed = below.some((id) => {
       const floor = byId.get(id);
       return floor && phases.has(id) && splashesUp(wall, floor);
