@@ -14,7 +14,7 @@ const ROOMS = [
   ['sequence'],
   ['plan'],
   ['risk', 'order', 'run', 'aftercare'],
-  ['interchange'],
+  ['interchange', 'wire'],
 ];
 const room = (names) => `^core/src/(${names.join('|')})/`;
 

@@ -91,7 +91,7 @@ async function jest(folder, cluster, onFreeCore) {
     '--json',
     `--outputFile=${out}`,
     '--reporters=default',
-    '--reporters=./scripts/jest-tail.mjs',
+    `--reporters=${join(ROOT, 'scripts/jest-tail.mjs')}`,
   ];
   const code = await command(process.execPath, args, { TEST_CLUSTER_URL: cluster.url }, onFreeCore);
   const result = report(out);

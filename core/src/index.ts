@@ -245,3 +245,39 @@ export type { Tolerance } from './treatment/tolerances.ts';
 export { LONGEST_QUICK_LINE, readQuickLine, withQuickEdit } from './quick-line/quick-line.ts';
 export type { QuickReading, QuickSurface } from './quick-line/quick-line.ts';
 export type { QuickEdit, QuickPart } from './quick-line/quick-part.ts';
+export { answerFault } from './wire/answer.ts';
+export type { AnswerSchema, Kept, Made } from './wire/answer.ts';
+export {
+  acknowledgementSchema,
+  changesBatchSchema,
+  changesLogSchema,
+  newerEntitiesSchema,
+} from './wire/changes.ts';
+export type { ChangesBatch, ChangesLog, LoggedChange, NewerEntities } from './wire/changes.ts';
+export { customerContactSchema, customerSchema, customersListSchema } from './wire/customers.ts';
+export type { Customer, CustomerContact, CustomersList } from './wire/customers.ts';
+export { keptPhotoSchema, keptSheetSchema } from './wire/files.ts';
+export type { KeptPhoto } from './wire/files.ts';
+export { handbookBatchSchema, handbookLogSchema, storedHandbookSchema } from './wire/handbook.ts';
+export type { HandbookLog, LoggedHandbookChange, StoredHandbook } from './wire/handbook.ts';
+export {
+  JOB_SORTS,
+  importedJobSchema,
+  jobCopySchema,
+  jobsPageSchema,
+  jobsQuerySchema,
+  madeSchema,
+  newJobSchema,
+  openedJobSchema,
+} from './wire/jobs.ts';
+export type { JobSummary, JobsPage, JobsQuery, NewJob, OpenedJob, PreviousJob } from './wire/jobs.ts';
+export { issueSchema, issuedOrderSchema, orderDocumentSchema } from './wire/orders.ts';
+export type { IssueRequest, IssuedOrder, OrderDocument } from './wire/orders.ts';
+export { pageSchema } from './wire/page.ts';
+export type { FoundPage } from './wire/page.ts';
+export { propertiesPageSchema } from './wire/properties.ts';
+export type { PropertiesPage, PropertySummary } from './wire/properties.ts';
+export { lotUsesQuerySchema, lotUsesSchema, reservationsListSchema } from './wire/stock.ts';
+export type { LotReservation, LotUsed, LotUses, ReservationsList } from './wire/stock.ts';
+export { newTemplateSchema, templatesListSchema } from './wire/templates.ts';
+export type { NewTemplate, Template, TemplatesList } from './wire/templates.ts';

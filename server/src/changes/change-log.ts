@@ -1,22 +1,9 @@
 import { ENTITY_KINDS, fieldIn } from '@etappe/core';
-import type { RecordKind } from '@etappe/core';
+import type { LoggedChange, RecordKind } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { jobIn } from '../jobs/open-job.ts';
 import { ChangeRecord } from './change-record.ts';
-
-/** One line of the log: who did what to which entity and when, each field from what to what. */
-export interface LoggedChange {
-  readonly sequence: number;
-  readonly at: string;
-  /** When the device says that it was entered, where it said so. */
-  readonly deviceAt: string | null;
-  readonly by: string;
-  readonly kind: RecordKind;
-  readonly entity: string;
-  readonly op: 'create' | 'patch' | 'delete';
-  readonly fields: readonly { readonly field: string; readonly from: unknown; readonly to: unknown }[];
-}
 
 const LONGEST_LOG = 200;
 const HANGS_ON_SURFACE = Object.keys(ENTITY_KINDS);

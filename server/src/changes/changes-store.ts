@@ -10,6 +10,7 @@ import {
 import type {
   Acknowledgement,
   AppliedChange,
+  NewerEntities,
   Property,
   SurveyChange,
   SurveyState,
@@ -35,14 +36,6 @@ import { handbookRevisionOf } from '../handbook/handbook-entries.ts';
 import { Problem, invalid } from '../problems/problem.ts';
 import { followProperty } from '../properties/properties-store.ts';
 import { ChangeRecord } from './change-record.ts';
-
-/** What came to a job since: the entities that were touched as they stand now, null for those that are gone. */
-export interface NewerEntities {
-  readonly sequence: number;
-  /** Of the house: another one than the device has says that it must be asked for. */
-  readonly handbookRevision: number;
-  readonly entities: Acknowledgement['entities'];
-}
 
 export interface ChangesStore {
   /**

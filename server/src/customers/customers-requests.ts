@@ -1,12 +1,9 @@
-import { uuidSchema } from '@etappe/core';
+import { customerContactSchema, uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
-import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { validated, validatedParam } from '../problems/validated.ts';
-import type { CustomerContact, CustomersStore } from './customers-store.ts';
+import type { CustomersStore } from './customers-store.ts';
 
-const words = Joi.string().trim().max(500).allow('').required();
-const contactSchema = Joi.object<CustomerContact>({ person: words, phone: words, mail: words, note: words });
 const idSchema = uuidSchema.label('customer');
 
 export function customersRequests(customers: CustomersStore): Record<'list' | 'setContact', RequestHandler> {
@@ -16,7 +13,7 @@ export function customersRequests(customers: CustomersStore): Record<'list' | 's
     },
     async setContact(req, res) {
       const id = validatedParam(idSchema, req.params['customer']);
-      res.json(await customers.setContact(contextOf(res), id, validated(contactSchema, req.body)));
+      res.json(await customers.setContact(contextOf(res), id, validated(customerContactSchema, req.body)));
     },
   };
 }

@@ -1,21 +1,9 @@
+import type { Customer, CustomerContact } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
 import { notFound } from '../problems/problem.ts';
 import { CustomerRecord } from './customer-record.ts';
-
-/** How a customer is reached. */
-export interface CustomerContact {
-  readonly person: string;
-  readonly phone: string;
-  readonly mail: string;
-  readonly note: string;
-}
-
-export interface Customer extends CustomerContact {
-  readonly id: string;
-  readonly name: string;
-}
 
 const NO_CONTACT: CustomerContact = { person: '', phone: '', mail: '', note: '' };
 

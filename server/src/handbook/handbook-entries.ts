@@ -3,10 +3,10 @@ import type {
   AppliedHandbookChange,
   HandbookChange,
   HandbookPart,
-  HandbookRecord,
   HouseHandbook,
   Product,
   StockLot,
+  StoredHandbook,
 } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
@@ -15,12 +15,6 @@ import type { Context } from '../context.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
 import { Problem, invalid } from '../problems/problem.ts';
 import { DataSheetRecord, HandbookChangeRecord, HandbookEntryRecord } from './handbook-record.ts';
-
-/** Everything that a house has written, and how often it has. */
-export interface StoredHandbook {
-  readonly revision: number;
-  readonly records: readonly HandbookRecord[];
-}
 
 /** How often a house has changed its handbook. */
 export async function handbookRevisionOf(

@@ -1,22 +1,15 @@
-import { handbookChangeSchema } from '@etappe/core';
-import type { HandbookChange } from '@etappe/core';
+import { handbookBatchSchema, pageSchema } from '@etappe/core';
 import { rm } from 'node:fs/promises';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import multer from 'multer';
 import { contextOf } from '../context-of.ts';
-import { pageKeys } from '../database/page-of.ts';
-import type { Page } from '../database/page-of.ts';
 import { receivedFile } from '../problems/received-file.ts';
 import { validated, validatedParam, validatedQuery } from '../problems/validated.ts';
 import { LARGEST_SHEET_BYTES } from './data-sheets-store.ts';
 import type { DataSheetsStore } from './data-sheets-store.ts';
 import type { HandbookStore } from './handbook-store.ts';
 
-const changesSchema = Joi.object<{ changes: readonly HandbookChange[] }>({
-  changes: Joi.array().items(handbookChangeSchema).min(1).max(200).unique('id').required(),
-});
-const pageSchema = Joi.object<Page>(pageKeys);
 const sha256Schema = Joi.string().hex().length(64).lowercase().required().label('data sheet');
 const FIELD = 'sheet';
 
@@ -31,7 +24,7 @@ export function handbookRequests(
       res.json(await handbook.read(contextOf(res)));
     },
     async change(req, res) {
-      const { changes } = validated(changesSchema, req.body);
+      const { changes } = validated(handbookBatchSchema, req.body);
       res.json(await handbook.change(contextOf(res), changes));
     },
     async log(req, res) {

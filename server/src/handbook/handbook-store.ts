@@ -1,21 +1,8 @@
-import type { HandbookChange, HandbookRecord } from '@etappe/core';
+import type { HandbookChange, HandbookRecord, LoggedHandbookChange, StoredHandbook } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { HandbookChangeRecord } from './handbook-record.ts';
 import { changeHandbook, handbookIn } from './handbook-entries.ts';
-import type { StoredHandbook } from './handbook-entries.ts';
-
-/** One line of the handbook's log: who did what to which entry and when. */
-export interface LoggedHandbookChange {
-  readonly sequence: number;
-  readonly at: string;
-  readonly by: string;
-  readonly part: HandbookRecord['part'];
-  readonly entry: string;
-  readonly op: 'put' | 'remove';
-  readonly before: Readonly<Record<string, unknown>> | null;
-  readonly after: Readonly<Record<string, unknown>> | null;
-}
 
 export interface HandbookStore {
   read(context: Context): Promise<StoredHandbook>;

@@ -1,12 +1,11 @@
 import { JOB_KIND, duplicateOf, freshEntities, freshRecord, stateOf, surveyOf } from '@etappe/core';
-import type { JobDetail, Survey } from '@etappe/core';
+import type { JobDetail, JobsPage, JobsQuery, PreviousJob, Survey } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context.ts';
 import { oneAtATime } from '../database/one-at-a-time.ts';
 import { likePattern } from '../database/like-pattern.ts';
-import type { Page } from '../database/page-of.ts';
 import { takeOwnEntries } from '../handbook/handbook-entries.ts';
 import { Problem, notFound } from '../problems/problem.ts';
 import { followProperty } from '../properties/properties-store.ts';
@@ -15,29 +14,10 @@ import { HouseRecord } from './house-record.ts';
 import { JobRecord } from './job-record.ts';
 import { insertEntities } from './entity-rows.ts';
 import { entityRow, jobColumns, openIn, previousFindings } from './open-job.ts';
-import type { OpenJob, PreviousJob } from './open-job.ts';
-
-export interface JobSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly customer: string;
-  readonly start: string | null;
-  readonly surfaces: number;
-  readonly lastOrder: number | null;
-  readonly updatedAt: string;
-}
-
-export const SORT_KEYS = ['name', 'customer', 'start', 'updatedAt'] as const;
-export interface JobsQuery extends Page {
-  readonly find: string;
-  readonly sort: (typeof SORT_KEYS)[number];
-}
+import type { OpenJob } from './open-job.ts';
 
 export interface JobsStore {
-  list(
-    context: Context,
-    query: JobsQuery,
-  ): Promise<{ readonly jobs: readonly JobSummary[]; readonly total: number }>;
+  list(context: Context, query: JobsQuery): Promise<JobsPage>;
   /** A job with its property as a survey has them. A repeat with the same id is harmless. */
   create(context: Context, id: string, propertyId: string, survey: Survey): Promise<void>;
   /** A job on a property that is known: what lasts is there, what passes is to be asked. */

@@ -1,5 +1,5 @@
 import { JOB_KIND, handbookOf, lastsWithProperty, shelfBefore } from '@etappe/core';
-import type { JobDetail, RecordKind, SurveyState, VersionedEntity } from '@etappe/core';
+import type { JobDetail, PreviousJob, RecordKind, SurveyState, VersionedEntity } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
@@ -18,14 +18,6 @@ export interface OpenJob {
   readonly sequence: number;
   readonly handbookRevision: number;
   readonly state: SurveyState;
-}
-
-/** The job before on the same property, and what it found. */
-export interface PreviousJob {
-  readonly id: string;
-  readonly name: string;
-  readonly start: string | null;
-  readonly findings: readonly Readonly<Record<string, unknown>>[];
 }
 
 /**
@@ -104,7 +96,12 @@ export async function previousFindings(
     .where({ property_id: previous.property_id, job_id: previous.id, kind: 'finding' })
     .orderBy('position');
   const { start } = previous.detail as unknown as JobDetail;
-  return { id: previous.id, name: previous.name, start, findings: rows.map((row) => row.detail) };
+  return {
+    id: previous.id,
+    name: previous.name,
+    start,
+    findings: rows.map((row) => row.detail as unknown as PreviousJob['findings'][number]),
+  };
 }
 
 export function jobEntity(row: JobRecord): VersionedEntity {

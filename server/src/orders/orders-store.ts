@@ -7,7 +7,7 @@ import {
   planAround,
   surveyOf,
 } from '@etappe/core';
-import type { CrewOrder, DecidedVisit } from '@etappe/core';
+import type { CrewOrder, IssueRequest, IssuedOrder, OrderDocument } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
@@ -18,33 +18,11 @@ import { reserveLots } from '../stock/stock-store.ts';
 import { unsoundToday } from './earlier-rules.ts';
 import { OrderRecord } from './order-record.ts';
 
-export interface IssuedOrder {
-  readonly id: string;
-  readonly number: number;
-  readonly issuedAt: string;
-  readonly issuedBy: string;
-  readonly inputsHash: string;
-}
-
-export interface IssueRequest {
-  readonly id: string;
-  /** Of the plan that the client saw. */
-  readonly inputsHash: string;
-  readonly decided: DecidedVisit;
-}
-
 export interface OrdersStore {
   ofJob(context: Context, jobId: string): Promise<readonly IssuedOrder[]>;
   /** Derives anew, checks the decided schedule and keeps the order for good; never solves. A repeat is harmless. */
   issue(context: Context, jobId: string, request: IssueRequest): Promise<IssuedOrder>;
   document(context: Context, jobId: string, number: number): Promise<OrderDocument>;
-}
-
-export interface OrderDocument extends IssuedOrder {
-  readonly document: CrewOrder;
-  readonly sha256: string;
-  /** Why the rules of today would not let it be issued; null where they would, or it is of today. */
-  readonly unsoundToday: string | null;
 }
 
 export function ordersStore(database: Knex): OrdersStore {

@@ -1,3 +1,4 @@
+import type { KeptPhoto } from '@etappe/core';
 import { stat } from 'node:fs/promises';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
@@ -9,16 +10,6 @@ import type { PictureQueue } from './picture-queue.ts';
 import type { PhotoSize } from './picture.ts';
 
 /** A photo that is kept. */
-export interface KeptPhoto {
-  /** Of the file as it came. */
-  readonly sha256: string;
-  readonly widthPixels: number;
-  readonly heightPixels: number;
-  readonly takenAt: string | null;
-  readonly receivedAt: string;
-  readonly receivedBy: string;
-}
-
 export interface PhotosStore {
   /** Folder for files that are being received. */
   readonly incoming: string;

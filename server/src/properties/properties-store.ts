@@ -1,26 +1,10 @@
-import type { Property } from '@etappe/core';
+import type { PropertiesPage, Property, PropertySummary } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
 import { customerNamed } from '../customers/customers-store.ts';
 import { likePattern } from '../database/like-pattern.ts';
 import { PropertyRecord } from './property-record.ts';
-
-export interface PropertySummary {
-  readonly id: string;
-  readonly name: string;
-  readonly customer: string;
-  readonly customerId: string | null;
-  readonly address: string;
-  readonly surfaces: number;
-  /** Newest first; those that are deleted are not told. */
-  readonly jobs: readonly { readonly id: string; readonly name: string; readonly start: string | null }[];
-}
-
-export interface PropertiesPage {
-  readonly properties: readonly PropertySummary[];
-  readonly total: number;
-}
 
 export interface PropertiesStore {
   list(

@@ -1,15 +1,8 @@
-import type { RecordedUse } from '@etappe/core';
+import type { LotUsed } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
 import { LotUseRecord } from './lot-use-record.ts';
-
-/** A recorded use with who wrote it down and when. */
-export interface LotUsed extends RecordedUse {
-  readonly by: string;
-  /** Date and time, ISO 8601. */
-  readonly at: string;
-}
 
 /** What a job has taken of lots, the first first. */
 export async function usesOf(

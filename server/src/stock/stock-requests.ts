@@ -1,11 +1,8 @@
-import { recordedUseSchema, uuidSchema } from '@etappe/core';
+import { lotUsesQuerySchema, recordedUseSchema, uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
-import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { validated, validatedParam, validatedQuery } from '../problems/validated.ts';
 import type { StockStore } from './stock-store.ts';
-
-const jobSchema = Joi.object<{ job: string }>({ job: uuidSchema });
 
 export function stockRequests(
   stock: StockStore,
@@ -15,7 +12,7 @@ export function stockRequests(
       res.json({ reservations: await stock.reservations(contextOf(res)) });
     },
     async uses(req, res) {
-      const { job } = validatedQuery(jobSchema, req.query);
+      const { job } = validatedQuery(lotUsesQuerySchema, req.query);
       res.json({ uses: await stock.uses(contextOf(res), job) });
     },
     async record(req, res) {

@@ -1,21 +1,11 @@
-import type { LotUse, RecordedUse } from '@etappe/core';
+import type { LotReservation, LotUse, LotUsed, RecordedUse } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
 import type { Context } from '../context.ts';
 import { LotReservationRecord } from './lot-reservation-record.ts';
 import { LotUseRecord } from './lot-use-record.ts';
 import { usesOf } from './job-uses.ts';
-import type { LotUsed } from './job-uses.ts';
 import { recordUse, takeBackUse } from './lot-uses.ts';
-
-/** What an issued order takes of a lot, in litres or kilograms. */
-export interface LotReservation {
-  readonly lot: string;
-  readonly job: string;
-  readonly jobName: string;
-  readonly order: number;
-  readonly amount: number;
-}
 
 export interface StockStore {
   reservations(context: Context): Promise<readonly LotReservation[]>;

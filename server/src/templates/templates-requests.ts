@@ -1,17 +1,11 @@
-import { jobFileOf, readJobFile, surveyOf, templateOf, uuidSchema } from '@etappe/core';
+import { jobFileOf, newTemplateSchema, readJobFile, surveyOf, templateOf, uuidSchema } from '@etappe/core';
 import type { RequestHandler } from 'express';
-import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import type { JobsStore } from '../jobs/jobs-store.ts';
 import { invalid } from '../problems/problem.ts';
 import { validated, validatedParam } from '../problems/validated.ts';
 import type { TemplatesStore } from './templates-store.ts';
 
-const saveSchema = Joi.object<{ id: string; name: string; job: string }>({
-  id: uuidSchema,
-  name: Joi.string().trim().min(1).max(120).required(),
-  job: uuidSchema,
-});
 const idSchema = uuidSchema.label('template');
 
 export function templatesRequests(
@@ -23,7 +17,7 @@ export function templatesRequests(
       res.json({ templates: await templates.list(contextOf(res)) });
     },
     async save(req, res) {
-      const { id, name, job } = validated(saveSchema, req.body);
+      const { id, name, job } = validated(newTemplateSchema, req.body);
       const context = contextOf(res);
       const file = jobFileOf(templateOf(surveyOf((await jobs.open(context, job)).state)));
       const reading = readJobFile(file);

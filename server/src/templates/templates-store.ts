@@ -1,15 +1,9 @@
 import { readJobFile } from '@etappe/core';
-import type { Survey } from '@etappe/core';
+import type { Survey, Template } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { invalid, notFound } from '../problems/problem.ts';
 import { TemplateRecord } from './template-record.ts';
-
-export interface Template {
-  readonly id: string;
-  readonly name: string;
-  readonly surfaces: number;
-}
 
 /** Job files of the house that new jobs begin with: the sides and surfaces of a property as there are many. */
 export interface TemplatesStore {

@@ -1,12 +1,17 @@
 import { settingInWords, valueOf } from '@etappe/core';
-import type { CatalogueOverride, HouseCatalogue, OwnMaterial, OwnMethod } from '@etappe/core';
+import type {
+  CatalogueOverride,
+  HouseCatalogue,
+  LoggedHandbookChange,
+  OwnMaterial,
+  OwnMethod,
+} from '@etappe/core';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { LoggedHandbookChange } from '../server-connection.ts';
 import { shownMoment } from '../today.ts';
 import { Faults } from './faults.tsx';
 import { useHandbook } from './use-handbook.ts';

@@ -1,15 +1,15 @@
+import type { JobSummary } from '@etappe/core';
 import { describe, expect, it } from '@jest/globals';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import type { JobSummary } from '../server-connection.ts';
-import { standInServer, stateOfFile } from '../test/in-session.tsx';
+import { idOf, standInServer, stateOfFile } from '../test/in-session.tsx';
 import { faultAt, timeZones } from './job-fields.ts';
 import { JobsPage } from './jobs-page.tsx';
 
 const job = (id: string, name: string, customer: string, updatedAt: string): JobSummary => ({
-  id,
+  id: idOf(id),
   name,
   customer,
   start: null,
@@ -37,7 +37,6 @@ function answered(jobs: readonly JobSummary[], path: string) {
 
 function show(jobs: readonly JobSummary[], address = '/jobs') {
   const asked = standInServer(state, (request) => {
-    if (request.method !== 'GET') return {};
     if (request.path.startsWith('/templates')) return { templates: [] };
     return request.path.startsWith('/jobs?') ? answered(jobs, request.path) : undefined;
   });
@@ -97,7 +96,7 @@ describe('the jobs page', () => {
     expect(asked.some((a) => a.method === 'DELETE')).toBe(false);
     await userEvent.click(screen.getByRole('button', { name: 'Delete job' }));
     await waitFor(() => {
-      expect(asked.find((a) => a.method === 'DELETE')?.path).toBe('/jobs/a');
+      expect(asked.find((a) => a.method === 'DELETE')?.path).toBe(`/jobs/${idOf('a')}`);
     });
   });
 });

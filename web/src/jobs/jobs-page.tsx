@@ -1,3 +1,5 @@
+import { JOB_SORTS } from '@etappe/core';
+import type { JobSummary } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined, UploadOutlined } from '@ant-design/icons';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, Button, Modal } from 'antd';
@@ -5,7 +7,6 @@ import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { JobSummary } from '../server-connection.ts';
 import { HouseHead } from './house-head.tsx';
 import { JobsOnDevice, Waiting } from './jobs-on-device.tsx';
 import { Pager, useListQuery } from './list-query.tsx';
@@ -26,7 +27,8 @@ const COLUMNS = [
 /** All jobs of the house; search, sorting and page live in the address. */
 export function JobsPage() {
   const { query, set, params } = useListQuery();
-  const sort = params.get('sort') ?? 'updatedAt';
+  // What an old link says that is none is passed over.
+  const sort = JOB_SORTS.find((key) => key === params.get('sort')) ?? 'updatedAt';
   const asked = { ...query, sort };
   const jobs = useQuery({
     queryKey: queryKeys.jobList(asked),

@@ -1,7 +1,7 @@
+import type { IssuedOrder } from '@etappe/core';
 /** @jest-environment node */
 import { describe, expect, it } from '@jest/globals';
 import { plan, readJobFile } from '@etappe/core';
-import type { IssuedOrder } from '../server-connection.ts';
 import { STATIONS } from './route-bar.tsx';
 
 const algae = [{ contaminant: 'green-algae', severity: 2 }];

@@ -1,7 +1,6 @@
-import type { Plan, Survey } from '@etappe/core';
+import type { IssuedOrder, Plan, Survey } from '@etappe/core';
 import { Link, useMatch } from 'react-router';
 import { usePlan } from '../planning/use-plan.tsx';
-import type { IssuedOrder } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 interface StationState {

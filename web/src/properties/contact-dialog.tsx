@@ -1,10 +1,10 @@
+import type { Customer, CustomerContact } from '@etappe/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Alert, Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import { Field } from '../quantity-fields/field.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { Customer, CustomerContact } from '../server-connection.ts';
 
 const FIELDS = [
   { key: 'person', label: 'Whom to ask for' },

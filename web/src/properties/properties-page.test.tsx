@@ -1,25 +1,25 @@
+import type { PropertySummary } from '@etappe/core';
 import { describe, expect, it } from '@jest/globals';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import type { PropertySummary } from '../server-connection.ts';
-import { standInServer, stateOfFile } from '../test/in-session.tsx';
+import { idOf, standInServer, stateOfFile } from '../test/in-session.tsx';
 import { PropertiesPage } from './properties-page.tsx';
 
 const state = stateOfFile({ surfaces: [{ id: 'w', material: 'concrete', size: '1x1', findings: [] }] });
 const mill: PropertySummary = {
-  id: 'mill', name: 'Old mill', customer: 'Zoe', customerId: 'zoe', address: 'Weir 1', surfaces: 3,
-  jobs: [{ id: 'j', name: 'Mill, spring', start: '2026-05-04' }],
+  id: idOf('1'), name: 'Old mill', customer: 'Zoe', customerId: idOf('2'), address: 'Weir 1', surfaces: 3,
+  jobs: [{ id: idOf('3'), name: 'Mill, spring', start: '2026-05-04' }],
 }; // prettier-ignore
 
 function show() {
   const asked = standInServer(state, ({ method, path }) => {
-    if (method !== 'GET') return {};
+    if (method !== 'GET') return undefined;
     if (path.startsWith('/templates')) return { templates: [] };
     if (path.startsWith('/customers'))
       return {
-        customers: [{ id: 'zoe', name: 'Zoe', contact: { person: '', phone: '', mail: '', note: '' } }],
+        customers: [{ id: idOf('2'), name: 'Zoe', person: '', phone: '', mail: '', note: '' }],
       };
     const found = 'old mill zoe'.includes(
       new URLSearchParams(path.split('?')[1]).get('find')?.toLowerCase() ?? '',
@@ -41,7 +41,10 @@ describe('the properties page', () => {
     show();
     expect(await screen.findByText('Old mill')).toBeInTheDocument();
     expect(screen.getByText('Weir 1')).toBeInTheDocument();
-    expect(screen.getByRole('link', { name: 'Mill, spring' })).toHaveAttribute('href', '/jobs/j/walk');
+    expect(screen.getByRole('link', { name: 'Mill, spring' })).toHaveAttribute(
+      'href',
+      `/jobs/${idOf('3')}/walk`,
+    );
   });
 
   it('finds by name and customer', async () => {
@@ -63,6 +66,6 @@ describe('the properties page', () => {
     await waitFor(() => {
       expect(JSON.stringify(asked.find((a) => a.method === 'POST')?.body)).toContain('Mill, autumn');
     });
-    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ propertyId: 'mill' });
+    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ propertyId: idOf('1') });
   });
 });

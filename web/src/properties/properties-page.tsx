@@ -1,3 +1,4 @@
+import type { PropertySummary } from '@etappe/core';
 import { PlusOutlined } from '@ant-design/icons';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
@@ -8,7 +9,6 @@ import { Pager, useListQuery } from '../jobs/list-query.tsx';
 import '../jobs/jobs-page.css';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { PropertySummary } from '../server-connection.ts';
 
 const NewJobDialog = lazy(async () => ({
   default: (await import('../jobs/new-job-dialog.tsx')).NewJobDialog,

@@ -1,3 +1,4 @@
+import type { LotUsed } from '@etappe/core';
 import { formatStock } from '@etappe/core';
 import { DeleteOutlined } from '@ant-design/icons';
 import { useQueryClient } from '@tanstack/react-query';
@@ -8,7 +9,6 @@ import { massUnit, volumeUnit } from '../quantity-fields/field-units.ts';
 import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { ServerProblem, server } from '../server-connection.ts';
-import type { LotUsed } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 interface Props {

@@ -1,8 +1,7 @@
 import { bulkText, decimal, formatMass, formatStock, formatVolume, listed } from '@etappe/core';
-import type { BulkLine, LotLine, Plan, StockLine } from '@etappe/core';
+import type { BulkLine, LotLine, LotUsed, Plan, StockLine } from '@etappe/core';
 import { sum } from 'd3-array';
 import { Link } from 'react-router';
-import type { LotUsed } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { LotUses } from './lot-uses.tsx';
 

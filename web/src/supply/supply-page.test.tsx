@@ -4,7 +4,7 @@ import type { Plan } from '@etappe/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { PlanContext } from '../planning/use-plan.tsx';
-import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { idOf, renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { SupplyPage } from './supply-page.tsx';
 
@@ -35,7 +35,7 @@ beforeAll(() => {
 beforeEach(() => {
   asked = standInServer(state, (request) =>
     request.path === '/stock/reservations'
-      ? { reservations: [{ lot: 'a', job: 'another', jobName: 'Quay', order: 7, amount: 19.9 }] }
+      ? { reservations: [{ lot: 'a', job: idOf('1'), jobName: 'Quay', order: 7, amount: 19.9 }] }
       : undefined,
   );
 });
@@ -73,8 +73,14 @@ describe('what was used of a lot', () => {
     asked = standInServer(state, (request) => {
       if (request.path === '/stock/reservations') return { reservations: [] };
       if (!request.path.startsWith('/stock/uses')) return undefined;
-      if (request.method === 'POST') kept = [{ ...(request.body as object), by: 'Ada', at: '2026-05-04T16:00:00.000Z' }];
-      if (request.method === 'DELETE') kept = [];
+      if (request.method === 'POST') {
+        const { job: _job, ...use } = request.body as { job: string };
+        kept = [{ ...use, by: 'Ada', at: '2026-05-04T16:00:00.000Z' }];
+      }
+      if (request.method === 'DELETE') {
+        kept = [];
+        return undefined;
+      }
       return post(request) ?? { uses: kept };
     });
   };

@@ -1,11 +1,10 @@
 import { provisionsOf } from '@etappe/core';
-import type { Plan, Provisions } from '@etappe/core';
+import type { LotReservation, LotUsed, Plan, Provisions } from '@etappe/core';
 import { useQuery } from '@tanstack/react-query';
 import { rollup, sum } from 'd3-array';
 import { useMemo } from 'react';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { LotReservation, LotUsed } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 const NONE: readonly LotReservation[] = [];

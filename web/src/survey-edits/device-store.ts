@@ -1,6 +1,6 @@
+import type { OpenedJob } from '@etappe/core';
 import { createStore, del, entries, get, set } from 'idb-keyval';
 import type { UseStore } from 'idb-keyval';
-import type { OpenedJob } from '../server-connection.ts';
 import type { EditBatch } from './edit-batch.ts';
 import { NOTHING_DONE } from './undo-stack.ts';
 import type { UndoState } from './undo-stack.ts';

@@ -1,6 +1,5 @@
 import { DEFAULT_GEAR, EMPTY_HANDBOOK, NO_RESTRICTIONS } from '@etappe/core';
-import type { HouseHandbook, SurveyState, VersionedEntity } from '@etappe/core';
-import type { OpenedJob } from '../server-connection.ts';
+import type { HouseHandbook, OpenedJob, SurveyState, VersionedEntity } from '@etappe/core';
 
 /** What an older version of the application kept on the device knows of no handbook, and not of every field. */
 export type OlderJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;

@@ -1,8 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
 import { handbookOf, shelfBefore, surveyOf } from '@etappe/core';
-import type { DraftChange, SurveyFault, SurveyState } from '@etappe/core';
+import type { DraftChange, OpenedJob, SurveyFault, SurveyState } from '@etappe/core';
 import { ServerProblem, server } from '../server-connection.ts';
-import type { OpenedJob } from '../server-connection.ts';
 import type { DeviceStore, KeptBatch } from './device-store.ts';
 import { browserStore } from './device-store.ts';
 import { EditQueue } from './edit-queue.ts';

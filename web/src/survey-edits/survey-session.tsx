@@ -1,11 +1,19 @@
 import { facesOf, houseCatalogue, surveyOf } from '@etappe/core';
-import type { DraftChange, Face, HouseCatalogue, Survey, SurveyFault, SurveyState } from '@etappe/core';
+import type {
+  DraftChange,
+  Face,
+  HouseCatalogue,
+  IssuedOrder,
+  PreviousJob,
+  Survey,
+  SurveyFault,
+  SurveyState,
+} from '@etappe/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, use, useEffect, useMemo, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { IssuedOrder, PreviousJob } from '../server-connection.ts';
 import { serverReach } from '../server-reach.ts';
 import type { SaveState } from './edit-queue.ts';
 import { openQueue } from './open-queues.ts';

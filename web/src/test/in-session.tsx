@@ -1,11 +1,10 @@
 import { applyChanges, entityIn, readJobFile, stateOf } from '@etappe/core';
-import type { Acknowledgement, SurveyChange, SurveyState } from '@etappe/core';
+import type { Acknowledgement, OpenedJob, SurveyChange, SurveyState } from '@etappe/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
-import type { OpenedJob } from '../server-connection.ts';
 import { SurveySessionProvider } from '../survey-edits/survey-session.tsx';
 
 /** What the stand-in server was asked, in order. */
@@ -24,6 +23,11 @@ export function sentChanges(asked: readonly Asked[]): readonly SurveyChange[] {
 
 /** A new one for each stand-in server: what one test leaves on the device is no other's. */
 let job = uuidv7();
+
+/** An id as the server has them, the same each time for a name of hexadecimal digits. */
+export function idOf(name: string): string {
+  return `00000000-0000-7000-8000-${name.padStart(12, '0')}`;
+}
 
 /** The state of a small job file. */
 export function stateOfFile(file: Record<string, unknown>): SurveyState {
@@ -60,7 +64,11 @@ export function standInServer(made: SurveyState, answer?: (asked: Asked) => unkn
     orders: [],
   };
   const answered = (request: Asked): unknown => {
-    if (request.method !== 'GET') return applied((request.body as { changes: SurveyChange[] }).changes);
+    if (request.path.endsWith('/changes') && request.method === 'POST')
+      return applied((request.body as { changes: SurveyChange[] }).changes);
+    // What is made is told by its id; what is taken away, by nothing.
+    if (request.method !== 'GET')
+      return request.method === 'DELETE' ? undefined : { id: (request.body as { id: string }).id };
     if (request.path.includes('/changes')) return { sequence: 0, handbookRevision: 0, entities: [] };
     return request.path.includes('/log/') ? { changes: [] } : opened;
   };
@@ -76,7 +84,11 @@ export function standInServer(made: SurveyState, answer?: (asked: Asked) => unkn
     asked.push(request);
     await Promise.resolve();
     const body = answer?.(request) ?? answered(request);
-    return { ok: true, status: 200, text: () => Promise.resolve(JSON.stringify(body)) };
+    return {
+      ok: true,
+      status: 200,
+      text: () => Promise.resolve(body === undefined ? '' : JSON.stringify(body)),
+    };
   }) as typeof fetch;
   return asked;
 }

@@ -1,7 +1,6 @@
 import { applyChanges, entityIn, readJobFile, referenceFaults, stateOf, surveyOf } from '@etappe/core';
-import type { Acknowledgement, SurveyChange, SurveyState } from '@etappe/core';
+import type { Acknowledgement, NewerEntities, SurveyChange, SurveyState } from '@etappe/core';
 import { ServerProblem } from '../server-connection.ts';
-import type { NewerEntities } from '../server-connection.ts';
 
 /** The twin of the server's changes in memory: atomic, each change once, with a log to ask what came since. */
 export class MemoryServer {

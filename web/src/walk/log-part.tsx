@@ -1,10 +1,9 @@
-import type { SurveyState } from '@etappe/core';
+import type { LoggedChange, SurveyState } from '@etappe/core';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import type { LoggedChange } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { shownMoment } from '../today.ts';
 import { entityName, fieldName, kindName, shownValue } from './record-words.ts';

@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import { SaveMark } from '../jobs/save-mark.tsx';
 import { UndoButtons } from '../jobs/undo-buttons.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { idOf, renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { DamagesPart } from './damages-part.tsx';
 import { FeaturesPart } from './features-part.tsx';
@@ -211,8 +211,8 @@ describe('the record of a surface', () => {
     };
     asked = standInServer(state, (request) =>
       request.method === 'GET' && /jobs\/[^/]+$/.test(request.path)
-        ? { id: request.path.slice(6), propertyId: 'p', sequence: 0, job: { ...state.job, id: request.path.slice(6) }, entities: [...state.entities.values()], orders: [],
-            previous: { id: 'before', name: 'Spring', start: '2025-04-01', findings: [found] } }
+        ? { id: request.path.slice(6), propertyId: idOf('1'), sequence: 0, handbook: state.handbook, handbookRevision: 0, job: { ...state.job, id: request.path.slice(6) },
+            entities: [...state.entities.values()], orders: [], previous: { id: idOf('2'), name: 'Spring', start: '2025-04-01', findings: [found] } }
         : undefined,
     ); // prettier-ignore
     renderInSession(<FindingsPart surface="wall" />);

@@ -6,6 +6,11 @@ export interface Page {
   readonly size: number;
 }
 
+/** A page of what is found; all of it where nothing is searched for. */
+export interface FoundPage extends Page {
+  readonly find: string;
+}
+
 const LARGEST_PAGE = 100;
 const USUAL_PAGE = 25;
 
@@ -15,3 +20,5 @@ export const pageKeys = {
   from: Joi.number().integer().min(0).max(1e6).default(0),
   size: Joi.number().integer().min(1).max(LARGEST_PAGE).default(USUAL_PAGE),
 };
+
+export const pageSchema = Joi.object<FoundPage>(pageKeys);
