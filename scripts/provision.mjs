@@ -8,7 +8,9 @@ import { Mendable, say } from './say.mjs';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 export const DATA = join(ROOT, '.data');
-const OLDEST_NODE = 20;
+/** What the dependencies run on, as package.json says: the first minor of each major, and all that come later. */
+const NODES = { 20: 19, 22: 13, 24: 0 };
+const NEWEST_NODE = Math.max(...Object.keys(NODES));
 
 /** Where Debian puts PostgreSQL's own programs: the newest version's folder; null when it is not installed. */
 export function postgresPrograms() {
@@ -35,9 +37,12 @@ function install(what, packages) {
 }
 
 export function needNode() {
-  const major = Number(process.versions.node.split('.')[0]);
-  if (major < OLDEST_NODE)
-    throw new Mendable(`Node ${process.versions.node} is too old.`, `install Node ${OLDEST_NODE} or newer`);
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major > NEWEST_NODE || minor >= NODES[major]) return;
+  throw new Mendable(
+    `Node ${process.versions.node} does not run everything that Etappe uses.`,
+    'install Node 20.19 or newer, 22.13 or newer, or 24',
+  );
 }
 
 export function needPostgres() {
