@@ -1,19 +1,22 @@
 /** Arrows between workspaces and rooms: core ← server, core ← web, no circles, lower rooms never import higher ones. */
 const ROOMS = [
   ['quantity'],
-  ['takeoff', 'catalogue', 'weather'],
+  ['takeoff', 'catalogue'],
   ['house'],
   ['survey', 'diagnosis'],
   ['quick-line'],
   ['mixing', 'wetting', 'jet', 'water'],
-  ['rates', 'cost'],
+  ['rates'],
   ['treatment'],
   ['protection', 'handbook'],
   ['supply'],
-  ['choices', 'judge'],
+  ['judge'],
   ['sequence'],
+  ['wet-cycle'],
+  ['visit', 'readiness', 'warnings'],
   ['plan'],
-  ['risk', 'order', 'run', 'aftercare'],
+  ['what-if', 'provisions'],
+  ['order'],
   ['interchange', 'wire'],
 ];
 const room = (names) => `^core/src/(${names.join('|')})/`;
@@ -62,6 +65,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src/judge/', pathNot: '\\.test\\.ts$' },
       to: { path: '^core/src/(?!judge/|survey/|catalogue/|quantity/)' },
+    },
+    {
+      name: 'every-room-is-on-a-floor',
+      severity: 'error',
+      from: { path: '^core/src/[^/]+/', pathNot: `^core/src/(test|${ROOMS.flat().join('|')})/` },
+      to: {},
     },
     ...ROOMS.map((names, i) => ({
       name: `no-import-above-${names.join('-')}`,

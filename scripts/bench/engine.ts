@@ -9,5 +9,5 @@ export {
 } from '../../core/src/index.ts';
 export { scheduleJudge } from '../../core/src/plan/day-log.ts';
 export { derived } from '../../core/src/plan/derivation.ts';
-export { treatedSurfaces } from '../../core/src/plan/planned-surface.ts';
+export { treatedSurfaces } from '../../core/src/treatment/treated-surface.ts';
 export { faced } from '../../core/src/survey/face.ts';

@@ -1,8 +1,8 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { jetsOn, ledJet } from '../plan/jet-match.ts';
-import type { JetOnFace } from '../plan/jet-match.ts';
+import { jetsOn, ledJet } from '../visit/jet-match.ts';
+import type { JetOnFace } from '../visit/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
-import type { PlannedOperation } from '../plan/work-builder.ts';
+import type { PlannedOperation } from '../visit/work-builder.ts';
 import { formatArea } from '../quantity/area.ts';
 import { clockTime } from '../quantity/duration.ts';
 import { formatStandOff } from '../quantity/length.ts';

@@ -1,4 +1,4 @@
-import type { Protection } from '../plan/protection-acts.ts';
+import type { Protection } from '../protection/protection-acts.ts';
 
 const WHO: Readonly<Record<Protection['who'], string>> = {
   crew: '',

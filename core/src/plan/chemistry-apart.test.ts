@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import type { Survey } from '../survey/survey.ts';
-import { otherTreatments } from './other-treatments.ts';
+import { otherTreatments } from '../protection/other-treatments.ts';
 import { plan } from './plan.ts';
 import type { Plan } from './plan.ts';
 

@@ -9,9 +9,9 @@ import { secondOfDay } from '../quantity/duration.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Derivation } from './derivation.ts';
-import { shareVessels } from './vessels.ts';
-import type { WetCyclePlan } from './wet-cycle-plan.ts';
-import type { PlannedOperation } from './work-builder.ts';
+import { shareVessels } from '../visit/vessels.ts';
+import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
+import type { PlannedOperation } from '../visit/work-builder.ts';
 
 const ACTS: Readonly<Record<Stage['kind'], Act>> = {
   clear: 'clear',

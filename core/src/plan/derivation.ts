@@ -6,35 +6,42 @@ import type { Schedule } from '../sequence/problem.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import { choiceWarnings } from './choice-warnings.ts';
-import { chemistryWarnings } from './chemistry-warnings.ts';
+import { choiceWarnings } from '../warnings/choice-warnings.ts';
+import { chemistryWarnings } from '../warnings/chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
-import { exposures } from './exposed-faces.ts';
-import { exposureWarnings } from './exposure-warnings.ts';
-import { plannedMixes } from './planned-mixes.ts';
-import { FaceHours } from './face-hours.ts';
-import { reachWarnings } from './face-reach.ts';
-import type { NoSun } from './face-hours.ts';
-import { keptApart, wetAndDry } from './kept-apart.ts';
-import { inVisit, plannedSurface, treatedSurfaces } from './planned-surface.ts';
-import type { PlannedSurface } from './planned-surface.ts';
-import { houseWarnings } from './house-warnings.ts';
-import { protectionMinutes, protectionsFor } from './protections.ts';
-import type { Protection } from './protection-acts.ts';
-import { jetWarnings } from './jet-match.ts';
-import { coverageWarnings } from './coverage-warnings.ts';
-import { readingWarnings } from './reading-warnings.ts';
-import { visitWork } from './visit-work.ts';
-import type { VisitWork } from './visit-work.ts';
-import { openQuestions } from './open-questions.ts';
-import type { Question } from './open-questions.ts';
-import { propertyVisits } from './property-visits.ts';
-import type { PropertyVisit } from './property-visits.ts';
-import { sprayerWarnings } from './sprayer-warnings.ts';
-import { stockWarnings } from './stock-warnings.ts';
-import { patchWarnings } from './test-patches.ts';
-import { questionStops, surfaceWarnings, visitNumberWarnings, visitWarnings } from './warnings.ts';
-import type { Warning } from './warnings.ts';
+import { exposures } from '../protection/exposed-faces.ts';
+import { exposureWarnings } from '../warnings/exposure-warnings.ts';
+import { plannedMixes } from '../visit/planned-mixes.ts';
+import { FaceHours } from '../wet-cycle/face-hours.ts';
+import { reachWarnings } from '../readiness/face-reach.ts';
+import type { NoSun } from '../wet-cycle/face-hours.ts';
+import { keptApart, wetAndDry } from '../protection/kept-apart.ts';
+import { inVisit } from '../protection/property-visits.ts';
+import { plannedSurface } from '../wet-cycle/planned-surface.ts';
+import { treatedSurfaces } from '../treatment/treated-surface.ts';
+import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import { houseWarnings } from '../warnings/house-warnings.ts';
+import { protectionMinutes, protectionsFor } from '../visit/protections.ts';
+import type { Protection } from '../protection/protection-acts.ts';
+import { jetWarnings } from '../visit/jet-match.ts';
+import { coverageWarnings } from '../warnings/coverage-warnings.ts';
+import { readingWarnings } from '../warnings/reading-warnings.ts';
+import { visitWork } from '../visit/visit-work.ts';
+import type { VisitWork } from '../visit/visit-work.ts';
+import { openQuestions } from '../readiness/open-questions.ts';
+import type { Question } from '../readiness/open-questions.ts';
+import { propertyVisits } from '../protection/property-visits.ts';
+import type { PropertyVisit } from '../protection/property-visits.ts';
+import { sprayerWarnings } from '../warnings/sprayer-warnings.ts';
+import { stockWarnings } from '../warnings/stock-warnings.ts';
+import { patchWarnings } from '../readiness/test-patches.ts';
+import {
+  questionStops,
+  surfaceWarnings,
+  visitNumberWarnings,
+  visitWarnings,
+} from '../warnings/surface-warnings.ts';
+import type { Warning } from '../warnings/warning.ts';
 
 /** Everything that is derived from a survey; nothing in it was decided by search. */
 export interface Derivation {

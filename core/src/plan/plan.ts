@@ -12,10 +12,10 @@ import type { Survey } from '../survey/survey.ts';
 import { facedHash } from './inputs-hash.ts';
 import type { Unsound } from '../judge/day-log.ts';
 import { scheduleJudge } from './day-log.ts';
-import { coverWarnings } from './protections.ts';
-import { visitWater } from './visit-water.ts';
-import { waterWarnings } from './water-ways-out.ts';
-import type { Warning } from './warnings.ts';
+import { coverWarnings } from '../visit/protections.ts';
+import { visitWater } from '../visit/visit-water.ts';
+import { waterWarnings } from '../visit/water-ways-out.ts';
+import type { Warning } from '../warnings/warning.ts';
 import { derived, sectioned, treated } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
 

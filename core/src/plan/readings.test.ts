@@ -1,10 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import { faced } from '../survey/face.ts';
-import { FaceHours } from './face-hours.ts';
-import { jetWarnings } from './jet-match.ts';
+import { FaceHours } from '../wet-cycle/face-hours.ts';
+import { jetWarnings } from '../visit/jet-match.ts';
 import { plan } from './plan.ts';
-import { visitWater } from './visit-water.ts';
+import { visitWater } from '../visit/visit-water.ts';
 
 const DATE = '2026-05-04';
 const surveyOf = (more: object = {}) => {

@@ -2,9 +2,9 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
-import { bestHour, cycleDay, hoursInWords } from './cycle-day.ts';
-import type { CycleHour } from './cycle-day.ts';
-import { FaceHours } from './face-hours.ts';
+import { bestHour, cycleDay, hoursInWords } from '../wet-cycle/cycle-day.ts';
+import type { CycleHour } from '../wet-cycle/cycle-day.ts';
+import { FaceHours } from '../wet-cycle/face-hours.ts';
 import type { Derivation } from './derivation.ts';
 
 /** One wet cycle through the day of its visit. */

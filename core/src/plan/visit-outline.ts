@@ -4,7 +4,7 @@ import { lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { PartWait, Stage } from '../treatment/stage.ts';
 import type { Derivation } from './derivation.ts';
-import type { PropertyVisit, VisitPart } from './property-visits.ts';
+import type { PropertyVisit, VisitPart } from '../protection/property-visits.ts';
 
 /** One coming of the crew, told in short. */
 export interface VisitOutline {

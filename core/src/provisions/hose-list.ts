@@ -1,6 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { pumpOf } from '../plan/jet-match.ts';
+import { pumpOf } from '../visit/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
 import { formatLength } from '../quantity/length.ts';
 import { BAR_PER_PSI } from '../quantity/pressure.ts';

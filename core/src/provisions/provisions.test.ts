@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { NO_RESTRICTIONS } from '../house/product.ts';
 import { DATE, TAP, WASHER, gear, lot, product, provided, wall, yard } from '../test/provided-job.ts';
-import { ledJet } from '../plan/jet-match.ts';
+import { ledJet } from '../visit/jet-match.ts';
 import type { Provisions } from './provisions.ts';
 
 describe('stock', () => {

@@ -4,7 +4,7 @@ import { houseCatalogue } from '../house/house-catalogue.ts';
 import { catchNeutraliserGrams } from '../mixing/neutraliser.ts';
 import { neutralisersFor } from '../mixing/neutraliser-options.ts';
 import type { Plan } from '../plan/plan.ts';
-import { stageLitres } from '../plan/stage-water.ts';
+import { stageLitres } from '../visit/stage-water.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';

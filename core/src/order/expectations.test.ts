@@ -1,0 +1,67 @@
+import { describe, expect, it } from '@jest/globals';
+import { readJobFile } from '../interchange/job-file.ts';
+import { crewOrder } from './crew-order.ts';
+import type { Survey } from '../survey/survey.ts';
+import { expectationsFor, expectationsHash, isAcknowledged } from './expectations.ts';
+import { inputsHash } from '../plan/inputs-hash.ts';
+import { plan } from '../plan/plan.ts';
+
+const surveyOf = (more: object = {}): Survey => {
+  const reading = readJobFile({
+    format: 'etappe-job', version: 1, start: '2026-05-04', site: { waterPoints: [{ id: 'tap' }] },
+    surfaces: [
+      { id: 'steps', name: 'Steps', material: 'granite', size: '4x1', findings: [{ contaminant: 'lichen', severity: 3, share: 0.5 }] },
+      { id: 'wall', name: 'Wall', material: 'limestone', size: '4x3', findings: [{ contaminant: 'green-algae', severity: 2, share: 0.5 }] },
+      { id: 'bay', name: 'Bay', material: 'block-paving', size: '4x3', topMetres: 0, tiltDegrees: 0, findings: [{ contaminant: 'green-algae', severity: 2 }] },
+      { id: 'roof', name: 'Roof', material: 'slate-roof', size: '4x3', inScope: false, scopeReason: 'Swifts nest there', findings: [] },
+    ],
+    choices: [{ surface: 'steps', contaminant: 'lichen', method: 'leave-on-biocide', by: 'Ada', at: '2026-04-20T09:00:00Z' }],
+    ...more,
+  }); // prettier-ignore
+  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+  return reading.survey;
+};
+const said = (survey: Survey) =>
+  expectationsFor(plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 }), survey);
+const find = (survey: Survey, key: string) => said(survey).find((e) => e.key.includes(key))?.text;
+
+describe('what the customer is told', () => {
+  it('has the facts of the job in it: dates, places, what is not used and why, what is left out', () => {
+    const survey = surveyOf();
+    expect(find(survey, 'slow-result')).toBe(
+      'Steps: nothing is seen at first; growth browns and the weather carries it off, between 2026-10-31 and 2027-10-26.',
+    );
+    expect(find(survey, 'visit-2')).toBe('We come again from 2026-05-06 on for Bay.');
+    expect(find(survey, 'wall.not-')).toMatch(/^Not used here: .*\. No hypochlorite on this stone/);
+    expect(find(survey, 'roof.left-out')).toBe('It is left as it is: swifts nest there.');
+    expect(find(survey, 'uneven-drying')).toContain('dries unevenly');
+    expect(find(survey, 'colour')).toContain('lighter');
+    expect(new Set(said(survey).map((e) => e.key)).size).toBe(said(survey).length);
+    // What holds for several faces is said once.
+    expect(said(survey).find((e) => e.key === 'expect-green-algae')).toMatchObject({ place: 'Wall; Bay', surfaces: ['wall', 'bay'] }); // prettier-ignore
+  });
+
+  it('is worded anew or left out, by what it is about, and the order says it so', () => {
+    const survey = surveyOf({ wordings: { 'expect-lichen': 'Rings may stay.', 'slow-result': '' } });
+    expect(said(survey).find((e) => e.key === 'expect-lichen')).toMatchObject({ text: 'Rings may stay.', leftOut: false }); // prettier-ignore
+    const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
+    const texts = crewOrder(made, survey).expectations.map((e) => e.text);
+    expect(texts).toContain('Rings may stay.');
+    expect(texts.some((text) => text.startsWith('Steps: nothing is seen'))).toBe(false);
+  });
+
+  it('is acknowledged by name as it stood: another sentence is not, and no order goes stale by it', () => {
+    const survey = surveyOf();
+    const hash = expectationsHash(said(survey));
+    const signed = surveyOf({ acknowledgement: { name: 'Grace', at: '2026-05-01T10:00:00Z', hash } });
+    expect(isAcknowledged(said(signed), signed)).toBe(true);
+    expect(inputsHash(signed)).toBe(inputsHash(survey));
+    const made = plan(signed, { asOf: '2026-05-04', seed: 1, budget: 1 });
+    expect(crewOrder(made, signed).acknowledged).toMatchObject({ name: 'Grace' });
+    const later = surveyOf({
+      acknowledgement: { name: 'Grace', at: '2026-05-01T10:00:00Z', hash },
+      start: '2026-06-04',
+    });
+    expect(isAcknowledged(said(later), later)).toBe(false);
+  });
+});

@@ -1,0 +1,76 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import type { Agent } from '../catalogue/agent.ts';
+import { isByOthers, workedStages } from '../catalogue/method.ts';
+import type { Method } from '../catalogue/method.ts';
+import type { ChemistryMeeting, GuardedParty } from './chemistry-guard.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import type { ContaminantProposal } from '../treatment/surface-treatment.ts';
+import type { TreatedSurface } from '../treatment/treated-surface.ts';
+
+/** Another treatment of one party, with which nothing has to be kept apart. */
+export interface OtherTreatment {
+  readonly face: string;
+  readonly contaminant: string;
+  readonly method: string;
+  readonly name: string;
+  /** What it is worse by in the ranking, points. */
+  readonly worseBy: number;
+}
+
+/**
+ * The second way out of a meeting of chemistries: permitted treatments of either party that oppose nothing of the other,
+ * the least worse first. The first way out, one after the other, always holds.
+ */
+export function otherTreatments(
+  meeting: ChemistryMeeting,
+  surfaces: readonly TreatedSurface[],
+): readonly OtherTreatment[] {
+  const { earlier, later } = meeting;
+  const bringing = (parties: readonly GuardedParty[]) => parties.map((party) => CATALOGUE.agent(party.agent));
+  // Another treatment of one of several earlier parties leaves the others in the way.
+  const [first, ...more] = earlier;
+  const against = (others: readonly Agent[]) => (agent: Agent) =>
+    others.every((o) => !o.opposedTo.includes(agent.class) && !agent.opposedTo.includes(o.class));
+  const ways = [
+    ...otherWays(later, against(bringing(earlier)), surfaces),
+    ...(first && more.length === 0 ? otherWays(first, against(bringing([later])), surfaces) : []),
+  ];
+  return ways.sort((a, b) => a.worseBy - b.worseBy || (a.face < b.face ? -1 : 1));
+}
+
+/**
+ * Another treatment of the one finding that brings an agent onto a face; where several findings do, no single change helps.
+ * @param fits whether an agent of the other treatment may come there instead
+ */
+export function otherWays(
+  party: GuardedParty,
+  fits: (agent: Agent) => boolean,
+  surfaces: readonly TreatedSurface[],
+): readonly OtherTreatment[] {
+  const proposals = surfaces.find((p) => p.surface.id === party.face)?.treatment?.proposals ?? [];
+  const bringing = proposals.filter(
+    (p) => p.chosen && agentsOf(p.chosen.method).some((a) => a.id === party.agent),
+  );
+  const [only, ...more] = bringing;
+  if (!only || more.length > 0) return [];
+  const best = only.alternatives.find(({ method }) => !isByOthers(method) && agentsOf(method).every(fits));
+  return best ? [wayOf(party.face, only, best)] : [];
+}
+
+function agentsOf(method: Method): readonly Agent[] {
+  return workedStages(method).flatMap((s) => ('agent' in s ? [CATALOGUE.agent(s.agent)] : []));
+}
+
+function wayOf(
+  face: string,
+  proposal: ContaminantProposal,
+  best: ContaminantProposal['alternatives'][number],
+): OtherTreatment {
+  return {
+    face,
+    contaminant: proposal.finding.contaminant,
+    method: best.method.id,
+    name: best.method.name,
+    worseBy: roundToStep((proposal.chosen?.points ?? 0) - best.points, 0.1),
+  };
+}

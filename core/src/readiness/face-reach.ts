@@ -1,0 +1,117 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Tool } from '../catalogue/tool.ts';
+import { formatLength } from '../quantity/length.ts';
+import { roundUpToStep } from '../quantity/rounding.ts';
+import { upperFirst } from '../quantity/words.ts';
+import type { JobGear } from '../survey/job-gear.ts';
+import type { Survey } from '../survey/survey.ts';
+import { accessTo } from '../water/access.ts';
+import type { Access } from '../water/access.ts';
+import { reachToRidge } from '../water/reach.ts';
+import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { Warning } from '../warnings/warning.ts';
+
+/** How the top of one face is reached. */
+export interface FaceReach {
+  readonly surface: string;
+  readonly name: string;
+  readonly ok: boolean;
+  /** What brings hands or tool there, in a few words; null where nothing that comes along does. */
+  readonly by: string | null;
+  readonly text: string;
+}
+
+const ROOF_PITCH = [15, 75] as const;
+const ON_THE_ROOF = 'On the roof itself work only trained people with fall protection.';
+const ON_A_LADDER = 'Competent people only, the ladder footed or tied, both feet on it, no jet from it.';
+
+/**
+ * Faces whose top no tool reaches from the ground at arm's length, with what brings it there of what comes along: a pole, also
+ * from farther off, a ladder, a tower, a lift. Heights as they were surveyed.
+ */
+export function faceReaches(
+  surfaces: readonly TreatedSurface[],
+  { job, sides }: Pick<Survey, 'job' | 'sides'>,
+): readonly FaceReach[] {
+  const { handsMetres } = TRADE_DEFAULTS;
+  const { gear } = job.house;
+  const length = (metres: number) => formatLength(metres, job.units);
+  return surfaces.flatMap(({ surface, treatment }): readonly FaceReach[] => {
+    const ids = new Set((treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
+    const tools = [...ids].map(CATALOGUE.tool);
+    if (tools.length === 0) return [];
+    const line = { surface: surface.id, name: surface.name };
+    const { topMetres: top, tiltDegrees: tilt } = surface;
+    const shortest = tools.reduce((a, b) => (b.reachMetres < a.reachMetres ? b : a));
+    const gapMetres = sides.find((side) => side.id === surface.side)?.gapMetres ?? null;
+    const ways = accessesOf(gear).map((access) =>
+      accessTo({ topMetres: top, handsMetres, toolMetres: shortest.reachMetres, gapMetres, access }),
+    );
+    const brought = ways.length === 0 ? '' : ` ${upperFirst(ways.map((way) => way.text).join('; '))}.`;
+    const lifting = accessesOf(gear)[ways.findIndex((way) => way.ok)]?.name ?? null;
+    if (tilt >= ROOF_PITCH[0] && tilt <= ROOF_PITCH[1] && top > handsMetres) {
+      const reach = reachToRidge({
+        ridgeMetres: top,
+        handsMetres,
+        pitchDegrees: tilt,
+        roomMetres: null,
+        longestPoleMetres: gear.longestPoleMetres ?? 0,
+      });
+      const text = `${reach.text}${reach.ok ? '' : brought} ${ON_THE_ROOF}`;
+      const by = reach.ok
+        ? `pole of ${length(upToTenth(reach.poleMetres))}, from ${length(upToTenth(reach.standOffMetres))} off`
+        : lifting;
+      return [{ ...line, ok: by !== null, by, text }];
+    }
+    if (top - handsMetres - shortest.reachMetres <= 0) return [];
+    const pole = poleFor(top);
+    const said = `Its top is ${length(top)} up, ${shortest.name} reaches ${length(handsMetres + shortest.reachMetres)}:`;
+    if (gear.longestPoleMetres !== null && gear.longestPoleMetres >= pole)
+      return [{ ...line, ok: true, by: `pole of ${length(pole)}`, text: `${said} a pole of ${length(pole)} does it from the ground.` }];
+    if (isInReachOfLadder(top, tools, gear))
+      return [{ ...line, ok: true, by: 'ladder', text: `${said} a ladder brings the hands there. ${ON_A_LADDER}` }];
+    const none =
+      brought === '' ? ' a pole, a ladder, a tower or a lift brings the rest nearer.' : ` no pole that comes along does it.${brought}`;
+    return [{ ...line, ok: lifting !== null, by: lifting, text: `${said}${none}` }];
+  });
+} // prettier-ignore
+
+/** From the ground a step away from the foot, so that nobody works straight overhead. */
+function poleFor(topMetres: number): number {
+  return upToTenth(Math.hypot(topMetres - TRADE_DEFAULTS.handsMetres, TRADE_DEFAULTS.poleStandOffMetres));
+}
+
+/** Nobody measures a pole finer, m. */
+function upToTenth(metres: number): number {
+  return roundUpToStep(metres, 0.1);
+}
+
+function isInReachOfLadder(top: number, tools: readonly Tool[], { ladderMetres }: JobGear): boolean {
+  if (ladderMetres === null || tools.some(isUnderPressure)) return false;
+  return tools.every((tool) => ladderMetres + TRADE_DEFAULTS.handsMetres + tool.reachMetres >= top);
+}
+
+/** Its kick throws people off a ladder. */
+function isUnderPressure({ machines }: Tool): boolean {
+  return machines.includes('pressure-washer') || machines.includes('hot-washer');
+}
+
+function accessesOf({ tower, lift }: JobGear): readonly Access[] {
+  return [...(tower ? [{ name: 'tower', ...tower }] : []), ...(lift ? [{ name: 'lift', ...lift }] : [])];
+}
+
+/** What cannot be reached with what comes along is not ordered. */
+export function reachWarnings(
+  surfaces: readonly TreatedSurface[],
+  survey: Pick<Survey, 'job' | 'sides'>,
+): readonly Warning[] {
+  return faceReaches(surfaces, survey)
+    .filter(({ ok }) => !ok)
+    .map(({ surface, name, text }) => ({
+      rule: 'out-of-reach',
+      severity: 'stop',
+      surface,
+      text: `${name} cannot be reached. ${text} Write down the pole, ladder, tower or lift that comes along (Supply), pick a method that reaches, or leave it out of scope.`,
+    }));
+}

@@ -1,0 +1,45 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { plannedMix } from '../supply/planned-mix.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import { StockShelf } from '../supply/stock-shelf.ts';
+import type { LotUse } from '../supply/stock-shelf.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { sorptivityOf } from '../survey/thirst.ts';
+import { plainFilm } from '../wetting/plain-film.ts';
+import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
+
+/** What is mixed in a visit, in the order of the surfaces, and what that takes of the lots on the shelf. */
+export function plannedMixes(
+  surfaces: readonly PlannedSurface[],
+  survey: FacedSurvey,
+  date: string | null,
+): { readonly mixes: readonly PlannedMix[]; readonly lotUses: readonly LotUse[] } {
+  const { wasteShare, sprayerLitres, gear } = survey.job.house;
+  const catalogue = houseCatalogue(survey.handbook);
+  const shelf = new StockShelf(survey.handbook.lots, catalogue, date);
+  const mixes = surfaces.flatMap((planned) =>
+    (planned.treatment?.stages ?? []).flatMap((stage) => {
+      const cycle = planned.cycles.find((c) => c.apply.id === stage.id);
+      const mix = plannedMix({
+        stage,
+        mistPasses: cycle?.mist?.passes ?? 0,
+        wasteShare,
+        gear: { ...gear, sprayerLitres },
+        units: survey.job.units,
+        catalogue,
+        shelf,
+        wetFilm: cycle?.preWet ? filmAtFirstCoat(cycle, sorptivityOf(planned.surface, catalogue)) : 0,
+      });
+      return mix ? [mix] : [];
+    }),
+  );
+  return { mixes, lotUses: shelf.uses() };
+}
+
+/** Half of the longest wait between pre-wet and application has passed. */
+function filmAtFirstCoat({ preWet, clocks }: WetCyclePlan, sorptivity: number): number {
+  const waited = TRADE_DEFAULTS.preWetToApplySeconds / 2;
+  return plainFilm(clocks.lie, sorptivity, 60 * (preWet?.minutes ?? 0), waited);
+}

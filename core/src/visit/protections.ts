@@ -1,0 +1,126 @@
+import { FEATURE_PROTECTIONS, PLANT_PROTECTIONS, SITE_PROTECTION } from '../catalogue/data/protections.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { FeatureProtection } from '../catalogue/protection-act.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
+import { formatDuration } from '../quantity/duration.ts';
+import type { Feature } from '../survey/feature.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { SURROUNDING_FIELDS } from '../survey/surface.ts';
+import { schoolsOn } from '../treatment/school-stance.ts';
+import type { Schedule } from '../sequence/problem.ts';
+import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { PlannedOperation } from './work-builder.ts';
+import type { Warning } from '../warnings/warning.ts';
+import type { Exposure } from '../protection/exposed-faces.ts';
+import { exposureProtections } from '../protection/exposure-protections.ts';
+import { actsAround, bounds } from '../protection/protection-acts.ts';
+import type { Protection } from '../protection/protection-acts.ts';
+
+/**
+ * What is done for whatever the work can harm: features that treated faces stand beside or over, and those that their
+ * run-off comes to by any way. All of it is lifted again: the last act of each feature is one after the work.
+ */
+export function protectionsFor(
+  survey: FacedSurvey,
+  surfaces: readonly TreatedSurface[],
+  exposed: readonly Exposure[],
+): readonly Protection[] {
+  const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
+  const onto = flowsOnto(survey.surfaces);
+  const touches = new Map(
+    treated.map((p) => [
+      p,
+      new Set<string>([
+        ...SURROUNDING_FIELDS.flatMap((field) => p.surface[field]),
+        ...reachedFrom(onto, p.surface.id),
+      ]),
+    ]),
+  );
+  const acts = survey.features.flatMap((feature) => {
+    const faces = treated.filter((p) => touches.get(p)?.has(feature.id));
+    const acts = faces.length === 0 ? null : protectionOf(feature, faces, survey);
+    return acts ? actsFor(feature, acts, faces) : [];
+  });
+  return treated.length === 0
+    ? []
+    : [...acts, ...exposureProtections(exposed, treated), ...wholeSite(treated)];
+}
+
+function protectionOf(
+  { kind }: Feature,
+  faces: readonly TreatedSurface[],
+  survey: FacedSurvey,
+): FeatureProtection | null {
+  const usual = FEATURE_PROTECTIONS[kind] ?? null;
+  if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
+  const catalogue = houseCatalogue(survey.handbook);
+  // The most careful way of any face that reaches them.
+  const ways = faces.map((p) => schoolsOn(p.surface, survey.job.house, catalogue)['plants'] ?? '');
+  return PLANT_PROTECTIONS[['capture', 'cover'].find((way) => ways.includes(way)) ?? ''] ?? usual;
+}
+
+function actsFor(
+  feature: Feature,
+  acts: FeatureProtection,
+  faces: readonly TreatedSurface[],
+): readonly Protection[] {
+  return actsAround({ feature: feature.id, surface: null, placeName: feature.name, ...bounds(faces) }, acts);
+}
+
+function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {
+  const about = { feature: null, surface: null, placeName: 'Whole site', ...bounds(treated) };
+  return [
+    { ...about, ...SITE_PROTECTION.before, when: 'before' },
+    { ...about, ...SITE_PROTECTION.after, when: 'after' },
+  ];
+}
+
+/** Minutes of the crew for acts before the work, or after it. */
+export function protectionMinutes(protections: readonly Protection[], when: Protection['when']): number {
+  return protections.filter((p) => p.when === when).reduce((sum, p) => sum + p.minutes, 0);
+}
+
+/** What a plan has of covers and of the sun on the faces. */
+interface Covered {
+  readonly protections: readonly Protection[];
+  readonly surfaces: readonly PlannedSurface[];
+  readonly work: { readonly planned: readonly PlannedOperation[] };
+}
+
+/** The strongest sun on any face in the day's work, net W/m². */
+function brightest(surfaces: readonly PlannedSurface[], { job }: FacedSurvey): number {
+  const hours = surfaces.flatMap((p) => p.hardestHour?.air.netRadiationWattsPerSquareMetre ?? []);
+  return (
+    job.weather.netRadiationWattsPerSquareMetre ??
+    (hours.length > 0 ? Math.max(...hours) : TRADE_DEFAULTS.radiationWithoutSun)
+  );
+}
+
+/** A cover that a schedule would leave on longer in the sun than what lies under it bears. */
+export function coverWarnings(
+  { protections, surfaces, work }: Covered,
+  schedule: Schedule,
+  survey: FacedSurvey,
+): readonly Warning[] {
+  if (brightest(surfaces, survey) < TRADE_DEFAULTS.sunWattsPerSquareMetre) return [];
+  const stagesOf = new Map(work.planned.map((p) => [p.id, p.stages]));
+  const placed = (stages: readonly string[]) =>
+    schedule.placements.filter((p) => stagesOf.get(p.operation)?.some((stage) => stages.includes(stage)));
+  return protections.flatMap((cover) => {
+    if (cover.longestMinutesInSun === null) return [];
+    const on = Math.min(...placed(cover.neededBy).map((p) => p.start));
+    const off = Math.max(...placed(cover.liftedBy).map((p) => p.finish));
+    const seconds = off - on;
+    if (!(seconds > 60 * cover.longestMinutesInSun)) return [];
+    return [
+      {
+        rule: 'covered-too-long',
+        severity: 'warn',
+        surface: null,
+        text: `${cover.placeName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${String(cover.longestMinutesInSun)} min: lift it between the faces, wet instead, or work in the shade.`,
+      },
+    ];
+  });
+}

@@ -1,0 +1,170 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { decimal } from '../quantity/rounding.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { needsPermission, waterFlow } from '../survey/water-point.ts';
+import type { WaterPoint } from '../survey/water-point.ts';
+import type { Schedule, SequenceProblem } from '../sequence/problem.ts';
+import { flowThroughHose } from '../water/hose-loss.ts';
+import type { TiedWork } from '../water/refill-pauses.ts';
+import { tankLine } from '../water/tank-line.ts';
+import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import { stageLitres } from './stage-water.ts';
+import type { PlannedOperation } from './work-builder.ts';
+
+/** Water that one point brings to the vehicle. */
+export interface WaterSource {
+  readonly point: string;
+  readonly name: string;
+  /** What arrives, L/min; null while nobody knows its flow. */
+  readonly litresPerMinute: number | null;
+  readonly measured: boolean;
+  /** What the tap itself gives, L/min. */
+  readonly tapLitresPerMinute: number | null;
+  /** The hose to it, not the tap, is what holds the flow back. */
+  readonly heldByHose: boolean;
+  readonly sum: string;
+}
+
+export interface WaterPlan {
+  readonly uses: readonly WaterUse[];
+  readonly sources: readonly WaterSource[];
+  readonly peakLitresPerMinute: number;
+  /** From the first to the last of what is held by greatest lags: something is wet in between. */
+  readonly tied: readonly TiedWork[];
+  /** What the line was worked out from. */
+  readonly input: TankInput;
+  readonly line: TankLine;
+}
+
+/** What of a plan draws water. */
+interface WateredPlan {
+  readonly work: {
+    readonly planned: readonly PlannedOperation[];
+    readonly problem: Pick<SequenceProblem, 'lags'>;
+  };
+  readonly surfaces: readonly PlannedSurface[];
+  readonly mixes: readonly PlannedMix[];
+}
+
+/** Without a tank pumps hold this much, L. */
+const LEAST_BUFFER_LITRES = 1;
+
+/** What is drawn over the day of a schedule, what comes in, and how the tank stands in between. */
+export function visitWater(derivation: WateredPlan, schedule: Schedule, survey: FacedSurvey): WaterPlan {
+  const uses = usesOf(derivation, schedule, survey);
+  const sources = survey.waterPoints.flatMap((point) => sourceOf(point, survey));
+  const { tank } = survey.job.house.gear;
+  const input: TankInput = {
+    capacityLitres: tank?.litres ?? LEAST_BUFFER_LITRES,
+    startLitres: tank ? Math.min(tank.startLitres ?? tank.litres, tank.litres) : LEAST_BUFFER_LITRES,
+    supplyLitresPerMinute: sources.reduce((sum, s) => sum + (s.litresPerMinute ?? 0), 0),
+    uses,
+    refills: [],
+    untilMinute: schedule.makespan / 60,
+  };
+  return {
+    uses,
+    sources,
+    peakLitresPerMinute: peakOf(uses),
+    tied: tiedWork(derivation.work.problem, schedule),
+    input,
+    line: tankLine(input),
+  };
+}
+
+/** Minutes in which an operation must follow another before long. */
+function tiedWork({ lags }: Pick<SequenceProblem, 'lags'>, { placements }: Schedule): readonly TiedWork[] {
+  const placed = new Map(placements.map((p) => [p.operation, p]));
+  return lags.flatMap(({ from, to, maxSeconds }) => {
+    const [first, last] = [placed.get(from), placed.get(to)];
+    return maxSeconds !== null && first && last ? [{ from: first.start / 60, to: last.finish / 60 }] : [];
+  });
+}
+
+function usesOf(
+  { work, surfaces, mixes }: WateredPlan,
+  schedule: Schedule,
+  survey: FacedSurvey,
+): readonly WaterUse[] {
+  const { house } = survey.job;
+  const stages = new Map(surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)));
+  const planned = new Map(work.planned.map((p) => [p.id, p]));
+  const mixWater = waterOfMixes(mixes, work.planned);
+  const litresOf = (operation: PlannedOperation): number => {
+    if (operation.task === 'mix') return mixWater.get(operation.id) ?? 0;
+    if (operation.task === 'foot-rinse')
+      return (operation.areaSquareMetres ?? 0) * TRADE_DEFAULTS.footRinseLitresPerSquareMetre;
+    if (operation.task === 'mist') return 0;
+    return operation.stages.reduce((sum, id) => {
+      const stage = stages.get(id);
+      return stage ? sum + stageLitres(stage, operation.areaSquareMetres ?? stage.areaSquareMetres, house) : sum;
+    }, 0);
+  }; // prettier-ignore
+  return schedule.placements.flatMap(({ operation, start, finish }) => {
+    const work = planned.get(operation);
+    const litres = work ? litresOf(work) : 0;
+    const [from, to] = [start / 60, finish / 60];
+    return litres > 0 && to > from ? [{ from, to, litresPerMinute: litres / (to - from) }] : [];
+  });
+}
+
+/** The water of each mix, shared by the times at which it is mixed. */
+function waterOfMixes(
+  mixes: readonly PlannedMix[],
+  planned: readonly PlannedOperation[],
+): ReadonlyMap<string, number> {
+  const times = planned.filter((p) => p.task === 'mix');
+  return new Map(
+    mixes.flatMap((mix) => {
+      const own = times.filter((p) => p.stages.includes(mix.stage));
+      const litres = mix.batches.reduce(
+        (sum, { count, card }) =>
+          sum + count * card.parts.reduce((all, p) => (p.role === 'water' ? all + (p.litres ?? 0) : all), 0),
+        0,
+      );
+      return own.map((p) => [p.id, litres / own.length] as const);
+    }),
+  );
+}
+
+function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource[] {
+  if (point.permission === 'refused' || needsPermission(point)) return [];
+  const flow = waterFlow(point);
+  const source = { point: point.id, name: point.name, measured: flow?.measured ?? false, tapLitresPerMinute: flow?.litresPerMinute ?? null };
+  if (!flow)
+    return [{ ...source, litresPerMinute: null, heldByHose: false, sum: 'flow not known: time a bucket under it' }];
+  const { hoses, booster } = job.house.gear;
+  // Which of them is laid is not known: the narrowest holds the flow back.
+  const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);
+  const inner = supply.length === 0 ? 0 : Math.min(...supply);
+  const said = `${decimal(flow.litresPerMinute, 1)} L/min ${flow.measured ? 'by the bucket' : 'as told'}`;
+  if (point.distanceMetres === null || inner === 0)
+    return [{ ...source, litresPerMinute: flow.litresPerMinute, heldByHose: false, sum: said }];
+  const bar = point.pressureBar ?? TRADE_DEFAULTS.tapBar;
+  const arrives = flowThroughHose(bar, point.distanceMetres, inner, flow.litresPerMinute, booster);
+  const held = arrives < flow.litresPerMinute - 0.05;
+  const hose = `${decimal(point.distanceMetres, 0)} m of ${decimal(inner, 1)} mm at ${decimal(bar, 1)} bar${point.pressureBar === null ? ' (assumed)' : ''}`;
+  return [
+    {
+      ...source,
+      litresPerMinute: arrives,
+      heldByHose: held,
+      sum: held ? `${said}; ${hose} let ${decimal(arrives, 1)} through` : `${said}; ${hose} let it all through`,
+    },
+  ];
+} // prettier-ignore
+
+/** The most that is drawn at once: uses sorted by what begins and ends. */
+function peakOf(uses: readonly WaterUse[]): number {
+  const changes = uses
+    .flatMap((u) => [[u.from, u.litresPerMinute] as const, [u.to, -u.litresPerMinute] as const])
+    .sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  let [drawn, peak] = [0, 0];
+  for (const [, more] of changes) {
+    drawn += more;
+    peak = Math.max(peak, drawn);
+  }
+  return peak;
+}

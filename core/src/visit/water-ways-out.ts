@@ -1,0 +1,131 @@
+import { clockTime, secondOfDay } from '../quantity/duration.ts';
+import { decimal, roundUpToStep } from '../quantity/rounding.ts';
+import { listed } from '../quantity/words.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { flowThroughHose } from '../water/hose-loss.ts';
+import { refillPauses } from '../water/refill-pauses.ts';
+import { leastSupply, tankLine } from '../water/tank-line.ts';
+import type { TankInput } from '../water/tank-line.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { WaterPlan } from './visit-water.ts';
+import type { Warning } from '../warnings/warning.ts';
+
+/** One way out of a tank that runs dry, worked out anew with it. */
+export interface WaterWayOut {
+  readonly what: 'supply' | 'hose' | 'tank' | 'pause' | 'truck' | 'nozzle';
+  readonly text: string;
+  /** Money of the house; null where it has no price. */
+  readonly cost: number | null;
+}
+
+/** What would keep the water running through the day; empty where it does. */
+export function waterWaysOut({ input, line, sources, tied }: WaterPlan, survey: FacedSurvey): readonly WaterWayOut[] {
+  if (line.firstDryMinute === null) return [];
+  const needed = leastSupply(input);
+  const price = survey.job.house.gear.waterPrice;
+  const tap = (litres: number) => price && (litres / 1000) * price.perCubicMetre;
+  return [
+    ...widerHose(sources, needed, input, survey),
+    {
+      what: 'supply',
+      text: `${decimal(needed, 1)} L/min from taps would do: ${decimal(needed - input.supplyLitresPerMinute, 1)} more than there are, by a second tap or a hydrant with permission.`,
+      cost: tap(line.usedLitres),
+    },
+    ...largerTank(input),
+    ...pausing(input, tied, survey.job.house.dayStart),
+    truck(line.shortLitres, line.firstDryMinute, survey),
+    ...smallerNozzle(input),
+  ];
+} // prettier-ignore
+
+function widerHose(sources: WaterPlan['sources'], needed: number, input: TankInput, survey: FacedSurvey): readonly WaterWayOut[] {
+  return sources.flatMap((source): readonly WaterWayOut[] => {
+    const point = survey.waterPoints.find((p) => p.id === source.point);
+    if (!source.heldByHose || source.litresPerMinute === null || point?.distanceMetres == null) return [];
+    const wide = flowThroughHose(point.pressureBar ?? TRADE_DEFAULTS.tapBar, point.distanceMetres, TRADE_DEFAULTS.wideHoseMillimetres, 500);
+    const arrives = Math.min(wide, source.tapLitresPerMinute ?? wide);
+    const enough = input.supplyLitresPerMinute - source.litresPerMinute + arrives >= needed;
+    return [{ what: 'hose', text: `A hose of ¾ in to ${source.name} lets ${decimal(arrives, 1)} L/min through instead of ${decimal(source.litresPerMinute, 1)}${enough ? '' : ', not enough by itself'}.`, cost: null }];
+  });
+} // prettier-ignore
+
+function largerTank(input: TankInput): readonly WaterWayOut[] {
+  const lasts = (litres: number) =>
+    tankLine({ ...input, capacityLitres: litres, startLitres: litres }).firstDryMinute === null;
+  if (!lasts(TRADE_DEFAULTS.greatestTankLitres)) return [];
+  let [low, high] = [0, TRADE_DEFAULTS.greatestTankLitres / TRADE_DEFAULTS.tankStepLitres];
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (lasts(Math.max(1, middle * TRADE_DEFAULTS.tankStepLitres))) high = middle;
+    else low = middle;
+  }
+  return [{ what: 'tank', text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`, cost: null }];
+} // prettier-ignore
+
+/** Nobody draws while the tap fills the tank, where nothing is wet that must be rinsed. */
+function pausing(input: TankInput, tied: WaterPlan['tied'], dayStart: string): readonly WaterWayOut[] {
+  const pauses = refillPauses(input, tied) ?? [];
+  if (pauses.length === 0) return [];
+  const said = pauses.map(({ from, minutes }) => `${String(minutes)} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`);
+  const longer = pauses.reduce((sum, pause) => sum + pause.minutes, 0);
+  return [{ what: 'pause', text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${String(longer)} min longer.`, cost: null }];
+} // prettier-ignore
+
+function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): WaterWayOut {
+  const { waterPrice } = job.house.gear;
+  const litres = waterPrice?.truckLitres ?? TRADE_DEFAULTS.truckLitres;
+  const trips = Math.max(1, Math.ceil(shortLitres / litres - 1e-9));
+  const by = clockTime(secondOfDay(job.house.dayStart) + 60 * dryMinute).slice(0, 5);
+  return {
+    what: 'truck',
+    text: `${String(trips)} ${trips === 1 ? 'delivery' : 'deliveries'} of ${String(litres)} L by truck, the first before ${by}.`,
+    cost: waterPrice && trips * waterPrice.perTruck,
+  };
+}
+
+/** All that is drawn, less by one share: smaller tips, or more letting go of the trigger. */
+function smallerNozzle(input: TankInput): readonly WaterWayOut[] {
+  const lasts = (share: number) =>
+    tankLine({ ...input, uses: input.uses.map((u) => ({ ...u, litresPerMinute: u.litresPerMinute * share })) })
+      .firstDryMinute === null;
+  for (let percent = 95; percent >= 100 * TRADE_DEFAULTS.leastNozzleShare; percent -= 5)
+    if (lasts(percent / 100))
+      return [{ what: 'nozzle', text: `Smaller tips that let ${String(percent)} % as much through: gentler, and slower by about as much.`, cost: null }];
+  return [];
+} // prettier-ignore
+
+/** The first dry minute by the clock; null where the water lasts. */
+export function dryClock({ line }: Pick<WaterPlan, 'line'>, dayStart: string): string | null {
+  if (line.firstDryMinute === null) return null;
+  return clockTime(secondOfDay(dayStart) + 60 * Math.floor(line.firstDryMinute)).slice(0, 5);
+}
+
+/** A tap's water over the whole day, in the money of the house, with its sum; null where it has no price. */
+export function tapCost({ line }: Pick<WaterPlan, 'line'>, survey: FacedSurvey): { readonly cost: number; readonly sum: string } | null {
+  const price = survey.job.house.gear.waterPrice;
+  if (!price) return null;
+  const cubicMetres = roundUpToStep(line.usedLitres / 1000, 0.01);
+  return {
+    cost: cubicMetres * price.perCubicMetre,
+    sum: `${decimal(cubicMetres, 2)} m³ × ${decimal(price.perCubicMetre, 2)}`,
+  };
+} // prettier-ignore
+
+/** Water that does not last through the day, with what would help most. */
+export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly Warning[] {
+  const at = dryClock(water, survey.job.house.dayStart);
+  if (at === null) return [];
+  const unknown = water.sources.length === 0 || water.sources.every((s) => s.litresPerMinute === null);
+  // Nobody has measured a tap yet: that is asked on the walk, and the minute would be made up.
+  if (unknown) return [];
+  const ways = waterWaysOut(water, survey).slice(0, 2).map((way) => way.text).join(' Or: ');
+  const { tank } = survey.job.house.gear;
+  return [
+    {
+      rule: 'water-short',
+      severity: 'warn',
+      surface: null,
+      text: `${tank ? 'The tank runs dry' : 'Pumps want more than the taps give, and no tank comes along: the first shortage is'} at ${at}. ${decimal(water.line.shortLitres, 0)} L are short over the day. ${ways}`,
+    },
+  ];
+} // prettier-ignore

@@ -1,0 +1,45 @@
+import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import { cycleDay, hoursInWords } from './cycle-day.ts';
+import type { CycleDayInput } from './cycle-day.ts';
+import type { FaceHour, FaceHours } from './face-hours.ts';
+import { wetCyclePlan } from './wet-cycle-plan.ts';
+import type { WetCyclePlan } from './wet-cycle-plan.ts';
+
+/** One surface with its wet cycles cut into sections. */
+export interface PlannedSurface extends TreatedSurface {
+  readonly cycles: readonly WetCyclePlan[];
+  /** The working hour that its sections are made for; null where the sun is not worked out, or nothing stays wet. */
+  readonly hardestHour: FaceHour | null;
+}
+
+/** The wet cycles of a treated surface, cut into sections of a share of the greatest that the wet window allows. */
+export function plannedSurface(
+  treated: TreatedSurface,
+  survey: FacedSurvey,
+  sectionFactor: number,
+  faceHours: FaceHours,
+): PlannedSurface {
+  const { surface } = treated;
+  const stages = treated.treatment?.stages ?? [];
+  const numbers = [...new Set(stages.flatMap((s) => (s.cycle === null ? [] : [s.cycle])))];
+  const hardest = faceHours.hardest(surface);
+  const common = { surface, catalogue: houseCatalogue(survey.handbook), alone: survey.job.house.crew.length === 1 };
+  const cycles = numbers.map((number) => {
+    const own = stages.filter((s) => s.cycle === number);
+    const cycle = wetCyclePlan({ ...common, stages: own, air: hardest.air, sectionFactor });
+    if (cycle.unworkable === null || faceHours.noSun !== null) return cycle;
+    return { ...cycle, unworkable: `${cycle.unworkable} ${whenWorkable({ ...common, stages: own, hours: faceHours.of(surface) }, hardest.hour)}` };
+  });
+  return { ...treated, cycles, hardestHour: faceHours.noSun === null && cycles.length > 0 ? hardest : null };
+} // prettier-ignore
+
+/** The hours of the day in which it could be worked. */
+function whenWorkable(input: CycleDayInput, hardest: number): string {
+  const hours = cycleDay(input).flatMap((h) => (h.workable ? [h.hour] : []));
+  const clock = `${String(hardest).padStart(2, '0')}:00`;
+  return hours.length === 0
+    ? `It is counted for ${clock}, the hardest hour, and no other hour of that day is easy enough.`
+    : `It is counted for ${clock}, the hardest hour of the working day; on this side it could be worked from ${hoursInWords(hours)}.`;
+}

@@ -1,0 +1,49 @@
+import type { FacedSurvey } from '../survey/face.ts';
+import { jetsOn } from '../visit/jet-match.ts';
+import type { FiguredPlan } from '../plan/derivation.ts';
+import { stageLitres } from '../visit/stage-water.ts';
+
+/** What a visit takes of mixes, products and water, and how small its sections get. */
+export interface SupplyFigures {
+  readonly mixLitres: number;
+  readonly products: readonly { readonly product: string; readonly name: string; readonly amount: number; readonly unit: 'L' | 'kg' }[];
+  readonly waterLitres: number;
+  readonly sections: number;
+  /** m²; null where nothing is worked in sections. */
+  readonly smallestSection: { readonly squareMetres: number; readonly surface: string } | null;
+  /** The fastest drying of any face in its hardest hour, mm/h. */
+  readonly fastestDrying: number;
+  readonly unworkable: number;
+  /** Jets that break the limit of their face at full pressure. */
+  readonly jetsOverLimit: number;
+} // prettier-ignore
+
+/** The supply of a derivation, before anybody looks for a sequence. */
+export function supplyFigures(derivation: FiguredPlan, survey: FacedSurvey): SupplyFigures {
+  const { mixes, products, surfaces } = derivation;
+  const { house } = survey.job;
+  const cycles = surfaces.flatMap((p) => p.cycles.map((cycle) => ({ cycle, name: p.surface.name })));
+  const stages = surfaces.flatMap((p) => p.treatment?.stages ?? []);
+  const sectioned = cycles.filter(({ cycle }) => cycle.mode !== 'leave-on');
+  const [first, ...more] = sectioned;
+  const smallest =
+    first &&
+    more.reduce((a, b) => (b.cycle.sectionSquareMetres < a.cycle.sectionSquareMetres ? b : a), first);
+  return {
+    mixLitres: mixes.reduce((sum, mix) => sum + mix.litres, 0),
+    products: products.map(({ product, name, called, amount, unit }) => ({
+      product,
+      name: called ?? name,
+      amount,
+      unit,
+    })),
+    waterLitres: stages.reduce((sum, s) => sum + stageLitres(s, s.areaSquareMetres, house), 0),
+    sections: cycles.reduce((sum, { cycle }) => sum + cycle.sectionCount, 0),
+    smallestSection: smallest
+      ? { squareMetres: smallest.cycle.sectionSquareMetres, surface: smallest.name }
+      : null,
+    fastestDrying: Math.max(0, ...cycles.map(({ cycle }) => cycle.clocks.evaporationMillimetresPerHour)),
+    unworkable: cycles.filter(({ cycle }) => cycle.unworkable !== null).length,
+    jetsOverLimit: jetsOn(surfaces, survey).filter((j) => j.kilopascal > j.limitKilopascal).length,
+  };
+}
