@@ -10,9 +10,7 @@ let asked: Asked[];
 const close = jest.fn<() => void>();
 beforeEach(() => {
   close.mockClear();
-  asked = standInServer(stateOfFile({ surfaces: [] }), ({ method, path }) =>
-    method === 'GET' || path.endsWith('/changes') ? undefined : {},
-  );
+  asked = standInServer(stateOfFile({ surfaces: [] }));
 });
 
 describe('the dialog for a name', () => {
