@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './etappe.ts';
 
+// Each page is looked at on its own: all workers share them.
+test.describe.configure({ mode: 'parallel' });
+
 // What a page looks like does not hang on what works offline, whose copy of the whole application costs as much as the page.
 test.beforeEach(async ({ page }) => {
   await page.addInitScript(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'));
