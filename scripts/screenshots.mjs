@@ -1,3 +1,4 @@
+/* global document -- what runs in the page */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,7 +15,7 @@ const PHONE = { width: 390, height: 844 };
 const A4 = { width: 794, height: 1123 };
 const HELD = [PHONE];
 const BROWSER = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] };
-/** Fonts, textures and the plan have come by then. */
+/** Fonts and textures have come by then, and better plans after the first. */
 const SETTLE_MILLISECONDS = 1800;
 
 let browser;
@@ -34,6 +35,14 @@ async function open(path, viewport = DESK, more = {}) {
   const page = await context.newPage();
   await page.goto(`${url}${path.startsWith('/') ? path : `/jobs/${hill}/${path}`}`);
   await page.getByRole('heading').first().waitFor();
+  // However slow the machine is, what is kept is the page and not what stands there until it comes.
+  if (!path.startsWith('/'))
+    await page.waitForFunction(() => performance.getEntriesByName('etappe:first-plan').length > 0);
+  await page.waitForFunction(
+    () =>
+      document.querySelector('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]') ===
+      null,
+  );
   await page.waitForTimeout(SETTLE_MILLISECONDS);
   return page;
 }
