@@ -92,7 +92,7 @@ const PICTURES = {
       <rect x="560" y="170" width="420" height="310" fill="#b4b3aa"/><rect x="560" y="170" width="420" height="310" fill="none" stroke="#d9d36a" stroke-width="10"/>
       ${grain('g')}`,
   },
-}; // prettier-ignore
+};
 
 const sha256 = (bytes) => createHash('sha256').update(bytes).digest('hex');
 

@@ -14,12 +14,37 @@ const FOLDER = join(ROOT, 'demo/data-sheets');
 const HANDBOOK = join(ROOT, 'demo/handbook.json');
 
 const SHEETS = {
-  'white-14.pdf': ['White, 14 %', 'Sodium hypochlorite solution, 14 % w/v available chlorine', 'Causes severe skin burns and eye damage. With acids sets free toxic gas. Very toxic to water life.', 'At the face 30 g/L at most. Not above 30 °C, not below 5 °C.'],
-  'oxygen-powder.pdf': ['Oxygen powder', 'Sodium percarbonate', 'Causes serious eye damage. May intensify fire.', 'Mix fresh, never closed up. Up to 120 g/L.'],
-  'drum-degreaser.pdf': ['Drum degreaser', 'Sodium hydroxide solution, 50 % w/w, 1.525 kg/L', 'Causes severe skin burns and eye damage. Corrodes aluminium.', 'Dwell 15 min at most. Not on coatings.'],
-  'oxalic-bags.pdf': ['Oxalic acid in bags', 'Oxalic acid dihydrate', 'Harmful in contact with skin and if swallowed. Causes serious eye damage.', 'Not on lime. Rinse and neutralise.'],
-  'roof-biocide.pdf': ['Roof biocide, blue label', 'Quaternary ammonium compound, 500 g/L', 'Causes severe skin burns and eye damage. Very toxic to water life.', 'Not where run-off reaches open water. Dry face, 24 h without rain.'],
-}; // prettier-ignore
+  'white-14.pdf': [
+    'White, 14 %',
+    'Sodium hypochlorite solution, 14 % w/v available chlorine',
+    'Causes severe skin burns and eye damage. With acids sets free toxic gas. Very toxic to water life.',
+    'At the face 30 g/L at most. Not above 30 °C, not below 5 °C.',
+  ],
+  'oxygen-powder.pdf': [
+    'Oxygen powder',
+    'Sodium percarbonate',
+    'Causes serious eye damage. May intensify fire.',
+    'Mix fresh, never closed up. Up to 120 g/L.',
+  ],
+  'drum-degreaser.pdf': [
+    'Drum degreaser',
+    'Sodium hydroxide solution, 50 % w/w, 1.525 kg/L',
+    'Causes severe skin burns and eye damage. Corrodes aluminium.',
+    'Dwell 15 min at most. Not on coatings.',
+  ],
+  'oxalic-bags.pdf': [
+    'Oxalic acid in bags',
+    'Oxalic acid dihydrate',
+    'Harmful in contact with skin and if swallowed. Causes serious eye damage.',
+    'Not on lime. Rinse and neutralise.',
+  ],
+  'roof-biocide.pdf': [
+    'Roof biocide, blue label',
+    'Quaternary ammonium compound, 500 g/L',
+    'Causes severe skin burns and eye damage. Very toxic to water life.',
+    'Not where run-off reaches open water. Dry face, 24 h without rain.',
+  ],
+};
 
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch({

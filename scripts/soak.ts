@@ -75,7 +75,9 @@ async function main(count: number, from: number): Promise<void> {
   const chunks = Array.from({ length: Math.ceil(count / CHUNK) }, (_, i) => from + i * CHUNK);
   const left = chunks.filter((chunk) => !progress.done.includes(chunk));
   if (left.length < chunks.length)
-    process.stderr.write(`${String(chunks.length - left.length)} of ${String(chunks.length)} chunks are done already\n`);
+    process.stderr.write(
+      `${String(chunks.length - left.length)} of ${String(chunks.length)} chunks are done already\n`,
+    );
   const worker = () =>
     new Promise<void>((resolve, reject) => {
       const child = fork(fileURLToPath(import.meta.url), ['--worker'], { execArgv: ['--import', 'tsx'] });
@@ -87,22 +89,31 @@ async function main(count: number, from: number): Promise<void> {
       child.on('message', (message: ReturnType<typeof soakChunk> & { readonly chunk: number }) => {
         progress.done.push(message.chunk);
         progress.failures.push(...message.failures);
-        for (const [what, n] of Object.entries(message.counts)) progress.counts[what] = (progress.counts[what] ?? 0) + n;
+        for (const [what, n] of Object.entries(message.counts))
+          progress.counts[what] = (progress.counts[what] ?? 0) + n;
         writeFileSync(path, JSON.stringify(progress));
-        process.stderr.write(`${String(progress.done.length * CHUNK)} properties, ${String(progress.failures.length)} not sound\r`);
+        process.stderr.write(
+          `${String(progress.done.length * CHUNK)} properties, ${String(progress.failures.length)} not sound\r`,
+        );
         next();
       });
       child.once('error', reject);
-      child.once('exit', () => { resolve(); });
+      child.once('exit', () => {
+        resolve();
+      });
       next();
     });
   await Promise.all(Array.from({ length: Math.min(availableParallelism(), left.length) }, worker));
   process.stdout.write(`\n${JSON.stringify(progress.counts, null, 2)}\n`);
-  for (const { seed, why } of progress.failures.slice(0, 20)) process.stdout.write(`seed ${String(seed)}: ${why}\n`);
+  for (const { seed, why } of progress.failures.slice(0, 20))
+    process.stdout.write(`seed ${String(seed)}: ${why}\n`);
   const [first] = progress.failures;
-  if (first) process.stdout.write(`smallest of seed ${String(first.seed)}:\n${JSON.stringify(shrunk(randomProperty(first.seed)), null, 1)}\n`);
+  if (first)
+    process.stdout.write(
+      `smallest of seed ${String(first.seed)}:\n${JSON.stringify(shrunk(randomProperty(first.seed)), null, 1)}\n`,
+    );
   process.exitCode = progress.failures.length > 0 ? 1 : 0;
-} // prettier-ignore
+}
 
 if (process.argv[2] === '--worker') {
   process.on('message', (chunk: number) => {

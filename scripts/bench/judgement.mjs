@@ -73,14 +73,25 @@ export async function catalogueRows() {
     .flatMap(({ id }) =>
       handbookValues('material', id, CATALOGUE).map(({ path, shipped }) => ({
         id: overrideId({ kind: 'material', entry: id, path }),
-        kind: 'material', entry: id, path, value: shipped, replaced: shipped, by: 'Bench', at: '2026-05-04T08:00:00Z',
+        kind: 'material',
+        entry: id,
+        path,
+        value: shipped,
+        replaced: shipped,
+        by: 'Bench',
+        at: '2026-05-04T08:00:00Z',
       })),
-    ); // prettier-ignore
+    );
   let round = 0;
   const houses = await timed(15, () => {
     round += 1;
-    houseCatalogue({ overrides: overrides.map((o) => ({ ...o, reason: String(round) })), products: [], materials: [], methods: [] });
-  }); // prettier-ignore
+    houseCatalogue({
+      overrides: overrides.map((o) => ({ ...o, reason: String(round) })),
+      products: [],
+      materials: [],
+      methods: [],
+    });
+  });
   const { materials, contaminants, agents, tools, limits, methods } = CATALOGUE;
   const entries = [materials, contaminants, agents, tools, limits, methods].reduce(
     (sum, l) => sum + l.length,

@@ -39,7 +39,9 @@ describe('a server that is kept going', () => {
     ]);
     expect(failure).toBeNull();
     expect(ports).toEqual([0, 4711]);
-    expect(said[1]).toBe('The server was killed by SIGKILL. It is started again in 0.001 s (1 of 2); nothing that was acknowledged is lost.'); // prettier-ignore
+    expect(said[1]).toBe(
+      'The server was killed by SIGKILL. It is started again in 0.001 s (1 of 2); nothing that was acknowledged is lost.',
+    );
   });
 
   it('is given up when it falls again and again, and that is told as a failure', async () => {

@@ -62,9 +62,16 @@ describe('what crosses the network', () => {
     const surface = opened.entities.find(({ kind }) => kind === 'surface');
     const changes = [
       { id: uuidv7(), kind: 'surface', entity: surface?.id, op: 'patch', base: 1, fields: { name: 'Wall' } },
-      { id: uuidv7(), kind: 'finding', entity: 'new', op: 'create', base: 0, fields: { surface: surface?.id, contaminant: 'moss', severity: 1, share: 1, zone: null, note: '' } },
+      {
+        id: uuidv7(),
+        kind: 'finding',
+        entity: 'new',
+        op: 'create',
+        base: 0,
+        fields: { surface: surface?.id, contaminant: 'moss', severity: 1, share: 1, zone: null, note: '' },
+      },
       { id: uuidv7(), kind: 'finding', entity: 'new', op: 'delete', base: 1, fields: {} },
-    ]; // prettier-ignore
+    ];
     const deviceAt = '2026-05-04T08:00:00.000Z';
     await answered('post', `/jobs/${job}/changes`, acknowledgementSchema, { changes, deviceAt });
     await answered('get', `/jobs/${job}/changes?after=0`, newerEntitiesSchema);
@@ -88,7 +95,18 @@ describe('what crosses the network', () => {
     await answered('put', `/customers/${customers[0]?.id ?? ''}/contact`, customerSchema, contact);
     await answered('post', '/templates', madeSchema, { id: uuidv7(), name: 'Tower', job });
     expect((await answered('get', '/templates', templatesListSchema)).templates).toHaveLength(1);
-    const lot = { agent: 'hypochlorite', product: null, lot: 'W-1', boughtOn: '2026-04-20', openedOn: null, expiresOn: null, place: 'yard', left: 40, storageCelsius: [15], measured: [] }; // prettier-ignore
+    const lot = {
+      agent: 'hypochlorite',
+      product: null,
+      lot: 'W-1',
+      boughtOn: '2026-04-20',
+      openedOn: null,
+      expiresOn: null,
+      place: 'yard',
+      left: 40,
+      storageCelsius: [15],
+      measured: [],
+    };
     const changes = [{ id: uuidv7(), part: 'lot', entry: 'white', op: 'put', base: 0, detail: lot }];
     await answered('post', '/handbook/changes', storedHandbookSchema, { changes });
     await answered('get', '/handbook', storedHandbookSchema);

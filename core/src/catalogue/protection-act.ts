@@ -1,7 +1,23 @@
 /** What is done so that something beside the work comes to no harm. */
 export const PROTECTION_KINDS = [
-  'wet', 'cover', 'bag', 'tape', 'isolate', 'divert', 'block', 'catch', 'sign', 'notify', 'move', 'keep-rinsing', 'keep-away', 'test', 'uncover', 'rinse', 'open',
-] as const; // prettier-ignore
+  'wet',
+  'cover',
+  'bag',
+  'tape',
+  'isolate',
+  'divert',
+  'block',
+  'catch',
+  'sign',
+  'notify',
+  'move',
+  'keep-rinsing',
+  'keep-away',
+  'test',
+  'uncover',
+  'rinse',
+  'open',
+] as const;
 export type ProtectionKind = (typeof PROTECTION_KINDS)[number];
 
 /** Who may do it: anybody of the crew, the owner, or somebody competent in it. */

@@ -49,8 +49,24 @@ const anyCase = fc.constantFrom(...CATALOGUE.lookAlikes).chain((group) =>
 
 describe('a belief', () => {
   it('is in bits what is still open of it', () => {
-    expect(entropyBits(normalised(new Map([['a', 2], ['b', 2]])))).toBeCloseTo(1, 12); // prettier-ignore
-    expect(entropyBits(new Map([['a', 1], ['b', 0]]))).toBe(0); // prettier-ignore
+    expect(
+      entropyBits(
+        normalised(
+          new Map([
+            ['a', 2],
+            ['b', 2],
+          ]),
+        ),
+      ),
+    ).toBeCloseTo(1, 12);
+    expect(
+      entropyBits(
+        new Map([
+          ['a', 1],
+          ['b', 0],
+        ]),
+      ),
+    ).toBe(0);
     expect(entropyBits(normalised(new Map(['a', 'b', 'c', 'd'].map((id) => [id, 1]))))).toBeCloseTo(2, 12);
   });
 
@@ -62,7 +78,10 @@ describe('a belief', () => {
 describe('what a mark may be', () => {
   it('follows Bayes’ rule: a worked case', () => {
     // 0.6 · 0.9 against 0.4 · 0.12 of a test whose rows are 0.9/0.1 and 0.12/0.88.
-    const prior = new Map([['iron-clay', 0.6], ['surface-rust', 0.4]]); // prettier-ignore
+    const prior = new Map([
+      ['iron-clay', 0.6],
+      ['surface-rust', 0.4],
+    ]);
     const after = posteriorOf(prior, [{ test: quickTestById('wet-smear'), outcome: 'yes' }]);
     expect(after.get('iron-clay')).toBeCloseTo(0.54 / 0.588, 9);
   });

@@ -37,27 +37,48 @@ export function handbookEntries(catalogue: Catalogue): readonly HandbookEntry[] 
   const before = made.get(catalogue);
   if (before) return before;
   const entries = [
-  ...catalogue.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
-  ...catalogue.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
-  ...catalogue.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
-  ...catalogue.tools.map((t) => entry('tools', t, t.jet === null ? 'without a jet' : 'with a jet', [t.handling])),
-  ...catalogue.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
-  ...catalogue.limits.map((l) => entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen])),
-  ...[...catalogue.quickTests, ...catalogue.materialTests].map((t) => entry('tests', t, t.agentClass ?? 'without an agent', [t.how])),
-  ...catalogue.schools.map((s) => entry('schools', s, s.settings.find((way) => way.id === s.setting)?.name ?? s.setting, s.settings.map((way) => way.name))),
-  ...catalogue.weights.map((w) => entry('weights', w, `${String(w.value)} for each ${w.per}`, [w.why])),
-];
+    ...catalogue.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
+    ...catalogue.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
+    ...catalogue.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
+    ...catalogue.tools.map((t) =>
+      entry('tools', t, t.jet === null ? 'without a jet' : 'with a jet', [t.handling]),
+    ),
+    ...catalogue.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
+    ...catalogue.limits.map((l) =>
+      entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen]),
+    ),
+    ...[...catalogue.quickTests, ...catalogue.materialTests].map((t) =>
+      entry('tests', t, t.agentClass ?? 'without an agent', [t.how]),
+    ),
+    ...catalogue.schools.map((s) =>
+      entry(
+        'schools',
+        s,
+        s.settings.find((way) => way.id === s.setting)?.name ?? s.setting,
+        s.settings.map((way) => way.name),
+      ),
+    ),
+    ...catalogue.weights.map((w) => entry('weights', w, `${String(w.value)} for each ${w.per}`, [w.why])),
+  ];
   made.set(catalogue, entries);
   return entries;
-} // prettier-ignore
+}
 
 /** Entries in which every word of a search is found, those whose name begins with it first. */
-export function handbookSearch(find: string, kind: HandbookKind | null, catalogue: Catalogue): readonly HandbookEntry[] {
-  const words = find.toLowerCase().split(/\s+/).filter((w) => w !== '');
-  const begins = (e: HandbookEntry) => (words[0] !== undefined && e.name.toLowerCase().startsWith(words[0]) ? 0 : 1);
+export function handbookSearch(
+  find: string,
+  kind: HandbookKind | null,
+  catalogue: Catalogue,
+): readonly HandbookEntry[] {
+  const words = find
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((w) => w !== '');
+  const begins = (e: HandbookEntry) =>
+    words[0] !== undefined && e.name.toLowerCase().startsWith(words[0]) ? 0 : 1;
   return handbookEntries(catalogue)
     .filter((e) => (kind === null || e.kind === kind) && words.every((w) => e.words.includes(w)))
     .map((e, i) => ({ e, i }))
     .sort((a, b) => begins(a.e) - begins(b.e) || a.i - b.i)
     .map(({ e }) => e);
-} // prettier-ignore
+}

@@ -37,12 +37,13 @@ export const FACT_NAMES: Readonly<Record<FactName, string>> = {
  */
 export function factTestInWords(test: FactTest): string {
   const name = FACT_NAMES[test.fact];
-  if ('is' in test) return typeof test.is === 'boolean' ? (test.is ? name : `not: ${name}`) : `${name}: ${test.is}`;
+  if ('is' in test)
+    return typeof test.is === 'boolean' ? (test.is ? name : `not: ${name}`) : `${name}: ${test.is}`;
   if ('oneOf' in test) return `${name}: ${test.oneOf.join(' or ')}`;
   if ('includesAnyOf' in test) return `${name}: ${test.includesAnyOf.join(' or ')}`;
   if ('above' in test) return `${name} above ${String(test.above)}`;
   return `${name} above ${FACT_NAMES[test.aboveFact]}`;
-} // prettier-ignore
+}
 
 /** The facts that a limit reads. */
 export function factsRead({ when }: Limit): readonly FactName[] {

@@ -32,8 +32,12 @@ export const handbookChangeSchema = Joi.object<HandbookChange>({
   entry: Joi.string().max(300).required(),
   op: Joi.valid('put', 'remove').required(),
   base: Joi.number().integer().min(0).required(),
-  detail: Joi.when('op', { is: 'put', then: Joi.object().unknown().required(), otherwise: Joi.valid(null).required() }),
-}); // prettier-ignore
+  detail: Joi.when('op', {
+    is: 'put',
+    then: Joi.object().unknown().required(),
+    otherwise: Joi.valid(null).required(),
+  }),
+});
 
 export interface AppliedHandbookChange {
   readonly change: HandbookChange;
@@ -42,8 +46,16 @@ export interface AppliedHandbookChange {
 }
 
 export type HandbookOutcome =
-  | { readonly ok: true; readonly records: readonly HandbookRecord[]; readonly applied: readonly AppliedHandbookChange[] }
-  | { readonly ok: false; readonly faults: readonly HandbookFault[]; readonly conflict: HandbookRecord | null }; // prettier-ignore
+  | {
+      readonly ok: true;
+      readonly records: readonly HandbookRecord[];
+      readonly applied: readonly AppliedHandbookChange[];
+    }
+  | {
+      readonly ok: false;
+      readonly faults: readonly HandbookFault[];
+      readonly conflict: HandbookRecord | null;
+    };
 
 /** The handbook that stored entries come to, each list in order of id. */
 export function handbookOf(records: readonly HandbookRecord[]): HouseHandbook {
@@ -75,7 +87,8 @@ export function applyHandbookChanges(
     const checked = checkedChange(change);
     if (!checked.ok) return { ok: false, faults: checked.faults, conflict: null };
     const after =
-      checked.detail && ({ part: change.part, id: change.entry, revision: change.base + 1, detail: checked.detail } as const); // prettier-ignore
+      checked.detail &&
+      ({ part: change.part, id: change.entry, revision: change.base + 1, detail: checked.detail } as const);
     if (after) standing.set(key, after);
     else standing.delete(key);
     applied.push({ change, before, after });
@@ -103,7 +116,10 @@ function checkedChange({
   if (wrongId) return { ok: false, faults: [{ path: 'id', message: wrongId.message }] };
   if (op === 'remove')
     return part === 'material' || part === 'method'
-      ? { ok: false, faults: [{ path: 'op', message: `“${entry}” may be in use on a survey: put it away instead` }] }
+      ? {
+          ok: false,
+          faults: [{ path: 'op', message: `“${entry}” may be in use on a survey: put it away instead` }],
+        }
       : { ok: true, detail: null };
   const { value, error } = (schema as Joi.ObjectSchema).validate(detail, options) as {
     value: Readonly<Record<string, unknown>>;
@@ -111,4 +127,4 @@ function checkedChange({
   };
   if (!error) return { ok: true, detail: value };
   return { ok: false, faults: error.details.map((d) => ({ path: d.path.join('.'), message: d.message })) };
-} // prettier-ignore
+}

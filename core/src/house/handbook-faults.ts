@@ -62,12 +62,15 @@ function overrideFaults({ overrides }: HouseHandbook): readonly HandbookFault[] 
     const value = valueOf(override);
     if (!value)
       return [
-        { path, message: `the catalogue has no value "${override.path}" of ${override.kind} "${override.entry}" that a house may set` },
+        {
+          path,
+          message: `the catalogue has no value "${override.path}" of ${override.kind} "${override.entry}" that a house may set`,
+        },
       ];
     const fault = settingFault(value, override.value);
     return fault === null ? [] : [{ path: `${path}.value`, message: fault }];
   });
-} // prettier-ignore
+}
 
 function allProductFaults({ products }: HouseHandbook): readonly HandbookFault[] {
   const taken = new Map<string, string>();
@@ -76,17 +79,27 @@ function allProductFaults({ products }: HouseHandbook): readonly HandbookFault[]
     const agent = CATALOGUE.agents.find((a) => a.id === product.agent);
     if (!agent) return [{ path: `${path}.agent`, message: `the catalogue has no agent "${product.agent}"` }];
     if (agent.specialistOnly !== null)
-      return [{ path: `${path}.agent`, message: `${agent.name} is explained here and never scheduled: ${agent.specialistOnly}` }];
+      return [
+        {
+          path: `${path}.agent`,
+          message: `${agent.name} is explained here and never scheduled: ${agent.specialistOnly}`,
+        },
+      ];
     const other = product.inUse ? taken.get(product.agent) : undefined;
     if (product.inUse) taken.set(product.agent, product.name);
     return [
       ...productFaults(product, agent).map((f) => ({ ...f, path: `${path}.${f.path}` })),
       ...(other === undefined
         ? []
-        : [{ path: `${path}.inUse`, message: `“${other}” is in use as ${agent.name.toLowerCase()}: put it out of use first` }]),
+        : [
+            {
+              path: `${path}.inUse`,
+              message: `“${other}” is in use as ${agent.name.toLowerCase()}: put it out of use first`,
+            },
+          ]),
     ];
   });
-} // prettier-ignore
+}
 
 function ownMaterialFaults(own: OwnMaterial, at: string): readonly HandbookFault[] {
   if (!CATALOGUE.materials.some((m) => m.id === own.like))
@@ -94,10 +107,12 @@ function ownMaterialFaults(own: OwnMaterial, at: string): readonly HandbookFault
   const values = handbookValues('material', own.like, CATALOGUE);
   return Object.entries(own.values).flatMap(([path, setting]) => {
     const value = values.find((v) => v.path === path);
-    const fault = value ? settingFault(value, setting) : `a material has no value "${path}" that a house may set`;
+    const fault = value
+      ? settingFault(value, setting)
+      : `a material has no value "${path}" that a house may set`;
     return fault === null ? [] : [{ path: `${at}.values.${path}`, message: fault }];
   });
-} // prettier-ignore
+}
 
 /** Two materials of one name could not be told apart by whoever reads it. */
 function takenNames({ materials }: HouseHandbook): readonly HandbookFault[] {
@@ -111,10 +126,15 @@ function takenNames({ materials }: HouseHandbook): readonly HandbookFault[] {
       names.set(plain(name), own);
       return other === undefined || other.id === own.id
         ? []
-        : [{ path: `materials[${String(i)}].name`, message: `“${name}” is what “${other.name}” is called: give it another name` }];
+        : [
+            {
+              path: `materials[${String(i)}].name`,
+              message: `“${name}” is what “${other.name}” is called: give it another name`,
+            },
+          ];
     }),
   );
-} // prettier-ignore
+}
 
 function ownMethodFaults({ method }: OwnMethod, catalogue: Catalogue, at: string): readonly HandbookFault[] {
   return method.stages.flatMap((stage, i): readonly HandbookFault[] => {
@@ -125,18 +145,27 @@ function ownMethodFaults({ method }: OwnMethod, catalogue: Catalogue, at: string
     if (!agent) return [];
     const faults: HandbookFault[] = [];
     if (agent.specialistOnly !== null)
-      faults.push({ path: `${path}.agent`, message: `${agent.name} is explained and never scheduled: ${agent.specialistOnly}` });
+      faults.push({
+        path: `${path}.agent`,
+        message: `${agent.name} is explained and never scheduled: ${agent.specialistOnly}`,
+      });
     if (stage.kind === 'apply') {
       const greatest = Math.max(...stage.strengthGramsPerLitre);
       const most = agent.strengthSpan.to;
       if (!isReadyToUse(agent) && greatest > most)
-        faults.push({ path: `${path}.strengthGramsPerLitre`, message: `${String(greatest)} g/L is stronger than the ${String(most)} g/L at which ${agent.name.toLowerCase()} is of use: take at most that` });
+        faults.push({
+          path: `${path}.strengthGramsPerLitre`,
+          message: `${String(greatest)} g/L is stronger than the ${String(most)} g/L at which ${agent.name.toLowerCase()} is of use: take at most that`,
+        });
       if (staysOn(method, i))
-        faults.push({ path, message: `nothing takes ${agent.name.toLowerCase()} off: add a rinse or a wash after it, or let it be one that stays on` });
+        faults.push({
+          path,
+          message: `nothing takes ${agent.name.toLowerCase()} off: add a rinse or a wash after it, or let it be one that stays on`,
+        });
     }
     return faults;
   });
-} // prettier-ignore
+}
 
 /** Whether an application that is to be rinsed off has no rinse or wash before the next one, or the end. */
 export function staysOn({ stages }: Pick<Method, 'stages'>, index: number): boolean {

@@ -73,19 +73,29 @@ describe('the values that a house may set', () => {
   it('of a material cover every value that a limit reads as a number or a bearing', () => {
     const paths = handbookValues('material', 'granite', CATALOGUE).map((v) => v.path);
     expect(paths).toEqual(
-      expect.arrayContaining(['jetLimitKilopascal', 'pH.0', 'pH.1', 'tolerates.chlorine', 'brush', 'calcareous', 'sorptivity.bare']),
+      expect.arrayContaining([
+        'jetLimitKilopascal',
+        'pH.0',
+        'pH.1',
+        'tolerates.chlorine',
+        'brush',
+        'calcareous',
+        'sorptivity.bare',
+      ]),
     );
-  }); // prettier-ignore
+  });
 
   it('go stricter freely and looser within the bound, which the fault names', () => {
     const jet = valueOf('material', 'granite', 'jetLimitKilopascal');
     const shipped = Number(jet.shipped);
     expect(settingFault(jet, shipped / 10)).toBeNull();
     expect(settingFault(jet, shipped * 1.25)).toBeNull();
-    expect(settingFault(jet, shipped * 2)).toMatch(/lies past the bound: .* kPa to 250 kPa; the trade default is 200 kPa/);
+    expect(settingFault(jet, shipped * 2)).toMatch(
+      /lies past the bound: .* kPa to 250 kPa; the trade default is 200 kPa/,
+    );
     expect(directionOf(jet, 1)).toBe('stricter');
     expect(directionOf(jet, shipped * 1.1)).toBe('looser');
-  }); // prettier-ignore
+  });
 
   it('never make a stone that acid dissolves one that it does not', () => {
     const calcareous = valueOf('material', 'limestone', 'calcareous');
@@ -179,12 +189,18 @@ describe('the catalogue of a house', () => {
     expect(values.length).toBeGreaterThan(300);
     fc.assert(
       fc.property(fc.constantFrom(...values), ({ id, value, setting }) => {
-        const safer = houseCatalogue(handbookWith(override('material', id, value.path, setting, value.shipped)));
+        const safer = houseCatalogue(
+          handbookWith(override('material', id, value.path, setting, value.shipped)),
+        );
         const refused = (catalogue: typeof CATALOGUE) =>
           new Set(
             catalogue.methods.flatMap((method) =>
               workedStages(method).flatMap((stage, i) =>
-                stageRefusals(soundState(catalogue.material(id), catalogue.material(id).finishes[0], catalogue), stage, catalogue).length > 0
+                stageRefusals(
+                  soundState(catalogue.material(id), catalogue.material(id).finishes[0], catalogue),
+                  stage,
+                  catalogue,
+                ).length > 0
                   ? [`${method.id} ${String(i)}`]
                   : [],
               ),
@@ -195,7 +211,7 @@ describe('the catalogue of a house', () => {
       }),
       { numRuns: 60 },
     );
-  }); // prettier-ignore
+  });
 });
 
 /** Some settings of a value within its bound. */
@@ -207,22 +223,28 @@ function settingsOf({ span, shipped }: HandbookValue): readonly Setting[] {
 
 describe('what is wrong with a handbook', () => {
   it('is nothing, whatever single value is set within its bound, unless it makes the entry unsound', () => {
-    const values = (['material/granite', 'agent/caustic', 'method/soft-wash-hypochlorite', 'condition/flaking'] as const).flatMap((of) => {
+    const values = (
+      ['material/granite', 'agent/caustic', 'method/soft-wash-hypochlorite', 'condition/flaking'] as const
+    ).flatMap((of) => {
       const [kind, id] = of.split('/') as [ChangedKind, string];
-      return handbookValues(kind, id, CATALOGUE).flatMap((value) => settingsOf(value).map((setting) => ({ kind, id, value, setting })));
+      return handbookValues(kind, id, CATALOGUE).flatMap((value) =>
+        settingsOf(value).map((setting) => ({ kind, id, value, setting })),
+      );
     });
     fc.assert(
       fc.property(fc.constantFrom(...values), ({ kind, id, value, setting }) => {
         const found = handbookFaults(handbookWith(override(kind, id, value.path, setting, value.shipped)));
         const alone = catalogueFaults({
           ...CATALOGUE,
-          [LIST_OF_KIND[kind]]: CATALOGUE[LIST_OF_KIND[kind]].map((e) => (e.id === id ? withValueAt(e, value.path, setting) : e)),
+          [LIST_OF_KIND[kind]]: CATALOGUE[LIST_OF_KIND[kind]].map((e) =>
+            e.id === id ? withValueAt(e, value.path, setting) : e,
+          ),
         });
         expect([value.path, setting, found.length > 0]).toEqual([value.path, setting, alone.length > 0]);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   it('is told with path and bound', () => {
     const past = override('material', 'limestone', 'calcareous', false, true);
@@ -253,15 +275,27 @@ describe('materials of a house', () => {
   const handbook = { ...EMPTY_HANDBOOK, materials: [own] };
 
   it('are judged as the one that they are like, with their own values', () => {
-    const catalogue = houseCatalogue({ ...handbook, materials: [own, { ...own, id: 'own-twin', values: {} }] });
+    const catalogue = houseCatalogue({
+      ...handbook,
+      materials: [own, { ...own, id: 'own-twin', values: {} }],
+    });
     const stone = catalogue.material('own-lake-stone');
-    expect(stone).toMatchObject({ name: 'Lake stone', calcareous: true, jetLimitKilopascal: 1.5, like: 'limestone' });
+    expect(stone).toMatchObject({
+      name: 'Lake stone',
+      calcareous: true,
+      jetLimitKilopascal: 1.5,
+      like: 'limestone',
+    });
     const rules = (id: string) =>
       catalogue.methods.map((m) =>
-        methodRefusals(soundState(catalogue.material(id), 'bare', catalogue), m, catalogue).map((r) => r.rule),
+        methodRefusals(soundState(catalogue.material(id), 'bare', catalogue), m, catalogue).map(
+          (r) => r.rule,
+        ),
       );
     expect(rules('own-twin')).toEqual(rules('limestone'));
-    expect(rules('own-lake-stone').flat()).toEqual(expect.arrayContaining(['jet-above-limit', 'no-acid-on-calcareous']));
+    expect(rules('own-lake-stone').flat()).toEqual(
+      expect.arrayContaining(['jet-above-limit', 'no-acid-on-calcareous']),
+    );
     expect(soundState(stone, 'bare', catalogue).material).toBe('limestone');
   });
 
@@ -273,7 +307,9 @@ describe('materials of a house', () => {
   it('follow the house value of that one where they have none', () => {
     const under = { ...handbook, overrides: [override('material', 'limestone', 'thirstFactor', 2, 1.5)] };
     expect(houseCatalogue(under).material('own-lake-stone').thirstFactor).toBe(2);
-    expect(houseValues('material', 'own-lake-stone', under).find((v) => v.value.path === 'thirstFactor')?.setting).toBe(2);
+    expect(
+      houseValues('material', 'own-lake-stone', under).find((v) => v.value.path === 'thirstFactor')?.setting,
+    ).toBe(2);
   });
 
   it('are offered until they are put away, and stand where they were used', () => {
@@ -283,23 +319,31 @@ describe('materials of a house', () => {
   });
 
   it('are refused past the bounds, under a name that is taken, and like nothing', () => {
-    const faults = (more: object) => handbookFaults({ ...EMPTY_HANDBOOK, materials: [{ ...own, ...more }] })[0]?.message;
+    const faults = (more: object) =>
+      handbookFaults({ ...EMPTY_HANDBOOK, materials: [{ ...own, ...more }] })[0]?.message;
     expect(faults({})).toBeUndefined();
     expect(faults({ values: { calcareous: false } })).toContain('no further');
     expect(faults({ values: { colour: 'red' } })).toContain('no value "colour"');
     expect(faults({ name: 'Granite' })).toContain('is what “Granite” is called');
     expect(faults({ like: 'cheese' })).toContain('no material "cheese"');
   });
-}); // prettier-ignore
+});
 
 describe('methods of a house', () => {
   const { id: _, source: _s, ...copy } = CATALOGUE.method('soft-wash-hypochlorite');
   const own = (method: object) => ({
     ...EMPTY_HANDBOOK,
     methods: [
-      { id: 'own-wash', method: { ...copy, name: 'Our wash', ...method }, putAway: false, reason: 'as we do it', by: 'Ida', at: '2026-05-04T08:00:00Z' },
+      {
+        id: 'own-wash',
+        method: { ...copy, name: 'Our wash', ...method },
+        putAway: false,
+        reason: 'as we do it',
+        by: 'Ida',
+        at: '2026-05-04T08:00:00Z',
+      },
     ],
-  }); // prettier-ignore
+  });
 
   it('are judged by the limits as any other', () => {
     const catalogue = houseCatalogue(own({}));

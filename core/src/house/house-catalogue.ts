@@ -168,10 +168,13 @@ export function valueOf({
 }: Pick<CatalogueOverride, 'kind' | 'entry' | 'path'>): HandbookValue | null {
   if (!CATALOGUE[LIST_OF_KIND[kind]].some((e) => e.id === entry)) return null;
   return handbookValues(kind, entry, CATALOGUE).find((v) => v.path === path) ?? null;
-} // prettier-ignore
+}
 
 function ownMaterial(own: OwnMaterial, like: Material): Material {
-  const valued = Object.entries(own.values).reduce((made, [path, value]) => withValueAt(made, path, value), like);
+  const valued = Object.entries(own.values).reduce(
+    (made, [path, value]) => withValueAt(made, path, value),
+    like,
+  );
   return {
     ...valued,
     id: own.id,
@@ -180,7 +183,7 @@ function ownMaterial(own: OwnMaterial, like: Material): Material {
     synonyms: own.synonyms,
     source: `house material, like ${like.name.toLowerCase()}: ${own.reason}`,
   };
-} // prettier-ignore
+}
 
 /** Those that are offered; one with an agent or a tool that the catalogue does not have is left out. */
 function ownMethods({ methods }: HouseHandbook): readonly Method[] {

@@ -61,9 +61,11 @@ function labelledCoats(
   if (next !== null) return { litresPerSquareMetre: first, nextCoatLitresPerSquareMetre: 1 / next };
   return {
     litresPerSquareMetre: first,
-    ...(nextLitres === undefined ? {} : { nextCoatLitresPerSquareMetre: (nextLitres * first) / litresPerSquareMetre }),
+    ...(nextLitres === undefined
+      ? {}
+      : { nextCoatLitresPerSquareMetre: (nextLitres * first) / litresPerSquareMetre }),
   };
-} // prettier-ignore
+}
 
 /** Nothing is mixed stronger than it is sold. */
 function strongest({ stock }: Agent): number {

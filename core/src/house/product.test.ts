@@ -40,7 +40,10 @@ describe('the strength on a label', () => {
     expect(question?.text).toBe(
       '12.5 g/L is 12.5 g/L of available chlorine, and such agents have about 125 g/L: is 12.5 % w/v meant?',
     );
-    expect(strengthQuestion({ basis: '% w/v', value: 125 }, hypochlorite)?.meant).toEqual({ basis: 'g/L', value: 125 });
+    expect(strengthQuestion({ basis: '% w/v', value: 125 }, hypochlorite)?.meant).toEqual({
+      basis: 'g/L',
+      value: 125,
+    });
     expect(strengthQuestion({ basis: '% w/v', value: 0.1 }, hypochlorite)?.meant).toBeNull();
   });
 
@@ -61,19 +64,26 @@ describe('the strength on a label', () => {
     expect(faults(product({ agent: 'percarbonate' }))[0]).toContain('is a powder');
     expect(faults(product({ agent: 'percarbonate', strength: null }))).toEqual([]);
   });
-}); // prettier-ignore
+});
 
 describe('products of a house', () => {
   it('are refused for an agent that is for specialists or is not there, and twice for one agent', () => {
     expect(faults(product({ agent: 'ammonium-bifluoride' }))[0]).toContain('never scheduled');
     expect(faults(product({ agent: 'beer' }))[0]).toContain('no agent "beer"');
     const [two] = faults(product(), product({ id: 'other', name: 'Other' }));
-    expect(two).toBe('products[1].inUse: “House white” is in use as sodium hypochlorite: put it out of use first');
+    expect(two).toBe(
+      'products[1].inUse: “House white” is in use as sodium hypochlorite: put it out of use first',
+    );
     expect(faults(product(), product({ id: 'other', inUse: false }))).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('name an address with its hash', () => {
-    const dataSheet = { kind: 'link', name: 'https://sheets.example/white.pdf', sha256: addressHash('x'), dated: '2026-01-05' } as const; // prettier-ignore
+    const dataSheet = {
+      kind: 'link',
+      name: 'https://sheets.example/white.pdf',
+      sha256: addressHash('x'),
+      dated: '2026-01-05',
+    } as const;
     expect(faults(product({ dataSheet }))[0]).toContain('not the hash of the address');
     expect(faults(product({ dataSheet: { ...dataSheet, sha256: addressHash(dataSheet.name) } }))).toEqual([]);
   });
@@ -88,14 +98,24 @@ describe('products of a house', () => {
   });
 
   it('cap what is planned where the label is stricter, and say so', () => {
-    const catalogue = house(product({}, { greatestGramsPerLitre: 9, longestDwellMinutes: 10, coldestCelsius: 8, squareMetresPerLitre: 4 })); // prettier-ignore
+    const catalogue = house(
+      product(
+        {},
+        { greatestGramsPerLitre: 9, longestDwellMinutes: 10, coldestCelsius: 8, squareMetresPerLitre: 4 },
+      ),
+    );
     expect(washStages(catalogue)[0]).toMatchObject({
       strengthGramsPerLitre: [5, 8, 9, 9],
       dwellMinutes: { from: 6, to: 10 },
       litresPerSquareMetre: 0.25,
     });
     expect(catalogue.agent('hypochlorite').coldestCelsius).toBe(8);
-    expect(catalogue.labelNotes('hypochlorite').map((n) => n.rule)).toEqual(['label-stricter', 'label-stricter', 'label-note', 'label-note']); // prettier-ignore
+    expect(catalogue.labelNotes('hypochlorite').map((n) => n.rule)).toEqual([
+      'label-stricter',
+      'label-stricter',
+      'label-note',
+      'label-note',
+    ]);
   });
 
   it('leave the catalogue as it is where the label is looser, and say so', () => {
@@ -105,8 +125,11 @@ describe('products of a house', () => {
       CATALOGUE.agent('hypochlorite').strengthSpan,
     );
     expect(catalogue.labelNotes('hypochlorite')).toEqual([
-      { rule: 'label-looser', text: 'Strongest at the face: the label of “House white” allows 90 g/L, 60 g/L of the handbook stays.' },
-    ]); // prettier-ignore
+      {
+        rule: 'label-looser',
+        text: 'Strongest at the face: the label of “House white” allows 90 g/L, 60 g/L of the handbook stays.',
+      },
+    ]);
   });
 
   it('are never mixed stronger than they are sold', () => {
@@ -122,13 +145,20 @@ describe('products of a house', () => {
     const wash = catalogue.method('soft-wash-hypochlorite');
     const refusals = (material: string, drainsToWater: boolean) =>
       methodRefusals(
-        { ...soundState(catalogue.material(material), catalogue.material(material).finishes[0], catalogue), drainsToWater },
+        {
+          ...soundState(catalogue.material(material), catalogue.material(material).finishes[0], catalogue),
+          drainsToWater,
+        },
         wash,
         catalogue,
       ).filter((r) => r.rule.startsWith('label-'));
-    expect(refusals('painted-render', false)).toMatchObject([{ overridable: false, source: 'label of “House white”' }]);
-    expect(refusals('painted-render', false)[0]?.text).toBe('The label of “House white” says: not on render.');
+    expect(refusals('painted-render', false)).toMatchObject([
+      { overridable: false, source: 'label of “House white”' },
+    ]);
+    expect(refusals('painted-render', false)[0]?.text).toBe(
+      'The label of “House white” says: not on render.',
+    );
     expect(refusals('granite', true).map((r) => r.rule)).toEqual(['label-house-white-water']);
     expect(refusals('granite', false)).toEqual([]);
-  }); // prettier-ignore
+  });
 });

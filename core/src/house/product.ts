@@ -82,32 +82,49 @@ const labelSchema = Joi.object<LabelRestrictions>({
   squareMetresPerLitre: open(coverage()),
   nextCoatSquareMetresPerLitre: open(coverage()),
   mostSquareMetresPerLitre: open(coverage()),
-  notOn: Joi.array().items(Joi.valid(...MATERIAL_FAMILIES)).unique().default([]),
+  notOn: Joi.array()
+    .items(Joi.valid(...MATERIAL_FAMILIES))
+    .unique()
+    .default([]),
   keepFromWater: Joi.boolean().default(false),
   caughtMayBeReused: Joi.boolean().default(false),
   note: Joi.string().trim().max(2000).allow('').default(''),
-}).default(NO_RESTRICTIONS); // prettier-ignore
+}).default(NO_RESTRICTIONS);
 
 const dataSheetSchema = Joi.object<DataSheet>({
   kind: Joi.valid('file', 'link').required(),
   name: Joi.when('kind', {
     is: 'link',
-    then: Joi.string().uri({ scheme: ['http', 'https'] }).max(500).required(),
+    then: Joi.string()
+      .uri({ scheme: ['http', 'https'] })
+      .max(500)
+      .required(),
     otherwise: Joi.string().trim().min(1).max(200).required(),
   }),
   sha256: Joi.string().hex().length(64).lowercase().required(),
   dated: dateSchema.required(),
-}); // prettier-ignore
+});
 
 /** Unlike what was written down in between: a further coat, or the most, that does not fit the coverage. */
-function coverageFaults({ label }: Pick<Product, 'label'>): readonly { readonly path: string; readonly message: string }[] {
-  const { squareMetresPerLitre: covers, nextCoatSquareMetresPerLitre: next, mostSquareMetresPerLitre: most } = label;
+function coverageFaults({
+  label,
+}: Pick<Product, 'label'>): readonly { readonly path: string; readonly message: string }[] {
+  const {
+    squareMetresPerLitre: covers,
+    nextCoatSquareMetresPerLitre: next,
+    mostSquareMetresPerLitre: most,
+  } = label;
   const over = (path: string, figure: number | null) =>
     most !== null && figure !== null && figure > most
-      ? [{ path: `label.${path}`, message: `${String(figure)} m² from a litre are more than the ${String(most)} m² up to which it is of use: read the label again` }]
+      ? [
+          {
+            path: `label.${path}`,
+            message: `${String(figure)} m² from a litre are more than the ${String(most)} m² up to which it is of use: read the label again`,
+          },
+        ]
       : [];
   return [...over('squareMetresPerLitre', covers), ...over('nextCoatSquareMetresPerLitre', next)];
-} // prettier-ignore
+}
 
 export const productSchema = Joi.object<Omit<Product, 'id'>>({
   name: Joi.string().trim().min(1).max(120).required(),
@@ -182,7 +199,9 @@ export function productFaults(
   const thin = coverageFaults(product);
   if (thin.length > 0) return thin;
   if (dataSheet?.kind === 'link' && dataSheet.sha256 !== addressHash(dataSheet.name))
-    return [{ path: 'dataSheet.sha256', message: 'this is not the hash of the address: write the address again' }];
+    return [
+      { path: 'dataSheet.sha256', message: 'this is not the hash of the address: write the address again' },
+    ];
   if (agent.stock.form === 'powder')
     return strength === null
       ? []
@@ -190,7 +209,9 @@ export function productFaults(
   if (strength === null)
     return [{ path: 'strength', message: `${agent.name} is a liquid: write its strength from the label` }];
   if (strength.basis === '% w/w' && !('densityKilogramsPerLitre' in strength))
-    return [{ path: 'strength', message: '% w/w needs the density of the product in kg/L, from its data sheet' }];
+    return [
+      { path: 'strength', message: '% w/w needs the density of the product in kg/L, from its data sheet' },
+    ];
   const question = isReadyToUse(agent) || product.strengthRead ? null : strengthQuestion(strength, agent);
   return question ? [{ path: 'strength', message: question.text }] : [];
-} // prettier-ignore
+}

@@ -47,8 +47,12 @@ export const stockLotSchema = Joi.object<Omit<StockLot, 'id'>>({
   left: Joi.number().min(0).max(20_000).required(),
   storageCelsius: Joi.array()
     .items(Joi.number().min(-10).max(60))
-    .custom((list: readonly number[], helpers) => (list.length === 1 || list.length === MONTHS ? list : helpers.error('storage.count')))
-    .messages({ 'storage.count': '{#label} has neither one temperature nor one for each of the twelve months' })
+    .custom((list: readonly number[], helpers) =>
+      list.length === 1 || list.length === MONTHS ? list : helpers.error('storage.count'),
+    )
+    .messages({
+      'storage.count': '{#label} has neither one temperature nor one for each of the twelve months',
+    })
     .default([15]),
   measured: Joi.array()
     .items(
@@ -61,7 +65,7 @@ export const stockLotSchema = Joi.object<Omit<StockLot, 'id'>>({
     )
     .max(MOST_READINGS)
     .default([]),
-}); // prettier-ignore
+});
 
 interface LotFault {
   readonly path: string;
@@ -77,10 +81,16 @@ export function lotFaults(lot: StockLot, products: readonly Product[]): readonly
   if (product === undefined)
     faults.push({ path: 'product', message: 'this product is not in the handbook: pick another, or none' });
   else if (product && product.agent !== lot.agent)
-    faults.push({ path: 'product', message: `“${product.name}” is not ${agent?.name.toLowerCase() ?? lot.agent}: pick another, or none` });
+    faults.push({
+      path: 'product',
+      message: `“${product.name}” is not ${agent?.name.toLowerCase() ?? lot.agent}: pick another, or none`,
+    });
   const notBefore = (path: string, day: string | null, what: string) => {
     if (day !== null && day < lot.boughtOn)
-      faults.push({ path, message: `${what} ${day} is before the lot was bought, ${lot.boughtOn}: one of the two is wrong` });
+      faults.push({
+        path,
+        message: `${what} ${day} is before the lot was bought, ${lot.boughtOn}: one of the two is wrong`,
+      });
   };
   notBefore('openedOn', lot.openedOn, 'opened on');
   notBefore('expiresOn', lot.expiresOn, 'expiry');
@@ -88,9 +98,12 @@ export function lotFaults(lot: StockLot, products: readonly Product[]): readonly
     notBefore(`measured[${String(i)}].on`, on, 'measured on');
   });
   if (agent?.stock.form !== 'liquid' && lot.measured.length > 0)
-    faults.push({ path: 'measured', message: `${agent?.name ?? lot.agent} is not counted by the strength of a liquid: take the readings out` });
+    faults.push({
+      path: 'measured',
+      message: `${agent?.name ?? lot.agent} is not counted by the strength of a liquid: take the readings out`,
+    });
   return faults;
-} // prettier-ignore
+}
 
 /** Days of a lot that have not come yet; what was bought tomorrow is a slip of the date. */
 export function daysAhead(lot: Omit<StockLot, 'id'>, today: string): readonly LotFault[] {

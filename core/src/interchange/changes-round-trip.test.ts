@@ -12,10 +12,12 @@ import { jobFileOf, readJobFile } from './job-file.ts';
 import { jsonSchemaOf } from './json-schema.ts';
 
 const base = readJobFile({
-  format: 'etappe-job', version: 2, sides: [{ id: 'north' }],
+  format: 'etappe-job',
+  version: 2,
+  sides: [{ id: 'north' }],
   site: { features: [{ id: 'bed', kind: 'plant-bed' }], longAssets: [{ id: 'wall-line', lengthMetres: 40 }] },
   surfaces: ['wall', 'path'].map((id) => ({ id, material: 'concrete', size: '3x2', findings: [] })),
-}); // prettier-ignore
+});
 if (!base.ok) throw new Error(JSON.stringify(base.faults));
 const start = stateOf('job-1', base.survey);
 
@@ -39,11 +41,25 @@ const size = fc.constantFrom(
 const face = fc.oneof({ weight: 6, arbitrary: fc.constantFrom('wall', 'path') }, there);
 const ends = fc.constantFrom([], [], ['bed']);
 const known = {
-  size, girth: fc.constantFrom('', '0.3', '0.', 'x'), side: fc.constantFrom(null, 'north'), surface: face, zone: fc.constantFrom(null, null, 'new-1'),
-  drainsOnto: ends, beside: ends, below: fc.constant([]), behind: ends, of: face, damages: some, mark: fc.constantFrom(null, 'new-2'), damage: there,
-  asset: fc.constantFrom(null, { asset: 'wall-line', part: 'top', fromMetres: 1, toMetres: 2.5 }), timeZone: fc.constant('Europe/Berlin'),
-  at: fc.constant('2026-05-04T08:00:00.000Z'), answers: fc.constant({}), sha256: fc.constant('ab'.repeat(32)),
-}; // prettier-ignore
+  size,
+  girth: fc.constantFrom('', '0.3', '0.', 'x'),
+  side: fc.constantFrom(null, 'north'),
+  surface: face,
+  zone: fc.constantFrom(null, null, 'new-1'),
+  drainsOnto: ends,
+  beside: ends,
+  below: fc.constant([]),
+  behind: ends,
+  of: face,
+  damages: some,
+  mark: fc.constantFrom(null, 'new-2'),
+  damage: there,
+  asset: fc.constantFrom(null, { asset: 'wall-line', part: 'top', fromMetres: 1, toMetres: 2.5 }),
+  timeZone: fc.constant('Europe/Berlin'),
+  at: fc.constant('2026-05-04T08:00:00.000Z'),
+  answers: fc.constant({}),
+  sha256: fc.constant('ab'.repeat(32)),
+};
 
 type Step = Omit<SurveyChange, 'id'>;
 
@@ -70,7 +86,10 @@ const KINDS: readonly RecordKind[] = [
 ];
 const step: fc.Arbitrary<Step> = fc.constantFrom(...KINDS).chain((kind) => {
   const single = kind === JOB_KIND ? 'job-1' : kind === PROPERTY_KIND ? 'property' : null;
-  const op = single === null ? fc.constantFrom('create' as const, 'create' as const, 'patch' as const, 'delete' as const) : fc.constant('patch' as const);
+  const op =
+    single === null
+      ? fc.constantFrom('create' as const, 'create' as const, 'patch' as const, 'delete' as const)
+      : fc.constant('patch' as const);
   return fc
     .record({
       op,
@@ -81,22 +100,35 @@ const step: fc.Arbitrary<Step> = fc.constantFrom(...KINDS).chain((kind) => {
     })
     .map(({ op: does, entity, fields, only, position }) => {
       const entries = Object.entries(fields);
-      const patched = Object.fromEntries(entries.filter((_, i) => i % 13 === only % Math.max(1, entries.length)));
-      return { kind, entity, op: does, base: does === 'create' ? 0 : ON_TOP, fields: does === 'delete' ? {} : does === 'patch' ? patched : { ...fields, position } };
+      const patched = Object.fromEntries(
+        entries.filter((_, i) => i % 13 === only % Math.max(1, entries.length)),
+      );
+      return {
+        kind,
+        entity,
+        op: does,
+        base: does === 'create' ? 0 : ON_TOP,
+        fields: does === 'delete' ? {} : does === 'patch' ? patched : { ...fields, position },
+      };
     });
-}); // prettier-ignore
+});
 
 /** As the server takes them: each alone, refused where something would name what is not there. */
-function taken(state: SurveyState, steps: readonly Step[]): { readonly state: SurveyState; readonly kinds: readonly string[] } {
+function taken(
+  state: SurveyState,
+  steps: readonly Step[],
+): { readonly state: SurveyState; readonly kinds: readonly string[] } {
   return steps.reduce<{ state: SurveyState; kinds: string[] }>(
     (now, change, i) => {
-      const outcome = applyChanges(now.state, [{ ...change, id: `00000000-0000-7000-8000-${String(i).padStart(12, '0')}` }]);
+      const outcome = applyChanges(now.state, [
+        { ...change, id: `00000000-0000-7000-8000-${String(i).padStart(12, '0')}` },
+      ]);
       if (!outcome.ok || referenceFaults(surveyOf(outcome.state)).length > 0) return now;
       return { state: outcome.state, kinds: [...now.kinds, `${change.op} ${change.kind}`] };
     },
     { state, kinds: [] },
   );
-} // prettier-ignore
+}
 
 describe('whatever changes accept', () => {
   it('is exported and read back as the same survey, half-typed sizes included', () => {
@@ -117,7 +149,15 @@ describe('whatever changes accept', () => {
       { numRuns: 80 },
     );
     expect(halfTyped).toBeGreaterThan(10);
-    for (const what of ['create surface', 'patch surface', 'delete surface', 'create finding', 'create zone', 'patch job', 'create water-point'])
+    for (const what of [
+      'create surface',
+      'patch surface',
+      'delete surface',
+      'create finding',
+      'create zone',
+      'patch job',
+      'create water-point',
+    ])
       expect([what, (count.get(what) ?? 0) > 2]).toEqual([what, true]);
   }, 60_000);
-}); // prettier-ignore
+});

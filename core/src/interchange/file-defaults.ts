@@ -50,8 +50,19 @@ export function completedFinding(raw: Raw, surface: unknown, zone: unknown): Raw
 
 /** The job's own fields out of the file. */
 export function completedJob(file: JobFile): Raw {
-  const { format: _f, version: _v, site, sides: _s, surfaces: _u, choices: _c, property: _p, customer: _n, place: _l, handbook: _h, ...job } =
-    file; // prettier-ignore
+  const {
+    format: _f,
+    version: _v,
+    site,
+    sides: _s,
+    surfaces: _u,
+    choices: _c,
+    property: _p,
+    customer: _n,
+    place: _l,
+    handbook: _h,
+    ...job
+  } = file;
   return {
     name: 'Unnamed job',
     ...job,

@@ -13,12 +13,15 @@ export function readHandbook(value: unknown): HandbookReading {
     abortEarly: false,
     convert: false,
     errors: { wrap: { label: false } },
-  }) as { value: HouseHandbook; error?: { details: { path: (string | number)[]; message: string; context?: { value?: unknown } }[] } };
+  }) as {
+    value: HouseHandbook;
+    error?: { details: { path: (string | number)[]; message: string; context?: { value?: unknown } }[] };
+  };
   const faults = error
     ? error.details.map((d) => ({ path: pathOf(d.path), message: d.message, value: d.context?.value }))
     : handbookFaults(handbook).map((f) => ({ ...f, path: `handbook.${f.path}` }));
   return faults.length > 0 ? { ok: false, faults } : { ok: true, handbook };
-} // prettier-ignore
+}
 
 function pathOf(keys: readonly (string | number)[]): string {
   return keys.reduce<string>(

@@ -9,9 +9,20 @@ export const JOB_FORMAT_VERSION = 2;
 
 /** Kinds that a file lists under `site`; those that have a name may leave it to their id. */
 export const SITE_KINDS = [
-  'water-point', 'feature', 'long-asset', 'damage', 'damage-photo', 'acknowledgement', 'test-patch', 'mark', 'test',
-  'photo', 'precondition', 'waiver', 'reading',
-] as const satisfies readonly EntityKind[]; // prettier-ignore
+  'water-point',
+  'feature',
+  'long-asset',
+  'damage',
+  'damage-photo',
+  'acknowledgement',
+  'test-patch',
+  'mark',
+  'test',
+  'photo',
+  'precondition',
+  'waiver',
+  'reading',
+] as const satisfies readonly EntityKind[];
 export const NAMED_SITE_KINDS: readonly EntityKind[] = ['water-point', 'feature', 'long-asset'];
 export type SiteKind = (typeof SITE_KINDS)[number];
 type SiteList = (typeof ENTITY_KINDS)[SiteKind]['list'];
@@ -44,16 +55,36 @@ function siteLists<T>(each: T): Record<SiteList, T> {
 export const envelopeSchema = Joi.object<JobFile>({
   format: Joi.valid(JOB_FORMAT).required(),
   version: Joi.valid(JOB_FORMAT_VERSION).required(),
-  units: Joi.any(), name: Joi.any(), customer: Joi.any(), place: Joi.any(), start: Joi.any(), visit: Joi.any(), event: Joi.any(),
-  eventDate: Joi.any(), peoplePresent: Joi.any(), wordings: Joi.any(), acknowledgement: Joi.any(), loaded: Joi.any(), weather: Joi.any(),
+  units: Joi.any(),
+  name: Joi.any(),
+  customer: Joi.any(),
+  place: Joi.any(),
+  start: Joi.any(),
+  visit: Joi.any(),
+  event: Joi.any(),
+  eventDate: Joi.any(),
+  peoplePresent: Joi.any(),
+  wordings: Joi.any(),
+  acknowledgement: Joi.any(),
+  loaded: Joi.any(),
+  weather: Joi.any(),
   property: anything.default({}),
   site: Joi.object({ ...siteLists(list), answers: Joi.any() }).default(siteLists([])),
   sides: list,
   surfaces: Joi.array().items(surface).max(MOST_LISTED).required(),
-  house: Joi.object({ crew: Joi.any(), machines: Joi.any(), schools: Joi.any(), dayStart: Joi.any(), dayHours: Joi.any(), wasteShare: Joi.any(), sprayerLitres: Joi.any(), gear: Joi.any() }).default({}),
+  house: Joi.object({
+    crew: Joi.any(),
+    machines: Joi.any(),
+    schools: Joi.any(),
+    dayStart: Joi.any(),
+    dayHours: Joi.any(),
+    wasteShare: Joi.any(),
+    sprayerLitres: Joi.any(),
+    gear: Joi.any(),
+  }).default({}),
   choices: list,
   handbook: Joi.any(),
-}).prefs({ abortEarly: false, convert: false, errors: { wrap: { label: false } } }); // prettier-ignore
+}).prefs({ abortEarly: false, convert: false, errors: { wrap: { label: false } } });
 
 /** The outline of a file, or every fault in it. */
 export function checkedEnvelope(

@@ -87,28 +87,84 @@ describe('a file of another version', () => {
 /** Every field of the model at once. */
 const full = {
   ...minimal,
-  name: 'Mill', customer: 'Mill Trust', event: 'Open day', eventDate: '2026-05-09', peoplePresent: 'School class on Tuesdays',
-  property: { name: 'The mill', address: '1 Mill Lane', access: 'Gate code at the lodge', vehicleStand: 'Yard', power: '16 A at the pump house',
-    hours: { from: '07:00', to: '18:00' }, quietHours: [{ from: '12:00', to: '13:30' }] },
+  name: 'Mill',
+  customer: 'Mill Trust',
+  event: 'Open day',
+  eventDate: '2026-05-09',
+  peoplePresent: 'School class on Tuesdays',
+  property: {
+    name: 'The mill',
+    address: '1 Mill Lane',
+    access: 'Gate code at the lodge',
+    vehicleStand: 'Yard',
+    power: '16 A at the pump house',
+    hours: { from: '07:00', to: '18:00' },
+    quietHours: [{ from: '12:00', to: '13:30' }],
+  },
   site: {
-    waterPoints: [{ id: 'hydrant', kind: 'hydrant', buckets: [{ litres: 10, seconds: 20 }], pressureBar: 4, distanceMetres: 60, permission: 'asked', backflow: 'yes' }],
-    features: [{ id: 'cellar-drain', kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'slow', owner: 'the mill' }, { id: 'door', kind: 'door', behind: 'flour store' }],
+    waterPoints: [
+      {
+        id: 'hydrant',
+        kind: 'hydrant',
+        buckets: [{ litres: 10, seconds: 20 }],
+        pressureBar: 4,
+        distanceMetres: 60,
+        permission: 'asked',
+        backflow: 'yes',
+      },
+    ],
+    features: [
+      { id: 'cellar-drain', kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'slow', owner: 'the mill' },
+      { id: 'door', kind: 'door', behind: 'flour store' },
+    ],
     longAssets: [{ id: 'dock', zeroAt: 'the lock gate', lengthMetres: 120 }],
-    damages: [{ id: 'chip', surface: 'wall', what: 'Chipped corner', where: 'left of the door', foundOn: '2026-04-01', shownOn: '2026-04-02', shownTo: 'the caretaker' }],
+    damages: [
+      {
+        id: 'chip',
+        surface: 'wall',
+        what: 'Chipped corner',
+        where: 'left of the door',
+        foundOn: '2026-04-01',
+        shownOn: '2026-04-02',
+        shownTo: 'the caretaker',
+      },
+    ],
     preconditions: [{ id: 'cars', what: 'Cars away', who: 'the caretaker', by: '2026-05-03', met: false }],
     answers: { windows: 'all shut' },
   },
   sides: [{ id: 'north', aspectDegrees: 0, shade: 'trees', routeMetres: 35 }],
   surfaces: [
     {
-      id: 'wall', side: 'north', material: 'concrete', unsureBetween: ['limestone'], newSince: '2026-04-20', size: '24m', girth: '0.5', reliefFactor: 1.2, thinMember: true,
-      asset: { asset: 'dock', part: 'left', fromMetres: 0, toMetres: 24 }, below: ['cellar-drain'], behind: ['door'],
-      past: [{ act: 'cleaned', date: '2024-05-01', how: 'soft wash' }], recurring: 'tags', note: 'soft corner', inScope: false, scopeReason: 'water creeps in',
-      zones: [{ id: 'foot', lies: 'foot', size: '2m2', conditions: [], findings: [{ contaminant: 'lichen', severity: 2, confidence: 0.6, note: 'discs' }] }],
+      id: 'wall',
+      side: 'north',
+      material: 'concrete',
+      unsureBetween: ['limestone'],
+      newSince: '2026-04-20',
+      size: '24m',
+      girth: '0.5',
+      reliefFactor: 1.2,
+      thinMember: true,
+      asset: { asset: 'dock', part: 'left', fromMetres: 0, toMetres: 24 },
+      below: ['cellar-drain'],
+      behind: ['door'],
+      past: [{ act: 'cleaned', date: '2024-05-01', how: 'soft wash' }],
+      recurring: 'tags',
+      note: 'soft corner',
+      inScope: false,
+      scopeReason: 'water creeps in',
+      zones: [
+        {
+          id: 'foot',
+          lies: 'foot',
+          size: '2m2',
+          conditions: [],
+          findings: [{ contaminant: 'lichen', severity: 2, confidence: 0.6, note: 'discs' }],
+        },
+      ],
       findings: [{ id: 'growth', contaminant: 'green-algae', severity: 1 }],
     },
   ],
-}; // prettier-ignore
+};
 
 describe('a file with everything in it', () => {
   const reading = readJobFile(full);

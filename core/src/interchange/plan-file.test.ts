@@ -60,7 +60,11 @@ describe('a plan file', () => {
   it('lifts what it protects', () => {
     const roses = part('protections').filter((p) => p['feature'] === 'roses');
     expect(roses.map((p) => p['when'])).toEqual(['before', 'during', 'after']);
-    expect(roses.map((p) => p['liftedBy'])).toEqual([expect.stringContaining('wall.'), expect.stringContaining('wall.'), null]); // prettier-ignore
+    expect(roses.map((p) => p['liftedBy'])).toEqual([
+      expect.stringContaining('wall.'),
+      expect.stringContaining('wall.'),
+      null,
+    ]);
   });
 
   it('lists what was assumed', () => {

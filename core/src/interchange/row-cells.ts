@@ -69,7 +69,13 @@ export class RowCells {
     if (material !== '') {
       const found = this.options.catalogue.materials.find((m) => isCalled(m, material));
       if (found) fields['material'] = found.id;
-      else this.fault(index, 'material', `"${material}" is not a material of the catalogue: use its name, id or a synonym`, material); // prettier-ignore
+      else
+        this.fault(
+          index,
+          'material',
+          `"${material}" is not a material of the catalogue: use its name, id or a synonym`,
+          material,
+        );
     }
     const band = this.text(row, 'band');
     if (band !== '') {

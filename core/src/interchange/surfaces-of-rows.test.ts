@@ -8,13 +8,27 @@ import { findingsIn, surfaceRows } from './surface-rows.ts';
 import { surfacesOfRows } from './surfaces-of-rows.ts';
 
 const reading = readJobFile({
-  format: 'etappe-job', version: 1, sides: [{ id: 'north' }], site: { features: [{ id: 'pond', kind: 'pond', name: 'Newt pond' }] },
+  format: 'etappe-job',
+  version: 1,
+  sides: [{ id: 'north' }],
+  site: { features: [{ id: 'pond', kind: 'pond', name: 'Newt pond' }] },
   surfaces: [
-    { id: 'wall', name: 'Wall', side: 'north', material: 'painted-render', conditions: ['chalking'], size: '7.5x4', reliefFactor: 1.2, drainsOnto: ['yard', 'pond'],
-      inScope: false, scopeReason: 'water creeps in', findings: [{ contaminant: 'green-algae', severity: 3, share: 0.8 }] },
+    {
+      id: 'wall',
+      name: 'Wall',
+      side: 'north',
+      material: 'painted-render',
+      conditions: ['chalking'],
+      size: '7.5x4',
+      reliefFactor: 1.2,
+      drainsOnto: ['yard', 'pond'],
+      inScope: false,
+      scopeReason: 'water creeps in',
+      findings: [{ contaminant: 'green-algae', severity: 3, share: 0.8 }],
+    },
     { id: 'yard', name: 'Yard', band: 'floor', material: 'concrete', size: '', findings: [] },
   ].map((s) => ({ ...s, size: s.size === '' ? '8x6' : s.size })),
-}); // prettier-ignore
+});
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
 const state = stateOf('job', reading.survey);
 let count = 0;
@@ -209,8 +223,14 @@ describe('findings in a cell', () => {
   it.each([
     ['', []],
     ['green-algae 3', [{ contaminant: 'green-algae', severity: 3, share: 1 }]],
-    ['Green algae 3 12,5%; rust 1 5 %', [{ contaminant: 'green-algae', severity: 3, share: 0.125 }, { contaminant: 'surface-rust', severity: 1, share: 0.05 }]],
+    [
+      'Green algae 3 12,5%; rust 1 5 %',
+      [
+        { contaminant: 'green-algae', severity: 3, share: 0.125 },
+        { contaminant: 'surface-rust', severity: 1, share: 0.05 },
+      ],
+    ],
   ])('%j', (cell, findings) => {
     expect(findingsIn(cell)).toEqual(findings);
-  }); // prettier-ignore
+  });
 });

@@ -2,7 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from './job-file.ts';
 
 const file = (version: number, answers: Record<string, string>) => ({
-  format: 'etappe-job', version, surfaces: [],
+  format: 'etappe-job',
+  version,
+  surfaces: [],
   site: {
     answers,
     features: [
@@ -11,7 +13,7 @@ const file = (version: number, answers: Record<string, string>) => ({
       { id: 'bed', kind: 'plant-bed' },
     ],
   },
-}); // prettier-ignore
+});
 const read = (version: number, answers: Record<string, string>) => {
   const reading = readJobFile(file(version, answers));
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));

@@ -18,7 +18,10 @@ describe('pump and nozzle', () => {
   });
 
   it('never run a pump above its rating, nor let more out than it gives', () => {
-    const pump = fc.record({ litresPerMinute: fc.integer({ min: 5, max: 40 }), ratedPsi: fc.integer({ min: 500, max: 4500 }) });
+    const pump = fc.record({
+      litresPerMinute: fc.integer({ min: 5, max: 40 }),
+      ratedPsi: fc.integer({ min: 500, max: 4500 }),
+    });
     fc.assert(
       fc.property(pump, fc.double({ min: 0.5, max: 20, noNaN: true }), (given, orifice) => {
         const match = pumpMatch(given, orifice);
@@ -27,7 +30,7 @@ describe('pump and nozzle', () => {
         expect(pumpMatch(given, match.fittingOrifice).standing).not.toBe('unloader');
       }),
     );
-  }); // prettier-ignore
+  });
 
   it('are refused without a flow', () => {
     expect(() => pumpMatch({ ...PUMP, litresPerMinute: 0 }, 3)).toThrow(
@@ -47,14 +50,19 @@ describe('distance and tip', () => {
   });
 
   it('grow as the limit falls, whatever the tip', () => {
-    const jet = fc.record({ orifice: fc.constantFrom(2, 3.5, 5), nozzles: fc.constant(1), psi: fc.integer({ min: 300, max: 3500 }), fanDegrees: fc.constantFrom(15, 25, 40) });
+    const jet = fc.record({
+      orifice: fc.constantFrom(2, 3.5, 5),
+      nozzles: fc.constant(1),
+      psi: fc.integer({ min: 300, max: 3500 }),
+      fanDegrees: fc.constantFrom(15, 25, 40),
+    });
     fc.assert(
       fc.property(jet, fc.double({ min: 1, max: 200, noNaN: true }), (tip, limit) => {
         const [strict, lax] = [leastStandOff(tip, limit), leastStandOff(tip, limit * 1.5)];
         if (strict !== null) expect(lax ?? Infinity).toBeLessThanOrEqual(strict);
       }),
     );
-  }); // prettier-ignore
+  });
 
   it('offer the widest strip first, and nothing where no tip is gentle enough', () => {
     const tips = tipsWithin(3.5, 2400, 60);

@@ -37,7 +37,8 @@ export function pumpMatch(pump: Pump, orificeSum: number, units: UnitSystem = 'm
   requirePositive('rating of the pump', pump.ratedPsi, 'psi');
   requirePositive('orifice', orificeSum, '');
   const wanted = pumpPressure(pump.litresPerMinute, orificeSum);
-  const fittingOrifice = Math.ceil(orificeFor(pump.litresPerMinute, pump.ratedPsi) / ORIFICE_STEP - 1e-9) * ORIFICE_STEP;
+  const fittingOrifice =
+    Math.ceil(orificeFor(pump.litresPerMinute, pump.ratedPsi) / ORIFICE_STEP - 1e-9) * ORIFICE_STEP;
   const said = (psi: number) => formatPumpPressure(psi * BAR_PER_PSI, units);
   if (wanted > pump.ratedPsi * (1 + 1e-9)) {
     const flow = nozzleFlow(orificeSum, pump.ratedPsi);
@@ -59,4 +60,4 @@ export function pumpMatch(pump: Pump, orificeSum: number, units: UnitSystem = 'm
       ? `Orifice ${decimal(orificeSum, 1)} lets ${decimal(pump.litresPerMinute, 1)} L/min out at ${said(wanted)} only, the pump could give ${said(pump.ratedPsi)}: gentle, and slower than it must be. Orifice ${decimal(fittingOrifice, 1)} brings it to its rating.`
       : `Orifice ${decimal(orificeSum, 1)} runs the pump at ${said(wanted)} of ${said(pump.ratedPsi)}.`,
   };
-} // prettier-ignore
+}

@@ -16,9 +16,12 @@ const STEP_METRES = 0.01;
  */
 export function leastStandOff(jet: Omit<Jet, 'standOffMetres'>, limitKilopascal: number): number | null {
   if (!(limitKilopascal > 0))
-    throw new RangeError(`jet limit ${String(limitKilopascal)} kPa must be above 0 kPa: no jet belongs on this face`);
+    throw new RangeError(
+      `jet limit ${String(limitKilopascal)} kPa must be above 0 kPa: no jet belongs on this face`,
+    );
   const steps = Math.ceil(FARTHEST_METRES / STEP_METRES);
-  const within = (step: number) => surfacePressure({ ...jet, standOffMetres: step * STEP_METRES }) <= limitKilopascal;
+  const within = (step: number) =>
+    surfacePressure({ ...jet, standOffMetres: step * STEP_METRES }) <= limitKilopascal;
   if (!within(steps)) return null;
   let [low, high] = [0, steps];
   while (high - low > 1) {
@@ -27,7 +30,7 @@ export function leastStandOff(jet: Omit<Jet, 'standOffMetres'>, limitKilopascal:
     else low = middle;
   }
   return Number((high * STEP_METRES).toFixed(2));
-} // prettier-ignore
+}
 
 /** A tip as it may be used on a face. */
 export interface TipChoice {

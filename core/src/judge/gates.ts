@@ -28,7 +28,8 @@ export function gateFaults(day: DayReading): readonly Unsound[] {
   return runs.flatMap((later) =>
     runs.flatMap((earlier): readonly Unsound[] => {
       if (earlier === later || !isOpposed(earlier.agent, later.agent)) return [];
-      if (earlier.from > later.from || (earlier.from === later.from && earlier.agent.id > later.agent.id)) return [];
+      if (earlier.from > later.from || (earlier.from === later.from && earlier.agent.id > later.agent.id))
+        return [];
       if (later.face === earlier.face && isItsNeutraliser(later, earlier)) return [];
       const meet = day.grounds.meet(
         earlier.face,
@@ -38,7 +39,7 @@ export function gateFaults(day: DayReading): readonly Unsound[] {
       );
       return meet ? faultsBetween(earlier, later, day) : [];
     }),
-  ); // prettier-ignore
+  );
 }
 
 function isOpposed(one: Agent, other: Agent): boolean {
@@ -55,12 +56,17 @@ function runsOf(day: DayReading): readonly Run[] {
     const steps = new Map<number, LogEntry[]>();
     const entries = day.on(face);
     for (const entry of entries)
-      if (entry.agent !== null && entry.step !== null && (entry.act === 'apply' || entry.act === 'neutralise'))
+      if (
+        entry.agent !== null &&
+        entry.step !== null &&
+        (entry.act === 'apply' || entry.act === 'neutralise')
+      )
         steps.set(entry.step, [...(steps.get(entry.step) ?? []), entry]);
     return [...steps].flatMap(([step, own]): Run[] => {
       const [first] = own;
       if (first?.agent == null) return [];
-      const cycle = first.cycle === null ? own : entries.filter((e) => e.cycle === first.cycle && e.act !== 'mix');
+      const cycle =
+        first.cycle === null ? own : entries.filter((e) => e.cycle === first.cycle && e.act !== 'mix');
       return [
         {
           face,
@@ -74,33 +80,35 @@ function runsOf(day: DayReading): readonly Run[] {
         },
       ];
     });
-  }); // prettier-ignore
+  });
 }
 
 function faultsBetween(earlier: Run, later: Run, day: DayReading): readonly Unsound[] {
   const named = `${day.agentName(later.agent.id)} on ${day.grounds.name(later.face)} at ${day.clock(later.opens)}`;
   const before = `${day.agentName(earlier.agent.id)} on ${day.grounds.name(earlier.face)}`;
   const surfaces = [...new Set([earlier.face, later.face])];
-  if (earlier.stays)
-    return [{ rule: 'stays-on', surfaces, text: `${named}, while ${before} stays on` }];
+  if (earlier.stays) return [{ rule: 'stays-on', surfaces, text: `${named}, while ${before} stays on` }];
   const after = day.on(earlier.face).filter((e) => e.step !== null && e.step > earlier.step);
   const whole = (wanted: (entry: LogEntry) => boolean) => firstWholeEnd(after.filter(wanted));
-  const rinsed = earlier.neutralises.length === 0 ? whole((e) => e.act === 'rinse' || e.act === 'wash') : earlier.to;
+  const rinsed =
+    earlier.neutralises.length === 0 ? whole((e) => e.act === 'rinse' || e.act === 'wash') : earlier.to;
   const neutralised = needsNeutralising(earlier, day)
     ? whole((e) => e.neutralises.includes(earlier.agent.id))
     : earlier.to;
   const ready = Math.max(rinsed, neutralised);
   const read = Math.min(...after.filter((e) => e.act === 'read' && e.from >= ready).map((e) => e.to));
-  const missing = ([
-    [rinsed, 'the rinse'],
-    [neutralised, 'neutralising'],
-    [read, 'the reading'],
-  ] as const).find(([end]) => end > later.opens);
+  const missing = (
+    [
+      [rinsed, 'the rinse'],
+      [neutralised, 'neutralising'],
+      [read, 'the reading'],
+    ] as const
+  ).find(([end]) => end > later.opens);
   if (!missing) return [];
   const [end, what] = missing;
   const until = Number.isFinite(end) ? ` at ${day.clock(end)}` : ', which is not planned';
   return [{ rule: 'gate', surfaces, text: `${named}, before ${what} of ${before}${until}` }];
-} // prettier-ignore
+}
 
 /** When the first step among the entries that covers the whole area has ended. */
 function firstWholeEnd(entries: readonly LogEntry[]): number {

@@ -46,12 +46,19 @@ export function mixFaults(day: DayReading): readonly Unsound[] {
     const own = (made.get(entry.mix) ?? []).filter((mix) => mix.to <= entry.from);
     const on = `${day.agentName(entry.agent)} on ${entry.surfaces.map((s) => day.grounds.name(s)).join(', ')} at ${day.clock(entry.from)}`;
     const last = own.at(-1);
-    if (!last) return [{ rule: 'mix', surfaces: entry.surfaces, text: `${on} is put on before anybody has mixed it` }];
+    if (!last)
+      return [{ rule: 'mix', surfaces: entry.surfaces, text: `${on} is put on before anybody has mixed it` }];
     const agent = day.place.catalogue.agent(entry.agent);
     const { hours } = mixLife(agent.class);
     if (isReadyToUse(agent) || entry.to - last.to <= hours * 3600) return [];
-    return [{ rule: 'mix', surfaces: entry.surfaces, text: `${on} was mixed at ${day.clock(last.from)} and keeps ${String(hours)} h` }];
-  }); // prettier-ignore
+    return [
+      {
+        rule: 'mix',
+        surfaces: entry.surfaces,
+        text: `${on} was mixed at ${day.clock(last.from)} and keeps ${String(hours)} h`,
+      },
+    ];
+  });
 }
 
 /** One sprayer never carries two agents that oppose each other. */

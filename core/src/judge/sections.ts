@@ -10,8 +10,14 @@ export function chainFaults(day: DayReading): readonly Unsound[] {
       if (entry.step !== null && entry.act !== 'mist' && entry.act !== 'mix')
         steps.set(entry.step, [...(steps.get(entry.step) ?? []), entry]);
     const inOrder = [...steps].sort(([a], [b]) => a - b).map(([, own]) => own);
-    return inOrder.flatMap((own, i) => (inOrder[i + 1] ?? []).flatMap((next) => own.flatMap((before) => outOfOrder(before, next, face, day)))).slice(0, 1);
-  }); // prettier-ignore
+    return inOrder
+      .flatMap((own, i) =>
+        (inOrder[i + 1] ?? []).flatMap((next) =>
+          own.flatMap((before) => outOfOrder(before, next, face, day)),
+        ),
+      )
+      .slice(0, 1);
+  });
 }
 
 function outOfOrder(before: LogEntry, next: LogEntry, face: string, day: DayReading): readonly Unsound[] {

@@ -32,14 +32,18 @@ describe('a hypochlorite stock', () => {
         const now = agedHypochlorite(start, [one]);
         expect(now).toBeLessThanOrEqual(start + 1e-9);
         expect(agedHypochlorite(start, [one, more])).toBeLessThanOrEqual(now + 1e-9);
-        expect(agedHypochlorite(start, [{ ...one, celsius: one.celsius + 3 }])).toBeLessThanOrEqual(now + 1e-9);
+        expect(agedHypochlorite(start, [{ ...one, celsius: one.celsius + 3 }])).toBeLessThanOrEqual(
+          now + 1e-9,
+        );
       }),
     );
   });
 
   it('names value, limit and way out for a slip', () => {
-    expect(() => agedHypochlorite(125, [{ days: -3, celsius: 20 }])).toThrow('storage -3 d is outside 0 d to 3650 d');
+    expect(() => agedHypochlorite(125, [{ days: -3, celsius: 20 }])).toThrow(
+      'storage -3 d is outside 0 d to 3650 d',
+    );
     expect(() => agedHypochlorite(125, [{ days: 3, celsius: 80 }])).toThrow('storage temperature 80 °C');
     expect(() => agedHypochlorite(0, [])).toThrow('strength of the stock 0 g/L must be above 0 g/L');
   });
-}); // prettier-ignore
+});

@@ -94,7 +94,10 @@ export function mixCard(
   if (agent.stock.form === 'powder') {
     const exact = targetGramsPerLitre * volume;
     // What brings another agent to rest must suffice.
-    const grams = agent.class === 'neutraliser' ? roundUpToStep(exact, SCALE_STEP_GRAMS) : rounded(exact, SCALE_STEP_GRAMS, greatest * volume);
+    const grams =
+      agent.class === 'neutraliser'
+        ? roundUpToStep(exact, SCALE_STEP_GRAMS)
+        : rounded(exact, SCALE_STEP_GRAMS, greatest * volume);
     return {
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),
@@ -106,7 +109,11 @@ export function mixCard(
     };
   }
   const strength = from.stock.gramsPerLitre;
-  const stock = measuredStock(stockLitres(volume, targetGramsPerLitre, strength), (greatest * volume) / strength, units);
+  const stock = measuredStock(
+    stockLitres(volume, targetGramsPerLitre, strength),
+    (greatest * volume) / strength,
+    units,
+  );
   return {
     ...card,
     strengthGramsPerLitre: roundToStep((stock * strength) / volume, 0.1),
@@ -116,7 +123,7 @@ export function mixCard(
       ...last,
     ],
   };
-} // prettier-ignore
+}
 
 /** By the jug; small amounts by pipette, so that rounding does not double or lose them. */
 function measuredStock(exact: number, most: number, units: UnitSystem): number {

@@ -16,8 +16,13 @@ const photo = {
   heightPixels: 30,
 };
 const signature = {
-  id: 'signed', name: 'The warden', at: '2026-04-20T09:00:00.000Z', shownBy: 'Ada', damages: ['crack'], signature: 'M0 0L9 9',
-}; // prettier-ignore
+  id: 'signed',
+  name: 'The warden',
+  at: '2026-04-20T09:00:00.000Z',
+  shownBy: 'Ada',
+  damages: ['crack'],
+  signature: 'M0 0L9 9',
+};
 
 function survey(site: object) {
   const reading = readJobFile({

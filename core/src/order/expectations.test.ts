@@ -8,16 +8,55 @@ import { plan } from '../plan/plan.ts';
 
 const surveyOf = (more: object = {}): Survey => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, start: '2026-05-04', site: { waterPoints: [{ id: 'tap' }] },
+    format: 'etappe-job',
+    version: 1,
+    start: '2026-05-04',
+    site: { waterPoints: [{ id: 'tap' }] },
     surfaces: [
-      { id: 'steps', name: 'Steps', material: 'granite', size: '4x1', findings: [{ contaminant: 'lichen', severity: 3, share: 0.5 }] },
-      { id: 'wall', name: 'Wall', material: 'limestone', size: '4x3', findings: [{ contaminant: 'green-algae', severity: 2, share: 0.5 }] },
-      { id: 'bay', name: 'Bay', material: 'block-paving', size: '4x3', topMetres: 0, tiltDegrees: 0, findings: [{ contaminant: 'green-algae', severity: 2 }] },
-      { id: 'roof', name: 'Roof', material: 'slate-roof', size: '4x3', inScope: false, scopeReason: 'Swifts nest there', findings: [] },
+      {
+        id: 'steps',
+        name: 'Steps',
+        material: 'granite',
+        size: '4x1',
+        findings: [{ contaminant: 'lichen', severity: 3, share: 0.5 }],
+      },
+      {
+        id: 'wall',
+        name: 'Wall',
+        material: 'limestone',
+        size: '4x3',
+        findings: [{ contaminant: 'green-algae', severity: 2, share: 0.5 }],
+      },
+      {
+        id: 'bay',
+        name: 'Bay',
+        material: 'block-paving',
+        size: '4x3',
+        topMetres: 0,
+        tiltDegrees: 0,
+        findings: [{ contaminant: 'green-algae', severity: 2 }],
+      },
+      {
+        id: 'roof',
+        name: 'Roof',
+        material: 'slate-roof',
+        size: '4x3',
+        inScope: false,
+        scopeReason: 'Swifts nest there',
+        findings: [],
+      },
     ],
-    choices: [{ surface: 'steps', contaminant: 'lichen', method: 'leave-on-biocide', by: 'Ada', at: '2026-04-20T09:00:00Z' }],
+    choices: [
+      {
+        surface: 'steps',
+        contaminant: 'lichen',
+        method: 'leave-on-biocide',
+        by: 'Ada',
+        at: '2026-04-20T09:00:00Z',
+      },
+    ],
     ...more,
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 };
@@ -38,12 +77,18 @@ describe('what the customer is told', () => {
     expect(find(survey, 'colour')).toContain('lighter');
     expect(new Set(said(survey).map((e) => e.key)).size).toBe(said(survey).length);
     // What holds for several faces is said once.
-    expect(said(survey).find((e) => e.key === 'expect-green-algae')).toMatchObject({ place: 'Wall; Bay', surfaces: ['wall', 'bay'] }); // prettier-ignore
+    expect(said(survey).find((e) => e.key === 'expect-green-algae')).toMatchObject({
+      place: 'Wall; Bay',
+      surfaces: ['wall', 'bay'],
+    });
   });
 
   it('is worded anew or left out, by what it is about, and the order says it so', () => {
     const survey = surveyOf({ wordings: { 'expect-lichen': 'Rings may stay.', 'slow-result': '' } });
-    expect(said(survey).find((e) => e.key === 'expect-lichen')).toMatchObject({ text: 'Rings may stay.', leftOut: false }); // prettier-ignore
+    expect(said(survey).find((e) => e.key === 'expect-lichen')).toMatchObject({
+      text: 'Rings may stay.',
+      leftOut: false,
+    });
     const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
     const texts = crewOrder(made, survey).expectations.map((e) => e.text);
     expect(texts).toContain('Rings may stay.');

@@ -60,7 +60,12 @@ function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Sai
   const say = (key: string, text: string): Said => ({ key, ...about, text });
   const sayHere = (rule: string, text: string): Said => ({ key: `${surface.id}.${rule}`, ...about, text });
   if (!surface.inScope)
-    return [sayHere('left-out', `It is left as it is${surface.scopeReason ? `: ${lowerFirst(surface.scopeReason)}` : ''}.`)]; // prettier-ignore
+    return [
+      sayHere(
+        'left-out',
+        `It is left as it is${surface.scopeReason ? `: ${lowerFirst(surface.scopeReason)}` : ''}.`,
+      ),
+    ];
   if (!treatment || treatment.proposals.length === 0) return [];
   const catalogue = houseCatalogue(survey.handbook);
   const { porous, partial } = looks(planned, survey);
@@ -68,22 +73,44 @@ function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Sai
     ...treatment.expectations.map((e) => say(e.rule, e.text)),
     ...treatment.proposals.flatMap((p) => {
       const avoided = [...p.refused].sort(
-        (a, b) => (b.method.treats[p.finding.contaminant] ?? 0) - (a.method.treats[p.finding.contaminant] ?? 0),
+        (a, b) =>
+          (b.method.treats[p.finding.contaminant] ?? 0) - (a.method.treats[p.finding.contaminant] ?? 0),
       )[0];
       const [why] = avoided?.refusals ?? [];
       return avoided && why
-        ? [sayHere(`not-${avoided.method.id}`, `Not used here: ${lowerFirst(avoided.method.name)}. ${why.text}`)]
+        ? [
+            sayHere(
+              `not-${avoided.method.id}`,
+              `Not used here: ${lowerFirst(avoided.method.name)}. ${why.text}`,
+            ),
+          ]
         : [];
     }),
-    ...treatment.parts.slice(1).flatMap((part) =>
-      part.wait?.for === 'others' ? [sayHere('others', `${catalogue.method(part.wait.method).name}: ${lowerFirst(part.wait.until)}.`)] : [],
-    ),
+    ...treatment.parts
+      .slice(1)
+      .flatMap((part) =>
+        part.wait?.for === 'others'
+          ? [sayHere('others', `${catalogue.method(part.wait.method).name}: ${lowerFirst(part.wait.until)}.`)]
+          : [],
+      ),
     ...(surface.conditions.includes('failed-seal')
-      ? [say('seepage', 'Its seals are old: that water seeps in cannot be excluded, however carefully it is rinsed.')]
+      ? [
+          say(
+            'seepage',
+            'Its seals are old: that water seeps in cannot be excluded, however carefully it is rinsed.',
+          ),
+        ]
       : []),
     ...(porous ? [say('uneven-drying', 'It dries unevenly and looks patchy for some days.')] : []),
-    ...(partial ? [say('colour', 'What is cleaned is lighter than what is not: the edge shows until the weather evens it out.')] : []),
-  ]; // prettier-ignore
+    ...(partial
+      ? [
+          say(
+            'colour',
+            'What is cleaned is lighter than what is not: the edge shows until the weather evens it out.',
+          ),
+        ]
+      : []),
+  ];
 }
 
 function looks({ surface, treatment }: TreatedSurface, survey: Survey) {
@@ -117,7 +144,8 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
   );
   const { start } = survey.job;
   const [from, to] = TRADE_DEFAULTS.slowResultDays;
-  const when = start === null ? 'after 6 to 18 months' : `between ${daysAfter(start, from)} and ${daysAfter(start, to)}`; // prettier-ignore
+  const when =
+    start === null ? 'after 6 to 18 months' : `between ${daysAfter(start, from)} and ${daysAfter(start, to)}`;
   return [
     ...later.map(({ number, from: day, fromDay, faces }) =>
       site(
@@ -126,7 +154,12 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
       ),
     ),
     ...(slow.length > 0
-      ? [site('slow-result', `${slow.join(', ')}: nothing is seen at first; growth browns and the weather carries it off, ${when}.`)] // prettier-ignore
+      ? [
+          site(
+            'slow-result',
+            `${slow.join(', ')}: nothing is seen at first; growth browns and the weather carries it off, ${when}.`,
+          ),
+        ]
       : []),
   ];
 }

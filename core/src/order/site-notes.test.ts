@@ -33,8 +33,13 @@ describe('what a crew is told of the place', () => {
     const [first] = survey.surfaces;
     if (!first) throw new Error('the demo job has surfaces');
     const scope = {
-      id: 'scope-a', position: 0, surface: first.id, inScope: false, scopeReason: 'the painter comes', nothingFound: false,
-    } as unknown as (typeof survey.scopes)[number]; // prettier-ignore
+      id: 'scope-a',
+      position: 0,
+      surface: first.id,
+      inScope: false,
+      scopeReason: 'the painter comes',
+      nothingFound: false,
+    } as unknown as (typeof survey.scopes)[number];
     expect(said({ ...survey, scopes: [scope] })['Not to be done']).toBe(
       'Drum wall, north: the painter comes',
     );

@@ -18,9 +18,14 @@ const surveyOf = (
   more: object = {},
 ): Survey => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, sides: [{ id: 'north' }, { id: 'south', aspectDegrees: 180 }],
-    site: { features, waterPoints: [{ id: 'tap' }] }, surfaces, weather: { windMetresPerSecond }, ...more,
-  }); // prettier-ignore
+    format: 'etappe-job',
+    version: 1,
+    sides: [{ id: 'north' }, { id: 'south', aspectDegrees: 180 }],
+    site: { features, waterPoints: [{ id: 'tap' }] },
+    surfaces,
+    weather: { windMetresPerSecond },
+    ...more,
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 };
@@ -29,16 +34,28 @@ const surveyOf = (
 function treatedSpans({ surfaces, visit }: Plan) {
   return surfaces.flatMap(({ surface, treatment }) => {
     const own = (visit?.schedule.placements ?? []).filter(
-      (p) => p.operation.startsWith(`${surface.id}.`) && !p.operation.includes('foot-rinse') && !p.operation.includes('-clear.'),
+      (p) =>
+        p.operation.startsWith(`${surface.id}.`) &&
+        !p.operation.includes('foot-rinse') &&
+        !p.operation.includes('-clear.'),
     );
     const agents = (treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : []));
     const kinds = (treatment?.stages ?? []).map((s) => s.kind);
     const tools = (treatment?.stages ?? []).flatMap((s) => (s.apply && s.tool ? [s.tool] : []));
     return own.length === 0 || agents.length === 0
       ? []
-      : [{ surface, agents, washed: kinds.includes('wash'), sprayed: tools.some((t) => CATALOGUE.tool(t).name.includes('sprayer')), from: Math.min(...own.map((p) => p.start)), to: Math.max(...own.map((p) => p.finish)) }];
+      : [
+          {
+            surface,
+            agents,
+            washed: kinds.includes('wash'),
+            sprayed: tools.some((t) => CATALOGUE.tool(t).name.includes('sprayer')),
+            from: Math.min(...own.map((p) => p.start)),
+            to: Math.max(...own.map((p) => p.finish)),
+          },
+        ];
   });
-} // prettier-ignore
+}
 
 /** Every pair that would meet in one flow while both are worked on; a walk along the survey's own words. */
 function meetings(survey: Survey, made: Plan): readonly string[] {
@@ -87,17 +104,25 @@ function meetings(survey: Survey, made: Plan): readonly string[] {
 }
 
 const surface = (id: string, material: string, contaminant: string, more: object = {}) => ({
-  id, material, side: 'north', size: '3x2', topMetres: 2,
-  findings: [{ contaminant, severity: 2 }], ...more,
-}); // prettier-ignore
+  id,
+  material,
+  side: 'north',
+  size: '3x2',
+  topMetres: 2,
+  findings: [{ contaminant, severity: 2 }],
+  ...more,
+});
 
 describe('a visit with chemistries that oppose each other', () => {
   it('rinses one before it begins the other, where both drain into one gully, and says so', () => {
     const drains = { drainsOnto: ['gully'], side: null };
     const survey = surveyOf(
-      [surface('wall', 'painted-render', 'green-algae', drains), surface('steps', 'granite', 'surface-rust', drains)],
+      [
+        surface('wall', 'painted-render', 'green-algae', drains),
+        surface('steps', 'granite', 'surface-rust', drains),
+      ],
       [{ id: 'gully', kind: 'drain', leadsTo: 'foul-sewer', state: 'runs' }],
-    ); // prettier-ignore
+    );
     const made = plan(survey, OPTIONS);
     expect(made.work.meetings).toMatchObject([{ at: 'gully', how: 'run-off', later: { face: 'steps' } }]);
     expect(made.warnings.find((w) => w.rule === 'chemistry-apart')?.text).toBe(
@@ -105,14 +130,19 @@ describe('a visit with chemistries that oppose each other', () => {
     );
     expect(meetings(survey, made)).toEqual([]);
     const apart = surveyOf(
-      survey.surfaces.map((s) => surface(s.id, s.material, s.id === 'wall' ? 'green-algae' : 'surface-rust', { side: null })),
-    ); // prettier-ignore
+      survey.surfaces.map((s) =>
+        surface(s.id, s.material, s.id === 'wall' ? 'green-algae' : 'surface-rust', { side: null }),
+      ),
+    );
     expect(plan(apart, OPTIONS).work.meetings).toEqual([]);
   });
 
   it('takes the other treatment where a person picks it, and nothing waits any more', () => {
     const drains = { drainsOnto: ['gully'], side: null };
-    const surfaces = [surface('wall', 'painted-render', 'green-algae', drains), surface('steps', 'granite', 'surface-rust', drains)]; // prettier-ignore
+    const surfaces = [
+      surface('wall', 'painted-render', 'green-algae', drains),
+      surface('steps', 'granite', 'surface-rust', drains),
+    ];
     const gully = [{ id: 'gully', kind: 'drain', leadsTo: 'foul-sewer', state: 'runs' }];
     const first = plan(surveyOf(surfaces, gully), OPTIONS);
     const [meeting] = first.work.meetings;
@@ -120,7 +150,13 @@ describe('a visit with chemistries that oppose each other', () => {
     const [other] = otherTreatments(meeting, first.surfaces);
     expect(other).toMatchObject({ face: 'steps', contaminant: 'surface-rust', method: 'rust-citrate-gel' });
     expect(other?.worseBy).toBeGreaterThan(0);
-    const choice = { surface: 'steps', contaminant: 'surface-rust', method: other?.method, by: 'Ada', at: '2026-05-01T08:00:00Z' }; // prettier-ignore
+    const choice = {
+      surface: 'steps',
+      contaminant: 'surface-rust',
+      method: other?.method,
+      by: 'Ada',
+      at: '2026-05-01T08:00:00Z',
+    };
     const picked = plan(surveyOf(surfaces, gully, 2, { choices: [choice] }), OPTIONS);
     expect(picked.work.meetings).toEqual([]);
   });
@@ -128,9 +164,17 @@ describe('a visit with chemistries that oppose each other', () => {
   it('keeps a washed floor from the wall that it splashes, wherever the water of that wall runs', () => {
     const rows = [
       surface('wall', 'painted-render', 'green-algae', { drainsOnto: ['gully'] }),
-      surface('deck', 'larch-boards', 'green-algae', { band: 'floor', tiltDegrees: 0, topMetres: 0, drainsOnto: ['lawn'] }),
-    ]; // prettier-ignore
-    const ends = [{ id: 'gully', kind: 'drain' }, { id: 'lawn', kind: 'lawn' }]; // prettier-ignore
+      surface('deck', 'larch-boards', 'green-algae', {
+        band: 'floor',
+        tiltDegrees: 0,
+        topMetres: 0,
+        drainsOnto: ['lawn'],
+      }),
+    ];
+    const ends = [
+      { id: 'gully', kind: 'drain' },
+      { id: 'lawn', kind: 'lawn' },
+    ];
     expect(plan(surveyOf(rows, ends), OPTIONS).work.meetings).toMatchObject([{ how: 'splash', at: 'wall' }]);
   });
 
@@ -139,14 +183,20 @@ describe('a visit with chemistries that oppose each other', () => {
       surface('wall', 'painted-render', 'green-algae', { drainsOnto: ['gully'] }),
       surface('plinth', 'granite', 'surface-rust', { drainsOnto: ['pond'] }),
     ];
-    const ends = [{ id: 'gully', kind: 'drain' }, { id: 'pond', kind: 'lawn' }]; // prettier-ignore
+    const ends = [
+      { id: 'gully', kind: 'drain' },
+      { id: 'pond', kind: 'lawn' },
+    ];
     expect(plan(surveyOf(rows, ends), OPTIONS).work.meetings).toEqual([]);
     expect(plan(surveyOf(rows, ends, 4), OPTIONS).work.meetings).toMatchObject([{ how: 'drift' }]);
   });
 
   it('keeps two apart with one between them that cannot be worked, and says nothing of that one', () => {
     const roof = { band: 'roof', drainsOnto: ['gully'] };
-    const both = [{ contaminant: 'hard-water-scale', severity: 2 }, { contaminant: 'lichen', severity: 2 }];
+    const both = [
+      { contaminant: 'hard-water-scale', severity: 2 },
+      { contaminant: 'lichen', severity: 2 },
+    ];
     const survey = surveyOf(
       [
         surface('hall', 'clay-brick', 'mineral-oil', { ...roof, drainsOnto: ['shed'] }),
@@ -156,30 +206,53 @@ describe('a visit with chemistries that oppose each other', () => {
       [{ id: 'gully', kind: 'drain' }],
     );
     const made = plan(survey, OPTIONS);
-    expect(made.surfaces.map((p) => p.cycles.some((cycle) => cycle.unworkable !== null))).toEqual([false, true, false]);
+    expect(made.surfaces.map((p) => p.cycles.some((cycle) => cycle.unworkable !== null))).toEqual([
+      false,
+      true,
+      false,
+    ]);
     expect(made.work.meetings).toMatchObject([{ earlier: [{ face: 'hall' }], later: { face: 'barn' } }]);
     expect(meetings(survey, made)).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('has no flow in which they meet, whatever the property', () => {
     const row = (id: string, i: number) =>
       fc.record({
-        material: fc.constantFrom('painted-render', 'granite', 'concrete', 'clay-brick', 'larch-boards', 'clear-glass'),
+        material: fc.constantFrom(
+          'painted-render',
+          'granite',
+          'concrete',
+          'clay-brick',
+          'larch-boards',
+          'clear-glass',
+        ),
         band: fc.constantFrom(...BANDS),
         side: fc.constantFrom('north', 'south', null),
         drainsOnto: fc.subarray([...IDS.slice(i + 1), 'gully', 'pond'], { maxLength: 2 }),
-        beside: fc.subarray(IDS.filter((other) => other !== id), { maxLength: 1 }),
-        found: fc.subarray(['green-algae', 'surface-rust', 'mineral-oil', 'hard-water-scale', 'lichen'], { minLength: 1, maxLength: 2 }),
+        beside: fc.subarray(
+          IDS.filter((other) => other !== id),
+          { maxLength: 1 },
+        ),
+        found: fc.subarray(['green-algae', 'surface-rust', 'mineral-oil', 'hard-water-scale', 'lichen'], {
+          minLength: 1,
+          maxLength: 2,
+        }),
       });
     let opposed = 0;
     fc.assert(
       fc.property(fc.tuple(...IDS.map(row)), fc.constantFrom(2, 4), (rows, wind) => {
         const survey = surveyOf(
           rows.map(({ found, ...more }, i) => ({
-            id: IDS[i], size: '3x2', topMetres: 2, ...more,
+            id: IDS[i],
+            size: '3x2',
+            topMetres: 2,
+            ...more,
             findings: found.map((contaminant) => ({ contaminant, severity: 2 })),
           })),
-          [{ id: 'gully', kind: 'drain' }, { id: 'pond', kind: 'pond' }],
+          [
+            { id: 'gully', kind: 'drain' },
+            { id: 'pond', kind: 'pond' },
+          ],
           wind,
         );
         const made = plan(survey, OPTIONS);
@@ -190,5 +263,5 @@ describe('a visit with chemistries that oppose each other', () => {
       { numRuns: 120 },
     );
     expect(opposed).toBeGreaterThan(50);
-  }, 60_000); // prettier-ignore
+  }, 60_000);
 });

@@ -65,7 +65,9 @@ function entriesOf(told: Told): readonly LogEntry[] {
     case 'foot-rinse':
       return [{ ...common, act: 'rinse', wets: true }];
     case 'mix':
-      return [{ ...common, act: 'mix', agent: first?.stage.apply?.agent ?? null, mix: first?.stage.id ?? null }];
+      return [
+        { ...common, act: 'mix', agent: first?.stage.apply?.agent ?? null, mix: first?.stage.id ?? null },
+      ];
     case 'mist':
       return first ? [{ ...stageEntry(told, first), act: 'mist' }] : [];
     case 'apply':
@@ -87,7 +89,7 @@ function entriesOf(told: Told): readonly LogEntry[] {
       });
     }
   }
-} // prettier-ignore
+}
 
 function plainEntry({ placement, operation }: Told): LogEntry {
   return {

@@ -10,9 +10,15 @@ import { canonicalHash, inputsHash } from './inputs-hash.ts';
 import { derivedFigures } from './derivation.ts';
 
 const reading = readJobFile({
-  format: 'etappe-job', version: 1,
-  surfaces: ['a', 'b'].map((id) => ({ id, material: 'concrete', size: '3x2', findings: [{ contaminant: 'lichen', severity: 2 }] })),
-}); // prettier-ignore
+  format: 'etappe-job',
+  version: 1,
+  surfaces: ['a', 'b'].map((id) => ({
+    id,
+    material: 'concrete',
+    size: '3x2',
+    findings: [{ contaminant: 'lichen', severity: 2 }],
+  })),
+});
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
 const { survey } = reading;
 
@@ -46,7 +52,9 @@ describe('the hash of the inputs', () => {
   });
 
   it('does not change with what the house writes of products that this work never comes to', () => {
-    const surfaces = [{ id: 'wall', material: 'concrete', size: '3x2', findings: [{ contaminant: 'lichen', severity: 2 }] }]; // prettier-ignore
+    const surfaces = [
+      { id: 'wall', material: 'concrete', size: '3x2', findings: [{ contaminant: 'lichen', severity: 2 }] },
+    ];
     const hash = (parts: Parameters<typeof surveyWith>[1]) => inputsHash(surveyWith({ surfaces }, parts));
     const bare = hash({});
     expect(hash({ lots: [lot({ agent: 'wood-oil' })], products: [product({ agent: 'wood-oil' })] })).toBe(
@@ -64,7 +72,9 @@ describe('the hash of the inputs', () => {
     for (const { id, joints } of CATALOGUE.materials) {
       const lists = [findings, ...findings.slice(0, joints === 'sand' ? findings.length : 3).map((f) => [f])];
       for (const found of lists) {
-        const faces = faced(surveyWith({ surfaces: [{ id: 'f', material: id, side: 'north', size: '4x3', findings: found }] })); // prettier-ignore
+        const faces = faced(
+          surveyWith({ surfaces: [{ id: 'f', material: id, side: 'north', size: '4x3', findings: found }] }),
+        );
         const agents = bearingAgents(faces, CATALOGUE);
         const used = derivedFigures(faces).visits.flatMap((visit) =>
           visit.parts.flatMap((part) => part.stages.flatMap((stage) => stage.apply?.agent ?? [])),

@@ -6,13 +6,25 @@ import { betterPlans, plan } from './plan.ts';
 /** Five yards on a hot, dry, windy day: everything dries at once, so that it falls into very small sections. */
 function yards(size: string): Survey {
   const reading = readJobFile({
-    format: 'etappe-job', version: 2, sides: [{ id: 'north' }], site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 25 }] },
+    format: 'etappe-job',
+    version: 2,
+    sides: [{ id: 'north' }],
+    site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 25 }] },
     surfaces: Array.from({ length: 5 }, (_, i) => ({
-      id: `yard-${String(i)}`, side: 'north', material: 'concrete', band: 'floor', tiltDegrees: 0, topMetres: 0, size,
-      findings: ['green-algae', 'surface-rust', 'mineral-oil'].map((contaminant) => ({ contaminant, severity: 3 })),
+      id: `yard-${String(i)}`,
+      side: 'north',
+      material: 'concrete',
+      band: 'floor',
+      tiltDegrees: 0,
+      topMetres: 0,
+      size,
+      findings: ['green-algae', 'surface-rust', 'mineral-oil'].map((contaminant) => ({
+        contaminant,
+        severity: 3,
+      })),
     })),
     weather: { temperatureC: 32, humidity: 0.2, windMetresPerSecond: 3 },
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 }
@@ -25,8 +37,10 @@ describe('a visit in very many pieces', () => {
     expect(made.visit).toBeNull();
     const stop = made.warnings.find((w) => w.rule === 'too-many-pieces');
     expect(stop?.severity).toBe('stop');
-    expect(stop?.text).toMatch(/^This visit falls into [\d]+ pieces of work, Yard \d alone in \d+ sections: .*several jobs\.$/);
-  }); // prettier-ignore
+    expect(stop?.text).toMatch(
+      /^This visit falls into [\d]+ pieces of work, Yard \d alone in \d+ sections: .*several jobs\.$/,
+    );
+  });
 
   it('lets the caller in again and again before the first schedule is there', () => {
     let turns = 0;

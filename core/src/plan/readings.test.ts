@@ -9,12 +9,30 @@ import { visitWater } from '../visit/visit-water.ts';
 const DATE = '2026-05-04';
 const surveyOf = (more: object = {}) => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, start: DATE, sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 20 }],
-    site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 30, distanceMetres: 60, pressureBar: 3 }], ...('site' in more ? (more.site as object) : {}) },
-    surfaces: 'surfaces' in more ? more.surfaces : [{ id: 'wall', material: 'painted-render', side: 'north', size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 2 }] }],
+    format: 'etappe-job',
+    version: 1,
+    start: DATE,
+    sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 20 }],
+    site: {
+      waterPoints: [{ id: 'tap', flowLitresPerMinute: 30, distanceMetres: 60, pressureBar: 3 }],
+      ...('site' in more ? (more.site as object) : {}),
+    },
+    surfaces:
+      'surfaces' in more
+        ? more.surfaces
+        : [
+            {
+              id: 'wall',
+              material: 'painted-render',
+              side: 'north',
+              size: '8x3',
+              topMetres: 3,
+              findings: [{ contaminant: 'green-algae', severity: 2 }],
+            },
+          ],
     ...('house' in more ? { house: more.house } : {}),
     ...('choices' in more ? { choices: more.choices } : {}),
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 };
@@ -49,7 +67,9 @@ describe('a face that was measured', () => {
   it('counts by the warmest of its readings, and a cool one takes nothing off the estimate', () => {
     const two = drying([reading({ figure: 30 }), reading({ id: 's', figure: 48 })]);
     expect(two.air.surfaceTemperatureC).toBe(48);
-    expect(drying([reading({ figure: 5 })]).evaporationMillimetresPerHour).toBe(drying([]).evaporationMillimetresPerHour);
+    expect(drying([reading({ figure: 5 })]).evaporationMillimetresPerHour).toBe(
+      drying([]).evaporationMillimetresPerHour,
+    );
   });
 
   it('makes smaller sections or more mists, and says so in the sum', () => {
@@ -58,12 +78,21 @@ describe('a face that was measured', () => {
     expect(hot?.clocks.dryOutMinutes).toBeLessThan(cool?.clocks.dryOutMinutes ?? 0);
     expect(hot?.sum[0]).not.toBe(cool?.sum[0]);
   });
-}); // prettier-ignore
+});
 
 describe('wood that is too damp', () => {
-  const boards = { id: 'wall', material: 'larch-boards', side: 'north', size: '6x3', topMetres: 3, findings: [{ contaminant: 'unprotected-face', severity: 2 }] }; // prettier-ignore
+  const boards = {
+    id: 'wall',
+    material: 'larch-boards',
+    side: 'north',
+    size: '6x3',
+    topMetres: 3,
+    findings: [{ contaminant: 'unprotected-face', severity: 2 }],
+  };
   const warned = (readings: readonly object[]) =>
-    planned({ surfaces: [boards], site: { readings } }).warnings.filter((w) => w.rule === 'too-damp').map((w) => w.text); // prettier-ignore
+    planned({ surfaces: [boards], site: { readings } })
+      .warnings.filter((w) => w.rule === 'too-damp')
+      .map((w) => w.text);
 
   it('is told by the last reading, with the limit and the way out', () => {
     const damp = reading({ what: 'moisture', figure: 24 });
@@ -79,8 +108,23 @@ describe('wood that is too damp', () => {
 
 describe('a pump that is stronger than the work is judged by', () => {
   it('is warned of only where it would break the limit of the face', () => {
-    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] }; // prettier-ignore
-    const machines = (pressureBar: number) => ({ machines: [{ kind: 'pressure-washer', count: 1, flowLitresPerMinute: 21, pressureBar }, { kind: 'sprayer', count: 4 }, { kind: 'hose', count: 2 }] }); // prettier-ignore
+    const deck = {
+      id: 'deck',
+      material: 'larch-boards',
+      side: 'north',
+      band: 'floor',
+      tiltDegrees: 0,
+      topMetres: 0,
+      size: '6x4',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    };
+    const machines = (pressureBar: number) => ({
+      machines: [
+        { kind: 'pressure-washer', count: 1, flowLitresPerMinute: 21, pressureBar },
+        { kind: 'sprayer', count: 4 },
+        { kind: 'hose', count: 2 },
+      ],
+    });
     const warned = (pressureBar: number) => {
       const survey = surveyOf({ surfaces: [deck], house: machines(pressureBar) });
       const made = plan(survey, { asOf: DATE, seed: 1, budget: 1 });
@@ -98,7 +142,9 @@ describe('a pump that is stronger than the work is judged by', () => {
 
 describe('a tap behind several hoses', () => {
   it('gives what the narrowest of them lets through', () => {
-    const hoses = (...inner: number[]) => ({ gear: { hoses: inner.map((innerMillimetres) => ({ use: 'supply', metres: 30, innerMillimetres })) } }); // prettier-ignore
+    const hoses = (...inner: number[]) => ({
+      gear: { hoses: inner.map((innerMillimetres) => ({ use: 'supply', metres: 30, innerMillimetres })) },
+    });
     const arrives = (...inner: number[]) => {
       const survey = surveyOf({ house: hoses(...inner) });
       const made = plan(survey, { asOf: DATE, seed: 1, budget: 1 });
@@ -128,7 +174,15 @@ describe('a face that is not neutral', () => {
   });
 
   it('tells of alkali under an acid, and lets the order go: young cement is alkaline by itself', () => {
-    const yard = { id: 'wall', material: 'granite', side: 'north', band: 'floor', tiltDegrees: 0, size: '6x4', findings: [{ contaminant: 'surface-rust', severity: 2 }] }; // prettier-ignore
+    const yard = {
+      id: 'wall',
+      material: 'granite',
+      side: 'north',
+      band: 'floor',
+      tiltDegrees: 0,
+      size: '6x4',
+      findings: [{ contaminant: 'surface-rust', severity: 2 }],
+    };
     expect(said([read(10.5)], { surfaces: [yard] })).toMatchObject([
       {
         severity: 'warn',
@@ -143,7 +197,15 @@ describe('a face that is not neutral', () => {
   });
 
   it('warns before a coat that would not last', () => {
-    const deck = { id: 'wall', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, size: '6x4', findings: [{ contaminant: 'dry-timber', severity: 2 }] }; // prettier-ignore
+    const deck = {
+      id: 'wall',
+      material: 'larch-boards',
+      side: 'north',
+      band: 'floor',
+      tiltDegrees: 0,
+      size: '6x4',
+      findings: [{ contaminant: 'dry-timber', severity: 2 }],
+    };
     expect(said([read(10.5)], { surfaces: [deck] })).toMatchObject([{ severity: 'warn' }]);
   });
 

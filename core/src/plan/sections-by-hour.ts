@@ -71,17 +71,27 @@ export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] 
     if (side === null) continue;
     for (const { hour, evaporationMillimetresPerHour } of hours) {
       const before = sides.get(side);
-      if (working.includes(hour) && evaporationMillimetresPerHour > (before?.evaporationMillimetresPerHour ?? -Infinity))
+      if (
+        working.includes(hour) &&
+        evaporationMillimetresPerHour > (before?.evaporationMillimetresPerHour ?? -Infinity)
+      )
         sides.set(side, { side, hour, evaporationMillimetresPerHour });
     }
   }
-  return [...sides.values()].sort((a, b) => a.evaporationMillimetresPerHour - b.evaporationMillimetresPerHour);
-} // prettier-ignore
+  return [...sides.values()].sort(
+    (a, b) => a.evaporationMillimetresPerHour - b.evaporationMillimetresPerHour,
+  );
+}
 
 /** When a cycle is best worked, in words. */
 export function bestHours({ hours, working, best }: CycleDay): string {
   if (best === null) return 'none of this day';
   const day = hours.filter((h) => working.includes(h.hour));
-  const easy = day.filter((h) => h.workable && h.misted === best.misted && h.sectionSquareMetres >= best.sectionSquareMetres * TRADE_DEFAULTS.easyHourShare);
+  const easy = day.filter(
+    (h) =>
+      h.workable &&
+      h.misted === best.misted &&
+      h.sectionSquareMetres >= best.sectionSquareMetres * TRADE_DEFAULTS.easyHourShare,
+  );
   return easy.length === day.length ? 'any hour' : hoursInWords(easy.map((h) => h.hour));
-} // prettier-ignore
+}

@@ -44,10 +44,15 @@ describe('the days of 300 properties', () => {
     }
     expect(count.outlived).toBeLessThan(9);
     expect(count.shown).toBeGreaterThan(250);
-    for (const [what, least] of [['opposed', 20], ['gates', 15], ['staysDry', 20], ['laterVisits', 15]] as const)
+    for (const [what, least] of [
+      ['opposed', 20],
+      ['gates', 15],
+      ['staysDry', 20],
+      ['laterVisits', 15],
+    ] as const)
       expect([what, count[what] >= least]).toEqual([what, true]);
   }, 120_000);
-}); // prettier-ignore
+});
 
 describe('a property that once had no sound day', () => {
   it.each([
@@ -85,16 +90,18 @@ describe('a sound day, spoilt in one place', () => {
 
   it('is caught with the acid before the reading of what it opposes', () => {
     const acid = first((e) => e.act === 'apply' && e.agent === 'oxalic-acid');
-    const ofCycle = (e: LogEntry) => e.cycle === acid.cycle && e.surfaces[0] === acid.surfaces[0] && e.act !== 'mix';
+    const ofCycle = (e: LogEntry) =>
+      e.cycle === acid.cycle && e.surfaces[0] === acid.surfaces[0] && e.act !== 'mix';
     expect(rules(shifted(ofCycle, -acid.from))).toContain('gate');
-  }); // prettier-ignore
+  });
 
   it('is caught with a dwell cut short, and one drawn out', () => {
     const apply = first((e) => e.dwell !== null);
-    const finish = (e: LogEntry) => e.cycle === apply.cycle && e.share.from === apply.share.from && (e.step ?? 0) > (apply.step ?? 0);
+    const finish = (e: LogEntry) =>
+      e.cycle === apply.cycle && e.share.from === apply.share.from && (e.step ?? 0) > (apply.step ?? 0);
     expect(rules(shifted(finish, -600))).toContain('dwell');
     expect(rules(shifted(finish, 3600))).toContain('dwell');
-  }); // prettier-ignore
+  });
 
   it('is caught with two stages swapped', () => {
     const reading = first((e) => e.act === 'read' && (e.step ?? 0) > 2);
@@ -139,7 +146,9 @@ describe('a schedule that was decided before', () => {
     const { sectionFactor, schedule } = made.visit;
     expect(planAround(survey, { sectionFactor, schedule }).violations).toEqual([]);
     const mix = made.work.planned.find((p) => p.task === 'mix');
-    const spoilt = schedule.placements.map((p) => (p.operation === mix?.id ? { ...p, start: p.start + 36_000, finish: p.finish + 36_000 } : p)); // prettier-ignore
+    const spoilt = schedule.placements.map((p) =>
+      p.operation === mix?.id ? { ...p, start: p.start + 36_000, finish: p.finish + 36_000 } : p,
+    );
     const { violations } = planAround(survey, {
       sectionFactor,
       schedule: { ...schedule, placements: spoilt },

@@ -174,9 +174,12 @@ function basinsOf(
   return kept.map(({ basin }) => basin);
 }
 
-function inOrderOf(faces: readonly GuardedFace[], place: ReadonlyMap<string, number>): readonly GuardedFace[] {
+function inOrderOf(
+  faces: readonly GuardedFace[],
+  place: ReadonlyMap<string, number>,
+): readonly GuardedFace[] {
   return [...faces].sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0));
-} // prettier-ignore
+}
 
 /** Whether any two agents of the faces oppose each other, by what is there of each class and each opposition. */
 function isOpposed(faces: readonly GuardedFace[]): boolean {

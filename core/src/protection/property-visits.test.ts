@@ -6,8 +6,11 @@ import type { WetAndDry } from './property-visits.ts';
 
 const stage = { id: 'a' } as Stage;
 const wait = (from: number, latest: number | null = null): PartWait => ({
-  for: 'work', method: 'm', days: { from, latest }, until: 'it is so',
-}); // prettier-ignore
+  for: 'work',
+  method: 'm',
+  days: { from, latest },
+  until: 'it is so',
+});
 const part = (w: PartWait | null, stages: readonly Stage[] = [stage]): TreatmentPart => ({ wait: w, stages });
 const APART: WetAndDry = { wetted: new Map(), dryDays: () => 2 };
 const days = (...faces: readonly (readonly TreatmentPart[])[]) => daysWith(APART, ...faces);
@@ -25,7 +28,10 @@ describe('the visits to a property', () => {
   });
 
   it('wait for the longest, so that the crew comes once', () => {
-    expect(days([part(null), part(wait(2))], [part(null), part(wait(7))])).toEqual([[0, 'f0 f1'], [7, 'f0 f1']]); // prettier-ignore
+    expect(days([part(null), part(wait(2))], [part(null), part(wait(7))])).toEqual([
+      [0, 'f0 f1'],
+      [7, 'f0 f1'],
+    ]);
   });
 
   it('come twice where one thing would be too late for the other', () => {
@@ -37,11 +43,13 @@ describe('the visits to a property', () => {
   });
 
   it('put off the work of a face that is first treated later, and pass over what only waits', () => {
-    expect(days([part(null), part(wait(7, 21)), part(wait(2))], [part(null)], [part(null), part(wait(3), [])])).toEqual([
+    expect(
+      days([part(null), part(wait(7, 21)), part(wait(2))], [part(null)], [part(null), part(wait(3), [])]),
+    ).toEqual([
       [0, 'f0 f1 f2'],
       [7, 'f0'],
       [9, 'f0'],
-    ]); // prettier-ignore
+    ]);
   });
 
   const wash = part(null, [{ id: 'w', kind: 'wash', apply: null } as Stage]);
@@ -50,7 +58,10 @@ describe('the visits to a property', () => {
   const over: WetAndDry = { ...APART, wetted: new Map([['f0', new Set(['f1'])]]) };
 
   it('fill and coat no face on a day on which another wets it, and count its drying from that', () => {
-    expect(daysWith(over, [wash], [sand()])).toEqual([[0, 'f0'], [2, 'f1']]); // prettier-ignore
+    expect(daysWith(over, [wash], [sand()])).toEqual([
+      [0, 'f0'],
+      [2, 'f1'],
+    ]);
     expect(daysWith(over, [wash, { ...wash, wait: wait(3) }], [wash, sand(wait(2))])).toEqual([
       [0, 'f0 f1'],
       [3, 'f0'],
@@ -61,14 +72,21 @@ describe('the visits to a property', () => {
   });
 
   it('let a weed killer that is washed off later come first, and the wetting wait for that', () => {
-    expect(daysWith(over, [wash], [weeds, { ...wash, wait: wait(7) }])).toEqual([[0, 'f1'], [7, 'f0 f1']]); // prettier-ignore
+    expect(daysWith(over, [wash], [weeds, { ...wash, wait: wait(7) }])).toEqual([
+      [0, 'f1'],
+      [7, 'f0 f1'],
+    ]);
   });
 
   it('hold every part once, in order, each within its wait', () => {
     const parts = fc.array(
-      fc.record({ from: fc.integer({ min: 0, max: 9 }), more: fc.option(fc.integer({ min: 0, max: 5 })), empty: fc.boolean() }),
+      fc.record({
+        from: fc.integer({ min: 0, max: 9 }),
+        more: fc.option(fc.integer({ min: 0, max: 5 })),
+        empty: fc.boolean(),
+      }),
       { maxLength: 4 },
-    ); // prettier-ignore
+    );
     fc.assert(
       fc.property(fc.array(parts, { maxLength: 5 }), (lists) => {
         const faces = lists.map((list, i) => ({
@@ -79,7 +97,11 @@ describe('the visits to a property', () => {
         }));
         const visits = propertyVisits(faces, APART);
         for (const { surface, parts: own } of faces) {
-          const done = visits.flatMap((v) => v.parts.filter((p) => p.surface === surface).map((p) => ({ ...p, day: v.fromDay, latest: v.latestDay })));
+          const done = visits.flatMap((v) =>
+            v.parts
+              .filter((p) => p.surface === surface)
+              .map((p) => ({ ...p, day: v.fromDay, latest: v.latestDay })),
+          );
           expect(done.map((d) => d.wait)).toEqual(own.filter((p) => p.stages.length > 0).map((p) => p.wait));
           done.slice(1).forEach((d, i) => {
             expect(d.day - (done[i]?.day ?? 0)).toBeGreaterThanOrEqual(d.wait?.days.from ?? 0);
@@ -87,6 +109,6 @@ describe('the visits to a property', () => {
         }
         for (const v of visits) expect(v.latestDay ?? Infinity).toBeGreaterThanOrEqual(v.fromDay);
       }),
-    ); // prettier-ignore
+    );
   });
 });

@@ -25,7 +25,9 @@ export interface BulkLine {
 export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
   const { wasteShare } = job.house;
   const stages = plan.surfaces.flatMap(({ surface, treatment }) =>
-    (treatment?.stages ?? []).flatMap((stage) => (stage.bulk ? [{ bulk: stage.bulk, fills: stage.kind === 'fill', name: surface.name }] : [])),
+    (treatment?.stages ?? []).flatMap((stage) =>
+      stage.bulk ? [{ bulk: stage.bulk, fills: stage.kind === 'fill', name: surface.name }] : [],
+    ),
   );
   const sorts = [...new Set(stages.map((s) => s.bulk.what))];
   return sorts.map((what) => {
@@ -35,7 +37,10 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
     const litres = of.reduce((sum, s) => sum + s.bulk.litres, 0) * more;
     const kilograms = fills ? of.reduce((sum, s) => sum + (s.bulk.kilograms ?? 0), 0) * more : null;
     const { sandBagKilograms, solidsSackLitres } = TRADE_DEFAULTS;
-    const bags = kilograms === null ? Math.ceil(litres / solidsSackLitres - 1e-9) : Math.ceil(kilograms / sandBagKilograms - 1e-9);
+    const bags =
+      kilograms === null
+        ? Math.ceil(litres / solidsSackLitres - 1e-9)
+        : Math.ceil(kilograms / sandBagKilograms - 1e-9);
     const whole = kilograms === null ? `${decimal(litres, 1)} L` : `${decimal(kilograms, 1)} kg`;
     return {
       what,
@@ -52,7 +57,7 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
       ],
     };
   });
-} // prettier-ignore
+}
 
 /** @example bulkText(line) // "4 bags of 25 kg" */
 export function bulkText({ way, bags, bagSize, what }: BulkLine): string {

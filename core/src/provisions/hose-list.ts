@@ -45,52 +45,95 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
         what: `${point.name} to the vehicle`,
         metres,
         ok: metres !== null,
-        text: metres === null ? 'The way is not paced: ask on the walk.' : `${say(metres)} with a tenth to spare`,
+        text:
+          metres === null ? 'The way is not paced: ask on the walk.' : `${say(metres)} with a tenth to spare`,
       };
     });
   const farthest = (machine: string) => {
     const sides = survey.sides.filter((side) =>
-      plan.surfaces.some((p) => p.surface.side === side.id && (p.treatment?.stages ?? []).some((s) => s.tool !== null && CATALOGUE.tool(s.tool).machines.some((m) => m === machine))),
+      plan.surfaces.some(
+        (p) =>
+          p.surface.side === side.id &&
+          (p.treatment?.stages ?? []).some(
+            (s) => s.tool !== null && CATALOGUE.tool(s.tool).machines.some((m) => m === machine),
+          ),
+      ),
     );
     const open = sides.find((side) => side.routeMetres === null);
     const [last] = [...sides].sort((a, b) => (b.routeMetres ?? 0) - (a.routeMetres ?? 0));
-    return { side: open ?? last ?? null, metres: open ? null : last?.routeMetres ?? null };
+    return { side: open ?? last ?? null, metres: open ? null : (last?.routeMetres ?? null) };
   };
   const rinse = farthest('hose');
   const rinseRun: readonly HoseRun[] =
     rinse.side === null
       ? []
-      : [{ use: 'supply', what: `Rinse hose to ${rinse.side.name}`, metres: rinse.metres === null ? null : rinse.metres * spare, ok: rinse.metres !== null, text: rinse.metres === null ? 'The way is not paced: ask on the walk.' : `${say(rinse.metres * spare)} to the farthest side` }];
+      : [
+          {
+            use: 'supply',
+            what: `Rinse hose to ${rinse.side.name}`,
+            metres: rinse.metres === null ? null : rinse.metres * spare,
+            ok: rinse.metres !== null,
+            text:
+              rinse.metres === null
+                ? 'The way is not paced: ask on the walk.'
+                : `${say(rinse.metres * spare)} to the farthest side`,
+          },
+        ];
   const runs = [...taps, ...rinseRun, ...pressureRuns(plan, survey, farthest, say)];
   const totals = (['supply', 'pressure'] as const).map((use) => {
     const owned = hoses.filter((h) => h.use === use);
     const neededMetres = runs.reduce((sum, run) => (run.use === use ? sum + (run.metres ?? 0) : sum), 0);
     const ownedMetres = owned.reduce((sum, h) => sum + h.metres, 0);
-    return { use, neededMetres, ownedMetres, couplings: couplingsFor(neededMetres, owned.map((h) => h.metres)) };
+    return {
+      use,
+      neededMetres,
+      ownedMetres,
+      couplings: couplingsFor(
+        neededMetres,
+        owned.map((h) => h.metres),
+      ),
+    };
   });
   return { runs, totals };
-} // prettier-ignore
+}
 
 function pressureRuns(
   plan: Plan,
   survey: Survey,
-  farthest: (machine: string) => { readonly side: { readonly name: string } | null; readonly metres: number | null },
+  farthest: (machine: string) => {
+    readonly side: { readonly name: string } | null;
+    readonly metres: number | null;
+  },
   say: (metres: number) => string,
 ): readonly HoseRun[] {
   const { house } = survey.job;
-  const tools = new Set(plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).flatMap((s) => s.tool ?? [])));
+  const tools = new Set(
+    plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).flatMap((s) => s.tool ?? [])),
+  );
   return (['pressure-washer', 'hot-washer'] as const).flatMap((machine): readonly HoseRun[] => {
     const tool = [...tools].map(CATALOGUE.tool).find((t) => t.machines.includes(machine));
     const { side, metres: route } = farthest(machine);
     if (!tool || side === null) return [];
     const what = `${machine === 'hot-washer' ? 'Hot washer' : 'Pressure washer'} to ${side.name}`;
     if (route === null)
-      return [{ use: 'pressure', what, metres: null, ok: false, text: 'The way is not paced: ask on the walk.' }];
+      return [
+        { use: 'pressure', what, metres: null, ok: false, text: 'The way is not paced: ask on the walk.' },
+      ];
     const metres = route * (1 + TRADE_DEFAULTS.spareHoseShare);
-    const inner = Math.min(...house.gear.hoses.filter((h) => h.use === 'pressure').map((h) => h.innerMillimetres));
+    const inner = Math.min(
+      ...house.gear.hoses.filter((h) => h.use === 'pressure').map((h) => h.innerMillimetres),
+    );
     const pump = pumpOf(tool, house);
     if (!pump || !Number.isFinite(inner))
-      return [{ use: 'pressure', what, metres, ok: Number.isFinite(inner), text: `${say(metres)}; ${pump ? 'no pressure hose is written down' : 'its loss is not known while flow and pressure of the pump are not written down'}` }];
+      return [
+        {
+          use: 'pressure',
+          what,
+          metres,
+          ok: Number.isFinite(inner),
+          text: `${say(metres)}; ${pump ? 'no pressure hose is written down' : 'its loss is not known while flow and pressure of the pump are not written down'}`,
+        },
+      ];
     const loss = hoseLoss(pump.litresPerMinute, metres, inner);
     const bar = pump.ratedPsi * BAR_PER_PSI;
     const useful = longestHose(pump.litresPerMinute, inner, bar * TRADE_DEFAULTS.hoseMayLoseShare);
@@ -105,7 +148,7 @@ function pressureRuns(
       },
     ];
   });
-} // prettier-ignore
+}
 
 /** Longest first; each further one needs a coupling. */
 function couplingsFor(metres: number, owned: readonly number[]): number {

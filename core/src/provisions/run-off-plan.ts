@@ -50,12 +50,21 @@ export function runOffPlan(plan: Plan, survey: Survey): RunOffPlan | null {
       if (!stage.apply?.leaveOn) leaving += (mix + water) * share;
       if (stage.apply && !stage.apply.leaveOn) agents.add(stage.apply.agent);
       if (stage.apply && !stage.apply.leaveOn && stage.kind === 'apply')
-        actives.set(stage.apply.agent, (actives.get(stage.apply.agent) ?? 0) + mix * stage.apply.strengthGramsPerLitre);
+        actives.set(
+          stage.apply.agent,
+          (actives.get(stage.apply.agent) ?? 0) + mix * stage.apply.strengthGramsPerLitre,
+        );
     }
   }
   const unlabelled = [...agents].filter((id) => catalogue.product(id)?.label.caughtMayBeReused !== true);
   const total = applied + rinsed;
-  const ledger = runOffLedger({ appliedLitres: applied, rinseLitres: rinsed, leavingShare: total === 0 ? 0 : leaving / total, reusedLitres: unlabelled.length === 0 && agents.size > 0 ? leaving : 0, captureLitres: house.gear.catchLitres });
+  const ledger = runOffLedger({
+    appliedLitres: applied,
+    rinseLitres: rinsed,
+    leavingShare: total === 0 ? 0 : leaving / total,
+    reusedLitres: unlabelled.length === 0 && agents.size > 0 ? leaving : 0,
+    captureLitres: house.gear.catchLitres,
+  });
   const leaveOn = faces.some((p) => p.treatment?.stages.some((s) => s.apply?.leaveOn));
   return {
     faces: faces.map((p) => p.surface.name),
@@ -64,24 +73,41 @@ export function runOffPlan(plan: Plan, survey: Survey): RunOffPlan | null {
     catchLitres: house.gear.catchLitres,
     neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams)),
     notes: [
-      ...(ledger.overflowLitres > 0 ? [house.gear.catchLitres === 0 ? 'Nothing to catch it in comes along.' : `The catch is emptied ${String(ledger.emptyings)} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`] : []),
+      ...(ledger.overflowLitres > 0
+        ? [
+            house.gear.catchLitres === 0
+              ? 'Nothing to catch it in comes along.'
+              : `The catch is emptied ${String(ledger.emptyings)} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`,
+          ]
+        : []),
       unlabelled.length === 0 && agents.size > 0
         ? 'Every label allows it: what is caught is used again on these premises as the labels say, once its strip reads as they ask; nothing of it leaves them.'
         : 'What is caught goes to a drain only where it leads to the foul sewer and the owner of the sewer allows it; else it is taken away by a licensed route.',
-      ...(unlabelled.length > 0 ? [`It is not used again on the premises: no label of a product in use says that it may be, for ${listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name)))}.`] : []),
-      ...(leaveOn ? ['The first rain after what is left on also runs off: tell whoever lives with the water.'] : []),
+      ...(unlabelled.length > 0
+        ? [
+            `It is not used again on the premises: no label of a product in use says that it may be, for ${listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name)))}.`,
+          ]
+        : []),
+      ...(leaveOn
+        ? ['The first rain after what is left on also runs off: tell whoever lives with the water.']
+        : []),
     ],
   };
-} // prettier-ignore
+}
 
 /** At most: what the work used up needs none. */
 function neutraliserLine(agentId: string, grams: number): readonly string[] {
   const agent = CATALOGUE.agent(agentId);
   const own = agent.neutraliser;
   if (!own || grams <= 0) return [];
-  const others = neutralisersFor(agent.basis, false).filter((o) => o.name !== CATALOGUE.agent(own.agent).basis);
-  const other = others.length > 0 ? `, or ${others.map((o) => `${decimal((grams * o.gramsPerGram) / 1000, 2)} kg of ${o.name}${o.neverBeforeAcid ? ' (never where an acid follows)' : ''}`).join(', or ')}` : '';
+  const others = neutralisersFor(agent.basis, false).filter(
+    (o) => o.name !== CATALOGUE.agent(own.agent).basis,
+  );
+  const other =
+    others.length > 0
+      ? `, or ${others.map((o) => `${decimal((grams * o.gramsPerGram) / 1000, 2)} kg of ${o.name}${o.neverBeforeAcid ? ' (never where an acid follows)' : ''}`).join(', or ')}`
+      : '';
   return [
     `For ${decimal(grams, 0)} g of ${agent.basis} at most ${decimal(catchNeutraliserGrams(agent, grams) / 1000, 2)} kg of ${CATALOGUE.agent(own.agent).name.toLowerCase()}${other}; until the ${own.reading}.`,
   ];
-} // prettier-ignore
+}

@@ -58,7 +58,11 @@ export interface ShelfState {
 const NOTHING: Containers = { containers: [], leftOver: 0 };
 
 /** Products of a visit against the shelf: which lots, how much is left of them, and what must be bought in whole packs. */
-export function stockPlan(plan: Plan, survey: Survey, { reserved, recorded }: ShelfState): readonly StockLine[] {
+export function stockPlan(
+  plan: Plan,
+  survey: Survey,
+  { reserved, recorded }: ShelfState,
+): readonly StockLine[] {
   const catalogue = houseCatalogue(survey.handbook);
   const used = new Map(plan.lotUses.map((u) => [u.lot, u.amount]));
   return plan.products.map((p) => {
@@ -67,11 +71,26 @@ export function stockPlan(plan: Plan, survey: Survey, { reserved, recorded }: Sh
         ? []
         : survey.handbook.lots
             .filter((lot) => lot.agent === p.product)
-            .map((lot) => lotLine(lot, { used: used.get(lot.id) ?? 0, recorded: recorded.get(lot.id) ?? 0, reserved: reserved.get(lot.id) ?? 0 }, plan, survey));
-    const fromLots = roundToStep(lots.reduce((sum, l) => sum + l.used, 0), 0.001);
+            .map((lot) =>
+              lotLine(
+                lot,
+                {
+                  used: used.get(lot.id) ?? 0,
+                  recorded: recorded.get(lot.id) ?? 0,
+                  reserved: reserved.get(lot.id) ?? 0,
+                },
+                plan,
+                survey,
+              ),
+            );
+    const fromLots = roundToStep(
+      lots.reduce((sum, l) => sum + l.used, 0),
+      0.001,
+    );
     const overdrawn = lots.reduce((sum, l) => sum + Math.max(0, -l.after), 0);
     const short = roundToStep(Math.max(0, p.amount - fromLots) + overdrawn, 0.001);
-    const sizes = p.product === SURFACTANT ? p.containers.map((c) => c.size) : catalogue.agent(p.product).containers;
+    const sizes =
+      p.product === SURFACTANT ? p.containers.map((c) => c.size) : catalogue.agent(p.product).containers;
     const toBuy = short > 0.0005 ? wholeContainers(short, sizes) : NOTHING;
     const packs = catalogue.product(p.product)?.packs ?? [];
     const prices = toBuy.containers.map(({ size, count }) => {
@@ -91,7 +110,7 @@ export function stockPlan(plan: Plan, survey: Survey, { reserved, recorded }: Sh
       text: saidOf(p.unit, p.amount, fromLots, toBuy, lots.length, survey.job.units),
     };
   });
-} // prettier-ignore
+}
 
 function lotLine(
   lot: StockLot,
@@ -104,9 +123,18 @@ function lotLine(
   return { lot, strength, unfit, ...taken, after: roundToStep(lot.left - own - taken.reserved, 0.001) };
 }
 
-function saidOf(unit: 'L' | 'kg', needed: number, fromLots: number, { containers }: Containers, lots: number, units: UnitSystem): string {
+function saidOf(
+  unit: 'L' | 'kg',
+  needed: number,
+  fromLots: number,
+  { containers }: Containers,
+  lots: number,
+  units: UnitSystem,
+): string {
   const say = (amount: number) => formatStock(amount, unit, units);
   if (containers.length === 0) return `${say(needed)} from the shelf`;
   const packs = containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
-  return lots === 0 ? `buy ${packs}: no lot of it is written down` : `${say(fromLots)} of ${say(needed)} from the shelf; will not suffice: buy ${packs}`;
-} // prettier-ignore
+  return lots === 0
+    ? `buy ${packs}: no lot of it is written down`
+    : `${say(fromLots)} of ${say(needed)} from the shelf; will not suffice: buy ${packs}`;
+}

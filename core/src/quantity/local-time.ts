@@ -13,10 +13,16 @@ export function instantOf(date: string, minutes: number, timeZone: string): Loca
   const clock = `${pad(Math.floor(minutes / 60))}:${pad(minutes % 60)}`;
   const local = DateTime.fromISO(`${date}T${clock}`, { zone: timeZone });
   if (!local.isValid)
-    return { ok: false, text: `${date} ${clock} in ${timeZone} is no date and time: write it as 2026-05-04 and 08:00` };
+    return {
+      ok: false,
+      text: `${date} ${clock} in ${timeZone} is no date and time: write it as 2026-05-04 and 08:00`,
+    };
   return local.toFormat('HH:mm') === clock
     ? { ok: true, instant: local.toMillis() }
-    : { ok: false, text: `${clock} does not exist on ${date} in ${timeZone}: the clocks go forward over it. Take ${local.toFormat('HH:mm')}.` };
-} // prettier-ignore
+    : {
+        ok: false,
+        text: `${clock} does not exist on ${date} in ${timeZone}: the clocks go forward over it. Take ${local.toFormat('HH:mm')}.`,
+      };
+}
 
 const pad = (figure: number) => String(figure).padStart(2, '0');

@@ -6,11 +6,80 @@ import type { Band, SURROUNDING_FIELDS } from '../survey/surface.ts';
 /** Nouns for a face and the height band that each lies in; the noun names the surface. */
 export const PLACE_NOUNS: readonly (readonly [Band, readonly string[]])[] = [
   ['roof', ['roof', 'roof slope', 'dormer', 'ridge', 'canopy roof']],
-  ['upper-wall', ['upper wall', 'first floor wall', 'upstairs wall', 'gable wall', 'parapet', 'canopy', 'soffit', 'fascia', 'eaves', 'chimney', 'awning', 'balcony front']],
-  ['wall', ['wall', 'facade', 'elevation', 'plinth', 'fence', 'rail', 'pillar', 'column', 'gable end', 'garden wall', 'boundary wall', 'retaining wall', 'shed', 'railing', 'handrail']],
+  [
+    'upper-wall',
+    [
+      'upper wall',
+      'first floor wall',
+      'upstairs wall',
+      'gable wall',
+      'parapet',
+      'canopy',
+      'soffit',
+      'fascia',
+      'eaves',
+      'chimney',
+      'awning',
+      'balcony front',
+    ],
+  ],
+  [
+    'wall',
+    [
+      'wall',
+      'facade',
+      'elevation',
+      'plinth',
+      'fence',
+      'rail',
+      'pillar',
+      'column',
+      'gable end',
+      'garden wall',
+      'boundary wall',
+      'retaining wall',
+      'shed',
+      'railing',
+      'handrail',
+    ],
+  ],
   ['opening', ['window', 'door', 'shutter', 'roller door', 'garage door', 'garage', 'window frame']],
-  ['floor', ['floor', 'path', 'footpath', 'patio', 'terrace', 'yard', 'drive', 'driveway', 'deck', 'step', 'stair', 'ramp', 'paving', 'pavement', 'walkway', 'court', 'courtyard', 'landing', 'balcony', 'dock', 'jetty', 'pier', 'pontoon', 'kerb', 'car park', 'parking', 'platform', 'forecourt', 'apron', 'slab']],
-]; // prettier-ignore
+  [
+    'floor',
+    [
+      'floor',
+      'path',
+      'footpath',
+      'patio',
+      'terrace',
+      'yard',
+      'drive',
+      'driveway',
+      'deck',
+      'step',
+      'stair',
+      'ramp',
+      'paving',
+      'pavement',
+      'walkway',
+      'court',
+      'courtyard',
+      'landing',
+      'balcony',
+      'dock',
+      'jetty',
+      'pier',
+      'pontoon',
+      'kerb',
+      'car park',
+      'parking',
+      'platform',
+      'forecourt',
+      'apron',
+      'slab',
+    ],
+  ],
+];
 
 /** Where a side looks, by word, degrees from north. */
 export const ASPECT_WORDS: readonly (readonly [number, string, readonly string[]])[] = [
@@ -25,11 +94,28 @@ export const ASPECT_WORDS: readonly (readonly [number, string, readonly string[]
 ];
 
 export const SEVERITY_TERMS: readonly (readonly [Severity, readonly string[]])[] = [
-  [1, ['trace', 'slight', 'slightly', 'faint', 'light', 'lightly', 'a bit of', 'bit of', 'a little', 'little', 'a touch of', 'hint of', 'minor']],
+  [
+    1,
+    [
+      'trace',
+      'slight',
+      'slightly',
+      'faint',
+      'light',
+      'lightly',
+      'a bit of',
+      'bit of',
+      'a little',
+      'little',
+      'a touch of',
+      'hint of',
+      'minor',
+    ],
+  ],
   [2, ['some', 'moderate', 'medium', 'visible', 'visible film']],
   [3, ['heavy', 'heavily', 'covered', 'thick', 'bad', 'badly', 'lots of', 'a lot of', 'strong', 'severe']],
   [4, ['caked', 'very heavy', 'very thick', 'very bad', 'extreme', 'solid', 'matted']],
-]; // prettier-ignore
+];
 
 export const SHARE_TERMS: readonly (readonly [number, readonly string[]])[] = [
   [1, ['all over', 'everywhere', 'the whole', 'all of it']],
@@ -49,14 +135,54 @@ export const FINISH_TERMS: readonly (readonly [Finish, readonly string[]])[] = [
 export const RELATION_TERMS: readonly (readonly [(typeof SURROUNDING_FIELDS)[number], readonly string[]])[] =
   [
     ['below', ['above', 'over']],
-    ['beside', ['beside', 'next to', 'near', 'near to', 'by', 'close to', 'alongside', 'along', 'around', 'under', 'below', 'mind']],
+    [
+      'beside',
+      [
+        'beside',
+        'next to',
+        'near',
+        'near to',
+        'by',
+        'close to',
+        'alongside',
+        'along',
+        'around',
+        'under',
+        'below',
+        'mind',
+      ],
+    ],
     ['behind', ['in front of', 'hiding']],
-    ['drainsOnto', ['drain to', 'drain onto', 'drain into', 'drain on', 'drain on to', 'run to', 'run onto', 'run into', 'run on to', 'run off to', 'run-off to', 'draining to', 'draining onto', 'draining into', 'onto', 'flow to', 'flow into']],
-  ]; // prettier-ignore
+    [
+      'drainsOnto',
+      [
+        'drain to',
+        'drain onto',
+        'drain into',
+        'drain on',
+        'drain on to',
+        'run to',
+        'run onto',
+        'run into',
+        'run on to',
+        'run off to',
+        'run-off to',
+        'draining to',
+        'draining onto',
+        'draining into',
+        'onto',
+        'flow to',
+        'flow into',
+      ],
+    ],
+  ];
 
 /** Further words for kinds of features, besides the names of the kinds. */
 export const FEATURE_TERMS: readonly (readonly [FeatureKind, readonly string[]])[] = [
-  ['plant-bed', ['plant', 'flower bed', 'flower', 'flowerbed', 'bed', 'shrub', 'bush', 'hedge', 'planting', 'border']],
+  [
+    'plant-bed',
+    ['plant', 'flower bed', 'flower', 'flowerbed', 'bed', 'shrub', 'bush', 'hedge', 'planting', 'border'],
+  ],
   ['lawn', ['lawn', 'grass']],
   ['pool', ['pool', 'swimming pool']],
   ['pond', ['pond', 'lake']],
@@ -80,7 +206,7 @@ export const FEATURE_TERMS: readonly (readonly [FeatureKind, readonly string[]])
   ['nest', ['nest', 'bird nest', 'wasp nest']],
   ['animals', ['animal', 'dog', 'fish', 'hen']],
   ['footway', ['footway', 'public path', 'public footpath', 'public footway']],
-]; // prettier-ignore
+];
 
 export const REMOVAL_TERMS = ['no', 'without', 'no more', 'remove', 'not'];
 export const SAME_TERMS = ['same as', 'like', 'as on', 'same as on'];
@@ -107,7 +233,50 @@ export const NAME_TERMS = ['called', 'named', 'name'];
 
 /** Words that carry nothing by themselves. */
 export const FILLERS: ReadonlySet<string> = new Set([
-  'a', 'an', 'the', 'of', 'on', 'with', 'and', 'is', 'are', 'it', 'its', 'at', 'there', 'has', 'have', 'in', 'to', 'about', 'also',
-  'then', 'this', 'that', 'here', 'side', 'severity', 'grade', 'level', 'plus', 'size', 'area', 'made', 'please', 'but', 'except', 'instead', 'okay', 'ok', 'set', 'over',
-  ',', '.', ':', '-', '–', '—', '!',
-]); // prettier-ignore
+  'a',
+  'an',
+  'the',
+  'of',
+  'on',
+  'with',
+  'and',
+  'is',
+  'are',
+  'it',
+  'its',
+  'at',
+  'there',
+  'has',
+  'have',
+  'in',
+  'to',
+  'about',
+  'also',
+  'then',
+  'this',
+  'that',
+  'here',
+  'side',
+  'severity',
+  'grade',
+  'level',
+  'plus',
+  'size',
+  'area',
+  'made',
+  'please',
+  'but',
+  'except',
+  'instead',
+  'okay',
+  'ok',
+  'set',
+  'over',
+  ',',
+  '.',
+  ':',
+  '-',
+  '–',
+  '—',
+  '!',
+]);

@@ -68,14 +68,25 @@ export function faceReaches(
     const pole = poleFor(top);
     const said = `Its top is ${length(top)} up, ${shortest.name} reaches ${length(handsMetres + shortest.reachMetres)}:`;
     if (gear.longestPoleMetres !== null && gear.longestPoleMetres >= pole)
-      return [{ ...line, ok: true, by: `pole of ${length(pole)}`, text: `${said} a pole of ${length(pole)} does it from the ground.` }];
+      return [
+        {
+          ...line,
+          ok: true,
+          by: `pole of ${length(pole)}`,
+          text: `${said} a pole of ${length(pole)} does it from the ground.`,
+        },
+      ];
     if (isInReachOfLadder(top, tools, gear))
-      return [{ ...line, ok: true, by: 'ladder', text: `${said} a ladder brings the hands there. ${ON_A_LADDER}` }];
+      return [
+        { ...line, ok: true, by: 'ladder', text: `${said} a ladder brings the hands there. ${ON_A_LADDER}` },
+      ];
     const none =
-      brought === '' ? ' a pole, a ladder, a tower or a lift brings the rest nearer.' : ` no pole that comes along does it.${brought}`;
+      brought === ''
+        ? ' a pole, a ladder, a tower or a lift brings the rest nearer.'
+        : ` no pole that comes along does it.${brought}`;
     return [{ ...line, ok: lifting !== null, by: lifting, text: `${said}${none}` }];
   });
-} // prettier-ignore
+}
 
 /** From the ground a step away from the foot, so that nobody works straight overhead. */
 function poleFor(topMetres: number): number {

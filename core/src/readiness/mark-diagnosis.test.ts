@@ -127,7 +127,10 @@ describe('an open mark', () => {
   });
 
   it('says when it may be settled', () => {
-    const tests = [{ test: 'look-above', outcome: 'metal' }, { test: 'wet-smear', outcome: 'no' }]; // prettier-ignore
+    const tests = [
+      { test: 'look-above', outcome: 'metal' },
+      { test: 'wet-smear', outcome: 'no' },
+    ];
     expect(questions(surveyOf('red-tint', tests))[0]).toContain('most likely surface rust: settle it');
   });
 

@@ -70,10 +70,12 @@ describe('tests between materials', () => {
   const ids = CATALOGUE.materials.map((m) => m.id);
 
   it('say something of every material', () => {
-    for (const test of [...CATALOGUE.materialTests, ...finishes.map((finish) => thirstTest(finish, CATALOGUE))])
-      for (const id of ids)
-        expect(test.likelihood[id]?.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
-  }); // prettier-ignore
+    for (const test of [
+      ...CATALOGUE.materialTests,
+      ...finishes.map((finish) => thirstTest(finish, CATALOGUE)),
+    ])
+      for (const id of ids) expect(test.likelihood[id]?.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  });
 
   it('give the same whatever their order, and never lose what is certain', () => {
     const evidence = fc.array(

@@ -50,29 +50,113 @@ describe('every question is asked where it must be, and not where it need not', 
   it.each<[string, 'blocks' | 'asks', Case, Case]>([
     ['water-point', 'blocks', { site: { waterPoints: [] } }, {}],
     ['water-flow', 'asks', { site: { waterPoints: [{ id: 'tap', name: 'Tap' }] } }, {}],
-    ['water-permission', 'asks', { site: { waterPoints: [{ ...TAP, kind: 'hydrant', permission: 'asked' }] } }, { site: { waterPoints: [{ ...TAP, kind: 'hydrant', permission: 'granted' }] } }],
-    ['drain-destination', 'blocks', { ...feature({ kind: 'drain' }), wall: reached }, { ...feature({ kind: 'drain', leadsTo: 'foul-sewer' }), wall: reached }],
-    ['drain-destination', 'asks', feature({ kind: 'drain' }), feature({ kind: 'drain', leadsTo: 'soakaway' })],
-    ['drain-state', 'asks', feature({ kind: 'drain', leadsTo: 'soakaway', state: 'slow' }), feature({ kind: 'drain', leadsTo: 'soakaway', state: 'runs' })],
-    ['cellar-drain', 'blocks', { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer' }), wall: reached }, { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'runs' }), wall: reached }],
-    ['electrics-weatherproof', 'asks', feature({ kind: 'electrics' }), feature({ kind: 'electrics', weatherproof: 'yes', isolated: 'yes' })],
-    ['electrics-weatherproof', 'asks', feature({ kind: 'electrical-panel', weatherproof: 'yes' }), feature({ kind: 'electrical-panel', weatherproof: 'yes', isolated: 'yes' })],
-    ['electrics-weatherproof', 'blocks', { ...feature({ kind: 'lamp', weatherproof: 'yes', isolated: 'no' }), wall: reached }, { ...feature({ kind: 'lamp', weatherproof: 'yes', isolated: 'yes' }), wall: reached }],
-    ['panel-kind', 'blocks', { ...feature({ kind: 'panel' }), wall: reached }, { ...feature({ kind: 'solar-panel' }), wall: reached }],
+    [
+      'water-permission',
+      'asks',
+      { site: { waterPoints: [{ ...TAP, kind: 'hydrant', permission: 'asked' }] } },
+      { site: { waterPoints: [{ ...TAP, kind: 'hydrant', permission: 'granted' }] } },
+    ],
+    [
+      'drain-destination',
+      'blocks',
+      { ...feature({ kind: 'drain' }), wall: reached },
+      { ...feature({ kind: 'drain', leadsTo: 'foul-sewer' }), wall: reached },
+    ],
+    [
+      'drain-destination',
+      'asks',
+      feature({ kind: 'drain' }),
+      feature({ kind: 'drain', leadsTo: 'soakaway' }),
+    ],
+    [
+      'drain-state',
+      'asks',
+      feature({ kind: 'drain', leadsTo: 'soakaway', state: 'slow' }),
+      feature({ kind: 'drain', leadsTo: 'soakaway', state: 'runs' }),
+    ],
+    [
+      'cellar-drain',
+      'blocks',
+      { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer' }), wall: reached },
+      { ...feature({ kind: 'cellar-drain', leadsTo: 'foul-sewer', state: 'runs' }), wall: reached },
+    ],
+    [
+      'electrics-weatherproof',
+      'asks',
+      feature({ kind: 'electrics' }),
+      feature({ kind: 'electrics', weatherproof: 'yes', isolated: 'yes' }),
+    ],
+    [
+      'electrics-weatherproof',
+      'asks',
+      feature({ kind: 'electrical-panel', weatherproof: 'yes' }),
+      feature({ kind: 'electrical-panel', weatherproof: 'yes', isolated: 'yes' }),
+    ],
+    [
+      'electrics-weatherproof',
+      'blocks',
+      { ...feature({ kind: 'lamp', weatherproof: 'yes', isolated: 'no' }), wall: reached },
+      { ...feature({ kind: 'lamp', weatherproof: 'yes', isolated: 'yes' }), wall: reached },
+    ],
+    [
+      'panel-kind',
+      'blocks',
+      { ...feature({ kind: 'panel' }), wall: reached },
+      { ...feature({ kind: 'solar-panel' }), wall: reached },
+    ],
     ['panel-kind', 'asks', feature({ kind: 'panel' }), feature({ kind: 'solar-panel' })],
-    ['behind', 'blocks', { ...feature({ kind: 'gap' }), wall: reached }, { ...feature({ kind: 'gap', behind: 'a bare cellar' }), wall: reached }],
-    ['nest', 'blocks', { ...feature({ kind: 'nest' }), wall: reached }, { ...feature({ kind: 'nest', occupied: 'no' }), wall: reached }],
+    [
+      'behind',
+      'blocks',
+      { ...feature({ kind: 'gap' }), wall: reached },
+      { ...feature({ kind: 'gap', behind: 'a bare cellar' }), wall: reached },
+    ],
+    [
+      'nest',
+      'blocks',
+      { ...feature({ kind: 'nest' }), wall: reached },
+      { ...feature({ kind: 'nest', occupied: 'no' }), wall: reached },
+    ],
     ['material-unsure', 'asks', { wall: { unsureBetween: ['limestone'] } }, {}],
-    ['height', 'blocks', { wall: { band: 'roof', tiltDegrees: 30, topMetres: 0 } }, { wall: { band: 'roof', tiltDegrees: 30, topMetres: 5, footMetres: 3 } }],
-    ['aspect', 'asks', { sides: [{ id: 's', name: 'Back', aspectDegrees: null }], wall: { side: 's' } }, { sides: [{ id: 's', name: 'Back', aspectDegrees: 90 }], wall: { side: 's' } }],
+    [
+      'height',
+      'blocks',
+      { wall: { band: 'roof', tiltDegrees: 30, topMetres: 0 } },
+      { wall: { band: 'roof', tiltDegrees: 30, topMetres: 5, footMetres: 3 } },
+    ],
+    [
+      'aspect',
+      'asks',
+      { sides: [{ id: 's', name: 'Back', aspectDegrees: null }], wall: { side: 's' } },
+      { sides: [{ id: 's', name: 'Back', aspectDegrees: 90 }], wall: { side: 's' } },
+    ],
     ['windows', 'asks', { wall: { band: 'wall' } }, {}],
-    ['mark-undecided', 'asks', { site: { waterPoints: [TAP], marks: [{ id: 'm', surface: 'yard', lookAlike: 'tag' }] } }, {}],
-    ['precondition', 'asks', { site: { waterPoints: [TAP], preconditions: [{ id: 'p', what: 'Cars away', who: 'the porter' }] } }, { site: { waterPoints: [TAP], preconditions: [{ id: 'p', what: 'Cars away', who: 'the porter', met: true }] } }],
+    [
+      'mark-undecided',
+      'asks',
+      { site: { waterPoints: [TAP], marks: [{ id: 'm', surface: 'yard', lookAlike: 'tag' }] } },
+      {},
+    ],
+    [
+      'precondition',
+      'asks',
+      { site: { waterPoints: [TAP], preconditions: [{ id: 'p', what: 'Cars away', who: 'the porter' }] } },
+      {
+        site: {
+          waterPoints: [TAP],
+          preconditions: [{ id: 'p', what: 'Cars away', who: 'the porter', met: true }],
+        },
+      },
+    ],
   ])('%s %s', (rule, how, open, closed) => {
     const withWater = (of: Case): Case => ({ ...of, site: { waterPoints: [TAP], ...of.site } });
-    expect(questions(withWater(open)).filter((q) => q.rule === rule).map((q) => q.blocking)).toEqual([how === 'blocks']);
+    expect(
+      questions(withWater(open))
+        .filter((q) => q.rule === rule)
+        .map((q) => q.blocking),
+    ).toEqual([how === 'blocks']);
     expect(questions(withWater(closed)).map((q) => q.rule)).not.toContain(rule);
-  }); // prettier-ignore
+  });
 
   it('asks nothing of heights, sides and windows where nothing is worked on', () => {
     expect(questions({ wall: { band: 'roof', tiltDegrees: 30, topMetres: 0, ...leftOut } })).toEqual([]);
@@ -102,8 +186,12 @@ describe('electrics', () => {
   const electrics = (detail: object, more: Case = {}) =>
     questions({
       ...more,
-      site: { waterPoints: [TAP], answers: { 'electrics-weatherproof f': 'yes' }, features: [{ id: 'f', name: 'Socket', kind: 'electrics', ...detail }] },
-    }).filter((q) => q.about === 'f'); // prettier-ignore
+      site: {
+        waterPoints: [TAP],
+        answers: { 'electrics-weatherproof f': 'yes' },
+        features: [{ id: 'f', name: 'Socket', kind: 'electrics', ...detail }],
+      },
+    }).filter((q) => q.about === 'f');
 
   it('are safe by their fields alone: no words close the question, and what is unsafe is told', () => {
     expect(electrics({}).map((q) => q.typed?.map((t) => t.field))).toEqual([['weatherproof', 'isolated']]);
@@ -122,7 +210,9 @@ describe('electrics', () => {
       findings: [],
       drainsOnto: ['f'],
     };
-    expect(electrics({}, { wall: { drainsOnto: ['steps'] }, more: [{ ...far }] }).map((q) => q.blocking)).toEqual([true]); // prettier-ignore
+    expect(
+      electrics({}, { wall: { drainsOnto: ['steps'] }, more: [{ ...far }] }).map((q) => q.blocking),
+    ).toEqual([true]);
   });
 
   it('may be a panel of unknown kind: that is asked first', () => {

@@ -19,12 +19,22 @@ function planned({ surface = {}, patches = [], waivers = [], choices = [] }: Giv
     version: 1,
     site: {
       waterPoints: [{ id: 'tap' }],
-      testPatches: patches.map((p, i) => ({ id: `p-${String(i)}`, surface: 'wall', tool: 'low-pressure-sprayer', ...p })),
-      waivers: waivers.map((w, i) => ({ id: `w-${String(i)}`, surface: 'wall', at: '2026-05-04T08:00:00.000Z', ...w })),
+      testPatches: patches.map((p, i) => ({
+        id: `p-${String(i)}`,
+        surface: 'wall',
+        tool: 'low-pressure-sprayer',
+        ...p,
+      })),
+      waivers: waivers.map((w, i) => ({
+        id: `w-${String(i)}`,
+        surface: 'wall',
+        at: '2026-05-04T08:00:00.000Z',
+        ...w,
+      })),
     },
     surfaces: [{ ...rusty, ...surface }],
     choices,
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
   return { made, survey: reading.survey };
@@ -73,21 +83,28 @@ describe('a test patch', () => {
     const given = (patch: object) => ({ surface: HISTORIC, patches: [patch] });
     expect(stops(given(go))).toEqual([]);
     expect(stops(given({ ...go, verdict: 'open' }))).toEqual(['patch-missing']);
-    expect(stops(given({ ...go, strengthGramsPerLitre: now.strengthGramsPerLitre / 2 }))).toEqual(['patch-missing']);
+    expect(stops(given({ ...go, strengthGramsPerLitre: now.strengthGramsPerLitre / 2 }))).toEqual([
+      'patch-missing',
+    ]);
     expect(stops(given({ ...go, dwellMinutes: now.dwellMinutes / 2 }))).toEqual(['patch-missing']);
     expect(stops(given({ ...go, agent: 'oxalic-acid' }))).toEqual(['patch-missing']);
-  }); // prettier-ignore
+  });
 
   it('that went wrong makes the plan choose another way, and says why', () => {
     const { agent } = applied({});
-    const { made } = planned({ patches: [{ agent, dwellMinutes: 10, verdict: 'no-go', result: 'pale halo' }] });
+    const { made } = planned({
+      patches: [{ agent, dwellMinutes: 10, verdict: 'no-go', result: 'pale halo' }],
+    });
     const [proposal] = made.surfaces[0]?.treatment?.proposals ?? [];
     expect(applied({ patches: [{ agent, dwellMinutes: 10, verdict: 'no-go' }] }).agent).not.toBe(agent);
     const refusals = proposal?.refused.flatMap((r) => r.refusals) ?? [];
     expect(refusals.find((r) => r.rule === 'patch-failed')?.text).toContain('pale halo');
-    const later = [{ agent, dwellMinutes: 10, verdict: 'no-go' }, { agent, dwellMinutes: 10, verdict: 'go' }];
+    const later = [
+      { agent, dwellMinutes: 10, verdict: 'no-go' },
+      { agent, dwellMinutes: 10, verdict: 'go' },
+    ];
     expect(applied({ patches: later }).agent).toBe(agent);
-  }); // prettier-ignore
+  });
 
   it('of a surface speaks for its zones, one of a zone for itself alone', () => {
     const { agent, ...how } = applied({ surface: HISTORIC });

@@ -39,13 +39,19 @@ describe('a list of intervals', () => {
 
 describe('crowding', () => {
   it('is where as many overlap as there are, until the first of them ends', () => {
-    const two = [{ start: 0, finish: 50 }, { start: 20, finish: 40 }]; // prettier-ignore
+    const two = [
+      { start: 0, finish: 50 },
+      { start: 20, finish: 40 },
+    ];
     expect(crowdedUntil(two, 2, 0)).toBe(40);
     expect(crowdedUntil(two, 3, 0)).toBeNull();
   });
 
   it('is not where they follow each other', () => {
-    const turns = [{ start: 0, finish: 10 }, { start: 10, finish: 20 }]; // prettier-ignore
+    const turns = [
+      { start: 0, finish: 10 },
+      { start: 10, finish: 20 },
+    ];
     expect(crowdedUntil(turns, 2, 0)).toBeNull();
     expect(crowdedUntil(turns, 1, 0)).toBe(10);
   });

@@ -95,7 +95,11 @@ describe('clusters', () => {
         lags: [after('a', 'b'), after('b', 'c')],
       }),
     );
-    expect(clusters.map((c) => [c.id, c.tail])).toEqual([['a', 35], ['b', 25], ['c', 5]]); // prettier-ignore
+    expect(clusters.map((c) => [c.id, c.tail])).toEqual([
+      ['a', 35],
+      ['b', 25],
+      ['c', 5],
+    ]);
   });
 
   it('that wait for each other are named', () => {

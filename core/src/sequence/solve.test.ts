@@ -6,12 +6,32 @@ import { lowerBound } from './lower-bound.ts';
 import type { Lag, Operation, SequenceProblem } from './problem.ts';
 import { solve } from './solve.ts';
 
-const operation = (id: string, cluster: string, seconds: number, more: Partial<Operation> = {}): Operation => ({
-  id, cluster, seconds, machines: [], zone: 'north', place: 'wall', person: null, ...more,
-}); // prettier-ignore
+const operation = (
+  id: string,
+  cluster: string,
+  seconds: number,
+  more: Partial<Operation> = {},
+): Operation => ({
+  id,
+  cluster,
+  seconds,
+  machines: [],
+  zone: 'north',
+  place: 'wall',
+  person: null,
+  ...more,
+});
 const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
-  operations: [], lags: [], watches: [], dwells: [], apart: [], people: ['a'], machines: { hose: 1, sprayer: 2 }, watchesPerPerson: 2, ...more,
-}); // prettier-ignore
+  operations: [],
+  lags: [],
+  watches: [],
+  dwells: [],
+  apart: [],
+  people: ['a'],
+  machines: { hose: 1, sprayer: 2 },
+  watchesPerPerson: 2,
+  ...more,
+});
 const best = (p: SequenceProblem, budget = 6) => {
   const last = [...solve(p, { seed: 1, budget })].findLast((s) => s !== null);
   if (!last) throw new Error('no schedule');
@@ -75,12 +95,16 @@ const visit = fc
       }
     });
     return problem({
-      operations, lags,
+      operations,
+      lags,
       watches: cycles.map((c, i) => ({ from: `apply-${String(i)}`, to: `rinse-${String(i)}`, zone: c.zone })),
-      apart: [['roof', 'wall'], ['wall', 'yard']],
+      apart: [
+        ['roof', 'wall'],
+        ['wall', 'yard'],
+      ],
       people: ['a', 'b', 'c', 'd'].slice(0, crew),
       machines: { hose: hoses, sprayer: 2 },
-    }); // prettier-ignore
+    });
   });
 
 describe('a solved visit', () => {

@@ -37,22 +37,31 @@ export function lotStrength(lot: StockLot, agent: Agent, on: string | null): Lot
     : `${decimal(start, 1)} g/L on the label, bought ${lot.boughtOn}`;
   const days = on === null ? 0 : daysBetween(from, on);
   if (agent.class !== 'hypochlorite' || days <= 0)
-    return { gramsPerLitre: start, fromGramsPerLitre: start, known: reading ? 'measured' : 'label', sum: basis };
+    return {
+      gramsPerLitre: start,
+      fromGramsPerLitre: start,
+      known: reading ? 'measured' : 'label',
+      sum: basis,
+    };
   const stretches = storageBetween(lot.storageCelsius, from, on ?? from);
   const aged = agedHypochlorite(start, stretches, label);
   const strength = Math.max(
     STEP_GRAMS_PER_LITRE,
     roundToStep(Math.floor(aged / STEP_GRAMS_PER_LITRE) * STEP_GRAMS_PER_LITRE, STEP_GRAMS_PER_LITRE),
   );
-  const [coolest, warmest] = [Math.min(...stretches.map((s) => s.celsius)), Math.max(...stretches.map((s) => s.celsius))];
-  const warmth = coolest === warmest ? decimal(warmest, 0) : `${decimal(coolest, 0)} to ${decimal(warmest, 0)}`;
+  const [coolest, warmest] = [
+    Math.min(...stretches.map((s) => s.celsius)),
+    Math.max(...stretches.map((s) => s.celsius)),
+  ];
+  const warmth =
+    coolest === warmest ? decimal(warmest, 0) : `${decimal(coolest, 0)} to ${decimal(warmest, 0)}`;
   return {
     gramsPerLitre: strength,
     fromGramsPerLitre: start,
     known: 'aged',
     sum: `${basis}; ${String(days)} days at ${warmth} °C leave about ${decimal(strength, 1)} g/L, ±20 % of the loss: a strip reading comes before it`,
   };
-} // prettier-ignore
+}
 
 /** Stretches of storage between two days, cut at the months where each has its own temperature. */
 function storageBetween(celsius: readonly number[], from: string, to: string): readonly Storage[] {

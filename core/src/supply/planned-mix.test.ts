@@ -9,23 +9,77 @@ import { plannedMix } from './planned-mix.ts';
 import { StockShelf, lotOnDay } from './stock-shelf.ts';
 
 const stage = (more: Partial<Stage> = {}, apply: object = {}): Stage => ({
-  id: 'wall.wash.1-apply', surface: 'wall', kind: 'apply', method: 'soft-wash-hypochlorite', cycle: 1, areaSquareMetres: 100,
-  tool: 'low-pressure-sprayer', rate: null, direction: 'bottom-up', maxSurfacePressureKilopascal: null, checks: [], cautions: [], minutes: null, reading: null, bulk: null, neutralises: [],
-  apply: { agent: 'hypochlorite', agentClass: 'hypochlorite', strengthGramsPerLitre: 10, basis: 'available chlorine', litresPerSquareMetre: 0.2, coats: 1, dwell: { fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 }, leaveOn: false, needs: 'not-dry', clings: true, covered: false, stopWhen: '', ifNotEnough: '', ...apply },
+  id: 'wall.wash.1-apply',
+  surface: 'wall',
+  kind: 'apply',
+  method: 'soft-wash-hypochlorite',
+  cycle: 1,
+  areaSquareMetres: 100,
+  tool: 'low-pressure-sprayer',
+  rate: null,
+  direction: 'bottom-up',
+  maxSurfacePressureKilopascal: null,
+  checks: [],
+  cautions: [],
+  minutes: null,
+  reading: null,
+  bulk: null,
+  neutralises: [],
+  apply: {
+    agent: 'hypochlorite',
+    agentClass: 'hypochlorite',
+    strengthGramsPerLitre: 10,
+    basis: 'available chlorine',
+    litresPerSquareMetre: 0.2,
+    coats: 1,
+    dwell: { fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 },
+    leaveOn: false,
+    needs: 'not-dry',
+    clings: true,
+    covered: false,
+    stopWhen: '',
+    ifNotEnough: '',
+    ...apply,
+  },
   ...more,
-}); // prettier-ignore
+});
 const given = {
-  stage: stage(), mistPasses: 0, wasteShare: 0.1, gear: { sprayerLitres: 15, drumLitres: null, injectorShare: 0.1 }, units: 'metric' as const,
-  catalogue: SHIPPED, shelf: new StockShelf([], SHIPPED, null), wetFilm: 0,
-}; // prettier-ignore
+  stage: stage(),
+  mistPasses: 0,
+  wasteShare: 0.1,
+  gear: { sprayerLitres: 15, drumLitres: null, injectorShare: 0.1 },
+  units: 'metric' as const,
+  catalogue: SHIPPED,
+  shelf: new StockShelf([], SHIPPED, null),
+  wetFilm: 0,
+};
 const lot = (more: Partial<StockLot> = {}): StockLot => ({
-  id: 'a', agent: 'hypochlorite', product: null, lot: 'A-1', boughtOn: '2026-05-01', openedOn: null, expiresOn: null, place: '',
-  left: 0.9, storageCelsius: [15], measured: [], ...more,
-}); // prettier-ignore
+  id: 'a',
+  agent: 'hypochlorite',
+  product: null,
+  lot: 'A-1',
+  boughtOn: '2026-05-01',
+  openedOn: null,
+  expiresOn: null,
+  place: '',
+  left: 0.9,
+  storageCelsius: [15],
+  measured: [],
+  ...more,
+});
 const product = (id: string, inUse: boolean): Product => ({
-  id, name: id, agent: 'hypochlorite', strength: { basis: 'g/L', value: 125 }, strengthRead: false, packs: [{ size: 5, price: null }],
-  label: NO_RESTRICTIONS, dataSheet: null, inUse, by: 'Ida', at: '2026-05-04T08:00:00Z',
-}); // prettier-ignore
+  id,
+  name: id,
+  agent: 'hypochlorite',
+  strength: { basis: 'g/L', value: 125 },
+  strengthRead: false,
+  packs: [{ size: 5, price: null }],
+  label: NO_RESTRICTIONS,
+  dataSheet: null,
+  inUse,
+  by: 'Ida',
+  at: '2026-05-04T08:00:00Z',
+});
 
 describe('what a mix is made in', () => {
   it('is the sprayer, and a drum from four fillings on where there is one', () => {
@@ -33,7 +87,10 @@ describe('what a mix is made in', () => {
     expect(plannedMix({ ...given, gear })?.vessel).toBe('sprayer');
     const large = plannedMix({ ...given, gear, stage: stage({ areaSquareMetres: 400 }) });
     expect(large?.vessel).toBe('drum');
-    expect(large?.batches.map((b) => [b.count, b.card.litres])).toEqual([[1, 60], [1, 28]]); // prettier-ignore
+    expect(large?.batches.map((b) => [b.count, b.card.litres])).toEqual([
+      [1, 60],
+      [1, 28],
+    ]);
   });
 
   it('is the tank of an injector, so much stronger and so much less', () => {
@@ -78,15 +135,23 @@ describe('fillings', () => {
   });
 
   it('take no lot of another product than the one in use', () => {
-    const house = houseCatalogue({ ...EMPTY_HANDBOOK, products: [product('white', true), product('old', false)] });
-    expect(lotOnDay(lot({ product: 'old' }), house, null).unfit).toBe('of another product than “white”, which is in use');
+    const house = houseCatalogue({
+      ...EMPTY_HANDBOOK,
+      products: [product('white', true), product('old', false)],
+    });
+    expect(lotOnDay(lot({ product: 'old' }), house, null).unfit).toBe(
+      'of another product than “white”, which is in use',
+    );
     expect(lotOnDay(lot({ product: 'white' }), house, null).unfit).toBeNull();
     expect(lotOnDay(lot(), house, null).unfit).toBeNull();
     const none = houseCatalogue({ ...EMPTY_HANDBOOK, products: [product('old', false)] });
     expect(lotOnDay(lot({ product: 'old' }), none, null).unfit).toBe('of a product that is not in use');
-    const mix = plannedMix({ ...given, shelf: new StockShelf([lot({ product: 'old', left: 50 })], house, null) });
+    const mix = plannedMix({
+      ...given,
+      shelf: new StockShelf([lot({ product: 'old', left: 50 })], house, null),
+    });
     expect(mix?.batches.every((b) => b.card.stock?.lot === null)).toBe(true);
-  }); // prettier-ignore
+  });
 
   it('use up one lot of a powder after another, for they are all alike', () => {
     const powder = (id: string, left: number) => lot({ id, agent: 'percarbonate', left });
@@ -95,7 +160,10 @@ describe('fillings', () => {
     const mix = plannedMix({ ...given, stage: wood, shelf });
     const [first, second] = shelf.uses();
     expect(first).toMatchObject({ lot: 'a', amount: 0.5 });
-    const kilograms = (mix?.batches ?? []).reduce((sum, { count, card }) => sum + count * card.parts.reduce((g, p) => g + (p.grams ?? 0), 0) / 1000, 0);
+    const kilograms = (mix?.batches ?? []).reduce(
+      (sum, { count, card }) => sum + (count * card.parts.reduce((g, p) => g + (p.grams ?? 0), 0)) / 1000,
+      0,
+    );
     expect((second?.amount ?? 0) + 0.5).toBeCloseTo(kilograms, 6);
-  }); // prettier-ignore
+  });
 });

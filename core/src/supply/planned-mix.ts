@@ -77,8 +77,13 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     roundUpToStep((coats + mists) * (1 + wasteShare), 0.1),
   );
   const agent = input.catalogue.agent(apply.agent);
-  const injected = INJECTORS.includes(stage.tool ?? '') ? injectedMix(agent, litres, apply.strengthGramsPerLitre, gear) : null;
-  const drum = gear.drumLitres !== null && litres > TRADE_DEFAULTS.fillingsForDrum * gear.sprayerLitres ? gear.drumLitres : null;
+  const injected = INJECTORS.includes(stage.tool ?? '')
+    ? injectedMix(agent, litres, apply.strengthGramsPerLitre, gear)
+    : null;
+  const drum =
+    gear.drumLitres !== null && litres > TRADE_DEFAULTS.fillingsForDrum * gear.sprayerLitres
+      ? gear.drumLitres
+      : null;
   const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, text: '', unreachable: null };
   const mistText =
     mistPasses > 0
@@ -93,19 +98,23 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${coverSum(apply)}${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L${mixed.text}`,
     vessel: injected ? 'injector-tank' : drum === null ? 'sprayer' : 'drum',
     onWetFace: firstCoat(stage.apply, input.wetFilm),
-    fromSolid: agent.class === 'caustic' && agent.stock.form === 'liquid' ? dissolving(mixed.target).text : null,
+    fromSolid:
+      agent.class === 'caustic' && agent.stock.form === 'liquid' ? dissolving(mixed.target).text : null,
     unreachable: mixed.unreachable,
   };
-} // prettier-ignore
+}
 
-function firstCoat({ strengthGramsPerLitre, litresPerSquareMetre }: ApplyDetail, film: number): OnWetFace | null {
+function firstCoat(
+  { strengthGramsPerLitre, litresPerSquareMetre }: ApplyDetail,
+  film: number,
+): OnWetFace | null {
   if (film < LEAST_FILM) return null;
   const strength = roundToStep(wetFilmStrength(strengthGramsPerLitre, litresPerSquareMetre, film), 0.1);
   return {
     gramsPerLitre: strength,
     sum: `${decimal(strengthGramsPerLitre, 1)} g/L × ${decimal(litresPerSquareMetre, 2)} ÷ (${decimal(litresPerSquareMetre, 2)} + ${decimal(film, 2)} kg/m² of pre-wet) = ${decimal(strength, 1)} g/L`,
   };
-} // prettier-ignore
+}
 
 /** What stands in the tank of an injector: less, and so much stronger; the finished mix where that cannot be reached. */
 function injectedMix(agent: Agent, litres: number, target: number, { injectorShare }: MixGear) {
@@ -129,7 +138,13 @@ function injectedMix(agent: Agent, litres: number, target: number, { injectorSha
 }
 
 /** Fillings one after another, each from one lot; equal ones next to each other are one batch. */
-function batchesOf(agent: Agent, litres: number, target: number, vesselLitres: number, input: MixInput): PlannedMix['batches'] {
+function batchesOf(
+  agent: Agent,
+  litres: number,
+  target: number,
+  vesselLitres: number,
+  input: MixInput,
+): PlannedMix['batches'] {
   const { shelf, units } = input;
   const full = Math.floor(litres / vesselLitres + 1e-9);
   const rest = litres - full * vesselLitres;
@@ -138,12 +153,20 @@ function batchesOf(agent: Agent, litres: number, target: number, vesselLitres: n
   const batches: { count: number; card: MixCard }[] = [];
   for (const filling of fillings) {
     const stock = shelf.take(agent, (strength) =>
-      stockTaken(agent, filling, target, units, { stock: { lot: null, gramsPerLitre: strength }, greatestGramsPerLitre }),
+      stockTaken(agent, filling, target, units, {
+        stock: { lot: null, gramsPerLitre: strength },
+        greatestGramsPerLitre,
+      }),
     );
     const before = batches.at(-1);
-    const same = before?.card.stock?.lot === stock.lot && before.card.stock.gramsPerLitre === stock.gramsPerLitre;
+    const same =
+      before?.card.stock?.lot === stock.lot && before.card.stock.gramsPerLitre === stock.gramsPerLitre;
     if (before && same && filling === vesselLitres) before.count += 1;
-    else batches.push({ count: 1, card: mixCard(agent, filling, target, units, { stock, greatestGramsPerLitre }) });
+    else
+      batches.push({
+        count: 1,
+        card: mixCard(agent, filling, target, units, { stock, greatestGramsPerLitre }),
+      });
   }
   return batches;
-} // prettier-ignore
+}

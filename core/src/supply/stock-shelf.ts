@@ -104,14 +104,16 @@ export class StockShelf {
   uses(): readonly LotUse[] {
     return this.lots.flatMap(({ lot }) => {
       const amount = this.taken.get(lot.id);
-      return amount === undefined ? [] : [{ lot: lot.id, agent: lot.agent, amount: roundToStep(amount, 0.001) }];
+      return amount === undefined
+        ? []
+        : [{ lot: lot.id, agent: lot.agent, amount: roundToStep(amount, 0.001) }];
     });
   }
 
   private leftOf(lot: StockLot): number {
     return lot.left - (this.taken.get(lot.id) ?? 0);
   }
-} // prettier-ignore
+}
 
 /** What expires first; of equals what is open, then the oldest. */
 function keyOf({ openedOn, expiresOn, boughtOn, id }: StockLot): string {

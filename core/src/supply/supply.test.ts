@@ -11,10 +11,38 @@ import { wholeContainers } from './whole-containers.ts';
 import type { Stage } from '../treatment/stage.ts';
 
 const stage: Stage = {
-  id: 'wall.soft-wash.1-apply', surface: 'wall', kind: 'apply', method: 'soft-wash-hypochlorite', cycle: 1, areaSquareMetres: 100,
-  tool: 'low-pressure-sprayer', rate: null, direction: 'bottom-up', maxSurfacePressureKilopascal: null, checks: [], cautions: [], minutes: null, reading: null, bulk: null, neutralises: [],
-  apply: { agent: 'hypochlorite', agentClass: 'hypochlorite', strengthGramsPerLitre: 10, basis: 'available chlorine', litresPerSquareMetre: 0.2, coats: 1, dwell: { fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 }, leaveOn: false, needs: 'not-dry', clings: true, covered: false, stopWhen: '', ifNotEnough: '' },
-}; // prettier-ignore
+  id: 'wall.soft-wash.1-apply',
+  surface: 'wall',
+  kind: 'apply',
+  method: 'soft-wash-hypochlorite',
+  cycle: 1,
+  areaSquareMetres: 100,
+  tool: 'low-pressure-sprayer',
+  rate: null,
+  direction: 'bottom-up',
+  maxSurfacePressureKilopascal: null,
+  checks: [],
+  cautions: [],
+  minutes: null,
+  reading: null,
+  bulk: null,
+  neutralises: [],
+  apply: {
+    agent: 'hypochlorite',
+    agentClass: 'hypochlorite',
+    strengthGramsPerLitre: 10,
+    basis: 'available chlorine',
+    litresPerSquareMetre: 0.2,
+    coats: 1,
+    dwell: { fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 },
+    leaveOn: false,
+    needs: 'not-dry',
+    clings: true,
+    covered: false,
+    stopWhen: '',
+    ifNotEnough: '',
+  },
+};
 const given = {
   stage,
   mistPasses: 0,
@@ -30,7 +58,10 @@ describe('the mix of a stage', () => {
   it('is area × amount × waste, batch by batch of the sprayer', () => {
     const mix = plannedMix(given);
     expect(mix?.litres).toBe(22);
-    expect(mix?.batches.map((b) => [b.count, b.card.litres])).toEqual([[1, 15], [1, 7]]); // prettier-ignore
+    expect(mix?.batches.map((b) => [b.count, b.card.litres])).toEqual([
+      [1, 15],
+      [1, 7],
+    ]);
   });
 
   it('counts product mists', () => {
@@ -52,9 +83,21 @@ describe('the mix of a stage', () => {
 
   it('costs what its containers cost, once all of them are priced', () => {
     const product = (price: number | null): Product => ({
-      id: 'white', name: 'White', agent: 'hypochlorite', strength: { basis: 'g/L', value: 125 }, strengthRead: false,
-      packs: [{ size: 2, price }, { size: 1, price: 3 }], label: NO_RESTRICTIONS, dataSheet: null, inUse: true, by: 'Ida', at: '2026-05-04T08:00:00Z',
-    }); // prettier-ignore
+      id: 'white',
+      name: 'White',
+      agent: 'hypochlorite',
+      strength: { basis: 'g/L', value: 125 },
+      strengthRead: false,
+      packs: [
+        { size: 2, price },
+        { size: 1, price: 3 },
+      ],
+      label: NO_RESTRICTIONS,
+      dataSheet: null,
+      inUse: true,
+      by: 'Ida',
+      at: '2026-05-04T08:00:00Z',
+    });
     const cost = (price: number | null) => {
       const catalogue = houseCatalogue({ ...EMPTY_HANDBOOK, products: [product(price)] });
       const mix = plannedMix({ ...given, catalogue });
@@ -67,7 +110,13 @@ describe('the mix of a stage', () => {
 
 describe('whole containers', () => {
   it('leave the least over', () => {
-    expect(wholeContainers(34.3, [5, 20])).toEqual({ containers: [{ size: 20, count: 1 }, { size: 5, count: 3 }], leftOver: 0.7 }); // prettier-ignore
+    expect(wholeContainers(34.3, [5, 20])).toEqual({
+      containers: [
+        { size: 20, count: 1 },
+        { size: 5, count: 3 },
+      ],
+      leftOver: 0.7,
+    });
     expect(wholeContainers(0, [5])).toEqual({ containers: [], leftOver: 0 });
   });
 

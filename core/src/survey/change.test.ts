@@ -8,17 +8,38 @@ import { stateOf, surveyOf } from './survey-state.ts';
 import type { SurveyState } from './survey-state.ts';
 
 const reading = readJobFile({
-  format: 'etappe-job', version: 1, sides: [{ id: 'north' }],
-  site: { features: [{ id: 'pond', kind: 'pond' }], longAssets: [{ id: 'dock', lengthMetres: 40 }], damages: [{ id: 'chip', surface: 'wall', what: 'Chipped corner' }],
-    preconditions: [{ id: 'cars', surface: 'yard', what: 'Cars away' }] },
+  format: 'etappe-job',
+  version: 1,
+  sides: [{ id: 'north' }],
+  site: {
+    features: [{ id: 'pond', kind: 'pond' }],
+    longAssets: [{ id: 'dock', lengthMetres: 40 }],
+    damages: [{ id: 'chip', surface: 'wall', what: 'Chipped corner' }],
+    preconditions: [{ id: 'cars', surface: 'yard', what: 'Cars away' }],
+  },
   surfaces: [
-    { id: 'wall', side: 'north', material: 'concrete', size: '3x2', drainsOnto: ['yard', 'pond'], below: ['pond'], inScope: false,
+    {
+      id: 'wall',
+      side: 'north',
+      material: 'concrete',
+      size: '3x2',
+      drainsOnto: ['yard', 'pond'],
+      below: ['pond'],
+      inScope: false,
       asset: { asset: 'dock', part: 'left', fromMetres: 0, toMetres: 3 },
-      zones: [{ id: 'foot', lies: 'foot', size: '3x0.3', findings: [{ contaminant: 'green-algae', severity: 4 }] }],
-      findings: [{ contaminant: 'lichen', severity: 2 }] },
-    { id: 'yard', material: 'concrete', size: '4x4', findings: [{ contaminant: 'green-algae', severity: 1 }] },
+      zones: [
+        { id: 'foot', lies: 'foot', size: '3x0.3', findings: [{ contaminant: 'green-algae', severity: 4 }] },
+      ],
+      findings: [{ contaminant: 'lichen', severity: 2 }],
+    },
+    {
+      id: 'yard',
+      material: 'concrete',
+      size: '4x4',
+      findings: [{ contaminant: 'green-algae', severity: 1 }],
+    },
   ],
-}); // prettier-ignore
+});
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
 const start = stateOf('job-1', reading.survey);
 let count = 0;
@@ -145,7 +166,11 @@ describe('a change', () => {
         fields: { position: -1, name: 'Roof', material: 'granite', finish: 'bare', size: '2x2' },
       }),
     );
-    expect(surveyOf(made).surfaces.map((s) => [s.id, s.band])).toEqual([['roof', 'wall'], ['wall', 'wall'], ['yard', 'wall']]); // prettier-ignore
+    expect(surveyOf(made).surfaces.map((s) => [s.id, s.band])).toEqual([
+      ['roof', 'wall'],
+      ['wall', 'wall'],
+      ['yard', 'wall'],
+    ]);
   });
 });
 

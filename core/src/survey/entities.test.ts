@@ -21,10 +21,16 @@ const feature = (kind: Feature['kind'], leadsTo: Feature['leadsTo'] = null) => (
 
 describe('a side', () => {
   it.each([
-    [0, 'N'], [44, 'NE'], [90, 'E'], [180, 'S'], [225, 'SW'], [350, 'N'], [null, 'aspect open'],
+    [0, 'N'],
+    [44, 'NE'],
+    [90, 'E'],
+    [180, 'S'],
+    [225, 'SW'],
+    [350, 'N'],
+    [null, 'aspect open'],
   ])('that faces %p° is %s', (degrees, name) => {
     expect(aspectName(degrees)).toBe(name);
-  }); // prettier-ignore
+  });
 
   it.each<[Side, boolean]>([
     [side(0), true],

@@ -9,12 +9,24 @@ import { drainLoop } from './reference-faults.ts';
 
 const read = (surface: object) => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, sides: [{ id: 'north' }], site: { waterPoints: [{ id: 'tap' }] },
+    format: 'etappe-job',
+    version: 1,
+    sides: [{ id: 'north' }],
+    site: { waterPoints: [{ id: 'tap' }] },
     surfaces: [
-      { id: 'wall', side: 'north', material: 'painted-render', size: '10x3', topMetres: 3, drainsOnto: ['yard'], findings: [{ contaminant: 'green-algae', severity: 2 }], ...surface },
+      {
+        id: 'wall',
+        side: 'north',
+        material: 'painted-render',
+        size: '10x3',
+        topMetres: 3,
+        drainsOnto: ['yard'],
+        findings: [{ contaminant: 'green-algae', severity: 2 }],
+        ...surface,
+      },
       { id: 'yard', side: 'north', band: 'floor', material: 'concrete', size: '10x4', findings: [] },
     ],
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 };
@@ -28,10 +40,17 @@ describe('a zone', () => {
   const survey = read({
     reliefFactor: 1.2,
     zones: [
-      { id: 'foot', lies: 'foot', size: '10x0.4', topMetres: 0.4, conditions: ['chalking'], findings: [{ contaminant: 'green-algae', severity: 4 }] },
+      {
+        id: 'foot',
+        lies: 'foot',
+        size: '10x0.4',
+        topMetres: 0.4,
+        conditions: ['chalking'],
+        findings: [{ contaminant: 'green-algae', severity: 4 }],
+      },
       { id: 'by-door', size: '1x2', findings: [] },
     ],
-  }); // prettier-ignore
+  });
   const faces = faced(survey);
 
   it('is taken off its surface, with the relief of the whole face, and the sum says so', () => {

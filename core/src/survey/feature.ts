@@ -58,11 +58,32 @@ export type FeatureKind = keyof typeof FEATURE_DETAILS;
 export const FEATURE_KINDS = Object.keys(FEATURE_DETAILS) as readonly FeatureKind[];
 
 export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = {
-  'plant-bed': 'Plant bed', lawn: 'Lawn', pool: 'Pool', pond: 'Pond', stream: 'Stream', drain: 'Drain',
-  'cellar-drain': 'Cellar drain', door: 'Door', sill: 'Sill', gap: 'Gap', electrics: 'Sockets and cables', lamp: 'Lamp',
-  'electrical-panel': 'Electrical panel', 'solar-panel': 'Solar panel', panel: 'Panel, kind unknown', glass: 'Glass', 'bare-metal': 'Bare metal', timber: 'Natural unsealed timber', vehicle: 'Vehicle',
-  furniture: 'Furniture', goods: 'Goods behind a door', nest: 'Nest', animals: 'Animals', footway: 'Public footway', other: 'Other',
-}; // prettier-ignore
+  'plant-bed': 'Plant bed',
+  lawn: 'Lawn',
+  pool: 'Pool',
+  pond: 'Pond',
+  stream: 'Stream',
+  drain: 'Drain',
+  'cellar-drain': 'Cellar drain',
+  door: 'Door',
+  sill: 'Sill',
+  gap: 'Gap',
+  electrics: 'Sockets and cables',
+  lamp: 'Lamp',
+  'electrical-panel': 'Electrical panel',
+  'solar-panel': 'Solar panel',
+  panel: 'Panel, kind unknown',
+  glass: 'Glass',
+  'bare-metal': 'Bare metal',
+  timber: 'Natural unsealed timber',
+  vehicle: 'Vehicle',
+  furniture: 'Furniture',
+  goods: 'Goods behind a door',
+  nest: 'Nest',
+  animals: 'Animals',
+  footway: 'Public footway',
+  other: 'Other',
+};
 
 /** Something next to, below or behind the surfaces that the work must heed. */
 export interface Feature extends FeatureDetail {
@@ -76,7 +97,9 @@ export interface Feature extends FeatureDetail {
 export const featureSchema = Joi.object<Omit<Feature, 'id' | 'position'>>({
   name: nameSchema.required(),
   kind: Joi.valid(...FEATURE_KINDS).required(),
-  leadsTo: Joi.valid(...LEADS_TO).allow(null).default(null),
+  leadsTo: Joi.valid(...LEADS_TO)
+    .allow(null)
+    .default(null),
   state: Joi.valid(...DRAIN_STATES).default('unknown'),
   owner: wordsSchema,
   behind: wordsSchema,
@@ -86,7 +109,7 @@ export const featureSchema = Joi.object<Omit<Feature, 'id' | 'position'>>({
   occupied: yesNoSchema,
   what: wordsSchema,
   note: wordsSchema,
-}); // prettier-ignore
+});
 
 /** The settings that a detail can have; null for free words. */
 export function detailSettings(key: FeatureDetailKey): readonly string[] | null {

@@ -15,7 +15,9 @@ describe('figures that are asked for in more than one place', () => {
     for (const figure of Object.keys(FIGURE_SPANS) as SpannedFigure[]) {
       const { least, most } = FIGURE_SPANS[figure];
       for (const value of [least - 0.01, least, most, most + 0.01, NaN])
-        expect(figureSchema(figure).validate(value).error === undefined).toBe(figureFault(figure, value) === null);
+        expect(figureSchema(figure).validate(value).error === undefined).toBe(
+          figureFault(figure, value) === null,
+        );
     }
   });
-}); // prettier-ignore
+});

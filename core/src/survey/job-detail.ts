@@ -82,9 +82,21 @@ export interface Acknowledgement {
 }
 
 /** Mild weather: 0.29 mm/h from a wet face at the radiation that is taken where the sun cannot be placed. */
-export const DEFAULT_WEATHER: JobWeather = { temperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, cloud: 0.5, netRadiationWattsPerSquareMetre: null }; // prettier-ignore
+export const DEFAULT_WEATHER: JobWeather = {
+  temperatureC: 18,
+  humidity: 0.65,
+  windMetresPerSecond: 2,
+  cloud: 0.5,
+  netRadiationWattsPerSquareMetre: null,
+};
 
-const DEFAULT_COUNTS: Readonly<Record<MachineKind, number>> = { sprayer: 3, hose: 2, 'pressure-washer': 1, 'surface-cleaner': 1, 'hot-washer': 1 }; // prettier-ignore
+const DEFAULT_COUNTS: Readonly<Record<MachineKind, number>> = {
+  sprayer: 3,
+  hose: 2,
+  'pressure-washer': 1,
+  'surface-cleaner': 1,
+  'hot-washer': 1,
+};
 
 export const DEFAULT_HOUSE: JobHouse = {
   schools: {},
@@ -147,7 +159,9 @@ export const houseSchema = Joi.object<JobHouse>({
   crew: Joi.array()
     .items(
       Joi.object({
-        id: Joi.string().pattern(/^[a-z0-9-]{1,32}$/).required(),
+        id: Joi.string()
+          .pattern(/^[a-z0-9-]{1,32}$/)
+          .required(),
         name: nameSchema.default((member: { id: string }) => `Person ${member.id.toUpperCase()}`),
         tickets: Joi.array().items(Joi.string().max(80)).max(20).default([]),
       }),
@@ -157,14 +171,15 @@ export const houseSchema = Joi.object<JobHouse>({
     .unique('id')
     .default(DEFAULT_HOUSE.crew),
   machines: Joi.array().items(machineSchema).max(20).unique('kind').default(DEFAULT_HOUSE.machines),
-  dayStart: Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm').default(DEFAULT_HOUSE.dayStart),
+  dayStart: Joi.string()
+    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm')
+    .default(DEFAULT_HOUSE.dayStart),
   dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
   gear: gearSchema,
-}); // prettier-ignore
+});
 
-// prettier-ignore
 export const jobDetailSchema = Joi.object<JobDetail>({
   name: nameSchema.required(),
   units: Joi.valid('metric', 'us').default('metric'),
@@ -176,11 +191,16 @@ export const jobDetailSchema = Joi.object<JobDetail>({
   weather: weatherSchema.default(DEFAULT_WEATHER),
   house: houseSchema.default(DEFAULT_HOUSE),
   answers: Joi.object().pattern(Joi.string().max(64), Joi.string().max(500)).max(200).default({}),
-  wordings: Joi.object().pattern(Joi.string().max(250), Joi.string().allow('').max(1000)).max(2000).default({}),
+  wordings: Joi.object()
+    .pattern(Joi.string().max(250), Joi.string().allow('').max(1000))
+    .max(2000)
+    .default({}),
   loaded: Joi.object().pattern(Joi.string().max(200), Joi.string().allow('').max(120)).max(1000).default({}),
   acknowledgement: Joi.object({
     name: nameSchema.required(),
     at: momentSchema.required(),
     hash: Joi.string().hex().length(64).required(),
-  }).allow(null).default(null),
+  })
+    .allow(null)
+    .default(null),
 });

@@ -94,7 +94,11 @@ export const gearSchema = Joi.object<JobGear>({
   injectorShare: Joi.number().greater(0).max(0.5).default(DEFAULT_GEAR.injectorShare),
   triggerShare: Joi.number().greater(0).max(1).default(DEFAULT_GEAR.triggerShare),
   tank: orNone(
-    Joi.object({ litres: litres().required(), startLitres: Joi.number().min(0).max(50_000).allow(null).default(null) })),
+    Joi.object({
+      litres: litres().required(),
+      startLitres: Joi.number().min(0).max(50_000).allow(null).default(null),
+    }),
+  ),
   hoses: Joi.array()
     .items(
       Joi.object<Hose>({
@@ -109,7 +113,8 @@ export const gearSchema = Joi.object<JobGear>({
     Joi.object({
       shutOffBar: Joi.number().greater(0).max(20).required(),
       greatestLitresPerMinute: Joi.number().greater(0).max(500).required(),
-    })),
+    }),
+  ),
   longestPoleMetres: orNone(Joi.number().greater(0).max(30)),
   ladderMetres: Joi.number().greater(0).max(15).allow(null).default(DEFAULT_GEAR.ladderMetres),
   tower: orNone(accessSchema),
@@ -126,5 +131,6 @@ export const gearSchema = Joi.object<JobGear>({
     Joi.object({
       kilograms: Joi.number().greater(0).max(40_000).required(),
       litres: Joi.number().greater(0).max(100_000).required(),
-    })),
-}).default(DEFAULT_GEAR); // prettier-ignore
+    }),
+  ),
+}).default(DEFAULT_GEAR);

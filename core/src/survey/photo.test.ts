@@ -32,12 +32,26 @@ describe('a photo', () => {
   it.each<[string, object, string]>([
     ['a hash that is none', { fileSha256: 'xyz' }, 'SHA-256'],
     ['a mark off the picture', { marks: [{ spot: { x: 1.2, y: 0 } }] }, 'less than or equal to 1'],
-    ['three corners', { face: { corners: [{ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }], known: 'width', metres: 1 } }, 'at least 4'],
+    [
+      'three corners',
+      {
+        face: {
+          corners: [
+            { x: 0, y: 0 },
+            { x: 1, y: 0 },
+            { x: 1, y: 1 },
+          ],
+          known: 'width',
+          metres: 1,
+        },
+      },
+      'at least 4',
+    ],
     ['a door of no height', { face: { corners: [], known: 'width', metres: 0 } }, ''],
     ['a place off the globe', { place: { latitude: 91, longitude: 0 } }, 'less than or equal to 90'],
     ['a time with a zone', { takenAt: '2026-04-20T10:15:00Z' }, 'YYYY-MM-DDThh:mm:ss'],
   ])('with %s is refused', (_, more, words) => {
     expect(faults(more)).not.toBe('');
     expect(faults(more)).toContain(words);
-  }); // prettier-ignore
+  });
 });

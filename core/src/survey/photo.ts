@@ -74,8 +74,14 @@ export const photoSchema = Joi.object<Omit<Photo, 'id' | 'position'>>({
   fileSha256: sha256Schema,
   widthPixels: pixels,
   heightPixels: pixels,
-  takenAt: Joi.string().pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}$/, 'YYYY-MM-DDThh:mm:ss').allow(null).default(null),
-  place: Joi.object({ latitude: Joi.number().min(-90).max(90).required(), longitude: Joi.number().min(-180).max(180).required() })
+  takenAt: Joi.string()
+    .pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}$/, 'YYYY-MM-DDThh:mm:ss')
+    .allow(null)
+    .default(null),
+  place: Joi.object({
+    latitude: Joi.number().min(-90).max(90).required(),
+    longitude: Joi.number().min(-180).max(180).required(),
+  })
     .allow(null)
     .default(null),
   takenBy: wordsSchema,
@@ -87,8 +93,10 @@ export const photoSchema = Joi.object<Omit<Photo, 'id' | 'position'>>({
     metres: metres.required(),
     otherMetres: metres.allow(null).default(null),
     what: text,
-  }).allow(null).default(null),
-}); // prettier-ignore
+  })
+    .allow(null)
+    .default(null),
+});
 
 /**
  * The time as cameras write it, by their own clock; null where it is none.

@@ -26,9 +26,23 @@ describe('a reading on a face', () => {
 
   it('counts on its face and its day alone', () => {
     const made = (id: string, more: object) =>
-      ({ id, position: 0, surface: 'wall', what: 'surface-temperature', figure: 41, on: '2026-05-04', by: '', ...more }) as Reading;
-    const list = [made('a', {}), made('b', { surface: 'floor' }), made('c', { on: '2026-05-03' }), made('d', { what: 'moisture', figure: 12 })];
+      ({
+        id,
+        position: 0,
+        surface: 'wall',
+        what: 'surface-temperature',
+        figure: 41,
+        on: '2026-05-04',
+        by: '',
+        ...more,
+      }) as Reading;
+    const list = [
+      made('a', {}),
+      made('b', { surface: 'floor' }),
+      made('c', { on: '2026-05-03' }),
+      made('d', { what: 'moisture', figure: 12 }),
+    ];
     expect(readingsOn(list, 'wall', 'surface-temperature', '2026-05-04')).toEqual([41]);
     expect(readingsOn(list, 'wall', 'surface-temperature', null)).toEqual([]);
   });
-}); // prettier-ignore
+});

@@ -42,7 +42,7 @@ export const readingSchema = Joi.object<Omit<Reading, 'id' | 'position'>>({
   })
   .messages({
     'reading.span': '{#label}: {#figure} {#unit} is outside {#least} to {#most} {#unit}: read it again',
-  }); // prettier-ignore
+  });
 
 /** Readings of one kind on one face on one day. */
 export function readingsOn(

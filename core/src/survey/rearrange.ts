@@ -8,11 +8,33 @@ import type { Survey } from './survey.ts';
 /** What one surface has in common with another that is "the same": all but its name, its place and what is around it. */
 export function likeness(surface: Surface): Partial<Surface> {
   const {
-    material, unsureBetween, finish, conditions, size, girth, reliefFactor, tiltDegrees, footMetres, topMetres, thinMember, paving,
-  } = surface; // prettier-ignore
+    material,
+    unsureBetween,
+    finish,
+    conditions,
+    size,
+    girth,
+    reliefFactor,
+    tiltDegrees,
+    footMetres,
+    topMetres,
+    thinMember,
+    paving,
+  } = surface;
   return {
-    material, unsureBetween, finish, conditions, size, girth, reliefFactor, tiltDegrees, footMetres, topMetres, thinMember, paving,
-  }; // prettier-ignore
+    material,
+    unsureBetween,
+    finish,
+    conditions,
+    size,
+    girth,
+    reliefFactor,
+    tiltDegrees,
+    footMetres,
+    topMetres,
+    thinMember,
+    paving,
+  };
 }
 
 /** A surface put on another side or into another band, whose usual tilt it then has. */

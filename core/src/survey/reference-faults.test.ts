@@ -9,8 +9,11 @@ import type { Survey } from './survey.ts';
 
 const surveyOf = (surfaces: readonly object[], more: object = {}): Survey => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, surfaces: surfaces.map((s) => ({ material: 'concrete', size: '3x2', findings: [], ...s })), ...more,
-  }); // prettier-ignore
+    format: 'etappe-job',
+    version: 1,
+    surfaces: surfaces.map((s) => ({ material: 'concrete', size: '3x2', findings: [], ...s })),
+    ...more,
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 };

@@ -111,10 +111,12 @@ export const surfaceSchema = Joi.object<Omit<Surface, 'id' | 'position'>>({
   below: entityIdsSchema,
   behind: entityIdsSchema,
   past: pastSchema,
-  recurring: Joi.valid(...RECURRENCES).allow(null).default(null),
+  recurring: Joi.valid(...RECURRENCES)
+    .allow(null)
+    .default(null),
   schools: schoolsSchema,
   note: wordsSchema,
-}); // prettier-ignore
+});
 
 /** Tilt that a band usually has, degrees. */
 export function usualTilt(band: Band): number {

@@ -9,11 +9,18 @@ import type { SurveyState } from './survey-state.ts';
 import { changedSince, inverseOf } from './undo.ts';
 
 const reading = readJobFile({
-  format: 'etappe-job', version: 1, sides: [{ id: 'north' }],
+  format: 'etappe-job',
+  version: 1,
+  sides: [{ id: 'north' }],
   surfaces: ['wall', 'yard', 'roof'].map((id) => ({
-    id, side: 'north', material: 'concrete', size: '3x2', findings: [{ contaminant: 'lichen', severity: 2 }], zones: [{ id: `${id}-foot`, size: '1x1' }],
+    id,
+    side: 'north',
+    material: 'concrete',
+    size: '3x2',
+    findings: [{ contaminant: 'lichen', severity: 2 }],
+    zones: [{ id: `${id}-foot`, size: '1x1' }],
   })),
-}); // prettier-ignore
+});
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
 const start = stateOf('job-1', reading.survey);
 
@@ -39,11 +46,15 @@ const patch = (entity: string, fields: Record<string, unknown>): DraftChange => 
 
 /** Batches as a person makes them on whatever is there at the time. */
 const step = fc.oneof(
-  fc.record({ do: fc.constant('rename' as const), which: fc.nat(5), text: fc.string({ minLength: 1, maxLength: 4 }).map((s) => `n${s.trim()}`) }),
+  fc.record({
+    do: fc.constant('rename' as const),
+    which: fc.nat(5),
+    text: fc.string({ minLength: 1, maxLength: 4 }).map((s) => `n${s.trim()}`),
+  }),
   fc.record({ do: fc.constant('move' as const), which: fc.nat(5), text: fc.nat(90).map(String) }),
   fc.record({ do: fc.constant('delete' as const), which: fc.nat(12), text: fc.constant('') }),
   fc.record({ do: fc.constant('create' as const), which: fc.nat(5), text: fc.constant('') }),
-); // prettier-ignore
+);
 
 function batchFor(
   state: SurveyState,

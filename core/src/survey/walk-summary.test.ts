@@ -4,17 +4,63 @@ import { faced } from './face.ts';
 import { walkSummary } from './walk-summary.ts';
 
 const reading = readJobFile({
-  format: 'etappe-job', version: 1, units: 'metric',
-  sides: [{ id: 'north', name: 'North' }, { id: 'empty', name: 'Empty' }],
-  surfaces: [
-    { id: 'wall', name: 'Wall', side: 'north', material: 'painted-render', size: '10x4', findings: [{ contaminant: 'green-algae', severity: 2, share: 0.5 }, { contaminant: 'surface-rust', severity: 1, share: 0.1 }],
-      zones: [{ id: 'foot', name: 'Foot', lies: 'foot', size: '10x0.5', findings: [{ contaminant: 'green-algae', severity: 4 }] }] },
-    { id: 'path', name: 'Path', side: 'north', band: 'floor', material: 'concrete', size: '5x2', findings: [] },
-    { id: 'open', name: 'Open', side: 'north', material: 'granite', size: '', findings: [] },
-    { id: 'out', name: 'Out', side: 'north', material: 'granite', size: '3x3', inScope: false, scopeReason: 'the painter comes', findings: [] },
-    { id: 'loose', name: 'Loose', material: 'concrete', size: '1x1', findings: [{ contaminant: 'mineral-oil', severity: 3 }] },
+  format: 'etappe-job',
+  version: 1,
+  units: 'metric',
+  sides: [
+    { id: 'north', name: 'North' },
+    { id: 'empty', name: 'Empty' },
   ],
-}); // prettier-ignore
+  surfaces: [
+    {
+      id: 'wall',
+      name: 'Wall',
+      side: 'north',
+      material: 'painted-render',
+      size: '10x4',
+      findings: [
+        { contaminant: 'green-algae', severity: 2, share: 0.5 },
+        { contaminant: 'surface-rust', severity: 1, share: 0.1 },
+      ],
+      zones: [
+        {
+          id: 'foot',
+          name: 'Foot',
+          lies: 'foot',
+          size: '10x0.5',
+          findings: [{ contaminant: 'green-algae', severity: 4 }],
+        },
+      ],
+    },
+    {
+      id: 'path',
+      name: 'Path',
+      side: 'north',
+      band: 'floor',
+      material: 'concrete',
+      size: '5x2',
+      findings: [],
+    },
+    { id: 'open', name: 'Open', side: 'north', material: 'granite', size: '', findings: [] },
+    {
+      id: 'out',
+      name: 'Out',
+      side: 'north',
+      material: 'granite',
+      size: '3x3',
+      inScope: false,
+      scopeReason: 'the painter comes',
+      findings: [],
+    },
+    {
+      id: 'loose',
+      name: 'Loose',
+      material: 'concrete',
+      size: '1x1',
+      findings: [{ contaminant: 'mineral-oil', severity: 3 }],
+    },
+  ],
+});
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
 const summary = walkSummary(faced(reading.survey));
 

@@ -11,10 +11,17 @@ describe('the flow of a water point', () => {
     [[], null, null],
     [[], 14, { litresPerMinute: 14, measured: false }],
     [[{ litres: 10, seconds: 43 }], 20, { litresPerMinute: 13.95, measured: true }],
-    [[{ litres: 10, seconds: 40 }, { litres: 10, seconds: 50 }], null, { litresPerMinute: 13.33, measured: true }],
+    [
+      [
+        { litres: 10, seconds: 40 },
+        { litres: 10, seconds: 50 },
+      ],
+      null,
+      { litresPerMinute: 13.33, measured: true },
+    ],
   ])('with buckets %j and told %p is %j', (buckets, flowLitresPerMinute, flow) => {
     expect(waterFlow({ buckets, flowLitresPerMinute })).toEqual(flow);
-  }); // prettier-ignore
+  });
 });
 
 describe('permission', () => {

@@ -126,19 +126,31 @@ function ofUnitSquare([p0, p1, p2, p3]: Corners): Matrix {
   const g = (sx * dy2 - dx2 * sy) / det;
   const h = (dx1 * sy - sx * dy1) / det;
   return [
-    p1.x - p0.x + g * p1.x, p3.x - p0.x + h * p3.x, p0.x,
-    p1.y - p0.y + g * p1.y, p3.y - p0.y + h * p3.y, p0.y,
-    g, h, 1,
-  ]; // prettier-ignore
+    p1.x - p0.x + g * p1.x,
+    p3.x - p0.x + h * p3.x,
+    p0.x,
+    p1.y - p0.y + g * p1.y,
+    p3.y - p0.y + h * p3.y,
+    p0.y,
+    g,
+    h,
+    1,
+  ];
 }
 
 /** Up to a factor, which a projective map does not see. */
 function inverse([a, b, c, d, e, f, g, h, i]: Matrix): Matrix {
   return [
-    e * i - f * h, c * h - b * i, b * f - c * e,
-    f * g - d * i, a * i - c * g, c * d - a * f,
-    d * h - e * g, b * g - a * h, a * e - b * d,
-  ]; // prettier-ignore
+    e * i - f * h,
+    c * h - b * i,
+    b * f - c * e,
+    f * g - d * i,
+    a * i - c * g,
+    c * d - a * f,
+    d * h - e * g,
+    b * g - a * h,
+    a * e - b * d,
+  ];
 }
 
 function mapped([a, b, c, d, e, f, g, h, i]: Matrix, { x, y }: PixelPoint): readonly [number, number] {

@@ -26,7 +26,12 @@ describe('the words of a tape expression', () => {
   });
 
   it('know where they stand', () => {
-    expect(tapeTokens(' 7.5 x4').map((t) => [t.at, t.length])).toEqual([[1, 3], [5, 1], [6, 1], [7, 0]]); // prettier-ignore
+    expect(tapeTokens(' 7.5 x4').map((t) => [t.at, t.length])).toEqual([
+      [1, 3],
+      [5, 1],
+      [6, 1],
+      [7, 0],
+    ]);
   });
 
   it.each(['3 y', '3 & 4', '3 × 4 м', '🙂'])('%s has one that is none', (text) => {

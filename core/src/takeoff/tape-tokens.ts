@@ -15,12 +15,29 @@ export type TapeToken = { readonly at: number; readonly length: number; readonly
 type Sign = '+' | '-' | 'x' | '*' | '(' | ')' | ',' | '@' | ':';
 
 const LENGTH_WORDS: Readonly<Record<string, LengthUnit>> = {
-  m: 'm', metre: 'm', metres: 'm', meter: 'm', meters: 'm',
-  cm: 'cm', mm: 'mm',
-  ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '′': 'ft', '’': 'ft',
-  in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in', '”': 'in',
-  yd: 'yd', yard: 'yd', yards: 'yd',
-}; // prettier-ignore
+  m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  cm: 'cm',
+  mm: 'mm',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+  "'": 'ft',
+  '′': 'ft',
+  '’': 'ft',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '″': 'in',
+  '”': 'in',
+  yd: 'yd',
+  yard: 'yd',
+  yards: 'yd',
+};
 const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
   m2: 'm2',
   'm²': 'm2',
@@ -32,8 +49,18 @@ const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
 const DEGREE_WORDS: ReadonlySet<string> = new Set(['deg', 'degree', 'degrees', '°']);
 const PIECE_WORDS: ReadonlySet<string> = new Set(['pcs', 'pc', 'piece', 'pieces']);
 const SIGNS: Readonly<Record<string, Sign>> = {
-  '+': '+', '-': '-', '−': '-', '–': '-', '*': '*', '×': 'x', '(': '(', ')': ')', '@': '@', ':': ':', ';': ',',
-}; // prettier-ignore
+  '+': '+',
+  '-': '-',
+  '−': '-',
+  '–': '-',
+  '*': '*',
+  '×': 'x',
+  '(': '(',
+  ')': ')',
+  '@': '@',
+  ':': ':',
+  ';': ',',
+};
 
 const WORD = /^(?:m²|ft²|m2|ft2|[a-z]+|['"′″’”°])/i;
 /** A number, or a whole one with a fraction as tapes in inches have it: `6 1/2`. */

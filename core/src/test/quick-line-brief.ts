@@ -23,8 +23,11 @@ const SHOWN = [
 ];
 /** What every new surface of a band has unless something else is said. */
 const USUAL: Readonly<Record<string, readonly unknown[]>> = {
-  footMetres: [0], topMetres: [0, 2.5], tiltDegrees: [0, 30, 90], size: [''],
-}; // prettier-ignore
+  footMetres: [0],
+  topMetres: [0, 2.5],
+  tiltDegrees: [0, 30, 90],
+  size: [''],
+};
 
 /**
  * What a line comes to, in few words: `+Wall, north: side=north … | green-algae 3` for a new surface, `~` for one that

@@ -63,9 +63,12 @@ export function randomProperty(seed: number, most = 12): Record<string, unknown>
     surfaces,
     weather: { temperatureC: 12 + below(12), windMetresPerSecond: one([1, 2, 4]) },
     house: {
-      crew: Array.from({ length: 1 + below(3) }, (_, i) => ({ id: `p${String(i)}`, name: `Person ${String(i)}` })),
+      crew: Array.from({ length: 1 + below(3) }, (_, i) => ({
+        id: `p${String(i)}`,
+        name: `Person ${String(i)}`,
+      })),
       schools: one(SCHOOLS),
     },
     visit: one([1, 1, 1, 2, 3]),
   };
-} // prettier-ignore
+}

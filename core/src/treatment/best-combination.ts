@@ -23,7 +23,12 @@ export function bestCombination(findings: readonly Candidates[], weights: Combin
   const [only, ...more] = findings;
   // Alone, the first is the best: they come in that order.
   if (only && more.length === 0) return only.slice(0, 1);
-  const worth = findings.map((own, i) => worthTrying(own, findings.filter((_, at) => at !== i))); // prettier-ignore
+  const worth = findings.map((own, i) =>
+    worthTrying(
+      own,
+      findings.filter((_, at) => at !== i),
+    ),
+  );
   const count = worth.reduce((product, own) => product * own.length, 1);
   return count <= MOST_COMBINATIONS ? bestOfAll(worth, weights) : bettered(worth, weights);
 }

@@ -11,7 +11,12 @@ const celsius = fc.double({ min: -10, max: 45, noNaN: true });
 
 describe('a dwell', () => {
   it('is looked at from half of it on, and done sooner or later by dirt and day', () => {
-    expect(dwellOn({ from: 8, to: 15 }, 3, 18)).toEqual({ fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 11.5 }); // prettier-ignore
+    expect(dwellOn({ from: 8, to: 15 }, 3, 18)).toEqual({
+      fromMinutes: 8,
+      toMinutes: 15,
+      lookFromMinutes: 4,
+      expectedMinutes: 11.5,
+    });
     expect(dwellOn({ from: 8, to: 15 }, 1, 18).expectedMinutes).toBe(8);
     expect(dwellOn({ from: 8, to: 15 }, 4, 8).expectedMinutes).toBe(15);
   });

@@ -129,14 +129,26 @@ describe('every limit fires where it must and keeps still where it need not', ()
 
   it.each<[string, Partial<Surface>, Partial<SurfaceState>]>([
     ['granite', { conditions: ['waxed'] }, { solvent: 'no', heat: 'no', pHLow: 4, pHHigh: 10 }],
-    ['granite', { conditions: ['historic'] }, { jetLimitKilopascal: 10, brush: 'soft', chlorine: 'no', heat: 'short' }],
-    ['anodised-aluminium', { conditions: ['scratched-anodising'] }, { peroxide: 'short', pHLow: 5, pHHigh: 8.5 }],
-    ['concrete', { conditions: ['new', 'cracked'] }, { jetLimitKilopascal: 10, heat: 'no', pHLow: 6, pHHigh: 13 }],
+    [
+      'granite',
+      { conditions: ['historic'] },
+      { jetLimitKilopascal: 10, brush: 'soft', chlorine: 'no', heat: 'short' },
+    ],
+    [
+      'anodised-aluminium',
+      { conditions: ['scratched-anodising'] },
+      { peroxide: 'short', pHLow: 5, pHHigh: 8.5 },
+    ],
+    [
+      'concrete',
+      { conditions: ['new', 'cracked'] },
+      { jetLimitKilopascal: 10, heat: 'no', pHLow: 6, pHHigh: 13 },
+    ],
     ['limestone', { conditions: ['cracked'] }, { heat: 'short', chlorine: 'no', pHLow: 6.5 }],
   ])('a condition of %s takes away, and never gives: %j', (material, more, state) => {
     const on = wall(material, more);
     expect(surfaceState(on, { ...DAY, surfaces: [on], features: [] })).toMatchObject(state);
-  }); // prettier-ignore
+  });
 
   it('never allows more where a value is made safer', () => {
     const stages = CATALOGUE.methods.flatMap(workedStages);

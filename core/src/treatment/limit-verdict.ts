@@ -82,11 +82,21 @@ export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): read
   let under = byClass.get(agentClass);
   if (!under) {
     under = undecided(
-      { agent: null, agentClass, agentPH: null, specialistOnly: false, agentColdestCelsius: null, jetKilopascal: 0, hot: false, abrasive: false, scrubs: false },
+      {
+        agent: null,
+        agentClass,
+        agentPH: null,
+        specialistOnly: false,
+        agentColdestCelsius: null,
+        jetKilopascal: 0,
+        hot: false,
+        abrasive: false,
+        scrubs: false,
+      },
       CATALOGUE.limits,
     );
     byClass.set(agentClass, under);
-  } // prettier-ignore
+  }
   const { facts, open } = under;
   return open
     .filter(({ tests }) => tests.every((test) => holds(test, state, facts)))

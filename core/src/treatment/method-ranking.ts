@@ -68,7 +68,12 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
     const { name, value } = catalogue.weight(id);
     return { id, name, figure, points: roundToStep(value * units, POINT_STEP) };
   };
-  const { hoursPerHundredSquareMetres: hours, waterLitresPerSquareMetre: litres, mixLitresPerSquareMetre: mix, costPerSquareMetre: cost } = figures; // prettier-ignore
+  const {
+    hoursPerHundredSquareMetres: hours,
+    waterLitresPerSquareMetre: litres,
+    mixLitresPerSquareMetre: mix,
+    costPerSquareMetre: cost,
+  } = figures;
   return [
     factor('result', `${String(result)} of 5`, result),
     factor('surface-risk', `${String(method.surfaceRisk)} of 5`, -method.surfaceRisk),

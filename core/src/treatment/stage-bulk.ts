@@ -6,7 +6,11 @@ import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import type { Stage } from './stage.ts';
 
 /** Solids of a stage: so many litres on a square metre, or what the empty joints of the face take; null where it has none. */
-export function stageBulk(template: WorkedTemplate, { severity, areaSquareMetres }: ChainLink, around: ChainSurroundings): Stage['bulk'] {
+export function stageBulk(
+  template: WorkedTemplate,
+  { severity, areaSquareMetres }: ChainLink,
+  around: ChainSurroundings,
+): Stage['bulk'] {
   if (!('bulk' in template)) return null;
   const { bulk } = template;
   const about = { what: bulk.what, where: bulk.where };
@@ -14,7 +18,12 @@ export function stageBulk(template: WorkedTemplate, { severity, areaSquareMetres
   if ('litresPerSquareMetre' in bulk) {
     const each = bulk.litresPerSquareMetre[severity - 1] ?? 0;
     const litres = roundToStep(each * areaSquareMetres, 0.1);
-    return { ...about, litres, kilograms: null, sum: `${area} × ${decimal(each, 2)} L/m² = ${decimal(litres, 1)} L` };
+    return {
+      ...about,
+      litres,
+      kilograms: null,
+      sum: `${area} × ${decimal(each, 2)} L/m² = ${decimal(litres, 1)} L`,
+    };
   }
   const share = bulk.jointShare[severity - 1] ?? 0;
   const { surface, catalogue } = around;
@@ -29,4 +38,4 @@ export function stageBulk(template: WorkedTemplate, { severity, areaSquareMetres
     kilograms,
     sum: `${sand.sum}, × ${area} × ${decimal(100 * share, 0)} % of the joints = ${decimal(kilograms, 1)} kg${known}`,
   };
-} // prettier-ignore
+}

@@ -114,8 +114,9 @@ function madeState(
   const brushes = [material.brush, ...conditions.flatMap((c) => c.brush ?? [])];
   const handOver = material.handOver ?? conditions.find((c) => c.handOver !== undefined)?.handOver ?? null;
   const bearing = (to: keyof Tolerances) =>
-    BEARINGS.findLast((b) => [material.tolerates[to], ...conditions.map((c) => c.tolerates?.[to])].includes(b)) ??
-    material.tolerates[to];
+    BEARINGS.findLast((b) =>
+      [material.tolerates[to], ...conditions.map((c) => c.tolerates?.[to])].includes(b),
+    ) ?? material.tolerates[to];
   return {
     material: material.like ?? material.id,
     family: material.family,
@@ -136,7 +137,7 @@ function madeState(
     handOver: handOver !== null,
     handOverReason: handOver ?? '',
   };
-} // prettier-ignore
+}
 
 /** Whether run-off ends in open water, over any number of surfaces. */
 function reachesOpenWater(surface: Surface, survey: SurfaceSurroundings): boolean {

@@ -91,10 +91,19 @@ describe('the treatment of a surface', () => {
     });
     const kinds = rust.stages.map((s) => `${s.kind}${s.apply ? ` ${s.apply.agent}` : ''}`);
     expect(kinds.slice(kinds.indexOf('apply hypochlorite'))).toEqual([
-      'apply hypochlorite', 'wash', 'rinse',
-      'neutralise sodium-ascorbate', 'rinse', 'reading',
-      'pre-wet', 'apply oxalic-acid', 'rinse', 'neutralise sodium-bicarbonate', 'reading', 'rinse',
-    ]); // prettier-ignore
+      'apply hypochlorite',
+      'wash',
+      'rinse',
+      'neutralise sodium-ascorbate',
+      'rinse',
+      'reading',
+      'pre-wet',
+      'apply oxalic-acid',
+      'rinse',
+      'neutralise sodium-bicarbonate',
+      'reading',
+      'rinse',
+    ]);
   });
 
   it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that says nothing of it', () => {
@@ -104,11 +113,20 @@ describe('the treatment of a surface', () => {
     const t = treat(painted, boards, { choices });
     const kinds = t.stages.map((s) => `${s.kind}${s.apply ? ` ${s.apply.agent}` : ''}`);
     expect(kinds).toEqual([
-      'apply hypochlorite', 'agitate', 'rinse', 'rinse',
-      'neutralise sodium-ascorbate', 'rinse', 'reading',
-      'apply citric-acid', 'rinse',
-    ]); // prettier-ignore
-    const mute = { ...CATALOGUE, agent: (id: string) => ({ ...CATALOGUE.agent(id), ...(id === 'citric-acid' ? { opposedTo: [] } : {}) }) }; // prettier-ignore
+      'apply hypochlorite',
+      'agitate',
+      'rinse',
+      'rinse',
+      'neutralise sodium-ascorbate',
+      'rinse',
+      'reading',
+      'apply citric-acid',
+      'rinse',
+    ]);
+    const mute = {
+      ...CATALOGUE,
+      agent: (id: string) => ({ ...CATALOGUE.agent(id), ...(id === 'citric-acid' ? { opposedTo: [] } : {}) }),
+    };
     expect(treat(painted, boards, { choices, catalogue: mute }).stages).toHaveLength(t.stages.length);
   });
 
@@ -122,14 +140,24 @@ describe('the treatment of a surface', () => {
   it('neutralises two alkalis at once where the later covers all of the earlier, and each where it does not', () => {
     const choices = [choice('mineral-oil', 'degrease-caustic-hot'), choice('spray-paint', 'shadow-alkaline')];
     const oiled = (share: number) =>
-      treat(surface('concrete'), [{ ...finding('mineral-oil'), share }, { ...finding('spray-paint'), share: 0.5 }, finding('surface-rust')], { choices });
+      treat(
+        surface('concrete'),
+        [
+          { ...finding('mineral-oil'), share },
+          { ...finding('spray-paint'), share: 0.5 },
+          finding('surface-rust'),
+        ],
+        { choices },
+      );
     const neutralised = (share: number) =>
       oiled(share).stages.flatMap((s) => (s.kind === 'neutralise' ? [s.neutralises.join(' and ')] : []));
     expect(neutralised(0.5).slice(0, 1)).toEqual(['caustic and alkaline-shadow-gel']);
     expect(neutralised(1).slice(0, 2)).toEqual(['alkaline-shadow-gel', 'caustic']);
-    const [both, one] = [0.5, 1].map((share) => oiled(share).stages.find((s) => s.kind === 'neutralise')?.apply?.strengthGramsPerLitre ?? 0);
+    const [both, one] = [0.5, 1].map(
+      (share) => oiled(share).stages.find((s) => s.kind === 'neutralise')?.apply?.strengthGramsPerLitre ?? 0,
+    );
     expect(both).toBeGreaterThan(one ?? Infinity);
-  }); // prettier-ignore
+  });
 
   it('brings to rest before joints are filled what would oppose the leave-on after it', () => {
     const choices = [choice('mineral-oil', 'degrease-caustic-hot'), choice('moss', 'leave-on-biocide')];
@@ -257,7 +285,10 @@ describe('the treatment of a surface', () => {
 
   it('treats robust faces stronger first where the house does, and weak ones never', () => {
     const strength = (on: Surface, schools: TreatmentInput['schools']) => {
-      const [apply] = treat(on, [finding('green-algae', 2)], { schools, choices: [choice('green-algae', 'pre-treat-and-surface-clean')] }).stages.flatMap((s) => s.apply ?? []); // prettier-ignore
+      const [apply] = treat(on, [finding('green-algae', 2)], {
+        schools,
+        choices: [choice('green-algae', 'pre-treat-and-surface-clean')],
+      }).stages.flatMap((s) => s.apply ?? []);
       return [apply?.strengthGramsPerLitre, apply?.dwell?.toMinutes];
     };
     const stronger = { strength: 'stronger' };
@@ -329,8 +360,13 @@ describe('a chain of stages', () => {
       },
     );
     expect(stages.map((s) => [s.kind, s.cycle])).toEqual([
-      ['clear', null], ['apply', 1], ['wash', 1], ['rinse', null], ['apply', 2], ['rinse', 2],
-    ]); // prettier-ignore
+      ['clear', null],
+      ['apply', 1],
+      ['wash', 1],
+      ['rinse', null],
+      ['apply', 2],
+      ['rinse', 2],
+    ]);
   });
 
   it('gives every stage an id of its own', () => {

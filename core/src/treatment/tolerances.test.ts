@@ -3,9 +3,26 @@ import { tolerancesOf } from './tolerances.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 const state = (more: Partial<SurfaceState>): SurfaceState => ({
-  material: 'x', family: 'stone', finish: 'bare', conditions: [], calcareous: false, saltSensitive: false, drainsToWater: false, jetLimitKilopascal: 10,
-  chlorine: 'yes', peroxide: 'yes', solvent: 'yes', heat: 'yes', brush: 'stiff', pHLow: 1, pHHigh: 14, handOver: false, handOverReason: '', temperatureCelsius: 18, ...more,
-}); // prettier-ignore
+  material: 'x',
+  family: 'stone',
+  finish: 'bare',
+  conditions: [],
+  calcareous: false,
+  saltSensitive: false,
+  drainsToWater: false,
+  jetLimitKilopascal: 10,
+  chlorine: 'yes',
+  peroxide: 'yes',
+  solvent: 'yes',
+  heat: 'yes',
+  brush: 'stiff',
+  pHLow: 1,
+  pHHigh: 14,
+  handOver: false,
+  handOverReason: '',
+  temperatureCelsius: 18,
+  ...more,
+});
 const verdicts = (s: SurfaceState) =>
   Object.fromEntries(tolerancesOf(s).map((t) => [t.agentClass, t.verdict]));
 
@@ -16,8 +33,12 @@ describe('what a surface allows', () => {
 
   it('leaves limestone the mild ones', () => {
     expect(verdicts(state({ calcareous: true, saltSensitive: true }))).toEqual({
-      hypochlorite: 'only-with-reason', acid: 'no', caustic: 'no', 'mild-alkaline': 'yes', peroxide: 'yes',
-    }); // prettier-ignore
+      hypochlorite: 'only-with-reason',
+      acid: 'no',
+      caustic: 'no',
+      'mild-alkaline': 'yes',
+      peroxide: 'yes',
+    });
   });
 
   it('takes the strictest rule where several fire', () => {

@@ -53,7 +53,11 @@ describe('what stands above what', () => {
       { ...yard(), id: 'path', drainsOnto: ['yard'] },
       yard(),
     ]);
-    expect(surfacesAbove(survey.surfaces).map((a) => [a.upper, a.lower])).toEqual([['wall', 'path'], ['wall', 'yard'], ['path', 'yard']]); // prettier-ignore
+    expect(surfacesAbove(survey.surfaces).map((a) => [a.upper, a.lower])).toEqual([
+      ['wall', 'path'],
+      ['wall', 'yard'],
+      ['path', 'yard'],
+    ]);
   });
 
   it('falls back on height bands of one side, never against the run-off', () => {

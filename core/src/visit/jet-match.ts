@@ -47,9 +47,10 @@ export function pumpOf(tool: Tool, { machines }: Pick<JobDetail['house'], 'machi
 export function houseJet(tool: Tool, { machines }: Pick<JobDetail['house'], 'machines'>): Jet | null {
   const { jet } = tool;
   if (!jet || jet.nozzles > 1 || jet.rotatingFactor !== undefined) return jet;
-  const orifice = machines.find((m) => PUMPED.includes(m.kind) && tool.machines.includes(m.kind))?.tipOrifice ?? null;
+  const orifice =
+    machines.find((m) => PUMPED.includes(m.kind) && tool.machines.includes(m.kind))?.tipOrifice ?? null;
   return orifice === null ? jet : { ...jet, orifice };
-} // prettier-ignore
+}
 
 /** Every jet of a visit, each tool once on each face. */
 export function jetsOn(
@@ -75,10 +76,13 @@ export function jetsOn(
 }
 
 /** How a jet is led on a face: no nearer than its tool is judged by, and farther off where the pump is stronger. */
-export function ledJet({ jet, leastMetres }: Pick<JetOnFace, 'jet' | 'leastMetres'>): { readonly metres: number; readonly kilopascal: number } {
+export function ledJet({ jet, leastMetres }: Pick<JetOnFace, 'jet' | 'leastMetres'>): {
+  readonly metres: number;
+  readonly kilopascal: number;
+} {
   const metres = Math.max(jet.standOffMetres, leastMetres ?? 0);
   return { metres, kilopascal: surfacePressure({ ...jet, standOffMetres: metres }) };
-} // prettier-ignore
+}
 
 function jetOn(
   limit: number,
@@ -115,18 +119,25 @@ function jetOn(
  * The tool is judged by its own pressure and tip: a pump that gives more, or a tip that lets more out, is turned down or led
  * farther off. The force of a jet goes with orifice × pressure.
  */
-function adviceFor(running: Jet, judged: Jet, limit: number, least: number | null, units: JobDetail['units']): string {
+function adviceFor(
+  running: Jet,
+  judged: Jet,
+  limit: number,
+  least: number | null,
+  units: JobDetail['units'],
+): string {
   const said = (psi: number) => formatPumpPressure(psi * BAR_PER_PSI, units);
   const down = `turn the pump down to ${said((judged.psi * judged.orifice) / running.orifice)} at the tip`;
   const gives =
     running.orifice === judged.orifice
       ? `This pump gives ${said(running.psi)} through this tip, and the work is counted with ${said(judged.psi)}`
       : `Orifice ${decimal(running.orifice, 1)} at ${said(running.psi)} puts more on the face than orifice ${decimal(judged.orifice, 1)} at ${said(judged.psi)}, with which the work is counted`;
-  if (surfacePressure(running) <= limit) return `${gives}: ${down}; at full pressure it still stays within the limit.`;
+  if (surfacePressure(running) <= limit)
+    return `${gives}: ${down}; at full pressure it still stays within the limit.`;
   return least === null || least > running.standOffMetres * 3
     ? `${gives}: ${down}; at full pressure it breaks the limit of this face.`
     : `${gives}: ${down}, or keep ${formatStandOff(least, units)} off.`;
-} // prettier-ignore
+}
 
 /** Pumps that are stronger than the work is judged by, where that would break a face's limit. */
 export function jetWarnings(surfaces: readonly TreatedSurface[], survey: FacedSurvey): readonly Warning[] {

@@ -8,14 +8,23 @@ import type { Plan } from '../plan/plan.ts';
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 1 };
 const planOf = (features: readonly object[], surfaces: readonly object[], more: object = {}): Plan => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, site: { waterPoints: [{ id: 'tap' }], features }, surfaces, ...more,
-  }); // prettier-ignore
+    format: 'etappe-job',
+    version: 1,
+    site: { waterPoints: [{ id: 'tap' }], features },
+    surfaces,
+    ...more,
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return plan(reading.survey, OPTIONS);
 };
 const wall = (more: object = {}) => ({
-  id: 'wall', material: 'painted-render', size: '6x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 2 }], ...more,
-}); // prettier-ignore
+  id: 'wall',
+  material: 'painted-render',
+  size: '6x3',
+  topMetres: 3,
+  findings: [{ contaminant: 'green-algae', severity: 2 }],
+  ...more,
+});
 const BED = { id: 'bed', kind: 'plant-bed' };
 const acts = (made: Plan, feature: string | null) =>
   made.protections.filter((p) => p.feature === feature).map((p) => [p.when, p.kind]);
@@ -23,11 +32,18 @@ const acts = (made: Plan, feature: string | null) =>
 describe('protections', () => {
   it('stand before, during and after what needs them, with its stages', () => {
     const made = planOf([BED], [wall({ beside: ['bed'] })]);
-    expect(acts(made, 'bed')).toEqual([['before', 'wet'], ['during', 'keep-rinsing'], ['after', 'rinse']]); // prettier-ignore
+    expect(acts(made, 'bed')).toEqual([
+      ['before', 'wet'],
+      ['during', 'keep-rinsing'],
+      ['after', 'rinse'],
+    ]);
     const [first] = made.protections;
     const stages = made.surfaces[0]?.treatment?.stages ?? [];
     expect([first?.neededBy, first?.liftedBy]).toEqual([[stages[0]?.id], [stages.at(-1)?.id]]);
-    expect(acts(made, null)).toEqual([['before', 'sign'], ['after', 'rinse']]); // prettier-ignore
+    expect(acts(made, null)).toEqual([
+      ['before', 'sign'],
+      ['after', 'rinse'],
+    ]);
   });
 
   it('are for what the run-off comes to by any way, and for nothing that it does not', () => {
@@ -43,8 +59,9 @@ describe('protections', () => {
   it('go by the house for plants, and warn of a cover that stays on in the sun', () => {
     const covered = (watts: number) =>
       planOf([BED], [wall({ beside: ['bed'], size: '30x5' })], {
-        house: { schools: { plants: 'cover' } }, weather: { netRadiationWattsPerSquareMetre: watts },
-      }); // prettier-ignore
+        house: { schools: { plants: 'cover' } },
+        weather: { netRadiationWattsPerSquareMetre: watts },
+      });
     expect(acts(covered(300), 'bed')[0]).toEqual(['before', 'cover']);
     expect(covered(300).warnings.find((w) => w.rule === 'covered-too-long')?.text).toContain('after 30 min');
     expect(covered(20).warnings.some((w) => w.rule === 'covered-too-long')).toBe(false);

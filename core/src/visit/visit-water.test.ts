@@ -25,11 +25,17 @@ describe('the water of a visit', () => {
     const { survey, made, water } = watered();
     const stages = made.surfaces.flatMap((p) => p.treatment?.stages ?? []);
     const run = stages.reduce((sum, s) => sum + stageLitres(s, s.areaSquareMetres, survey.job.house), 0);
-    const mixed = made.mixes.flatMap((m) => m.batches).reduce(
-      (sum, { count, card }) => sum + count * card.parts.reduce((all, part) => all + (part.role === 'water' ? (part.litres ?? 0) : 0), 0),
-      0,
-    );
-    const feet = made.work.planned.filter((p) => p.task === 'foot-rinse').reduce((sum, p) => sum + (p.areaSquareMetres ?? 0) * 4, 0);
+    const mixed = made.mixes
+      .flatMap((m) => m.batches)
+      .reduce(
+        (sum, { count, card }) =>
+          sum +
+          count * card.parts.reduce((all, part) => all + (part.role === 'water' ? (part.litres ?? 0) : 0), 0),
+        0,
+      );
+    const feet = made.work.planned
+      .filter((p) => p.task === 'foot-rinse')
+      .reduce((sum, p) => sum + (p.areaSquareMetres ?? 0) * 4, 0);
     expect(mixed).toBeGreaterThan(1);
     expect(litresOf(water.uses)).toBeCloseTo(run + mixed + feet, 3);
     expect(water.line.usedLitres).toBeCloseTo(litresOf(water.uses), 3);
@@ -39,18 +45,24 @@ describe('the water of a visit', () => {
     const { water } = watered();
     const single = Math.max(...water.uses.map((u) => u.litresPerMinute));
     expect(water.peakLitresPerMinute).toBeGreaterThanOrEqual(single);
-    expect(water.peakLitresPerMinute).toBeLessThanOrEqual(water.uses.reduce((sum, u) => sum + u.litresPerMinute, 0));
+    expect(water.peakLitresPerMinute).toBeLessThanOrEqual(
+      water.uses.reduce((sum, u) => sum + u.litresPerMinute, 0),
+    );
   });
 
   it('runs longer through the hose with the trigger held longer, and through larger tips', () => {
-    const used = (more: object, machines: readonly object[] = CREW) => watered(gear(more, machines)).water.line.usedLitres;
+    const used = (more: object, machines: readonly object[] = CREW) =>
+      watered(gear(more, machines)).water.line.usedLitres;
     expect(used({ triggerShare: 0.9 })).toBeGreaterThan(used({ triggerShare: 0.5 }));
     expect(watered().water.line.usedLitres).toBe(used({}));
   });
 
   it('is helped along by a booster where a hose holds it back, never above what the tap gives', () => {
-    const far = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 40, distanceMetres: 150, pressureBar: 1 }] } };
-    const arrives = (booster: object | null) => watered({ ...far, ...gear({ booster }, CREW) }).water.sources[0]?.litresPerMinute ?? 0;
+    const far = {
+      site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 40, distanceMetres: 150, pressureBar: 1 }] },
+    };
+    const arrives = (booster: object | null) =>
+      watered({ ...far, ...gear({ booster }, CREW) }).water.sources[0]?.litresPerMinute ?? 0;
     const [alone, helped] = [arrives(null), arrives({ shutOffBar: 4, greatestLitresPerMinute: 60 })];
     expect(helped).toBeGreaterThan(alone * 1.3);
     expect(helped).toBeLessThanOrEqual(40);
@@ -58,9 +70,13 @@ describe('the water of a visit', () => {
   });
 
   it('comes from all taps that may be used, and from none that was refused', () => {
-    const two = [TAP, { ...TAP, id: 'second', name: 'Second', flowLitresPerMinute: 6 }, { ...TAP, id: 'third', permission: 'refused' }];
+    const two = [
+      TAP,
+      { ...TAP, id: 'second', name: 'Second', flowLitresPerMinute: 6 },
+      { ...TAP, id: 'third', permission: 'refused' },
+    ];
     const { water } = watered({ site: { waterPoints: two } });
     expect(water.sources.map((s) => s.point)).toEqual(['tap', 'second']);
     expect(water.input.supplyLitresPerMinute).toBeCloseTo(18, 6);
   });
-}); // prettier-ignore
+});

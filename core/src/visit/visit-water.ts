@@ -99,9 +99,11 @@ function usesOf(
     if (operation.task === 'mist') return 0;
     return operation.stages.reduce((sum, id) => {
       const stage = stages.get(id);
-      return stage ? sum + stageLitres(stage, operation.areaSquareMetres ?? stage.areaSquareMetres, house) : sum;
+      return stage
+        ? sum + stageLitres(stage, operation.areaSquareMetres ?? stage.areaSquareMetres, house)
+        : sum;
     }, 0);
-  }; // prettier-ignore
+  };
   return schedule.placements.flatMap(({ operation, start, finish }) => {
     const work = planned.get(operation);
     const litres = work ? litresOf(work) : 0;
@@ -132,9 +134,16 @@ function waterOfMixes(
 function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource[] {
   if (point.permission === 'refused' || needsPermission(point)) return [];
   const flow = waterFlow(point);
-  const source = { point: point.id, name: point.name, measured: flow?.measured ?? false, tapLitresPerMinute: flow?.litresPerMinute ?? null };
+  const source = {
+    point: point.id,
+    name: point.name,
+    measured: flow?.measured ?? false,
+    tapLitresPerMinute: flow?.litresPerMinute ?? null,
+  };
   if (!flow)
-    return [{ ...source, litresPerMinute: null, heldByHose: false, sum: 'flow not known: time a bucket under it' }];
+    return [
+      { ...source, litresPerMinute: null, heldByHose: false, sum: 'flow not known: time a bucket under it' },
+    ];
   const { hoses, booster } = job.house.gear;
   // Which of them is laid is not known: the narrowest holds the flow back.
   const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);
@@ -151,10 +160,12 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
       ...source,
       litresPerMinute: arrives,
       heldByHose: held,
-      sum: held ? `${said}; ${hose} let ${decimal(arrives, 1)} through` : `${said}; ${hose} let it all through`,
+      sum: held
+        ? `${said}; ${hose} let ${decimal(arrives, 1)} through`
+        : `${said}; ${hose} let it all through`,
     },
   ];
-} // prettier-ignore
+}
 
 /** The most that is drawn at once: uses sorted by what begins and ends. */
 function peakOf(uses: readonly WaterUse[]): number {

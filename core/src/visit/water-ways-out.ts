@@ -19,7 +19,10 @@ export interface WaterWayOut {
 }
 
 /** What would keep the water running through the day; empty where it does. */
-export function waterWaysOut({ input, line, sources, tied }: WaterPlan, survey: FacedSurvey): readonly WaterWayOut[] {
+export function waterWaysOut(
+  { input, line, sources, tied }: WaterPlan,
+  survey: FacedSurvey,
+): readonly WaterWayOut[] {
   if (line.firstDryMinute === null) return [];
   const needed = leastSupply(input);
   const price = survey.job.house.gear.waterPrice;
@@ -36,18 +39,34 @@ export function waterWaysOut({ input, line, sources, tied }: WaterPlan, survey: 
     truck(line.shortLitres, line.firstDryMinute, survey),
     ...smallerNozzle(input),
   ];
-} // prettier-ignore
+}
 
-function widerHose(sources: WaterPlan['sources'], needed: number, input: TankInput, survey: FacedSurvey): readonly WaterWayOut[] {
+function widerHose(
+  sources: WaterPlan['sources'],
+  needed: number,
+  input: TankInput,
+  survey: FacedSurvey,
+): readonly WaterWayOut[] {
   return sources.flatMap((source): readonly WaterWayOut[] => {
     const point = survey.waterPoints.find((p) => p.id === source.point);
     if (!source.heldByHose || source.litresPerMinute === null || point?.distanceMetres == null) return [];
-    const wide = flowThroughHose(point.pressureBar ?? TRADE_DEFAULTS.tapBar, point.distanceMetres, TRADE_DEFAULTS.wideHoseMillimetres, 500);
+    const wide = flowThroughHose(
+      point.pressureBar ?? TRADE_DEFAULTS.tapBar,
+      point.distanceMetres,
+      TRADE_DEFAULTS.wideHoseMillimetres,
+      500,
+    );
     const arrives = Math.min(wide, source.tapLitresPerMinute ?? wide);
     const enough = input.supplyLitresPerMinute - source.litresPerMinute + arrives >= needed;
-    return [{ what: 'hose', text: `A hose of ¾ in to ${source.name} lets ${decimal(arrives, 1)} L/min through instead of ${decimal(source.litresPerMinute, 1)}${enough ? '' : ', not enough by itself'}.`, cost: null }];
+    return [
+      {
+        what: 'hose',
+        text: `A hose of ¾ in to ${source.name} lets ${decimal(arrives, 1)} L/min through instead of ${decimal(source.litresPerMinute, 1)}${enough ? '' : ', not enough by itself'}.`,
+        cost: null,
+      },
+    ];
   });
-} // prettier-ignore
+}
 
 function largerTank(input: TankInput): readonly WaterWayOut[] {
   const lasts = (litres: number) =>
@@ -59,17 +78,32 @@ function largerTank(input: TankInput): readonly WaterWayOut[] {
     if (lasts(Math.max(1, middle * TRADE_DEFAULTS.tankStepLitres))) high = middle;
     else low = middle;
   }
-  return [{ what: 'tank', text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`, cost: null }];
-} // prettier-ignore
+  return [
+    {
+      what: 'tank',
+      text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`,
+      cost: null,
+    },
+  ];
+}
 
 /** Nobody draws while the tap fills the tank, where nothing is wet that must be rinsed. */
 function pausing(input: TankInput, tied: WaterPlan['tied'], dayStart: string): readonly WaterWayOut[] {
   const pauses = refillPauses(input, tied) ?? [];
   if (pauses.length === 0) return [];
-  const said = pauses.map(({ from, minutes }) => `${String(minutes)} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`);
+  const said = pauses.map(
+    ({ from, minutes }) =>
+      `${String(minutes)} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`,
+  );
   const longer = pauses.reduce((sum, pause) => sum + pause.minutes, 0);
-  return [{ what: 'pause', text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${String(longer)} min longer.`, cost: null }];
-} // prettier-ignore
+  return [
+    {
+      what: 'pause',
+      text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${String(longer)} min longer.`,
+      cost: null,
+    },
+  ];
+}
 
 function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): WaterWayOut {
   const { waterPrice } = job.house.gear;
@@ -86,13 +120,21 @@ function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): Wa
 /** All that is drawn, less by one share: smaller tips, or more letting go of the trigger. */
 function smallerNozzle(input: TankInput): readonly WaterWayOut[] {
   const lasts = (share: number) =>
-    tankLine({ ...input, uses: input.uses.map((u) => ({ ...u, litresPerMinute: u.litresPerMinute * share })) })
-      .firstDryMinute === null;
+    tankLine({
+      ...input,
+      uses: input.uses.map((u) => ({ ...u, litresPerMinute: u.litresPerMinute * share })),
+    }).firstDryMinute === null;
   for (let percent = 95; percent >= 100 * TRADE_DEFAULTS.leastNozzleShare; percent -= 5)
     if (lasts(percent / 100))
-      return [{ what: 'nozzle', text: `Smaller tips that let ${String(percent)} % as much through: gentler, and slower by about as much.`, cost: null }];
+      return [
+        {
+          what: 'nozzle',
+          text: `Smaller tips that let ${String(percent)} % as much through: gentler, and slower by about as much.`,
+          cost: null,
+        },
+      ];
   return [];
-} // prettier-ignore
+}
 
 /** The first dry minute by the clock; null where the water lasts. */
 export function dryClock({ line }: Pick<WaterPlan, 'line'>, dayStart: string): string | null {
@@ -101,7 +143,10 @@ export function dryClock({ line }: Pick<WaterPlan, 'line'>, dayStart: string): s
 }
 
 /** A tap's water over the whole day, in the money of the house, with its sum; null where it has no price. */
-export function tapCost({ line }: Pick<WaterPlan, 'line'>, survey: FacedSurvey): { readonly cost: number; readonly sum: string } | null {
+export function tapCost(
+  { line }: Pick<WaterPlan, 'line'>,
+  survey: FacedSurvey,
+): { readonly cost: number; readonly sum: string } | null {
   const price = survey.job.house.gear.waterPrice;
   if (!price) return null;
   const cubicMetres = roundUpToStep(line.usedLitres / 1000, 0.01);
@@ -109,7 +154,7 @@ export function tapCost({ line }: Pick<WaterPlan, 'line'>, survey: FacedSurvey):
     cost: cubicMetres * price.perCubicMetre,
     sum: `${decimal(cubicMetres, 2)} m³ × ${decimal(price.perCubicMetre, 2)}`,
   };
-} // prettier-ignore
+}
 
 /** Water that does not last through the day, with what would help most. */
 export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly Warning[] {
@@ -118,7 +163,10 @@ export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly W
   const unknown = water.sources.length === 0 || water.sources.every((s) => s.litresPerMinute === null);
   // Nobody has measured a tap yet: that is asked on the walk, and the minute would be made up.
   if (unknown) return [];
-  const ways = waterWaysOut(water, survey).slice(0, 2).map((way) => way.text).join(' Or: ');
+  const ways = waterWaysOut(water, survey)
+    .slice(0, 2)
+    .map((way) => way.text)
+    .join(' Or: ');
   const { tank } = survey.job.house.gear;
   return [
     {
@@ -128,4 +176,4 @@ export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly W
       text: `${tank ? 'The tank runs dry' : 'Pumps want more than the taps give, and no tank comes along: the first shortage is'} at ${at}. ${decimal(water.line.shortLitres, 0)} L are short over the day. ${ways}`,
     },
   ];
-} // prettier-ignore
+}

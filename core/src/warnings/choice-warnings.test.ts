@@ -3,13 +3,30 @@ import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
 
 const pick = (method: string, contaminant = 'green-algae', reason = '') => ({
-  surface: 'wall', contaminant, method, reason, by: 'Ada', at: '2026-05-01T08:00:00Z',
-}); // prettier-ignore
+  surface: 'wall',
+  contaminant,
+  method,
+  reason,
+  by: 'Ada',
+  at: '2026-05-01T08:00:00Z',
+});
 const planned = (choices: readonly object[], material = 'painted-render', contaminant = 'green-algae') => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, site: { waterPoints: [{ id: 'tap' }] }, choices,
-    surfaces: [{ id: 'wall', name: 'Wall', material, size: '4x3', topMetres: 2, findings: [{ contaminant, severity: 2 }] }],
-  }); // prettier-ignore
+    format: 'etappe-job',
+    version: 1,
+    site: { waterPoints: [{ id: 'tap' }] },
+    choices,
+    surfaces: [
+      {
+        id: 'wall',
+        name: 'Wall',
+        material,
+        size: '4x3',
+        topMetres: 2,
+        findings: [{ contaminant, severity: 2 }],
+      },
+    ],
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
 };

@@ -29,7 +29,9 @@ export function choiceWarnings(survey: FacedSurvey, surfaces: readonly TreatedSu
           },
         ];
       const others = picks.filter((c) => c.method !== last.method);
-      return others.length === 0 ? [] : [{ ...about, rule: 'choices-differ', text: differing(surface.name, dirt, last, others, name) }]; // prettier-ignore
+      return others.length === 0
+        ? []
+        : [{ ...about, rule: 'choices-differ', text: differing(surface.name, dirt, last, others, name) }];
     });
   });
 }

@@ -6,7 +6,14 @@ import type { LabelRestrictions } from '../house/product.ts';
 import { thinnestCoat } from '../takeoff/coats.ts';
 import { planOf, product, surveyWith } from '../test/provided-job.ts';
 
-const bare = { id: 'plinth', material: 'sandstone', side: 'north', size: '12x4', topMetres: 4, findings: [{ contaminant: 'unprotected-face', severity: 2 }] }; // prettier-ignore
+const bare = {
+  id: 'plinth',
+  material: 'sandstone',
+  side: 'north',
+  size: '12x4',
+  topMetres: 4,
+  findings: [{ contaminant: 'unprotected-face', severity: 2 }],
+};
 const labelled = (label: Partial<LabelRestrictions>) =>
   planOf(
     surveyWith(
@@ -36,14 +43,20 @@ describe('a coverage above the useful one', () => {
   it('is warned of with the figure, the limit and the way out; the least that helps is not', () => {
     expect(thin(labelled({}))).toEqual([]);
     const [text] = thin(labelled({ squareMetresPerLitre: 20 }));
-    expect(text).toMatch(/^Plinth: a litre of Stone guard is spread over [\d.]+ m², and above 6 m² it achieves nothing: put on at least 0.17 L\/m² a coat/);
+    expect(text).toMatch(
+      /^Plinth: a litre of Stone guard is spread over [\d.]+ m², and above 6 m² it achieves nothing: put on at least 0.17 L\/m² a coat/,
+    );
     const thirst = CATALOGUE.material('sandstone').thirstFactor;
-    expect(thin(labelled({ squareMetresPerLitre: 5 * thirst, nextCoatSquareMetresPerLitre: 6 * thirst }))).toEqual([]);
+    expect(
+      thin(labelled({ squareMetresPerLitre: 5 * thirst, nextCoatSquareMetresPerLitre: 6 * thirst })),
+    ).toEqual([]);
   });
 
   it('goes by the label where that is stricter, never where it is looser', () => {
     expect(thin(labelled({ mostSquareMetresPerLitre: 2 }))[0]).toContain('above 2 m²');
-    expect(thin(labelled({ squareMetresPerLitre: 30, mostSquareMetresPerLitre: 40 }))[0]).toContain('above 6 m²');
+    expect(thin(labelled({ squareMetresPerLitre: 30, mostSquareMetresPerLitre: 40 }))[0]).toContain(
+      'above 6 m²',
+    );
   });
 
   it('is in no method of the catalogue, on any material that it is for', () => {
@@ -52,7 +65,9 @@ describe('a coverage above the useful one', () => {
       for (const stage of workedStages(method)) {
         const most = stage.kind === 'apply' ? CATALOGUE.agent(stage.agent).usefulSquareMetresPerLitre : null;
         if (stage.kind !== 'apply' || most === null) continue;
-        for (const { thirstFactor } of CATALOGUE.materials.filter((m) => method.families.includes(m.family))) {
+        for (const { thirstFactor } of CATALOGUE.materials.filter((m) =>
+          method.families.includes(m.family),
+        )) {
           looked += 1;
           expect(thinnestCoat(stage) * thirstFactor).toBeGreaterThanOrEqual(1 / most - 0.001);
         }
@@ -61,9 +76,14 @@ describe('a coverage above the useful one', () => {
   });
 
   it('is refused on a label that contradicts itself', () => {
-    const { id: _, ...own } = product({ label: { ...NO_RESTRICTIONS, squareMetresPerLitre: 8, mostSquareMetresPerLitre: 6 } });
+    const { id: _, ...own } = product({
+      label: { ...NO_RESTRICTIONS, squareMetresPerLitre: 8, mostSquareMetresPerLitre: 6 },
+    });
     expect(productFaults(own, CATALOGUE.agent('silane-impregnator'))).toEqual([
-      { path: 'label.squareMetresPerLitre', message: '8 m² from a litre are more than the 6 m² up to which it is of use: read the label again' },
+      {
+        path: 'label.squareMetresPerLitre',
+        message: '8 m² from a litre are more than the 6 m² up to which it is of use: read the label again',
+      },
     ]);
   });
-}); // prettier-ignore
+});

@@ -9,7 +9,10 @@ import type { Warning } from './warning.ts';
 const ROUNDING = 0.001;
 
 /** Coats that are spread thinner than the product achieves anything, each with the least that does. */
-export function coverageWarnings(surfaces: readonly TreatedSurface[], survey: FacedSurvey): readonly Warning[] {
+export function coverageWarnings(
+  surfaces: readonly TreatedSurface[],
+  survey: FacedSurvey,
+): readonly Warning[] {
   const catalogue = houseCatalogue(survey.handbook);
   return surfaces.flatMap(({ surface, treatment }) =>
     (treatment?.stages ?? []).flatMap(({ apply }): readonly Warning[] => {
@@ -28,4 +31,4 @@ export function coverageWarnings(surfaces: readonly TreatedSurface[], survey: Fa
       ];
     }),
   );
-} // prettier-ignore
+}

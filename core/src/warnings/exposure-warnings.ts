@@ -18,18 +18,31 @@ export function exposureWarnings(
     const comes = `${face.name}: ${lowerFirst(agent.name)} ${COMES[how](listed(from.map((id) => nameOf.get(id) ?? id)))}`;
     const instead = otherWords(exposure, survey, surfaces);
     const warn = (rule: string, text: string): Warning => ({
-      rule, severity: 'warn', surface: face.id, text: `${comes}. ${text} ${instead}`,
-    }); // prettier-ignore
+      rule,
+      severity: 'warn',
+      surface: face.id,
+      text: `${comes}. ${text} ${instead}`,
+    });
     return [
       ...(setsFreeGas
-        ? [warn('ammonia-under-hypochlorite', 'Droppings or urine lie there, and together they set free toxic gas: they are flushed away with plain water before anything else begins.')]
+        ? [
+            warn(
+              'ammonia-under-hypochlorite',
+              'Droppings or urine lie there, and together they set free toxic gas: they are flushed away with plain water before anything else begins.',
+            ),
+          ]
         : []),
       ...(refusals.length > 0
-        ? [warn('agent-on-other-face', `${refusals.map((r) => r.text).join(' ')} It is protected by the acts of the order.`)]
+        ? [
+            warn(
+              'agent-on-other-face',
+              `${refusals.map((r) => r.text).join(' ')} It is protected by the acts of the order.`,
+            ),
+          ]
         : []),
     ];
   });
-} // prettier-ignore
+}
 
 const COMES: Readonly<Record<Reaching, (from: string) => string>> = {
   'run-off': (from) => `runs over it from ${from}`,

@@ -13,10 +13,7 @@ import type { Warning } from './warning.ts';
  * What the house's own handbook says of a plan: a product without its data sheet stops it, labels that bound the work are
  * told, and so is every value of the house that is looser than the trade default.
  */
-export function houseWarnings(
-  survey: FacedSurvey,
-  surfaces: readonly TreatedSurface[],
-): readonly Warning[] {
+export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
   const catalogue = houseCatalogue(survey.handbook);
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
   const stages = treated.flatMap((p) => p.treatment?.stages ?? []);
@@ -30,14 +27,21 @@ export function houseWarnings(
     const product = catalogue.product(agent);
     if (!product) continue;
     if (!product.dataSheet)
-      say('data-sheet-missing', 'stop', `“${product.name}” (${name.toLowerCase()}) has no data sheet: add the file or its address in the handbook. Nothing goes on an order without one.`);
-    for (const note of catalogue.labelNotes(agent))
-      say(note.rule, 'note', `${name}. ${note.text}`);
+      say(
+        'data-sheet-missing',
+        'stop',
+        `“${product.name}” (${name.toLowerCase()}) has no data sheet: add the file or its address in the handbook. Nothing goes on an order without one.`,
+      );
+    for (const note of catalogue.labelNotes(agent)) say(note.rule, 'note', `${name}. ${note.text}`);
   }
 
   const unnamed = agents.filter((agent) => !catalogue.product(agent));
   if (unnamed.length > 0)
-    say('no-product', 'note', `No product of the house is named for ${unnamed.map((agent) => `${lowerFirst(catalogue.agent(agent).name)} (counted ${asShipped(agent)})`).join(', ')}. Name yours in the handbook: its label and data sheet come first.`);
+    say(
+      'no-product',
+      'note',
+      `No product of the house is named for ${unnamed.map((agent) => `${lowerFirst(catalogue.agent(agent).name)} (counted ${asShipped(agent)})`).join(', ')}. Name yours in the handbook: its label and data sheet come first.`,
+    );
 
   const used: readonly (readonly [ChangedKind, readonly string[]])[] = [
     ['material', treated.map((p) => p.surface.material)],
@@ -51,14 +55,20 @@ export function houseWarnings(
         const by = override ?? survey.handbook.materials.find((own) => own.id === id);
         if (direction !== 'looser' || !by) continue;
         const called = catalogue[LIST_OF_KIND[kind]].find((e) => e.id === id)?.name ?? id;
-        say('house-value', 'warn', `House value, looser than the trade default: ${called}, ${value.name.toLowerCase()} ${settingInWords(setting, value.unit)} instead of ${settingInWords(value.shipped, value.unit)}, by ${by.by}: “${by.reason}”.`);
+        say(
+          'house-value',
+          'warn',
+          `House value, looser than the trade default: ${called}, ${value.name.toLowerCase()} ${settingInWords(setting, value.unit)} instead of ${settingInWords(value.shipped, value.unit)}, by ${by.by}: “${by.reason}”.`,
+        );
       }
   return warnings;
-} // prettier-ignore
+}
 
 function asShipped(agent: string): string {
   const shipped = CATALOGUE.agent(agent);
   const { stock } = shipped;
   if (stock.form === 'powder') return 'as powder';
-  return isReadyToUse(shipped) ? 'as it is sold' : `at ${String(stock.strength.value)} ${stock.strength.basis}`;
-} // prettier-ignore
+  return isReadyToUse(shipped)
+    ? 'as it is sold'
+    : `at ${String(stock.strength.value)} ${stock.strength.basis}`;
+}

@@ -5,14 +5,31 @@ import { plan } from '../plan/plan.ts';
 /** Rules about sprayers, of a job with chlorine, an acid and an oxygen cleaner in it. */
 const said = (sprayers: number) => {
   const reading = readJobFile({
-    format: 'etappe-job', version: 1,
-    house: { machines: [{ kind: 'sprayer', count: sprayers }, { kind: 'hose', count: 1 }, { kind: 'pressure-washer', count: 1 }] },
+    format: 'etappe-job',
+    version: 1,
+    house: {
+      machines: [
+        { kind: 'sprayer', count: sprayers },
+        { kind: 'hose', count: 1 },
+        { kind: 'pressure-washer', count: 1 },
+      ],
+    },
     site: { waterPoints: [{ id: 'tap' }] },
     surfaces: [
-      { id: 'wall', material: 'painted-render', size: '4x2', findings: [{ contaminant: 'green-algae', severity: 2 }] },
-      { id: 'steps', material: 'granite', size: '4x1', findings: [{ contaminant: 'surface-rust', severity: 2 }] },
+      {
+        id: 'wall',
+        material: 'painted-render',
+        size: '4x2',
+        findings: [{ contaminant: 'green-algae', severity: 2 }],
+      },
+      {
+        id: 'steps',
+        material: 'granite',
+        size: '4x1',
+        findings: [{ contaminant: 'surface-rust', severity: 2 }],
+      },
     ],
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 })
     .warnings.filter((w) => w.rule.startsWith('sprayer'))

@@ -18,9 +18,17 @@ export function stockWarnings(
   date: string | null,
 ): readonly Warning[] {
   const catalogue = houseCatalogue(survey.handbook);
-  const warn = (rule: string, severity: Warning['severity'], text: string, surface: string | null = null): Warning => ({
-    rule, severity, text, surface,
-  }); // prettier-ignore
+  const warn = (
+    rule: string,
+    severity: Warning['severity'],
+    text: string,
+    surface: string | null = null,
+  ): Warning => ({
+    rule,
+    severity,
+    text,
+    surface,
+  });
   const wanted = [...new Set(mixes.map((m) => m.agent))];
   const ofShelf = wanted.flatMap((id) => {
     const agent = catalogue.agent(id);
@@ -28,29 +36,54 @@ export function stockWarnings(
       .filter((lot) => lot.agent === id && lot.left > 0)
       .map((lot) => lotOnDay(lot, catalogue, date));
     if (lots.length === 0) return [];
-    const unfit = lots.flatMap(({ lot, unfit: why }) => (why === null ? [] : [`${lot.lot || 'a lot without number'} (${why})`]));
+    const unfit = lots.flatMap(({ lot, unfit: why }) =>
+      why === null ? [] : [`${lot.lot || 'a lot without number'} (${why})`],
+    );
     const bought = mixes
       .filter((m) => m.agent === id)
       .flatMap((m) => m.batches)
       .filter(({ card }) => card.stock?.lot === null);
     const used = new Set(mixes.flatMap((m) => m.batches.flatMap(({ card }) => card.stock?.lot ?? [])));
-    const unread = lots.filter((l) => used.has(l.lot.id) && isGuess(l)).map((l) => l.lot.lot || 'a lot without number');
+    const unread = lots
+      .filter((l) => used.has(l.lot.id) && isGuess(l))
+      .map((l) => l.lot.lot || 'a lot without number');
     const litres = bought.reduce((sum, { count, card }) => sum + count * card.litres, 0);
     return [
-      ...(unfit.length > 0 ? [warn('lot-unfit', 'warn', `${agent.name}: ${unfit.join(', ')} cannot be used.`)] : []),
+      ...(unfit.length > 0
+        ? [warn('lot-unfit', 'warn', `${agent.name}: ${unfit.join(', ')} cannot be used.`)]
+        : []),
       ...(unread.length > 0
-        ? [warn('lot-unread', 'warn', `${agent.name}, lot ${listed(unread)}: more than a fifth of its strength is gone by the estimate alone. Read it by strip before mixing: where it is stronger than thought, so is the mix.`)]
+        ? [
+            warn(
+              'lot-unread',
+              'warn',
+              `${agent.name}, lot ${listed(unread)}: more than a fifth of its strength is gone by the estimate alone. Read it by strip before mixing: where it is stronger than thought, so is the mix.`,
+            ),
+          ]
         : []),
       ...(litres > 0
-        ? [warn('stock-short', 'warn', `${agent.name}: the lots on the shelf do not suffice, ${decimal(litres, 1)} L of mix are counted with fresh stock by the label. See Supply for how much to buy.`)]
+        ? [
+            warn(
+              'stock-short',
+              'warn',
+              `${agent.name}: the lots on the shelf do not suffice, ${decimal(litres, 1)} L of mix are counted with fresh stock by the label. See Supply for how much to buy.`,
+            ),
+          ]
         : []),
     ];
-  }); // prettier-ignore
+  });
   const injectors = mixes.flatMap((mix) =>
     mix.unreachable
-      ? [warn('injector-too-weak', 'stop', `${catalogue.agent(mix.agent).name}: ${lowerFirst(mix.unreachable)}`, mix.surface)]
+      ? [
+          warn(
+            'injector-too-weak',
+            'stop',
+            `${catalogue.agent(mix.agent).name}: ${lowerFirst(mix.unreachable)}`,
+            mix.surface,
+          ),
+        ]
       : [],
-  ); // prettier-ignore
+  );
   return [...ofShelf, ...injectors];
 }
 

@@ -29,21 +29,38 @@ const site = (features: readonly Record<string, unknown>[], more: Record<string,
 describe('open questions', () => {
   it('ask for water, for where drains lead and for electrics, until they are answered', () => {
     const asked = (more: Record<string, unknown>) => planOf(more).questions.map((q) => q.rule);
-    const features = [{ id: 'drain', kind: 'drain' }, { id: 'sockets', kind: 'electrics' }]; // prettier-ignore
+    const features = [
+      { id: 'drain', kind: 'drain' },
+      { id: 'sockets', kind: 'electrics' },
+    ];
     expect(asked(site(features))).toEqual([
       'water-point',
       'drain-destination',
       'electrics-weatherproof',
       'windows',
     ]);
-    const answered = site([{ id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' }, { id: 'sockets', kind: 'electrics', weatherproof: 'yes', isolated: 'yes' }], { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { windows: 'all shut' } }); // prettier-ignore
+    const answered = site(
+      [
+        { id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' },
+        { id: 'sockets', kind: 'electrics', weatherproof: 'yes', isolated: 'yes' },
+      ],
+      { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { windows: 'all shut' } },
+    );
     expect(asked(answered)).toEqual([]);
   });
 });
 
 describe('protections', () => {
   it('come before and after for what treated surfaces touch, and for nothing else', () => {
-    const made = planOf({ ...site([{ id: 'roses', kind: 'plant-bed' }]), site: { features: [{ id: 'roses', kind: 'plant-bed' }, { id: 'far-pond', kind: 'pond' }] } }); // prettier-ignore
+    const made = planOf({
+      ...site([{ id: 'roses', kind: 'plant-bed' }]),
+      site: {
+        features: [
+          { id: 'roses', kind: 'plant-bed' },
+          { id: 'far-pond', kind: 'pond' },
+        ],
+      },
+    });
     expect(new Set(made.protections.map((p) => p.feature))).toEqual(new Set(['roses', null]));
   });
 });
@@ -51,9 +68,27 @@ describe('protections', () => {
 describe('reach', () => {
   it('that cannot be had is a stop with its ways out, and none where something comes along', () => {
     const high = (gear: object) =>
-      planOf({ surfaces: [{ id: 'wall', material: 'painted-render', size: '4x3', topMetres: 9, findings: [{ contaminant: 'green-algae', severity: 2 }] }], house: { gear } })
-        .warnings.filter((w) => w.rule === 'out-of-reach'); // prettier-ignore
-    expect(high({})).toMatchObject([{ severity: 'stop', surface: 'wall', text: expect.stringMatching(/cannot be reached.*pole, ladder, tower or lift.*out of scope/) as unknown }]); // prettier-ignore
+      planOf({
+        surfaces: [
+          {
+            id: 'wall',
+            material: 'painted-render',
+            size: '4x3',
+            topMetres: 9,
+            findings: [{ contaminant: 'green-algae', severity: 2 }],
+          },
+        ],
+        house: { gear },
+      }).warnings.filter((w) => w.rule === 'out-of-reach');
+    expect(high({})).toMatchObject([
+      {
+        severity: 'stop',
+        surface: 'wall',
+        text: expect.stringMatching(
+          /cannot be reached.*pole, ladder, tower or lift.*out of scope/,
+        ) as unknown,
+      },
+    ]);
     expect(high({ longestPoleMetres: 9 })).toEqual([]);
   });
 });
@@ -72,11 +107,20 @@ describe('the weather', () => {
   });
 
   it('below what an agent works from refuses it, and warns where somebody goes on all the same', () => {
-    const choice = { surface: 'wall', contaminant: 'green-algae', method: 'pre-treat-and-surface-clean', by: 'Ida', at: '2026-05-04T08:00:00Z' }; // prettier-ignore
+    const choice = {
+      surface: 'wall',
+      contaminant: 'green-algae',
+      method: 'pre-treat-and-surface-clean',
+      by: 'Ida',
+      at: '2026-05-04T08:00:00Z',
+    };
     const at = (temperatureC: number, reason: string) => {
       const made = planOf({ weather: { temperatureC }, choices: [{ ...choice, reason }] });
       const [proposal] = made.surfaces[0]?.treatment?.proposals ?? [];
-      return [proposal?.chosen?.method.id, made.warnings.map((w) => w.rule).filter((r) => r === 'cold' || r === 'rule-set-aside')]; // prettier-ignore
+      return [
+        proposal?.chosen?.method.id,
+        made.warnings.map((w) => w.rule).filter((r) => r === 'cold' || r === 'rule-set-aside'),
+      ];
     };
     expect(at(18, '')).toEqual(['pre-treat-and-surface-clean', []]);
     expect(at(3, '')[0]).not.toBe('pre-treat-and-surface-clean');
@@ -89,7 +133,19 @@ describe('the weather', () => {
 
 describe('a surface left out', () => {
   it('is noted with its reason and gets no work', () => {
-    const made = planOf({ surfaces: [{ id: 'wall', material: 'concrete', size: '6x2', findings: algae }, { id: 'sill', material: 'concrete', size: '1x1', findings: algae, inScope: false, scopeReason: 'water creeps in' }] }); // prettier-ignore
+    const made = planOf({
+      surfaces: [
+        { id: 'wall', material: 'concrete', size: '6x2', findings: algae },
+        {
+          id: 'sill',
+          material: 'concrete',
+          size: '1x1',
+          findings: algae,
+          inScope: false,
+          scopeReason: 'water creeps in',
+        },
+      ],
+    });
     expect(made.warnings.find((w) => w.surface === 'sill')).toMatchObject({
       severity: 'note',
       text: 'Sill: left out: water creeps in.',

@@ -28,15 +28,22 @@ export interface AccessAnswer {
  * Whether a tower or a lift passes the gap and brings hands and tool to the top.
  * @throws RangeError for a gap of 0 or less
  */
-export function accessTo({ topMetres, handsMetres, toolMetres, gapMetres, access }: AccessQuestion): AccessAnswer {
+export function accessTo({
+  topMetres,
+  handsMetres,
+  toolMetres,
+  gapMetres,
+  access,
+}: AccessQuestion): AccessAnswer {
   if (gapMetres !== null) requirePositive('gap', gapMetres, 'm');
   const { name, baseMetres, platformMetres } = access;
   const reaches = platformMetres + handsMetres + toolMetres;
   const high = `${decimal(platformMetres, 1)} + ${decimal(handsMetres, 1)} + ${decimal(toolMetres, 1)} = ${decimal(reaches, 1)} m`;
   const wide = `its base is ${decimal(baseMetres, 2)} m wide`;
   if (reaches < topMetres) return { ok: false, text: `the ${name} is too low (${high})` };
-  if (gapMetres === null) return { ok: false, text: `the ${name} is high enough (${high}), ${wide}: measure the gap` };
+  if (gapMetres === null)
+    return { ok: false, text: `the ${name} is high enough (${high}), ${wide}: measure the gap` };
   return gapMetres > baseMetres
     ? { ok: true, text: `the ${name} does it (${high}), ${wide}, the gap ${decimal(gapMetres, 2)} m` }
     : { ok: false, text: `the ${name} does not fit: ${wide}, the gap ${decimal(gapMetres, 2)} m` };
-} // prettier-ignore
+}

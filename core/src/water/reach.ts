@@ -32,7 +32,13 @@ const radians = (degrees: number) => (degrees * Math.PI) / 180;
  * @throws RangeError for a pitch outside 5° to 75°
  * @example reachToRidge({ ridgeMetres: 7.8, handsMetres: 1.5, pitchDegrees: 35, … }) // 9.0 m off, 11.0 m of pole
  */
-export function reachToRidge({ ridgeMetres, handsMetres, pitchDegrees, roomMetres, longestPoleMetres }: ReachQuestion): Reach {
+export function reachToRidge({
+  ridgeMetres,
+  handsMetres,
+  pitchDegrees,
+  roomMetres,
+  longestPoleMetres,
+}: ReachQuestion): Reach {
   requireSpan('pitch of the roof', pitchDegrees, 5, 75, '°');
   const rise = Math.max(0, ridgeMetres - handsMetres);
   const standOffMetres = rise / Math.tan(radians(pitchDegrees));
@@ -45,5 +51,10 @@ export function reachToRidge({ ridgeMetres, handsMetres, pitchDegrees, roomMetre
     tight ? `there are ${decimal(roomMetres, 1)} m of room` : '',
     short ? `the longest pole has ${decimal(longestPoleMetres, 1)} m` : '',
   ].filter((part) => part !== '');
-  return { standOffMetres, poleMetres, ok: false, text: `${needs}; ${why.join(', and ')}. Take a goose-neck, a tower or a lift.` };
-} // prettier-ignore
+  return {
+    standOffMetres,
+    poleMetres,
+    ok: false,
+    text: `${needs}; ${why.join(', and ')}. Take a goose-neck, a tower or a lift.`,
+  };
+}

@@ -6,9 +6,13 @@ import { tankLine } from './tank-line.ts';
 import type { TankInput } from './tank-line.ts';
 
 const TANK: TankInput = {
-  capacityLitres: 600, startLitres: 600, supplyLitresPerMinute: 8, refills: [], untilMinute: 240,
+  capacityLitres: 600,
+  startLitres: 600,
+  supplyLitresPerMinute: 8,
+  refills: [],
+  untilMinute: 240,
   uses: [{ from: 0, to: 240, litresPerMinute: 12.6 }],
-}; // prettier-ignore
+};
 
 /** The day minute by minute, with a clock of its own: water is drawn only outside the pauses. */
 function lasts(
@@ -22,7 +26,9 @@ function lasts(
     const resting = pauses.some((p) => now >= p.from && now < p.from + p.minutes);
     // Nothing that is wet waits; a moment before its end and after its beginning may be the rounding of a step.
     if (resting && tied.some((t) => worked > t.from + 1.1 && worked < t.to - 1.1)) return false;
-    const drawn = resting ? 0 : input.uses.reduce((sum, u) => sum + (worked >= u.from && worked < u.to ? u.litresPerMinute : 0), 0); // prettier-ignore
+    const drawn = resting
+      ? 0
+      : input.uses.reduce((sum, u) => sum + (worked >= u.from && worked < u.to ? u.litresPerMinute : 0), 0);
     level = Math.min(input.capacityLitres, level + (input.supplyLitresPerMinute - drawn) * step);
     if (level < -step * 60) return false;
     if (!resting) worked += step;
@@ -65,18 +71,40 @@ describe('pauses in which the tap fills the tank', () => {
   });
 
   it('hold on any day, by a clock that shares nothing with them', () => {
-    const use = fc.record({ from: fc.integer({ min: 0, max: 100 }), long: fc.integer({ min: 5, max: 100 }), litresPerMinute: fc.integer({ min: 1, max: 15 }) }); // prettier-ignore
-    const span = fc.record({ from: fc.integer({ min: 0, max: 90 }), long: fc.integer({ min: 5, max: 40 }) }).map(({ from, long }) => ({ from, to: from + long })); // prettier-ignore
+    const use = fc.record({
+      from: fc.integer({ min: 0, max: 100 }),
+      long: fc.integer({ min: 5, max: 100 }),
+      litresPerMinute: fc.integer({ min: 1, max: 15 }),
+    });
+    const span = fc
+      .record({ from: fc.integer({ min: 0, max: 90 }), long: fc.integer({ min: 5, max: 40 }) })
+      .map(({ from, long }) => ({ from, to: from + long }));
     fc.assert(
-      fc.property(fc.array(use, { minLength: 1, maxLength: 4 }), fc.integer({ min: 1, max: 12 }), fc.integer({ min: 100, max: 400 }), fc.array(span, { maxLength: 3 }), (list, supply, tank, tied) => {
-        const uses = list.map(({ from, long, litresPerMinute }) => ({ from, to: from + long, litresPerMinute }));
-        const input = { ...TANK, uses, supplyLitresPerMinute: supply, startLitres: tank, capacityLitres: tank };
-        const pauses = refillPauses(input, tied);
-        if (pauses === null) return;
-        expect(pauses.length === 0).toBe(tankLine(input).firstDryMinute === null);
-        expect(lasts(input, pauses, tied)).toBe(true);
-      }),
+      fc.property(
+        fc.array(use, { minLength: 1, maxLength: 4 }),
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 100, max: 400 }),
+        fc.array(span, { maxLength: 3 }),
+        (list, supply, tank, tied) => {
+          const uses = list.map(({ from, long, litresPerMinute }) => ({
+            from,
+            to: from + long,
+            litresPerMinute,
+          }));
+          const input = {
+            ...TANK,
+            uses,
+            supplyLitresPerMinute: supply,
+            startLitres: tank,
+            capacityLitres: tank,
+          };
+          const pauses = refillPauses(input, tied);
+          if (pauses === null) return;
+          expect(pauses.length === 0).toBe(tankLine(input).firstDryMinute === null);
+          expect(lasts(input, pauses, tied)).toBe(true);
+        },
+      ),
       { numRuns: 60 },
     );
-  }); // prettier-ignore
+  });
 });

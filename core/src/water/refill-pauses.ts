@@ -22,7 +22,10 @@ const MOST_PAUSES = 12;
  * until the tap has filled what the rest of the day is short of, or the whole tank.
  * @returns empty where it lasts without; null where no pause helps: nothing comes in, or work that is tied draws more than a full tank and the tap give
  */
-export function refillPauses(input: TankInput, tied: readonly TiedWork[] = []): readonly RefillPause[] | null {
+export function refillPauses(
+  input: TankInput,
+  tied: readonly TiedWork[] = [],
+): readonly RefillPause[] | null {
   const { capacityLitres, supplyLitresPerMinute } = input;
   const pauses: RefillPause[] = [];
   let [day, work] = [input, tied];
@@ -32,7 +35,9 @@ export function refillPauses(input: TankInput, tied: readonly TiedWork[] = []): 
     if (supplyLitresPerMinute <= 0 || pauses.length === MOST_PAUSES) return null;
     const from = freeMoment(Math.floor(line.firstDryMinute), work);
     const room = capacityLitres - levelAt(line, from);
-    const minutes = STEP_MINUTES * Math.ceil(Math.min(room, line.shortLitres) / supplyLitresPerMinute / STEP_MINUTES - 1e-9);
+    const minutes =
+      STEP_MINUTES *
+      Math.ceil(Math.min(room, line.shortLitres) / supplyLitresPerMinute / STEP_MINUTES - 1e-9);
     // Full already, and still too little for what cannot wait.
     if (minutes <= 0) return null;
     pauses.push({ from, minutes });
@@ -40,7 +45,7 @@ export function refillPauses(input: TankInput, tied: readonly TiedWork[] = []): 
     const later = (minute: number) => (minute < from ? minute : minute + minutes);
     work = work.map((t) => ({ from: later(t.from), to: t.to <= from ? t.to : t.to + minutes }));
   }
-} // prettier-ignore
+}
 
 /** The last whole minute up to this one in which nothing is tied. */
 function freeMoment(minute: number, tied: readonly TiedWork[]): number {
@@ -67,8 +72,11 @@ function waited(day: TankInput, from: number, minutes: number): TankInput {
     refills: day.refills.map((r) => ({ ...r, minute: later(r.minute) })),
     uses: day.uses.flatMap((use) =>
       use.from < from && use.to > from
-        ? [{ ...use, to: from }, { ...use, from: from + minutes, to: use.to + minutes }]
+        ? [
+            { ...use, to: from },
+            { ...use, from: from + minutes, to: use.to + minutes },
+          ]
         : [{ ...use, from: later(use.from), to: use.to <= from ? use.to : use.to + minutes }],
     ),
   };
-} // prettier-ignore
+}

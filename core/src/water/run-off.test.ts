@@ -12,8 +12,13 @@ const GIVEN = {
 describe('the ledger of a catch', () => {
   it('accounts for every litre', () => {
     expect(runOffLedger(GIVEN)).toEqual({
-      leavingLitres: 360, caughtLitres: 360, reusedLitres: 60, takenAwayLitres: 300, overflowLitres: 160, emptyings: 1,
-    }); // prettier-ignore
+      leavingLitres: 360,
+      caughtLitres: 360,
+      reusedLitres: 60,
+      takenAwayLitres: 300,
+      overflowLitres: 160,
+      emptyings: 1,
+    });
     expect(runOffLedger({ ...GIVEN, reusedLitres: 900 }).takenAwayLitres).toBe(0);
     expect(runOffLedger({ ...GIVEN, captureLitres: 0 }).emptyings).toBe(0);
   });

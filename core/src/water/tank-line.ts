@@ -48,9 +48,13 @@ export function tankLine(input: TankInput): TankLine {
   const { capacityLitres, startLitres, supplyLitresPerMinute } = input;
   requirePositive('tank', capacityLitres, 'L');
   if (!(startLitres >= 0 && startLitres <= capacityLitres))
-    throw new RangeError(`start level ${String(startLitres)} L is outside 0 to ${String(capacityLitres)} L: what the tank holds`);
+    throw new RangeError(
+      `start level ${String(startLitres)} L is outside 0 to ${String(capacityLitres)} L: what the tank holds`,
+    );
   if (!(supplyLitresPerMinute >= 0))
-    throw new RangeError(`supply ${String(supplyLitresPerMinute)} L/min is below 0 L/min: fill a bucket under the tap again`);
+    throw new RangeError(
+      `supply ${String(supplyLitresPerMinute)} L/min is below 0 L/min: fill a bucket under the tap again`,
+    );
   const changes = changesOf(input);
   const moments = [...changes.keys()].sort((x, y) => x - y);
   const points: TankMoment[] = [{ minute: 0, litres: startLitres }];
@@ -76,13 +80,14 @@ export function tankLine(input: TankInput): TankLine {
       if (litres > 0) points.push({ minute: dry, litres: 0 });
       litres = 0;
     } else if (end > capacityLitres) {
-      if (litres < capacityLitres) points.push({ minute: from + (capacityLitres - litres) / net, litres: capacityLitres });
+      if (litres < capacityLitres)
+        points.push({ minute: from + (capacityLitres - litres) / net, litres: capacityLitres });
       litres = capacityLitres;
     } else litres = Math.max(0, end);
     points.push({ minute: to, litres });
   });
   return { points, firstDryMinute, shortLitres, usedLitres };
-} // prettier-ignore
+}
 
 /** What begins, ends or is brought at each moment of the day. */
 function changesOf({ uses, refills, untilMinute }: TankInput) {

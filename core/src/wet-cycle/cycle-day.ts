@@ -50,12 +50,15 @@ export function cycleDay({ hours, ...cycle }: CycleDayInput): readonly CycleHour
       workable,
     };
   });
-} // prettier-ignore
+}
 
 /** The best hour to work: the largest section, of equals the one that stays wet longest; null where none is workable. */
 export function bestHour(day: readonly CycleHour[]): CycleHour | null {
-  return day.reduce<CycleHour | null>((best, hour) => (hour.workable && (best === null || isBetter(hour, best)) ? hour : best), null);
-} // prettier-ignore
+  return day.reduce<CycleHour | null>(
+    (best, hour) => (hour.workable && (best === null || isBetter(hour, best)) ? hour : best),
+    null,
+  );
+}
 
 function isBetter(a: CycleHour, b: CycleHour): boolean {
   return a.sectionSquareMetres === b.sectionSquareMetres

@@ -26,23 +26,24 @@ const LONGEST_VIEW_MINUTES = 180;
 /** What one section of a cycle holds over time, misted as planned. */
 export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: Catalogue): CycleWetLine {
   const { clocks, dwell, mist, preWet } = cycle;
-  const mists = mist
-    ? Array.from({ length: mist.passes }, (_, i) => (i + 1) * mist.intervalMinutes)
-    : [];
-  const last = Math.max(dwell?.latestMinutes ?? 0, clocks.dryOutMinutes < LONGEST_VIEW_MINUTES ? clocks.dryOutMinutes : 0);
+  const mists = mist ? Array.from({ length: mist.passes }, (_, i) => (i + 1) * mist.intervalMinutes) : [];
+  const last = Math.max(
+    dwell?.latestMinutes ?? 0,
+    clocks.dryOutMinutes < LONGEST_VIEW_MINUTES ? clocks.dryOutMinutes : 0,
+  );
   const untilMinute = Math.min(LONGEST_VIEW_MINUTES, Math.max(SHORTEST_VIEW_MINUTES, Math.ceil(last * 1.15)));
   const moments = wetLine({
-      face: {
-        heldKilogramsPerSquareMetre: clocks.heldKilogramsPerSquareMetre,
-        evaporation: clocks.evaporationMillimetresPerHour,
-        sorptivity: sorptivityOf(surface, catalogue),
-        preWetSeconds: 60 * (preWet?.minutes ?? 0),
-      },
-      lie: clocks.lie,
-      mists,
-      mistKilogramsPerSquareMetre: TRADE_DEFAULTS.mistLitresPerSquareMetre,
-      untilMinute,
-    });
+    face: {
+      heldKilogramsPerSquareMetre: clocks.heldKilogramsPerSquareMetre,
+      evaporation: clocks.evaporationMillimetresPerHour,
+      sorptivity: sorptivityOf(surface, catalogue),
+      preWetSeconds: 60 * (preWet?.minutes ?? 0),
+    },
+    lie: clocks.lie,
+    mists,
+    mistKilogramsPerSquareMetre: TRADE_DEFAULTS.mistLitresPerSquareMetre,
+    untilMinute,
+  });
   return {
     moments,
     mists,
@@ -53,4 +54,4 @@ export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: C
     dryAt: RESIDUAL,
     untilMinute,
   };
-} // prettier-ignore
+}

@@ -12,13 +12,23 @@ const PLACE = { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' };
 const DATE = '2026-05-04';
 const sides = ['north', 'east', 'south', 'west'].map((id, i) => ({ id, aspectDegrees: 90 * i }));
 const fileOf = (more: object = {}) => ({
-  format: 'etappe-job', version: 1, place: PLACE, start: DATE, sides, site: { waterPoints: [{ id: 'tap' }] },
+  format: 'etappe-job',
+  version: 1,
+  place: PLACE,
+  start: DATE,
+  sides,
+  site: { waterPoints: [{ id: 'tap' }] },
   weather: { temperatureC: 24, humidity: 0.5, windMetresPerSecond: 2, cloud: 0.1 },
   surfaces: sides.map(({ id: side }) => ({
-    id: `wall-${side}`, material: 'painted-render', side, size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 2 }],
+    id: `wall-${side}`,
+    material: 'painted-render',
+    side,
+    size: '8x3',
+    topMetres: 3,
+    findings: [{ contaminant: 'green-algae', severity: 2 }],
   })),
   ...more,
-}); // prettier-ignore
+});
 const surveyOf = (more: object = {}) => {
   const reading = readJobFile(fileOf(more));
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
@@ -57,15 +67,18 @@ describe('the hours of a face', () => {
   });
 
   it('are all the same, with the reason, where the sun cannot be placed or was typed in', () => {
-    const why = (more: object, date: string | null = DATE) => new FaceHours(faced(surveyOf(more)), date).noSun;
+    const why = (more: object, date: string | null = DATE) =>
+      new FaceHours(faced(surveyOf(more)), date).noSun;
     expect(why({})).toBeNull();
     expect(why({ place: { latitude: 0, longitude: 0, timeZone: 'UTC' } })).toBe('no-place');
     expect(why({ place: { ...PLACE, latitude: 90 } })).toBe('pole');
     expect(why({}, null)).toBe('no-date');
     expect(why({ weather: { netRadiationWattsPerSquareMetre: 400 } })).toBe('typed');
     const typed = new FaceHours(faced(surveyOf({ weather: { netRadiationWattsPerSquareMetre: 400 } })), DATE);
-    expect(new Set(typed.of(wallOn(survey, 'east')).map((h) => h.air.netRadiationWattsPerSquareMetre))).toEqual(new Set([400]));
-  }); // prettier-ignore
+    expect(
+      new Set(typed.of(wallOn(survey, 'east')).map((h) => h.air.netRadiationWattsPerSquareMetre)),
+    ).toEqual(new Set([400]));
+  });
 
   it('never give a hotter day a slower drying', () => {
     const weather = fc.record({
@@ -121,8 +134,17 @@ describe('the day of a wet cycle', () => {
   it('says of a face that no hour makes workable that it is so', () => {
     const hot = surveyOf({
       weather: { temperatureC: 38, humidity: 0.15, windMetresPerSecond: 6, cloud: 0 },
-      surfaces: [{ id: 'wall-south', material: 'limestone', side: 'south', size: '8x3', topMetres: 3, findings: [{ contaminant: 'traffic-soot', severity: 3 }] }],
-    }); // prettier-ignore
+      surfaces: [
+        {
+          id: 'wall-south',
+          material: 'limestone',
+          side: 'south',
+          size: '8x3',
+          topMetres: 3,
+          findings: [{ contaminant: 'traffic-soot', severity: 3 }],
+        },
+      ],
+    });
     const [cycle] = plan(hot, { asOf: DATE, seed: 1, budget: 1 }).surfaces[0]?.cycles ?? [];
     expect(cycle?.unworkable).toContain(
       'It is counted for 13:00, the hardest hour, and no other hour of that day is easy enough.',

@@ -82,11 +82,15 @@ export class FaceHours {
     this.sides = new Map(survey.sides.map((side) => [side.id as string, side]));
     this.measured = warmestOn(survey, date);
     this.noSun =
-      survey.job.weather.netRadiationWattsPerSquareMetre !== null ? 'typed'
-      : !isPlaced(place) ? 'no-place'
-      : Math.abs(place.latitude) > GREATEST_LATITUDE ? 'pole'
-      : date === null ? 'no-date'
-      : null; // prettier-ignore
+      survey.job.weather.netRadiationWattsPerSquareMetre !== null
+        ? 'typed'
+        : !isPlaced(place)
+          ? 'no-place'
+          : Math.abs(place.latitude) > GREATEST_LATITUDE
+            ? 'pole'
+            : date === null
+              ? 'no-date'
+              : null;
     this.suns = this.noSun === null && date !== null ? sunHours(place, date) : [];
   }
 
@@ -125,8 +129,11 @@ export class FaceHours {
     const hours = this.working(surface);
     const [first = this.sameAllDay()[0], ...more] = hours;
     if (!first) throw new Error('a day has hours');
-    return more.reduce((a, b) => (b.evaporationMillimetresPerHour > a.evaporationMillimetresPerHour ? b : a), first);
-  } // prettier-ignore
+    return more.reduce(
+      (a, b) => (b.evaporationMillimetresPerHour > a.evaporationMillimetresPerHour ? b : a),
+      first,
+    );
+  }
 
   private sunny(surface: Surface): SunnyFace {
     const side = this.sides.get(surface.side ?? '');

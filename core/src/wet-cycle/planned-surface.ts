@@ -25,15 +25,22 @@ export function plannedSurface(
   const stages = treated.treatment?.stages ?? [];
   const numbers = [...new Set(stages.flatMap((s) => (s.cycle === null ? [] : [s.cycle])))];
   const hardest = faceHours.hardest(surface);
-  const common = { surface, catalogue: houseCatalogue(survey.handbook), alone: survey.job.house.crew.length === 1 };
+  const common = {
+    surface,
+    catalogue: houseCatalogue(survey.handbook),
+    alone: survey.job.house.crew.length === 1,
+  };
   const cycles = numbers.map((number) => {
     const own = stages.filter((s) => s.cycle === number);
     const cycle = wetCyclePlan({ ...common, stages: own, air: hardest.air, sectionFactor });
     if (cycle.unworkable === null || faceHours.noSun !== null) return cycle;
-    return { ...cycle, unworkable: `${cycle.unworkable} ${whenWorkable({ ...common, stages: own, hours: faceHours.of(surface) }, hardest.hour)}` };
+    return {
+      ...cycle,
+      unworkable: `${cycle.unworkable} ${whenWorkable({ ...common, stages: own, hours: faceHours.of(surface) }, hardest.hour)}`,
+    };
   });
   return { ...treated, cycles, hardestHour: faceHours.noSun === null && cycles.length > 0 ? hardest : null };
-} // prettier-ignore
+}
 
 /** The hours of the day in which it could be worked. */
 function whenWorkable(input: CycleDayInput, hardest: number): string {

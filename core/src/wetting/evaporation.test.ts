@@ -1,9 +1,17 @@
 import { describe, expect, it } from '@jest/globals';
 import { evaporation } from './evaporation.ts';
 
-const air = (airTemperatureC: number, humidity: number, windMetresPerSecond: number, netRadiationWattsPerSquareMetre: number) => ({
-  airTemperatureC, humidity, windMetresPerSecond, netRadiationWattsPerSquareMetre,
-}); // prettier-ignore
+const air = (
+  airTemperatureC: number,
+  humidity: number,
+  windMetresPerSecond: number,
+  netRadiationWattsPerSquareMetre: number,
+) => ({
+  airTemperatureC,
+  humidity,
+  windMetresPerSecond,
+  netRadiationWattsPerSquareMetre,
+});
 
 describe('evaporation from a wet face', () => {
   it.each([

@@ -10,11 +10,15 @@ const at = (hour: number) => sunPosition(Date.UTC(2026, 4, 4, hour - 2), 47.1, 9
 
 describe('net radiation on a face', () => {
   it('is the clear-sky formula on a level face', () => {
-    const { direct, diffuse, reflected } = faceRadiation({ ...wall(0), tiltDegrees: 0 }, { altitude: 60, azimuth: 180 }, MILD);
+    const { direct, diffuse, reflected } = faceRadiation(
+      { ...wall(0), tiltDegrees: 0 },
+      { altitude: 60, azimuth: 180 },
+      MILD,
+    );
     // 910 · sin 60° − 30 = 758 W/m², four fifths absorbed.
     expect(direct + diffuse + reflected).toBeCloseTo(0.8 * 758.1, 0);
     expect(direct / (direct + diffuse)).toBeCloseTo(0.7, 6);
-  }); // prettier-ignore
+  });
 
   it('comes round with the sun: east in the morning, west in the evening, north hardly ever', () => {
     const net = (hour: number, aspect: number) => faceRadiation(wall(aspect), at(hour), MILD).net;
@@ -40,16 +44,21 @@ describe('net radiation on a face', () => {
       skyShare: fc.constant(1),
     });
     fc.assert(
-      fc.property(face, fc.integer({ min: 0, max: 23 }), fc.double({ min: 0, max: 1, noNaN: true }), (given, hour, cloud) => {
-        const sunny = faceRadiation({ ...given, sunShare: 1 }, at(hour), { ...MILD, cloud });
-        const shaded = faceRadiation(given, at(hour), { ...MILD, cloud });
-        expect(shaded.net).toBeLessThanOrEqual(sunny.net + 1e-9);
-        const all = [sunny.direct, sunny.diffuse, sunny.reflected, sunny.longWaveLoss];
-        for (const part of all) expect(part).toBeGreaterThanOrEqual(0);
-        expect(sunny.net).toBeLessThan(900);
-        expect(sunny.net).toBeGreaterThan(-130);
-      }),
-    ); // prettier-ignore
+      fc.property(
+        face,
+        fc.integer({ min: 0, max: 23 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (given, hour, cloud) => {
+          const sunny = faceRadiation({ ...given, sunShare: 1 }, at(hour), { ...MILD, cloud });
+          const shaded = faceRadiation(given, at(hour), { ...MILD, cloud });
+          expect(shaded.net).toBeLessThanOrEqual(sunny.net + 1e-9);
+          const all = [sunny.direct, sunny.diffuse, sunny.reflected, sunny.longWaveLoss];
+          for (const part of all) expect(part).toBeGreaterThanOrEqual(0);
+          expect(sunny.net).toBeLessThan(900);
+          expect(sunny.net).toBeGreaterThan(-130);
+        },
+      ),
+    );
   });
 
   it('refuses more cloud than there is sky', () => {

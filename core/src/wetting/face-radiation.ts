@@ -81,5 +81,10 @@ function incidence({ tiltDegrees, aspectDegrees }: SunnyFace, { altitude, azimut
 function longWaveLoss({ airTemperatureC, humidity, cloud }: SkyAndAir): number {
   const vapour = saturationVapourPressure(airTemperatureC) * humidity; // kPa
   const clearness = 1.35 * (1 - 0.75 * cloud ** 3.4) - 0.35;
-  return STEFAN_BOLTZMANN * (airTemperatureC + 273.15) ** 4 * (0.34 - 0.14 * Math.sqrt(vapour)) * Math.max(0.05, clearness);
-} // prettier-ignore
+  return (
+    STEFAN_BOLTZMANN *
+    (airTemperatureC + 273.15) ** 4 *
+    (0.34 - 0.14 * Math.sqrt(vapour)) *
+    Math.max(0.05, clearness)
+  );
+}

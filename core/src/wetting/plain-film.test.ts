@@ -18,12 +18,18 @@ describe('plain water on a face', () => {
     const lie = fc.constantFrom(...(Object.keys(RETAINED) as Lie[]));
     const seconds = fc.integer({ min: 0, max: 3600 });
     fc.assert(
-      fc.property(lie, fc.double({ min: 0, max: 0.2, noNaN: true }), seconds, seconds, (face, thirst, one, more) => {
-        const now = plainFilm(face, thirst, 600, one);
-        expect(now).toBeLessThanOrEqual(RETAINED[face]);
-        expect(plainFilm(face, thirst, 600, one + more)).toBeLessThanOrEqual(now + 1e-12);
-        expect(plainFilm(face, thirst * 1.5, 600, one)).toBeLessThanOrEqual(now + 1e-12);
-      }),
+      fc.property(
+        lie,
+        fc.double({ min: 0, max: 0.2, noNaN: true }),
+        seconds,
+        seconds,
+        (face, thirst, one, more) => {
+          const now = plainFilm(face, thirst, 600, one);
+          expect(now).toBeLessThanOrEqual(RETAINED[face]);
+          expect(plainFilm(face, thirst, 600, one + more)).toBeLessThanOrEqual(now + 1e-12);
+          expect(plainFilm(face, thirst * 1.5, 600, one)).toBeLessThanOrEqual(now + 1e-12);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });

@@ -11,7 +11,7 @@ const RENDER: WetFace = {
   preWetSeconds: 600,
 };
 const lineOf = (face: WetFace, mists: readonly number[] = [], untilMinute = 60) =>
-  wetLine({ face, lie: 'rough-wall', mists, mistKilogramsPerSquareMetre: 0.06, untilMinute }); // prettier-ignore
+  wetLine({ face, lie: 'rough-wall', mists, mistKilogramsPerSquareMetre: 0.06, untilMinute });
 
 describe('the wet line', () => {
   it('comes down when the clocks say so', () => {
@@ -38,7 +38,11 @@ describe('the wet line', () => {
     });
     fc.assert(
       fc.property(face, fc.uniqueArray(fc.integer({ min: 1, max: 29 }), { maxLength: 5 }), (given, mists) => {
-        const moments = lineOf(given, mists.sort((a, b) => a - b), 30);
+        const moments = lineOf(
+          given,
+          mists.sort((a, b) => a - b),
+          30,
+        );
         moments.forEach((now, i) => {
           expect(now.film).toBeLessThanOrEqual(now.left + 1e-9);
           const before = moments[i - 1];
@@ -46,6 +50,6 @@ describe('the wet line', () => {
         });
         expect(moments.at(-1)?.minute).toBe(30);
       }),
-    ); // prettier-ignore
+    );
   });
 });

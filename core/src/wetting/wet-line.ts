@@ -27,7 +27,13 @@ const STEP_MINUTES = 0.25;
  * face retains. Pores that have drunk drink on as if pre-wetted so much longer.
  * @returns a moment every quarter of a minute, and two at each mist: before and after
  */
-export function wetLine({ face, lie, mists, mistKilogramsPerSquareMetre, untilMinute }: WetLineInput): readonly WetMoment[] {
+export function wetLine({
+  face,
+  lie,
+  mists,
+  mistKilogramsPerSquareMetre,
+  untilMinute,
+}: WetLineInput): readonly WetMoment[] {
   const held = face.heldKilogramsPerSquareMetre;
   const moments: WetMoment[] = [{ minute: 0, film: held, left: held }];
   const perMinute = Math.max(0, face.evaporation) / 60;
@@ -51,7 +57,7 @@ export function wetLine({ face, lie, mists, mistKilogramsPerSquareMetre, untilMi
     moments.push({ minute, film, left });
   }
   return moments;
-} // prettier-ignore
+}
 
 /** The first minute at which a curve has come down to what counts as dry; null where it stays above. */
 export function dryMinute(moments: readonly WetMoment[], of: 'film' | 'left'): number | null {

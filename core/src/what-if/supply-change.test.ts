@@ -16,14 +16,19 @@ describe('what the supply of the demo job would be', () => {
   it('on a hotter, clearer day: faces dry faster', () => {
     const { before, after } = supply({ temperatureC: 32, cloud: 0 });
     expect(after.fastestDrying).toBeGreaterThan(before.fastestDrying * 1.3);
-    expect(after.smallestSection?.squareMetres).toBeLessThanOrEqual(before.smallestSection?.squareMetres ?? 0);
+    expect(after.smallestSection?.squareMetres).toBeLessThanOrEqual(
+      before.smallestSection?.squareMetres ?? 0,
+    );
   });
 
   it('with older stock: more of it, and never less', () => {
     const { before, after } = supply({ stockDaysOlder: 120 });
-    const chlorine = (figures: typeof before) => figures.products.find((p) => p.product === 'hypochlorite')?.amount ?? 0;
+    const chlorine = (figures: typeof before) =>
+      figures.products.find((p) => p.product === 'hypochlorite')?.amount ?? 0;
     expect(chlorine(after)).toBeGreaterThan(chlorine(before));
-    for (const product of before.products.filter((p) => p.product !== 'hypochlorite' && p.product !== 'surfactant'))
+    for (const product of before.products.filter(
+      (p) => p.product !== 'hypochlorite' && p.product !== 'surfactant',
+    ))
       expect(after.products).toContainEqual(product);
   });
 
@@ -37,7 +42,11 @@ describe('what the supply of the demo job would be', () => {
     const { before, after } = supply({ tipOrifice: 6 });
     expect(after.waterLitres).toBeGreaterThan(before.waterLitres);
     expect(after.jetsOverLimit).toBeGreaterThanOrEqual(before.jetsOverLimit);
-    expect(changedHouse(survey, { tipOrifice: 6 }).machines.filter((m) => m.tipOrifice === 6).map((m) => m.kind)).toEqual(['pressure-washer']);
+    expect(
+      changedHouse(survey, { tipOrifice: 6 })
+        .machines.filter((m) => m.tipOrifice === 6)
+        .map((m) => m.kind),
+    ).toEqual(['pressure-washer']);
   });
 
   it('by another school: as the what-if of the treatments has it', () => {
@@ -51,4 +60,4 @@ describe('what the supply of the demo job would be', () => {
     expect({ ...changed, waterPoints: survey.waterPoints }).toEqual(survey);
     expect(withSupplyChange(survey, {})).toEqual(survey);
   });
-}); // prettier-ignore
+});

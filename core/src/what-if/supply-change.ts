@@ -35,9 +35,11 @@ export function withSupplyChange(survey: Survey, change: SupplyChange): Survey {
     waterPoints:
       tapLitresPerMinute === undefined || !tap
         ? survey.waterPoints
-        : survey.waterPoints.map((point) => (point === tap ? { ...point, ...tapFields(tapLitresPerMinute) } : point)),
+        : survey.waterPoints.map((point) =>
+            point === tap ? { ...point, ...tapFields(tapLitresPerMinute) } : point,
+          ),
   };
-} // prettier-ignore
+}
 
 /** The fields of a tap that is told to give so much: a flow that is typed in takes the place of timed buckets. */
 export function tapFields(litresPerMinute: number): Pick<WaterPoint, 'flowLitresPerMinute' | 'buckets'> {

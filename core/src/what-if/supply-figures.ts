@@ -6,7 +6,12 @@ import { stageLitres } from '../visit/stage-water.ts';
 /** What a visit takes of mixes, products and water, and how small its sections get. */
 export interface SupplyFigures {
   readonly mixLitres: number;
-  readonly products: readonly { readonly product: string; readonly name: string; readonly amount: number; readonly unit: 'L' | 'kg' }[];
+  readonly products: readonly {
+    readonly product: string;
+    readonly name: string;
+    readonly amount: number;
+    readonly unit: 'L' | 'kg';
+  }[];
   readonly waterLitres: number;
   readonly sections: number;
   /** m²; null where nothing is worked in sections. */
@@ -16,7 +21,7 @@ export interface SupplyFigures {
   readonly unworkable: number;
   /** Jets that break the limit of their face at full pressure. */
   readonly jetsOverLimit: number;
-} // prettier-ignore
+}
 
 /** The supply of a derivation, before anybody looks for a sequence. */
 export function supplyFigures(derivation: FiguredPlan, survey: FacedSurvey): SupplyFigures {

@@ -8,14 +8,33 @@ import { whatIf } from './what-if.ts';
 const surveyOf = (schools: object = {}): Survey => {
   const algae = { findings: [{ contaminant: 'green-algae', severity: 3 }] };
   const reading = readJobFile({
-    format: 'etappe-job', version: 1, site: { waterPoints: [{ id: 'tap' }] }, house: { schools },
+    format: 'etappe-job',
+    version: 1,
+    site: { waterPoints: [{ id: 'tap' }] },
+    house: { schools },
     surfaces: [
       { id: 'north', name: 'North wall', material: 'clay-brick', size: '6x3', topMetres: 3, ...algae },
       { id: 'east', name: 'East wall', material: 'clay-brick', size: '4x3', topMetres: 3, ...algae },
-      { id: 'west', name: 'West wall', material: 'clay-brick', size: '4x3', topMetres: 3, conditions: ['historic'], ...algae },
-      { id: 'bay', name: 'Bay', material: 'block-paving', size: '4x3', tiltDegrees: 0, topMetres: 0, ...algae },
+      {
+        id: 'west',
+        name: 'West wall',
+        material: 'clay-brick',
+        size: '4x3',
+        topMetres: 3,
+        conditions: ['historic'],
+        ...algae,
+      },
+      {
+        id: 'bay',
+        name: 'Bay',
+        material: 'block-paving',
+        size: '4x3',
+        tiltDegrees: 0,
+        topMetres: 0,
+        ...algae,
+      },
     ],
-  }); // prettier-ignore
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
 };

@@ -17,16 +17,21 @@ const post = (headers: Readonly<Record<string, string>>) =>
   request(fresh.app).post('/api/v1/jobs').set(headers).send(newJob());
 
 describe('the name that a request comes by', () => {
-  it.each(['evil.example', 'evil.example:4600', '127.0.0.1.evil.example', 'localhost.evil.example', '192.168.1.4', 'a b', ''])(
-    'is refused as "%s", for pages as for answers',
-    async (host) => {
-      for (const path of ['/', '/api/v1/customers', '/healthz']) {
-        const answer = await request(fresh.app).get(path).set('Host', host);
-        expect([path, answer.status]).toEqual([path, 421]);
-        expect(answer.body).toMatchObject({ type: 'urn:etappe:misdirected' });
-      }
-    },
-  ); // prettier-ignore
+  it.each([
+    'evil.example',
+    'evil.example:4600',
+    '127.0.0.1.evil.example',
+    'localhost.evil.example',
+    '192.168.1.4',
+    'a b',
+    '',
+  ])('is refused as "%s", for pages as for answers', async (host) => {
+    for (const path of ['/', '/api/v1/customers', '/healthz']) {
+      const answer = await request(fresh.app).get(path).set('Host', host);
+      expect([path, answer.status]).toEqual([path, 421]);
+      expect(answer.body).toMatchObject({ type: 'urn:etappe:misdirected' });
+    }
+  });
 
   it.each(['localhost', 'LOCALHOST:4600', '127.0.0.1:80', '127.9.9.9', '[::1]:4600', 'localhost.'])(
     'may be %s',
@@ -37,7 +42,14 @@ describe('the name that a request comes by', () => {
 
   it('may be one that who runs the server has named', async () => {
     const { stores, database, house } = fresh;
-    const named = app({ stores, database, house, webFolder: '/nowhere', allowedHosts: ['crew.example'], logger: pino({ level: 'silent' }) }); // prettier-ignore
+    const named = app({
+      stores,
+      database,
+      house,
+      webFolder: '/nowhere',
+      allowedHosts: ['crew.example'],
+      logger: pino({ level: 'silent' }),
+    });
     expect((await request(named).get('/api/v1/jobs').set('Host', 'Crew.example:443')).status).toBe(200);
     expect((await request(named).get('/api/v1/jobs').set('Host', 'x.crew.example')).status).toBe(421);
   });
@@ -56,32 +68,45 @@ describe('what wants to write', () => {
     expect(answer.body).toMatchObject({ type: 'urn:etappe:foreign-origin' });
     expect((await request(fresh.app).get('/api/v1/jobs')).body).toMatchObject({ total: 0 });
     for (const path of ['/api/v1/photos', '/api/v1/data-sheets'])
-      expect((await request(fresh.app).post(path).set(headers).attach('photo', Buffer.from('x'), 'x.jpg')).status).toBe(403);
+      expect(
+        (await request(fresh.app).post(path).set(headers).attach('photo', Buffer.from('x'), 'x.jpg')).status,
+      ).toBe(403);
     expect((await request(fresh.app).delete(`/api/v1/jobs/${uuidv7()}`).set(headers)).status).toBe(403);
-  }); // prettier-ignore
+  });
 
   it.each<[string, Record<string, string>]>([
-    ['a page of this server', { Host: 'localhost:4600', Origin: 'http://localhost:4600', 'Sec-Fetch-Site': 'same-origin' }],
+    [
+      'a page of this server',
+      { Host: 'localhost:4600', Origin: 'http://localhost:4600', 'Sec-Fetch-Site': 'same-origin' },
+    ],
     ['a page behind a proxy that speaks TLS', { Host: 'localhost', Origin: 'https://localhost' }],
     ['no browser', {}],
   ])('is let in as %s', async (_, headers) => {
     expect((await post(headers)).status).toBe(201);
-  }); // prettier-ignore
+  });
 });
 
 describe('a body', () => {
   const send = (type: string | null, body: string, path = '/api/v1/jobs') => {
     const asked = request(fresh.app).post(path);
-    return type === null ? asked.unset('Content-Type').send(Buffer.from(body)) : asked.set('Content-Type', type).send(body);
-  }; // prettier-ignore
+    return type === null
+      ? asked.unset('Content-Type').send(Buffer.from(body))
+      : asked.set('Content-Type', type).send(body);
+  };
 
-  it.each(['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data', 'application/jsonx', 'json'])(
-    'of kind %s is not read',
-    async (type) => {
-      const answer = await send(type, JSON.stringify(newJob()));
-      expect([answer.status, (answer.body as { type: string }).type]).toEqual([415, 'urn:etappe:unsupported-media-type']);
-    },
-  ); // prettier-ignore
+  it.each([
+    'text/plain',
+    'application/x-www-form-urlencoded',
+    'multipart/form-data',
+    'application/jsonx',
+    'json',
+  ])('of kind %s is not read', async (type) => {
+    const answer = await send(type, JSON.stringify(newJob()));
+    expect([answer.status, (answer.body as { type: string }).type]).toEqual([
+      415,
+      'urn:etappe:unsupported-media-type',
+    ]);
+  });
 
   it('may say its letters', async () => {
     expect((await send('application/json; charset=utf-8', JSON.stringify(newJob()))).status).toBe(201);
@@ -105,7 +130,9 @@ describe('a body', () => {
     const answer = await send('application/json', `{"changes":${ones}}`, `/api/v1/jobs/${uuidv7()}/changes`);
     expect(answer.status).toBe(422);
     expect(answer.text.length).toBeLessThan(1000);
-    expect(answer.body).toMatchObject({ faults: [{ path: 'changes', message: expect.stringContaining('has 1000000 entries') }] }); // prettier-ignore
+    expect(answer.body).toMatchObject({
+      faults: [{ path: 'changes', message: expect.stringContaining('has 1000000 entries') }],
+    });
   });
 
   it('with thousands of faults tells a hundred of them', async () => {
@@ -129,7 +156,9 @@ describe('a body', () => {
   });
 
   it('is told off with a short piece of it, however large it is', async () => {
-    const answer = await request(fresh.app).post('/api/v1/jobs').send({ ...newJob(), job: ['x'.repeat(100_000), { a: 1 }] }); // prettier-ignore
+    const answer = await request(fresh.app)
+      .post('/api/v1/jobs')
+      .send({ ...newJob(), job: ['x'.repeat(100_000), { a: 1 }] });
     expect(answer.text.length).toBeLessThan(1000);
     expect(answer.body).toMatchObject({ faults: [{ value: expect.stringMatching(/^\["x{190,}.* …$/) }] });
   });

@@ -76,15 +76,19 @@ describe('a batch of changes', () => {
   });
 
   it('that rests on a revision which was never made here comes back, and blocks no id', async () => {
-    const future = await send([change({ entity: 'steps-south', base: 900, fields: { name: 'From a lost day' } })]);
+    const future = await send([
+      change({ entity: 'steps-south', base: 900, fields: { name: 'From a lost day' } }),
+    ]);
     expect(future.status).toBe(409);
     expect(future.body).toMatchObject({ conflicts: [{ field: 'name', yours: 'From a lost day' }] });
     const gone = { entity: 'never-was', kind: 'feature' } as const;
     expect((await send([change({ ...gone, op: 'delete', base: 2 ** 31 })])).status).toBe(422);
     expect((await send([change({ ...gone, op: 'delete', base: 1e9 })])).status).toBe(200);
-    const made = await send([change({ ...gone, op: 'create', base: 0, fields: { name: 'Lamp', kind: 'lamp' } })]);
+    const made = await send([
+      change({ ...gone, op: 'create', base: 0, fields: { name: 'Lamp', kind: 'lamp' } }),
+    ]);
     expect(made.body).toMatchObject({ entities: [{ entity: { revision: 1 } }] });
-  }); // prettier-ignore
+  });
 
   it.each<[string, Partial<SurveyChange>, RegExp]>([
     ['drains in a loop', { entity: 'path-north', base: 2, fields: { drainsOnto: ['drum-north'] } }, /loop/],

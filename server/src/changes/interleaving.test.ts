@@ -42,7 +42,10 @@ describe('any batches, some sent twice', () => {
           let expected = (await jobs.open(context, job)).state;
           for (const { edits, twice } of batches) {
             const sent = edits.map(changeOf);
-            const accepted = await changes.apply(context, job, sent, null).then(() => true, () => false); // prettier-ignore
+            const accepted = await changes.apply(context, job, sent, null).then(
+              () => true,
+              () => false,
+            );
             if (accepted) {
               const outcome = applyChanges(expected, sent);
               if (!outcome.ok) throw new Error('the server accepted what the core refuses');

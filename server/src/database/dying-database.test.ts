@@ -55,14 +55,18 @@ describe('while the database dies again and again', () => {
     })();
     const client = async (i: number) => {
       while (cutting) {
-        const asked = i % 2 === 0 ? request(fresh.app).get(`/api/v1/jobs/${job}`) : rename(`Client ${String(i)}`);
+        const asked =
+          i % 2 === 0 ? request(fresh.app).get(`/api/v1/jobs/${job}`) : rename(`Client ${String(i)}`);
         answers.push((await asked).status);
       }
     };
     await Promise.all([cut, ...Array.from({ length: 6 }, (_, i) => client(i))]);
     expect([...new Set(answers)].filter((status) => ![200, 409, 503].includes(status))).toEqual([]);
     expect(answers.filter((status) => status === 503).length).toBeGreaterThan(0);
-    const [once, again] = [await request(fresh.app).get('/healthz'), await request(fresh.app).get(`/api/v1/jobs/${job}`)];
+    const [once, again] = [
+      await request(fresh.app).get('/healthz'),
+      await request(fresh.app).get(`/api/v1/jobs/${job}`),
+    ];
     expect([once.status, again.status]).toEqual([200, 200]);
   });
-}); // prettier-ignore
+});

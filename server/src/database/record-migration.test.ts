@@ -10,9 +10,21 @@ import { migrations } from './migrations/migrations.ts';
 const house = '01900000-0000-7000-8000-000000000001';
 const place = { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' };
 const oldSurface = {
-  name: 'Wall', side: 'north', band: 'wall', material: 'concrete', finish: 'bare', conditions: [], size: '3x2', footMetres: 0, topMetres: 2,
-  tiltDegrees: 90, drainsOnto: ['drain'], beside: [], inScope: false, scopeReason: 'water creeps in',
-}; // prettier-ignore
+  name: 'Wall',
+  side: 'north',
+  band: 'wall',
+  material: 'concrete',
+  finish: 'bare',
+  conditions: [],
+  size: '3x2',
+  footMetres: 0,
+  topMetres: 2,
+  tiltDegrees: 90,
+  drainsOnto: ['drain'],
+  beside: [],
+  inScope: false,
+  scopeReason: 'water creeps in',
+};
 
 /** A database as the first version left it, with a job in it. */
 async function oldDatabase() {
@@ -30,10 +42,30 @@ async function oldDatabase() {
     customer: 'Miller & Co',
     revision: 3,
     field_revisions: { customer: 2 },
-    detail: { name: 'Mill', customer: 'Miller & Co', place, units: 'metric', start: null, eventDate: null, weather: DEFAULT_WEATHER, house: houseBefore, answers: {} },
-  }); // prettier-ignore
+    detail: {
+      name: 'Mill',
+      customer: 'Miller & Co',
+      place,
+      units: 'metric',
+      start: null,
+      eventDate: null,
+      weather: DEFAULT_WEATHER,
+      house: houseBefore,
+      answers: {},
+    },
+  });
   const entity = (id: string, kind: string, detail: object, jobId: string | null = null) =>
-    database('entities').insert({ property_id: property, id, house_id: house, job_id: jobId, kind, position: 1, revision: 2, field_revisions: {}, detail }); // prettier-ignore
+    database('entities').insert({
+      property_id: property,
+      id,
+      house_id: house,
+      job_id: jobId,
+      kind,
+      position: 1,
+      revision: 2,
+      field_revisions: {},
+      detail,
+    });
   await entity('north', 'side', { name: 'North', aspectDegrees: 0, shade: 'open' });
   await entity('wall', 'surface', oldSurface);
   await entity('drain', 'feature', { name: 'Drain', kind: 'drain', leadsTo: 'unknown' });
@@ -44,7 +76,17 @@ async function oldDatabase() {
     distanceMetres: null,
   });
   await entity('f1', 'finding', { surface: 'wall', contaminant: 'lichen', severity: 2, share: 1 }, job);
-  await database('changes').insert({ id: uuidv7(), house_id: house, job_id: job, actor: 'Office', kind: 'surface', entity_id: 'wall', op: 'patch', base: 1, fields: { size: '3x2' } }); // prettier-ignore
+  await database('changes').insert({
+    id: uuidv7(),
+    house_id: house,
+    job_id: job,
+    actor: 'Office',
+    kind: 'surface',
+    entity_id: 'wall',
+    op: 'patch',
+    base: 1,
+    fields: { size: '3x2' },
+  });
   return { database, property, job };
 }
 
@@ -110,14 +152,34 @@ describe('the migration to the full record', () => {
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     const label = { squareMetresPerLitre: 5, keepFromWater: true, note: 'by the drum' };
-    await database('handbook_entries').insert({ house_id: house, part: 'product', id: 'seal', revision: 1, detail: { name: 'Seal', label } }); // prettier-ignore
-    await database('handbook_entries').insert({ house_id: house, part: 'lot', id: 'l1', revision: 1, detail: { left: 3 } }); // prettier-ignore
+    await database('handbook_entries').insert({
+      house_id: house,
+      part: 'product',
+      id: 'seal',
+      revision: 1,
+      detail: { name: 'Seal', label },
+    });
+    await database('handbook_entries').insert({
+      house_id: house,
+      part: 'lot',
+      id: 'l1',
+      revision: 1,
+      detail: { left: 3 },
+    });
     await migrate(database);
     const rows = await database('handbook_entries').orderBy('id').select<{ detail: object }[]>('detail');
     expect(rows.map((row) => row.detail)).toEqual([
       { left: 3 },
-      { name: 'Seal', label: { ...label, nextCoatSquareMetresPerLitre: null, mostSquareMetresPerLitre: null, caughtMayBeReused: false } },
-    ]); // prettier-ignore
+      {
+        name: 'Seal',
+        label: {
+          ...label,
+          nextCoatSquareMetresPerLitre: null,
+          mostSquareMetresPerLitre: null,
+          caughtMayBeReused: false,
+        },
+      },
+    ]);
     await database.destroy();
   });
 
@@ -128,9 +190,15 @@ describe('the migration to the full record', () => {
     const job = await database('jobs').first<{ id: string; property_id: string; house_id: string }>();
     const feature = (id: string, kind: string, note: string) =>
       database('entities').insert({
-        property_id: job.property_id, house_id: job.house_id, id, kind: 'feature', position: 1, revision: 1, field_revisions: {},
+        property_id: job.property_id,
+        house_id: job.house_id,
+        id,
+        kind: 'feature',
+        position: 1,
+        revision: 1,
+        field_revisions: {},
         detail: { name: id, kind, note, weatherproof: 'unknown' },
-      }); // prettier-ignore
+      });
     await feature('lamp', 'lamp', 'By the door.');
     await feature('board', 'panel', '');
     await feature('bed', 'plant-bed', '');
@@ -139,9 +207,14 @@ describe('the migration to the full record', () => {
       'electrics-weatherproof': 'no idea',
       windows: 'shut',
     };
-    await database('jobs').where({ id: job.id }).update({ detail: database.raw(`detail || ?::jsonb`, [JSON.stringify({ answers })]) }); // prettier-ignore
+    await database('jobs')
+      .where({ id: job.id })
+      .update({ detail: database.raw(`detail || ?::jsonb`, [JSON.stringify({ answers })]) });
     await migrate(database);
-    const rows = await database('entities').whereIn('id', ['lamp', 'board', 'bed']).orderBy('id').select<{ detail: Record<string, unknown> }[]>('detail'); // prettier-ignore
+    const rows = await database('entities')
+      .whereIn('id', ['lamp', 'board', 'bed'])
+      .orderBy('id')
+      .select<{ detail: Record<string, unknown> }[]>('detail');
     expect(rows.map(({ detail }) => [detail['kind'], detail['isolated'], detail['note']])).toEqual([
       ['plant-bed', 'unknown', ''],
       ['panel', 'unknown', 'Answered in words: “no idea”'],

@@ -55,7 +55,12 @@ async function sheetIn(
   const bytes = await readFile(path);
   if (bytes.subarray(0, PDF_MARGIN_BYTES).includes(PDF_HEAD)) {
     if (bytes.subarray(-PDF_MARGIN_BYTES).includes(PDF_END)) return { mediaType: 'application/pdf', bytes };
-    throw new Problem(422, 'invalid', 'Not accepted', 'The PDF ends in the middle: nothing of it was kept. Get the file once more.'); // prettier-ignore
+    throw new Problem(
+      422,
+      'invalid',
+      'Not accepted',
+      'The PDF ends in the middle: nothing of it was kept. Get the file once more.',
+    );
   }
   const { sizes } = await pictures(path).catch((error: unknown) => {
     throw error instanceof Problem && error.status === 415 ? neither(error) : error;

@@ -113,14 +113,21 @@ async function needSheets(trx: Transaction, house: string, products: readonly Pr
   const wanted = products.flatMap((p) => (p.dataSheet?.kind === 'file' ? [p.dataSheet] : []));
   const rows = await DataSheetRecord.query(trx)
     .where({ house_id: house })
-    .whereIn('sha256', wanted.map((sheet) => sheet.sha256))
+    .whereIn(
+      'sha256',
+      wanted.map((sheet) => sheet.sha256),
+    )
     .select('sha256');
   const missing = wanted.find((sheet) => !rows.some((row) => row.sha256 === sheet.sha256));
   if (missing)
     throw invalid([
-      { path: 'dataSheet', message: `the file “${missing.name}” has not come yet: choose it again`, value: missing.sha256 },
+      {
+        path: 'dataSheet',
+        message: `the file “${missing.name}” has not come yet: choose it again`,
+        value: missing.sha256,
+      },
     ]);
-} // prettier-ignore
+}
 
 /**
  * Materials and methods that a job file brings along and the house does not have become its own.

@@ -33,12 +33,22 @@ export function handbookRequests(
     },
     uploadSheet: [
       receivedFile(
-        multer({ dest: sheets.incoming, limits: { fileSize: LARGEST_SHEET_BYTES, files: 1, fields: 0, parts: 1 } }),
-        { field: FIELD, what: 'data sheet', largestBytes: LARGEST_SHEET_BYTES, smaller: 'save the PDF in a smaller size' },
+        multer({
+          dest: sheets.incoming,
+          limits: { fileSize: LARGEST_SHEET_BYTES, files: 1, fields: 0, parts: 1 },
+        }),
+        {
+          field: FIELD,
+          what: 'data sheet',
+          largestBytes: LARGEST_SHEET_BYTES,
+          smaller: 'save the PDF in a smaller size',
+        },
       ),
       async (req, res) => {
         const { path = '' } = req.file ?? {};
-        res.status(201).json(await sheets.keep(contextOf(res), path).finally(() => rm(path, { force: true })));
+        res
+          .status(201)
+          .json(await sheets.keep(contextOf(res), path).finally(() => rm(path, { force: true })));
       },
     ],
     async sheet(req, res) {
@@ -47,8 +57,12 @@ export function handbookRequests(
       // It came from outside: shown as what it is, with nothing of it running.
       res
         .type(mediaType)
-        .set({ 'Content-Disposition': 'inline', 'Content-Security-Policy': 'sandbox', 'Cache-Control': 'private, max-age=31536000, immutable' })
+        .set({
+          'Content-Disposition': 'inline',
+          'Content-Security-Policy': 'sandbox',
+          'Cache-Control': 'private, max-age=31536000, immutable',
+        })
         .send(bytes);
     },
   };
-} // prettier-ignore
+}

@@ -17,14 +17,37 @@ afterAll(() => fresh.close());
 const ABOUT = { reason: 'as we do it', by: 'Ida', at: '2026-05-04T08:00:00.000Z' };
 const ID = 'material.painted-render.jetLimitKilopascal';
 const set = (value: number, base: number, more: Partial<HandbookChange> = {}): HandbookChange => ({
-  id: uuidv7(), part: 'override', entry: ID, op: 'put', base,
-  detail: { kind: 'material', entry: 'painted-render', path: 'jetLimitKilopascal', value, replaced: 10, ...ABOUT },
+  id: uuidv7(),
+  part: 'override',
+  entry: ID,
+  op: 'put',
+  base,
+  detail: {
+    kind: 'material',
+    entry: 'painted-render',
+    path: 'jetLimitKilopascal',
+    value,
+    replaced: 10,
+    ...ABOUT,
+  },
   ...more,
-}); // prettier-ignore
+});
 const product = (more: object = {}, entry = uuidv7()): HandbookChange => ({
-  id: uuidv7(), part: 'product', entry, op: 'put', base: 0,
-  detail: { name: 'House white', agent: 'hypochlorite', strength: { basis: '% w/v', value: 14 }, packs: [{ size: 25, price: 30 }], by: 'Ida', at: ABOUT.at, ...more },
-}); // prettier-ignore
+  id: uuidv7(),
+  part: 'product',
+  entry,
+  op: 'put',
+  base: 0,
+  detail: {
+    name: 'House white',
+    agent: 'hypochlorite',
+    strength: { basis: '% w/v', value: 14 },
+    packs: [{ size: 25, price: 30 }],
+    by: 'Ida',
+    at: ABOUT.at,
+    ...more,
+  },
+});
 const send = (...changes: readonly HandbookChange[]) =>
   request(fresh.app).post('/api/v1/handbook/changes').set('Etappe-Person', 'Ida').send({ changes });
 const bodyOf = ({ body }: { readonly body: unknown }) => body;
@@ -43,10 +66,13 @@ describe('the handbook of a house', () => {
     const body = bodyOf(await send(set(8, 0)).expect(200));
     expect(body).toMatchObject({ revision: 1, records: [{ part: 'override', id: ID, revision: 1 }] });
     const opened = await request(fresh.app).get(`/api/v1/jobs/${job}`).expect(200);
-    expect(opened.body).toMatchObject({ handbookRevision: 1, handbook: { overrides: [{ id: ID, value: 8 }] } });
+    expect(opened.body).toMatchObject({
+      handbookRevision: 1,
+      handbook: { overrides: [{ id: ID, value: 8 }] },
+    });
     const since = await request(fresh.app).get(`/api/v1/jobs/${job}/changes?after=0`).expect(200);
     expect(since.body).toMatchObject({ handbookRevision: 1 });
-  }); // prettier-ignore
+  });
 
   it('makes a plan of before stale, and orders keep the handbook that they were made with', async () => {
     const job = await fresh.demoJob();
@@ -110,24 +136,52 @@ describe('data sheets', () => {
     expect(again.body).toEqual({ sha256 });
     const file = await request(fresh.app).get(`/api/v1/data-sheets/${sha256}`).expect(200);
     expect(Buffer.compare(file.body as Buffer, PDF)).toBe(0);
-    expect(file.headers).toMatchObject({ 'content-type': 'application/pdf', 'content-security-policy': 'sandbox', 'x-content-type-options': 'nosniff' });
-    await send(product({ dataSheet: { kind: 'file', name: 'sheet.pdf', sha256, dated: '2026-01-05' } })).expect(200);
-  }); // prettier-ignore
+    expect(file.headers).toMatchObject({
+      'content-type': 'application/pdf',
+      'content-security-policy': 'sandbox',
+      'x-content-type-options': 'nosniff',
+    });
+    await send(
+      product({ dataSheet: { kind: 'file', name: 'sheet.pdf', sha256, dated: '2026-01-05' } }),
+    ).expect(200);
+  });
 
   it('may be photos', async () => {
-    const photo = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#888', noise: { type: 'gaussian', mean: 128, sigma: 30 } } }).jpeg().toBuffer(); // prettier-ignore
-    const exif = { IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '47/1 6/1 0/1', GPSLongitudeRef: 'E', GPSLongitude: '9/1 18/1 0/1' } };
+    const photo = await sharp({
+      create: {
+        width: 300,
+        height: 200,
+        channels: 3,
+        background: '#888',
+        noise: { type: 'gaussian', mean: 128, sigma: 30 },
+      },
+    })
+      .jpeg()
+      .toBuffer();
+    const exif = {
+      IFD3: {
+        GPSLatitudeRef: 'N',
+        GPSLatitude: '47/1 6/1 0/1',
+        GPSLongitudeRef: 'E',
+        GPSLongitude: '9/1 18/1 0/1',
+      },
+    };
     const placed = await sharp(photo).withExif(exif).jpeg().toBuffer();
     expect(await exifr.gps(placed)).toMatchObject({ latitude: 47.1 });
     const { sha256 } = bodyOf(await upload(placed, 'label.pdf').expect(201)) as { sha256: string };
     const file = await request(fresh.app).get(`/api/v1/data-sheets/${sha256}`).expect(200);
-    expect([file.headers['content-type'], await exifr.parse(file.body as Buffer)]).toEqual(['image/jpeg', undefined]);
+    expect([file.headers['content-type'], await exifr.parse(file.body as Buffer)]).toEqual([
+      'image/jpeg',
+      undefined,
+    ]);
     // The same file again is the same sheet, though other bytes of it are kept.
     expect(bodyOf(await upload(placed).expect(201))).toEqual({ sha256 });
     await upload(photo.subarray(0, photo.length / 2), 'cut.jpg').expect(422);
-    const wide = await sharp({ create: { width: 31_000, height: 4, channels: 3, background: '#888' } }).png().toBuffer();
+    const wide = await sharp({ create: { width: 31_000, height: 4, channels: 3, background: '#888' } })
+      .png()
+      .toBuffer();
     await upload(wide, 'wide.png').expect(413);
-  }); // prettier-ignore
+  });
 
   it.each([
     ['text', Buffer.from('this is the data sheet'), 415, /neither/],
@@ -143,14 +197,27 @@ describe('data sheets', () => {
 
   it('that never came are on no product', async () => {
     const dataSheet = { kind: 'file', name: 'lost.pdf', sha256: 'b'.repeat(64), dated: '2026-01-05' };
-    const body = bodyOf(await send(product({ agent: 'oxalic-acid', inUse: false, strength: null, dataSheet })).expect(422));
+    const body = bodyOf(
+      await send(product({ agent: 'oxalic-acid', inUse: false, strength: null, dataSheet })).expect(422),
+    );
     expect((body as { detail: string }).detail).toContain('“lost.pdf” has not come yet');
-    await request(fresh.app).get(`/api/v1/data-sheets/${'b'.repeat(64)}`).expect(404);
-  }); // prettier-ignore
+    await request(fresh.app)
+      .get(`/api/v1/data-sheets/${'b'.repeat(64)}`)
+      .expect(404);
+  });
 });
 
 describe('a job file that brings materials of its own', () => {
-  const own = (more: object = {}) => ({ id: 'own-lake-stone', name: 'Lake stone', synonyms: [], like: 'limestone', values: {}, putAway: false, ...ABOUT, ...more }); // prettier-ignore
+  const own = (more: object = {}) => ({
+    id: 'own-lake-stone',
+    name: 'Lake stone',
+    synonyms: [],
+    like: 'limestone',
+    values: {},
+    putAway: false,
+    ...ABOUT,
+    ...more,
+  });
   const bring = (material: object) =>
     request(fresh.app)
       .post('/api/v1/jobs/import')
@@ -158,11 +225,12 @@ describe('a job file that brings materials of its own', () => {
         id: uuidv7(),
         propertyId: uuidv7(),
         file: {
-          format: 'etappe-job', version: 1,
+          format: 'etappe-job',
+          version: 1,
           surfaces: [{ id: 'wall', material: 'own-lake-stone', size: '4x3', findings: [] }],
           handbook: { materials: [material] },
         },
-      }); // prettier-ignore
+      });
 
   it('gives them to the house once; another of the same id is refused', async () => {
     const first = await bring(own()).expect(201);
@@ -171,9 +239,11 @@ describe('a job file that brings materials of its own', () => {
     expect(records.filter((r) => r.part === 'material')).toHaveLength(1);
     const body = bodyOf(await bring(own({ like: 'granite' })).expect(422));
     expect((body as { detail: string }).detail).toContain('is another material in your handbook');
-    const opened = await request(fresh.app).get(`/api/v1/jobs/${(first.body as { id: string }).id}`).expect(200);
+    const opened = await request(fresh.app)
+      .get(`/api/v1/jobs/${(first.body as { id: string }).id}`)
+      .expect(200);
     expect(opened.body).toMatchObject({ handbook: { materials: [{ id: 'own-lake-stone' }] } });
-  }); // prettier-ignore
+  });
 
   it('leaves the products and values of the house as they are', async () => {
     const before = (await stored()).records.filter((r) => r.part === 'product' || r.part === 'override');
@@ -181,11 +251,24 @@ describe('a job file that brings materials of its own', () => {
       ...(await demoSurvey()),
       handbook: {
         ...EMPTY_HANDBOOK,
-        overrides: [{ id: 'agent.caustic.coldestCelsius', kind: 'agent', entry: 'caustic', path: 'coldestCelsius', value: 9, replaced: 5, ...ABOUT }],
+        overrides: [
+          {
+            id: 'agent.caustic.coldestCelsius',
+            kind: 'agent',
+            entry: 'caustic',
+            path: 'coldestCelsius',
+            value: 9,
+            replaced: 5,
+            ...ABOUT,
+          },
+        ],
       },
-    }); // prettier-ignore
+    });
     expect(readJobFile(file).ok).toBe(true);
-    await request(fresh.app).post('/api/v1/jobs/import').send({ id: uuidv7(), propertyId: uuidv7(), file }).expect(201); // prettier-ignore
+    await request(fresh.app)
+      .post('/api/v1/jobs/import')
+      .send({ id: uuidv7(), propertyId: uuidv7(), file })
+      .expect(201);
     const after = (await stored()).records.filter((r) => r.part === 'product' || r.part === 'override');
     expect(after).toEqual(before);
   });

@@ -62,7 +62,10 @@ describe('heavy requests', () => {
         }),
       1,
     );
-    const large = await request(app).post('/changes?a=1').set('Etappe-Person', 'Ada').send({ text: 'x'.repeat(100_000) }); // prettier-ignore
+    const large = await request(app)
+      .post('/changes?a=1')
+      .set('Etappe-Person', 'Ada')
+      .send({ text: 'x'.repeat(100_000) });
     expect([large.status, large.headers['x-worker']]).toEqual([418, 'yes']);
     expect(large.text).toBe('{"bytes":100011,"person":"Ada","url":"/changes?a=1"}');
     expect((await request(app).post('/changes').send({ text: 'x' })).body).toEqual({ by: 'main' });
@@ -87,7 +90,11 @@ describe('heavy requests', () => {
         .post('/changes')
         .send({ text: 'x'.repeat(100_000) });
     const cut = await send();
-    expect([cut.status, (cut.body as { type: string }).type, cut.headers['retry-after']]).toEqual([503, 'urn:etappe:busy', '2']); // prettier-ignore
+    expect([cut.status, (cut.body as { type: string }).type, cut.headers['retry-after']]).toEqual([
+      503,
+      'urn:etappe:busy',
+      '2',
+    ]);
     for (let tries = 0; started.length < 2 && tries < 100; tries += 1) await send();
     expect((await send()).text).toBe('by 2');
   });
@@ -102,7 +109,11 @@ describe('heavy requests', () => {
         }),
       2,
     );
-    const send = () => request(app).post('/changes').send({ text: 'x'.repeat(100_000) }).then((answer) => answer.status); // prettier-ignore
+    const send = () =>
+      request(app)
+        .post('/changes')
+        .send({ text: 'x'.repeat(100_000) })
+        .then((answer) => answer.status);
     const statuses: number[] = [];
     const all = Array.from({ length: 30 }, () => send().then((status) => statuses.push(status)));
     while (waiting.length < 24 || statuses.length < 6) await new Promise((resolve) => setTimeout(resolve, 5));

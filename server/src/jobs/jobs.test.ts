@@ -45,16 +45,26 @@ describe('jobs', () => {
 
   it('asked for five times at once are one, made, copied or begun on a property', async () => {
     const five = (ask: () => request.Test) => Promise.all(Array.from({ length: 5 }, ask));
-    const statuses = async (ask: () => request.Test) => [...new Set((await five(ask)).map((answer) => answer.status))];
+    const statuses = async (ask: () => request.Test) => [
+      ...new Set((await five(ask)).map((answer) => answer.status)),
+    ];
     const [id, propertyId, copy, next, template] = Array.from({ length: 5 }, () => uuidv7());
     const post = (path: string, body: object) => () => request(fresh.app).post(`/api/v1${path}`).send(body);
-    expect(await statuses(post('/jobs', { id, propertyId, job: { name: 'Five' }, property: { customer: 'Fivefold' } }))).toEqual([201]);
+    expect(
+      await statuses(
+        post('/jobs', { id, propertyId, job: { name: 'Five' }, property: { customer: 'Fivefold' } }),
+      ),
+    ).toEqual([201]);
     expect(await statuses(post(`/jobs/${String(id)}/copies`, { id: copy, name: 'Copy' }))).toEqual([201]);
     expect(await statuses(post('/jobs', { id: next, propertyId, job: { name: 'Next' } }))).toEqual([201]);
     expect(await statuses(post('/templates', { id: template, name: 'Five', job: id }))).toEqual([201]);
     const found = await request(fresh.app).get('/api/v1/jobs?find=fivefold');
-    expect((found.body as { jobs: { name: string }[] }).jobs.map((job) => job.name).sort()).toEqual(['Copy', 'Five', 'Next']);
-  }); // prettier-ignore
+    expect((found.body as { jobs: { name: string }[] }).jobs.map((job) => job.name).sort()).toEqual([
+      'Copy',
+      'Five',
+      'Next',
+    ]);
+  });
 
   it('described anew on a property that is known are refused as a conflict', async () => {
     const propertyId = uuidv7();

@@ -96,7 +96,11 @@ describe('an order', () => {
     const schedule = structuredClone(made.visit?.schedule) as unknown as {
       placements: { operation: string; start: number; finish: number }[];
     };
-    for (const p of schedule.placements) if (p.operation.includes('reading')) { p.start += 30_000; p.finish += 30_000; } // prettier-ignore
+    for (const p of schedule.placements)
+      if (p.operation.includes('reading')) {
+        p.start += 30_000;
+        p.finish += 30_000;
+      }
     const answer = await issue(
       job,
       requestFor(made, { decided: { sectionFactor: made.visit?.sectionFactor, schedule } }),

@@ -31,9 +31,7 @@ export function propertiesStore(database: Knex): PropertiesStore {
       const rows = await database('properties as p')
         .leftJoin('customers as c', 'c.id', 'p.customer_id')
         .where({ 'p.house_id': house })
-        .whereRaw(
-          'EXISTS (SELECT 1 FROM jobs j WHERE j.property_id = p.id AND j.deleted_at IS NULL)',
-        )
+        .whereRaw('EXISTS (SELECT 1 FROM jobs j WHERE j.property_id = p.id AND j.deleted_at IS NULL)')
         .andWhere((query) => {
           void query
             .whereILike('p.name', likePattern(find))
@@ -47,12 +45,16 @@ export function propertiesStore(database: Knex): PropertiesStore {
           'p.name',
           'p.customer_id',
           'c.name as customer',
-          database.raw(`(SELECT detail->>'address' FROM entities e WHERE e.property_id = p.id AND e.id = 'property') AS address`),
-          database.raw(`(SELECT count(*) FROM entities e WHERE e.property_id = p.id AND e.kind = 'surface')::int AS surfaces`),
+          database.raw(
+            `(SELECT detail->>'address' FROM entities e WHERE e.property_id = p.id AND e.id = 'property') AS address`,
+          ),
+          database.raw(
+            `(SELECT count(*) FROM entities e WHERE e.property_id = p.id AND e.kind = 'surface')::int AS surfaces`,
+          ),
           database.raw(`(SELECT coalesce(jsonb_agg(jsonb_build_object('id', j.id, 'name', j.name, 'start', j.detail->'start') ORDER BY j.created_at DESC), '[]')
              FROM jobs j WHERE j.property_id = p.id AND j.deleted_at IS NULL) AS jobs`),
           database.raw('count(*) OVER () AS total'),
-        ); // prettier-ignore
+        );
       return {
         properties: rows.map((row) => ({
           id: row.id,

@@ -22,7 +22,14 @@ export async function recordUse(
   await jobIn(trx, context, job);
   await changeLot(trx, context, lot, async (before) => {
     if (await LotUseRecord.query(trx).findById(id)) return null;
-    await LotUseRecord.query(trx).insert({ id, house_id: house, lot, job_id: job, amount: String(amount), written_by: actor }); // prettier-ignore
+    await LotUseRecord.query(trx).insert({
+      id,
+      house_id: house,
+      lot,
+      job_id: job,
+      amount: String(amount),
+      written_by: actor,
+    });
     await LotReservationRecord.query(trx).where({ house_id: house, lot, job_id: job }).delete();
     return used(before, amount);
   });

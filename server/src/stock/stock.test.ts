@@ -12,9 +12,18 @@ beforeAll(async () => {
 afterAll(() => fresh.close());
 
 const lot = (more: object = {}) => ({
-  agent: 'hypochlorite', product: null, lot: 'W-1', boughtOn: '2026-04-20', openedOn: null, expiresOn: null, place: 'yard',
-  left: 40, storageCelsius: [15], measured: [], ...more,
-}); // prettier-ignore
+  agent: 'hypochlorite',
+  product: null,
+  lot: 'W-1',
+  boughtOn: '2026-04-20',
+  openedOn: null,
+  expiresOn: null,
+  place: 'yard',
+  left: 40,
+  storageCelsius: [15],
+  measured: [],
+  ...more,
+});
 const put = (entry: string, detail: object, base = 0) =>
   request(fresh.app)
     .post('/api/v1/handbook/changes')
@@ -41,7 +50,9 @@ const issue = async (job: string) => {
 describe('the shelf', () => {
   it('refuses lots of days that have not come, and of agents that are not there', async () => {
     const ahead = await put('tomorrow', lot({ boughtOn: '2099-01-01' })).expect(422);
-    expect((ahead.body as { detail: string }).detail).toMatch(/bought on 2099-01-01 has not come yet, today is/);
+    expect((ahead.body as { detail: string }).detail).toMatch(
+      /bought on 2099-01-01 has not come yet, today is/,
+    );
     await put('moonshine', lot({ agent: 'moonshine' })).expect(422);
     await put('backwards', lot({ openedOn: '2026-01-01' })).expect(422);
     expect(await reserved()).toEqual([]);
@@ -68,13 +79,17 @@ describe('the shelf', () => {
   it('makes a plan stale where it changes what is mixed', async () => {
     const job = await fresh.demoJob();
     const before = await issue(job);
-    await put('white', lot({ measured: [{ on: '2026-05-01', gramsPerLitre: 80, how: 'strip', by: 'Ida' }] }), 1).expect(200);
+    await put(
+      'white',
+      lot({ measured: [{ on: '2026-05-01', gramsPerLitre: 80, how: 'strip', by: 'Ida' }] }),
+      1,
+    ).expect(200);
     const after = await issue(job);
     expect(after.inputsHash).not.toBe(before.inputsHash);
     const litres = (made: typeof before) => made.lotUses.find((u) => u.lot === 'white')?.amount ?? 0;
     expect(litres(after)).toBeGreaterThan(litres(before));
   });
-}); // prettier-ignore
+});
 
 describe('what was used', () => {
   const left = async () => {
@@ -119,7 +134,9 @@ describe('what was used', () => {
     await record({ ...use, amount: 1, lot: 'none' }).expect(404);
     await record({ ...use, amount: 1, job: uuidv7() }).expect(404);
     expect(await left()).toBe(3);
-    const { body: after } = (await request(fresh.app).get(`/api/v1/stock/uses?job=${job}`).expect(200)) as { body: object };
+    const { body: after } = (await request(fresh.app).get(`/api/v1/stock/uses?job=${job}`).expect(200)) as {
+      body: object;
+    };
     expect(after).toEqual({ uses: [] });
     await request(fresh.app).get('/api/v1/stock/uses?job=all').expect(422);
   });
@@ -127,8 +144,10 @@ describe('what was used', () => {
   it('of two people at once comes off both times, and never below nothing', async () => {
     await setLeft(5);
     const job = await fresh.demoJob();
-    const answers = await Promise.all([2, 2, 2].map((amount) => record({ id: uuidv7(), job, lot: 'white', amount })));
+    const answers = await Promise.all(
+      [2, 2, 2].map((amount) => record({ id: uuidv7(), job, lot: 'white', amount })),
+    );
     expect(answers.map((a) => a.status).sort()).toEqual([200, 200, 422]);
     expect(await left()).toBe(1);
   });
-}); // prettier-ignore
+});

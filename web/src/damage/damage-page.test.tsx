@@ -8,11 +8,21 @@ import { DamagePage } from './damage-page.tsx';
 
 const sha = 'cd'.repeat(32);
 const site = {
-  damages: [{ id: 'crack', surface: 'wall', what: 'Hairline crack', where: 'below the sill', foundOn: '2026-04-20' }],
-  damagePhotos: [
-    { id: 'p', of: 'crack', originalSha256: sha, fileSha256: sha, widthPixels: 40, heightPixels: 30, marks: [{ spot: { x: 0.5, y: 0.5 }, text: 'runs on' }] },
+  damages: [
+    { id: 'crack', surface: 'wall', what: 'Hairline crack', where: 'below the sill', foundOn: '2026-04-20' },
   ],
-}; // prettier-ignore
+  damagePhotos: [
+    {
+      id: 'p',
+      of: 'crack',
+      originalSha256: sha,
+      fileSha256: sha,
+      widthPixels: 40,
+      heightPixels: 30,
+      marks: [{ spot: { x: 0.5, y: 0.5 }, text: 'runs on' }],
+    },
+  ],
+};
 const file = (of: object) => ({
   site: of,
   surfaces: [{ id: 'wall', name: 'Wall', material: 'concrete', size: '4x3', findings: [] }],
@@ -24,9 +34,17 @@ const begin = (of: object) => {
 const signed = (sheetSha256: string) => ({
   ...site,
   acknowledgements: [
-    { id: 's', name: 'The warden', at: '2026-04-20T09:30:00.000Z', shownBy: 'Ada', damages: ['crack'], sheetSha256, signature: 'M0 0L9 9' },
+    {
+      id: 's',
+      name: 'The warden',
+      at: '2026-04-20T09:30:00.000Z',
+      shownBy: 'Ada',
+      damages: ['crack'],
+      sheetSha256,
+      signature: 'M0 0L9 9',
+    },
   ],
-}); // prettier-ignore
+});
 
 beforeEach(() => {
   // What the field to sign on draws is for a real browser; here it only has to be there.

@@ -50,14 +50,26 @@ export function SectionsByHour({ days, units, agentName }: Props) {
   );
 }
 
-function HourCells({ day, hours, units }: { readonly day: CycleDay; readonly hours: readonly number[]; readonly units: UnitSystem }) {
+function HourCells({
+  day,
+  hours,
+  units,
+}: {
+  readonly day: CycleDay;
+  readonly hours: readonly number[];
+  readonly units: UnitSystem;
+}) {
   const most = Math.max(0.01, ...day.hours.map((h) => h.sectionSquareMetres));
   const height = scaleSqrt().domain([0, most]).range([0, BAR]);
   return hours.map((hour) => {
     const at = day.hours.find((h) => h.hour === hour);
     const works = day.working.includes(hour);
     return (
-      <td key={hour} className={works ? 'hour-cell' : 'hour-cell off'} title={at ? said(at, units) : 'this hour does not exist on that day'}>
+      <td
+        key={hour}
+        className={works ? 'hour-cell' : 'hour-cell off'}
+        title={at ? said(at, units) : 'this hour does not exist on that day'}
+      >
         {at && (
           <svg width={22} height={BAR + 2} role="img" aria-label={`${clock(hour)}: ${said(at, units)}`}>
             {at.workable ? (
@@ -78,7 +90,7 @@ function HourCells({ day, hours, units }: { readonly day: CycleDay; readonly hou
       </td>
     );
   });
-} // prettier-ignore
+}
 
 const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
 

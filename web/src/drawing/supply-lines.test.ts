@@ -33,11 +33,15 @@ describe('the wet line', () => {
 describe('the tank line', () => {
   it('marks the dry minute and the full hours of the day', () => {
     const tank = {
-      points: [{ minute: 0, litres: 100 }, { minute: 60, litres: 0 }, { minute: 120, litres: 0 }],
+      points: [
+        { minute: 0, litres: 100 },
+        { minute: 60, litres: 0 },
+        { minute: 120, litres: 0 },
+      ],
       firstDryMinute: 60,
       shortLitres: 40,
       usedLitres: 200,
-    }; // prettier-ignore
+    };
     const layout = tankLineLayout(tank, 100, 120, 8.5 * 3600, 600);
     expect(layout.hours.map((h) => h.second / 3600)).toEqual([9, 10]);
     expect(layout.dryX).toBeCloseTo((layout.start + layout.end) / 2, 6);

@@ -38,8 +38,17 @@ export function tankLineLayout(
   const first = Math.ceil(dayStart / 3600);
   const last = Math.floor((dayStart + 60 * untilMinute) / 3600);
   return {
-    level: line<Point>((p) => x(p.minute), (p) => y(p.litres))([...tank.points]) ?? '',
-    fill: area<Point>((p) => x(p.minute), y(0), (p) => y(p.litres))([...tank.points]) ?? '',
+    level:
+      line<Point>(
+        (p) => x(p.minute),
+        (p) => y(p.litres),
+      )([...tank.points]) ?? '',
+    fill:
+      area<Point>(
+        (p) => x(p.minute),
+        y(0),
+        (p) => y(p.litres),
+      )([...tank.points]) ?? '',
     dryX: tank.firstDryMinute === null ? null : x(tank.firstDryMinute),
     hours: Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => {
       const second = 3600 * (first + i);
@@ -51,4 +60,4 @@ export function tankLineLayout(
     top: TOP,
     bottom: TANK_LINE_HEIGHT - BOTTOM,
   };
-} // prettier-ignore
+}

@@ -31,7 +31,14 @@ export function TankLineView({ water, dayStart }: Props) {
         {layout.litres.map(({ y, litres }) => (
           <g key={litres}>
             <line x1={layout.start} x2={layout.end} y1={y} y2={y} stroke="var(--line)" />
-            <text x={layout.start - 6} y={y + 4} fontSize={11.5} textAnchor="end" fill="var(--quiet)" className="figure">
+            <text
+              x={layout.start - 6}
+              y={y + 4}
+              fontSize={11.5}
+              textAnchor="end"
+              fill="var(--quiet)"
+              className="figure"
+            >
               {litres}
             </text>
           </g>
@@ -42,7 +49,14 @@ export function TankLineView({ water, dayStart }: Props) {
         {layout.hours.map(({ x, second }) => (
           <g key={second}>
             <line x1={x} x2={x} y1={layout.bottom} y2={layout.bottom + 5} stroke="var(--quiet)" />
-            <text x={x} y={TANK_LINE_HEIGHT - 8} fontSize={11.5} textAnchor="middle" fill="var(--quiet)" className="figure">
+            <text
+              x={x}
+              y={TANK_LINE_HEIGHT - 8}
+              fontSize={11.5}
+              textAnchor="middle"
+              fill="var(--quiet)"
+              className="figure"
+            >
               {clockTime(second).slice(0, 5)}
             </text>
           </g>
@@ -51,7 +65,14 @@ export function TankLineView({ water, dayStart }: Props) {
         <path d={layout.level} fill="none" stroke="var(--wet)" strokeWidth={2.2} />
         {layout.dryX !== null && (
           <g>
-            <line x1={layout.dryX} x2={layout.dryX} y1={layout.top} y2={layout.bottom} stroke="var(--stop)" strokeWidth={1.6} />
+            <line
+              x1={layout.dryX}
+              x2={layout.dryX}
+              y1={layout.top}
+              y2={layout.bottom}
+              stroke="var(--stop)"
+              strokeWidth={1.6}
+            />
             <text x={layout.dryX + 5} y={layout.top + 12} fontSize={12.5} fill="var(--stop)">
               dry at {dryAt}
             </text>
@@ -60,4 +81,4 @@ export function TankLineView({ water, dayStart }: Props) {
       </svg>
     </div>
   );
-} // prettier-ignore
+}

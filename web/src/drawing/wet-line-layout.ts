@@ -44,7 +44,12 @@ export function wetLineLayout(cycle: CycleWetLine, width: number): WetLineLayout
   return {
     film: path((p) => p.film),
     left: path((p) => p.left),
-    fill: area<Point>((p) => p.x, y(0), (p) => p.film)(at) ?? '',
+    fill:
+      area<Point>(
+        (p) => p.x,
+        y(0),
+        (p) => p.film,
+      )(at) ?? '',
     dwell: cycle.dwell && {
       x: x(inside(cycle.dwell.from)),
       width: x(inside(cycle.dwell.latest)) - x(inside(cycle.dwell.from)),
@@ -61,4 +66,4 @@ export function wetLineLayout(cycle: CycleWetLine, width: number): WetLineLayout
     xOf: x,
     minuteAt: (px) => Math.max(0, Math.min(cycle.untilMinute, x.invert(px))),
   };
-} // prettier-ignore
+}

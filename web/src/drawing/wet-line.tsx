@@ -34,7 +34,8 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
         }}
         onKeyDown={(event) => {
           const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-          if (by !== 0) setMinute((now) => Math.max(0, Math.min(cycle.untilMinute, Math.round(now ?? 0) + by)));
+          if (by !== 0)
+            setMinute((now) => Math.max(0, Math.min(cycle.untilMinute, Math.round(now ?? 0) + by)));
         }}
       >
         {layout.dwell && (
@@ -54,7 +55,14 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
         {layout.amounts.map(({ y, grams }) => (
           <g key={grams}>
             <line x1={layout.start} x2={layout.end} y1={y} y2={y} stroke="var(--line)" />
-            <text x={layout.start - 6} y={y + 4} fontSize={11.5} textAnchor="end" fill="var(--quiet)" className="figure">
+            <text
+              x={layout.start - 6}
+              y={y + 4}
+              fontSize={11.5}
+              textAnchor="end"
+              fill="var(--quiet)"
+              className="figure"
+            >
               {grams}
             </text>
           </g>
@@ -63,14 +71,29 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
           g/m² on the face
         </text>
         {layout.minutes.map((tick) => (
-          <text key={tick.minute} x={tick.x} y={WET_LINE_HEIGHT - 10} fontSize={11.5} textAnchor="middle" fill="var(--quiet)" className="figure">
+          <text
+            key={tick.minute}
+            x={tick.x}
+            y={WET_LINE_HEIGHT - 10}
+            fontSize={11.5}
+            textAnchor="middle"
+            fill="var(--quiet)"
+            className="figure"
+          >
             {tick.minute} min
           </text>
         ))}
         <path d={layout.fill} fill="color-mix(in srgb, var(--wet) 18%, transparent)" />
         <path d={layout.left} fill="none" stroke="var(--wet)" strokeWidth={1.4} strokeDasharray="5 4" />
         <path d={layout.film} fill="none" stroke="var(--wet)" strokeWidth={2.4} />
-        <line x1={layout.start} x2={layout.end} y1={layout.dryY} y2={layout.dryY} stroke="var(--stop)" strokeDasharray="2 4" />
+        <line
+          x1={layout.start}
+          x2={layout.end}
+          y1={layout.dryY}
+          y2={layout.dryY}
+          stroke="var(--stop)"
+          strokeDasharray="2 4"
+        />
         <text x={layout.end} y={layout.dryY - 5} fontSize={11.5} textAnchor="end" fill="var(--stop)">
           counts as dry
         </text>
@@ -79,22 +102,43 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
         ))}
         {layout.dryOutX !== null && (
           <g>
-            <line x1={layout.dryOutX} x2={layout.dryOutX} y1={layout.top} y2={layout.bottom} stroke="var(--stop)" strokeWidth={1.6} />
-            <text x={layout.dryOutX - 4} y={layout.top + 28} fontSize={12} textAnchor="end" fill="var(--stop)">
+            <line
+              x1={layout.dryOutX}
+              x2={layout.dryOutX}
+              y1={layout.top}
+              y2={layout.bottom}
+              stroke="var(--stop)"
+              strokeWidth={1.6}
+            />
+            <text
+              x={layout.dryOutX - 4}
+              y={layout.top + 28}
+              fontSize={12}
+              textAnchor="end"
+              fill="var(--stop)"
+            >
               dried on
             </text>
           </g>
         )}
         {minute !== null && (
-          <line x1={layout.xOf(minute)} x2={layout.xOf(minute)} y1={layout.top} y2={layout.bottom} stroke="var(--ink)" />
+          <line
+            x1={layout.xOf(minute)}
+            x2={layout.xOf(minute)}
+            y1={layout.top}
+            y2={layout.bottom}
+            stroke="var(--ink)"
+          />
         )}
       </svg>
       <p className="quiet wet-line-reading" aria-hidden="true">
-        {minute === null ? 'Full line: liquid on the face. Dashed: with what is in its pores. ▲ a mist.' : said(read)}
+        {minute === null
+          ? 'Full line: liquid on the face. Dashed: with what is in its pores. ▲ a mist.'
+          : said(read)}
       </p>
     </div>
   );
-} // prettier-ignore
+}
 
 function momentAt(moments: readonly WetMoment[], minute: number): WetMoment {
   return moments.reduce(

@@ -79,7 +79,8 @@ export function DataSheetField({ sheet, take }: Props) {
           take={(address) => {
             const name = address.trim();
             if (name === '') return take(sheet?.kind === 'link' ? null : sheet);
-            if (!/^https?:\/\/\S+\.\S+/.test(name)) return 'an address begins with https:// and names a place';
+            if (!/^https?:\/\/\S+\.\S+/.test(name))
+              return 'an address begins with https:// and names a place';
             return take({ kind: 'link', name, sha256: addressHash(name), dated: sheet?.dated ?? today() });
           }}
         />
@@ -87,10 +88,12 @@ export function DataSheetField({ sheet, take }: Props) {
           <DateField
             label="Day of the sheet"
             value={sheet.dated}
-            take={(dated) => (dated === null ? 'a data sheet has a day: it says how old it is' : take({ ...sheet, dated }))}
+            take={(dated) =>
+              dated === null ? 'a data sheet has a day: it says how old it is' : take({ ...sheet, dated })
+            }
           />
         )}
       </div>
     </div>
   );
-} // prettier-ignore
+}

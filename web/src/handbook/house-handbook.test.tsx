@@ -9,16 +9,39 @@ import { press } from '../test/press.ts';
 const ABOUT = { by: 'Ida', at: '2026-05-04T08:00:00.000Z' };
 const JET = 'material.granite.jetLimitKilopascal';
 const jet = (value: number, replaced = 200): HandbookRecord => ({
-  part: 'override', id: JET, revision: 3,
-  detail: { kind: 'material', entry: 'granite', path: 'jetLimitKilopascal', value, replaced, reason: 'old steps', ...ABOUT },
-}); // prettier-ignore
-const product = (id: string, name: string, more: object = {}): HandbookRecord => ({
-  part: 'product', id, revision: 1,
+  part: 'override',
+  id: JET,
+  revision: 3,
   detail: {
-    name, agent: 'hypochlorite', strength: { basis: '% w/v', value: 14 }, strengthRead: false, packs: [{ size: 25, price: 30 }, { size: 10, price: 15 }],
-    label: NO_RESTRICTIONS, dataSheet: null, inUse: true, ...ABOUT, ...more,
+    kind: 'material',
+    entry: 'granite',
+    path: 'jetLimitKilopascal',
+    value,
+    replaced,
+    reason: 'old steps',
+    ...ABOUT,
   },
-}); // prettier-ignore
+});
+const product = (id: string, name: string, more: object = {}): HandbookRecord => ({
+  part: 'product',
+  id,
+  revision: 1,
+  detail: {
+    name,
+    agent: 'hypochlorite',
+    strength: { basis: '% w/v', value: 14 },
+    strengthRead: false,
+    packs: [
+      { size: 25, price: 30 },
+      { size: 10, price: 15 },
+    ],
+    label: NO_RESTRICTIONS,
+    dataSheet: null,
+    inUse: true,
+    ...ABOUT,
+    ...more,
+  },
+});
 
 const retype = async (label: string, text: string) => {
   const field = await screen.findByLabelText(label);
@@ -56,20 +79,27 @@ describe('a value of the house', () => {
     await userEvent.clear(field);
     await userEvent.type(field, '150');
     await press('Set it');
-    await waitFor(() => { expect(screen.queryByRole('dialog')).toBeNull(); });
+    await waitFor(() => {
+      expect(screen.queryByRole('dialog')).toBeNull();
+    });
     expect(await screen.findByText(/150 kPa ▲ stricter/)).toBeInTheDocument();
     expect(server.batches[0]?.[0]).toMatchObject({
-      entry: JET, op: 'put', base: 0, detail: { value: 150, replaced: 200, reason: 'worn steps', by: 'Office' },
+      entry: JET,
+      op: 'put',
+      base: 0,
+      detail: { value: 150, replaced: 200, reason: 'worn steps', by: 'Office' },
     });
-  }); // prettier-ignore
+  });
 
   it('goes back to the default', async () => {
     const server = new HandbookServer([jet(150)]);
     renderHandbook('/handbook/materials/granite');
     await press('Back to the default of Force of a jet at most');
-    await waitFor(() => { expect(screen.queryByText(/stricter/)).toBeNull(); });
+    await waitFor(() => {
+      expect(screen.queryByText(/stricter/)).toBeNull();
+    });
     expect(server.batches[0]?.[0]).toMatchObject({ entry: JET, op: 'remove', base: 3, detail: null });
-  }); // prettier-ignore
+  });
 
   it('whose default has changed since is flagged, and may be kept', async () => {
     const server = new HandbookServer([jet(150, 180)]);
@@ -77,9 +107,11 @@ describe('a value of the house', () => {
     expect(await screen.findByText(/was 180 kPa when this was set, and is 200 kPa now/)).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'Our values △ 1' })).toBeInTheDocument();
     await press('Keep the house value');
-    await waitFor(() => { expect(screen.queryByText(/was 180 kPa/)).toBeNull(); });
+    await waitFor(() => {
+      expect(screen.queryByText(/was 180 kPa/)).toBeNull();
+    });
     expect(server.batches[0]?.[0]).toMatchObject({ detail: { value: 150, replaced: 200 } });
-  }); // prettier-ignore
+  });
 
   it('that another has changed meanwhile is not written over', async () => {
     const server = new HandbookServer([jet(150)]);
@@ -110,13 +142,15 @@ describe('a product of the house', () => {
     expect(await screen.findByText(/in place of “Old white”/)).toBeInTheDocument();
     expect(screen.getByText(/None yet: while it is in use/)).toBeInTheDocument();
     await press('Save product');
-    await waitFor(() => { expect(server.batches).toHaveLength(1); });
+    await waitFor(() => {
+      expect(server.batches).toHaveLength(1);
+    });
     expect(server.batches[0]).toMatchObject([
       { entry: 'old', detail: { inUse: false } },
       { part: 'product', base: 0, detail: { name: 'New white', inUse: true } },
     ]);
     expect(await screen.findByRole('heading', { name: 'New white' })).toBeInTheDocument();
-  }); // prettier-ignore
+  });
 
   it('has its data sheet as a file or by an address, with its day', async () => {
     const server = new HandbookServer([product('white', 'White')]);
@@ -125,12 +159,20 @@ describe('a product of the house', () => {
     expect(await screen.findByText(/an address begins with https/)).toBeInTheDocument();
     await retype('Or its address', 'https://sheets.example/white.pdf');
     expect(await screen.findByRole('link', { name: 'https://sheets.example/white.pdf' })).toBeInTheDocument();
-    await userEvent.upload(screen.getByLabelText('File of the data sheet'), new File(['%PDF'], 'white.pdf', { type: 'application/pdf' }));
-    expect(await screen.findByRole('link', { name: 'white.pdf' })).toHaveAttribute('href', `/api/v1/data-sheets/${'a'.repeat(64)}`);
+    await userEvent.upload(
+      screen.getByLabelText('File of the data sheet'),
+      new File(['%PDF'], 'white.pdf', { type: 'application/pdf' }),
+    );
+    expect(await screen.findByRole('link', { name: 'white.pdf' })).toHaveAttribute(
+      'href',
+      `/api/v1/data-sheets/${'a'.repeat(64)}`,
+    );
     await press('Save product');
-    await waitFor(() => { expect(server.batches).toHaveLength(1); });
+    await waitFor(() => {
+      expect(server.batches).toHaveLength(1);
+    });
     expect(server.batches[0]?.[0]?.detail).toMatchObject({ dataSheet: { kind: 'file', name: 'white.pdf' } });
-  }); // prettier-ignore
+  });
 
   it('says of coats and of caught water what its label says, and not what contradicts itself', async () => {
     const server = new HandbookServer([product('white', 'White')]);
@@ -140,24 +182,35 @@ describe('a product of the house', () => {
     await retype('Spread over no more than', '10');
     await userEvent.click(screen.getByRole('switch', { name: /What is caught may be used again/ }));
     await press('Save product');
-    expect(await screen.findByText(/12 m² from a litre are more than the 10 m² up to which it is of use/)).toBeInTheDocument();
+    expect(
+      await screen.findByText(/12 m² from a litre are more than the 10 m² up to which it is of use/),
+    ).toBeInTheDocument();
     expect(server.batches).toEqual([]);
     await retype('A litre of each further coat', '9');
     await press('Save product');
-    await waitFor(() => { expect(server.batches).toHaveLength(1); });
-    expect(server.batches[0]?.[0]?.detail).toMatchObject({
-      label: { squareMetresPerLitre: 8, nextCoatSquareMetresPerLitre: 9, mostSquareMetresPerLitre: 10, caughtMayBeReused: true },
+    await waitFor(() => {
+      expect(server.batches).toHaveLength(1);
     });
-  }); // prettier-ignore
+    expect(server.batches[0]?.[0]?.detail).toMatchObject({
+      label: {
+        squareMetresPerLitre: 8,
+        nextCoatSquareMetresPerLitre: 9,
+        mostSquareMetresPerLitre: 10,
+        caughtMayBeReused: true,
+      },
+    });
+  });
 
   it('shows what a litre costs by pack, and is taken out', async () => {
     const server = new HandbookServer([product('white', 'White')]);
     renderHandbook('/handbook/products/white');
     expect(await screen.findByText('25 L: 1.2 a L (least) · 10 L: 1.5 a L')).toBeInTheDocument();
     await press(/Take it out$/);
-    await waitFor(() => { expect(screen.queryByRole('heading', { name: 'White' })).toBeNull(); });
+    await waitFor(() => {
+      expect(screen.queryByRole('heading', { name: 'White' })).toBeNull();
+    });
     expect(server.records).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('is told on the card of its agent, with what its label bounds', async () => {
     new HandbookServer([
@@ -178,12 +231,16 @@ describe('entries of the house', () => {
     await userEvent.type(screen.getByLabelText('Reason'), 'from the lake');
     await press('Add it');
     expect(await screen.findByRole('heading', { name: 'Lake stone' })).toBeInTheDocument();
-    expect(server.records[0]).toMatchObject({ part: 'material', id: 'own-lake-stone', detail: { like: 'limestone' } });
+    expect(server.records[0]).toMatchObject({
+      part: 'material',
+      id: 'own-lake-stone',
+      detail: { like: 'limestone' },
+    });
     await openValues();
     await press('Set Bears chlorine');
     const dialog = await screen.findByRole('dialog');
     expect(within(dialog).getAllByRole('radio').length).toBeGreaterThan(0);
-  }); // prettier-ignore
+  });
 
   it('of a method cannot leave an agent on that must be rinsed off', async () => {
     const server = new HandbookServer();
@@ -200,19 +257,40 @@ describe('entries of the house', () => {
     await userEvent.click(screen.getByLabelText(/Stays on/));
     await retype('Strength, severity 1', '4');
     await press('Save method');
-    await waitFor(() => { expect(server.records[0]?.revision).toBe(2); });
-    expect(server.records[0]?.detail['method']).toMatchObject({ stages: [{ kind: 'apply', leaveOn: true, strengthGramsPerLitre: [4, 8, 10, 15] }, { kind: 'pre-wet' }] });
-  }); // prettier-ignore
+    await waitFor(() => {
+      expect(server.records[0]?.revision).toBe(2);
+    });
+    expect(server.records[0]?.detail['method']).toMatchObject({
+      stages: [{ kind: 'apply', leaveOn: true, strengthGramsPerLitre: [4, 8, 10, 15] }, { kind: 'pre-wet' }],
+    });
+  });
 
   it('are put away and offered again', async () => {
-    const own: HandbookRecord = { part: 'material', id: 'own-lake-stone', revision: 1, detail: { name: 'Lake stone', synonyms: [], like: 'limestone', values: {}, putAway: false, reason: 'from the lake', ...ABOUT } };
+    const own: HandbookRecord = {
+      part: 'material',
+      id: 'own-lake-stone',
+      revision: 1,
+      detail: {
+        name: 'Lake stone',
+        synonyms: [],
+        like: 'limestone',
+        values: {},
+        putAway: false,
+        reason: 'from the lake',
+        ...ABOUT,
+      },
+    };
     const server = new HandbookServer([own]);
     const { unmount } = renderHandbook('/handbook/materials/own-lake-stone');
     await userEvent.click(await screen.findByLabelText(/Put away/));
-    await waitFor(() => { expect(server.records[0]?.detail['putAway']).toBe(true); });
+    await waitFor(() => {
+      expect(server.records[0]?.detail['putAway']).toBe(true);
+    });
     unmount();
     renderHandbook('/handbook/house');
     await press('Offer it again');
-    await waitFor(() => { expect(server.records[0]?.detail['putAway']).toBe(false); });
-  }); // prettier-ignore
+    await waitFor(() => {
+      expect(server.records[0]?.detail['putAway']).toBe(false);
+    });
+  });
 });

@@ -30,8 +30,8 @@ export function HousePart() {
         <h3>Values of the house</h3>
         {overrides.length === 0 && (
           <p className="quiet">
-            None: the trade defaults hold. Set one on the card of a material, an agent or a method, under “House
-            values”.
+            None: the trade defaults hold. Set one on the card of a material, an agent or a method, under
+            “House values”.
           </p>
         )}
         <ul className="house-list">
@@ -46,11 +46,23 @@ export function HousePart() {
                   </p>
                 ))}
               <div className="house-value-acts">
-                <Button size="small" onClick={() => { send(override.id, null); }}>
+                <Button
+                  size="small"
+                  onClick={() => {
+                    send(override.id, null);
+                  }}
+                >
                   Back to the default
                 </Button>
-                {catalogue.flags.some((f) => f.override.id === override.id && f.rule === 'default-changed') && (
-                  <Button size="small" onClick={() => { send(override.id, kept(override)); }}>
+                {catalogue.flags.some(
+                  (f) => f.override.id === override.id && f.rule === 'default-changed',
+                ) && (
+                  <Button
+                    size="small"
+                    onClick={() => {
+                      send(override.id, kept(override));
+                    }}
+                  >
                     Keep the house value
                   </Button>
                 )}
@@ -84,7 +96,7 @@ export function HousePart() {
       <LogSection catalogue={catalogue} />
     </div>
   );
-} // prettier-ignore
+}
 
 interface OwnProps {
   readonly part: 'material' | 'method';
@@ -130,7 +142,13 @@ const PAGES = {
   weight: 'weights',
 } as const;
 
-function OverrideLine({ override, catalogue }: { readonly override: CatalogueOverride; readonly catalogue: HouseCatalogue }) {
+function OverrideLine({
+  override,
+  catalogue,
+}: {
+  readonly override: CatalogueOverride;
+  readonly catalogue: HouseCatalogue;
+}) {
   const { kind, entry, path, value, reason, by, at } = override;
   const about = valueOf(override);
   const name = nameOf(entry, catalogue);
@@ -140,11 +158,12 @@ function OverrideLine({ override, catalogue }: { readonly override: CatalogueOve
       {(about?.name ?? path).toLowerCase()}:{' '}
       <b className="figure">{settingInWords(value, about?.unit ?? '')}</b>{' '}
       <span className="quiet">
-        {about ? `instead of ${settingInWords(about.shipped, about.unit)}, ` : ''}by {by}, {at.slice(0, 10)}: “{reason}”
+        {about ? `instead of ${settingInWords(about.shipped, about.unit)}, ` : ''}by {by}, {at.slice(0, 10)}:
+        “{reason}”
       </span>
     </>
   );
-} // prettier-ignore
+}
 
 const PART_WORDS = {
   override: 'house value',
@@ -178,9 +197,10 @@ function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalog
   const detail = after ?? before ?? {};
   if (part === 'override') return `${act} the house value of ${valueChange(before, after, catalogue)}`;
   const method = detail['method'] as { name?: string } | undefined;
-  const name = (detail['name'] as string | undefined) ?? method?.name ?? (detail['lot'] as string | undefined) ?? entry;
+  const name =
+    (detail['name'] as string | undefined) ?? method?.name ?? (detail['lot'] as string | undefined) ?? entry;
   return `${act} the ${PART_WORDS[part]} “${name}”`;
-} // prettier-ignore
+}
 
 /** What it is of, from what to what. */
 function valueChange(
@@ -189,14 +209,17 @@ function valueChange(
   catalogue: HouseCatalogue,
 ): string {
   // Each was checked by the override's schema when it was written.
-  const [from, to] = [before, after] as unknown as readonly [CatalogueOverride | null, CatalogueOverride | null];
+  const [from, to] = [before, after] as unknown as readonly [
+    CatalogueOverride | null,
+    CatalogueOverride | null,
+  ];
   const about = to ?? from;
   if (!about) return '';
   const value = valueOf(about);
   const shown = (override: CatalogueOverride | null) =>
     override ? settingInWords(override.value, value?.unit ?? '') : 'default';
   return `${nameOf(about.entry, catalogue)}, ${(value?.name ?? about.path).toLowerCase()}: ${shown(from)} → ${shown(to)}`;
-} // prettier-ignore
+}
 
 function nameOf(entry: string, { materials, conditions, agents, methods }: HouseCatalogue): string {
   return [...materials, ...conditions, ...agents, ...methods].find((e) => e.id === entry)?.name ?? entry;

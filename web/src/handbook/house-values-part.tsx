@@ -43,7 +43,11 @@ export function HouseValuesPart({ kind, id }: PartProps) {
       const { id: entry, ...detail } = own;
       const { [path]: _, ...others } = own.values;
       const values = value === null ? others : { ...others, [path]: value };
-      return { part: 'material', entry, detail: { ...detail, values, ...(value === null ? {} : { reason, by }), at } };
+      return {
+        part: 'material',
+        entry,
+        detail: { ...detail, values, ...(value === null ? {} : { reason, by }), at },
+      };
     }
     const entry = overrideId({ kind, entry: id, path });
     const detail = { kind, entry: id, path, value, replaced: shipped, reason, by, at };
@@ -55,7 +59,9 @@ export function HouseValuesPart({ kind, id }: PartProps) {
       <summary>
         <h4>House values</h4>{' '}
         <span className="quiet">
-          {changed === 0 ? 'none: the trade defaults hold' : `${String(changed)} of ${String(rows.length)} set`}
+          {changed === 0
+            ? 'none: the trade defaults hold'
+            : `${String(changed)} of ${String(rows.length)} set`}
         </span>
       </summary>
       {!open && <Faults faults={faults} />}
@@ -97,7 +103,7 @@ export function HouseValuesPart({ kind, id }: PartProps) {
       )}
     </details>
   );
-} // prettier-ignore
+}
 
 interface RowProps {
   readonly row: HouseValue;
@@ -192,10 +198,10 @@ function ValueDialog({ row, faults, close, accept }: DialogProps) {
         />
       )}
       <p className="field-hint">
-        The trade default is {settingInWords(value.shipped, unit)}.{bound === '' ? '' : ` The house may go from ${bound}.`}{' '}
-        Labels and data sheets come before both.
+        The trade default is {settingInWords(value.shipped, unit)}.
+        {bound === '' ? '' : ` The house may go from ${bound}.`} Labels and data sheets come before both.
       </p>
       <Faults faults={faults} />
     </ReasonDialog>
   );
-} // prettier-ignore
+}

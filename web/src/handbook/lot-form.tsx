@@ -36,9 +36,17 @@ const USUAL_CELSIUS = 15;
 
 export function newLot(on: string): Detail {
   return {
-    agent: 'hypochlorite', product: null, lot: '', boughtOn: on, openedOn: null, expiresOn: null, place: '', left: 20,
-    storageCelsius: [USUAL_CELSIUS], measured: [],
-  }; // prettier-ignore
+    agent: 'hypochlorite',
+    product: null,
+    lot: '',
+    boughtOn: on,
+    openedOn: null,
+    expiresOn: null,
+    place: '',
+    left: 20,
+    storageCelsius: [USUAL_CELSIUS],
+    measured: [],
+  };
 }
 
 interface FormProps {
@@ -86,12 +94,26 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
         <ChoiceField
           label="Our product"
           value={draft.product ?? NO_PRODUCT}
-          options={[{ value: NO_PRODUCT, label: 'none named' }, ...own.map((p) => ({ value: p.id, label: p.name }))]}
+          options={[
+            { value: NO_PRODUCT, label: 'none named' },
+            ...own.map((p) => ({ value: p.id, label: p.name })),
+          ]}
           take={(id) => set({ product: id === NO_PRODUCT ? null : id })}
         />
         <TextField label="Lot number" value={draft.lot} take={(text) => set({ lot: text.trim() })} />
-        <NumberField label="Left of it" value={draft.left} unit={unit} take={(left) => (left >= 0 ? set({ left }) : `${String(left)} ${unit} is below 0: write 0 when it is empty`)} />
-        <DateField label="Bought on" value={draft.boughtOn} take={(date) => (date === null ? 'when was it bought?' : set({ boughtOn: date }))} />
+        <NumberField
+          label="Left of it"
+          value={draft.left}
+          unit={unit}
+          take={(left) =>
+            left >= 0 ? set({ left }) : `${String(left)} ${unit} is below 0: write 0 when it is empty`
+          }
+        />
+        <DateField
+          label="Bought on"
+          value={draft.boughtOn}
+          take={(date) => (date === null ? 'when was it bought?' : set({ boughtOn: date }))}
+        />
         <DateField label="Opened on" value={draft.openedOn} take={(openedOn) => set({ openedOn })} />
         <DateField label="Expires on" value={draft.expiresOn} take={(expiresOn) => set({ expiresOn })} />
         <TextField label="Where it stands" value={draft.place} take={(text) => set({ place: text.trim() })} />
@@ -102,9 +124,15 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
       <EntryActs save="Save lot" saving={saving} remove={remove} />
     </form>
   );
-} // prettier-ignore
+}
 
-function StorageFields({ celsius, take }: { readonly celsius: Detail['storageCelsius']; readonly take: (celsius: readonly number[]) => null }) {
+function StorageFields({
+  celsius,
+  take,
+}: {
+  readonly celsius: Detail['storageCelsius'];
+  readonly take: (celsius: readonly number[]) => null;
+}) {
   const [first = USUAL_CELSIUS] = celsius;
   const monthly = celsius.length > 1;
   return (
@@ -131,9 +159,15 @@ function StorageFields({ celsius, take }: { readonly celsius: Detail['storageCel
       </div>
     </fieldset>
   );
-} // prettier-ignore
+}
 
-function MeasuredFields({ draft, set }: { readonly draft: Detail; readonly set: (more: Partial<Detail>) => null }) {
+function MeasuredFields({
+  draft,
+  set,
+}: {
+  readonly draft: Detail;
+  readonly set: (more: Partial<Detail>) => null;
+}) {
   const [how, setHow] = useState<Detail['measured'][number]['how']>('strip');
   const add = (gramsPerLitre: number): string | null =>
     gramsPerLitre > 0
@@ -171,8 +205,10 @@ function MeasuredFields({ draft, set }: { readonly draft: Detail; readonly set: 
           }}
         />
         <FigureToWrite label="Strength, typed" unit="g/L" write={add} />
-        {CATALOGUE.agent(draft.agent).class === 'hypochlorite' && <ReadingButton kind="chlorine-strip" take={add} />}
+        {CATALOGUE.agent(draft.agent).class === 'hypochlorite' && (
+          <ReadingButton kind="chlorine-strip" take={add} />
+        )}
       </div>
     </fieldset>
   );
-} // prettier-ignore
+}

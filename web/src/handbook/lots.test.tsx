@@ -5,9 +5,17 @@ import { HandbookServer, renderHandbook } from '../test/handbook-server.tsx';
 import { today } from '../today.ts';
 
 const LOT = {
-  agent: 'hypochlorite', product: null, lot: 'W-1', boughtOn: '2026-01-10', openedOn: null, expiresOn: null, place: 'yard',
-  left: 12, storageCelsius: [18], measured: [],
-}; // prettier-ignore
+  agent: 'hypochlorite',
+  product: null,
+  lot: 'W-1',
+  boughtOn: '2026-01-10',
+  openedOn: null,
+  expiresOn: null,
+  place: 'yard',
+  left: 12,
+  storageCelsius: [18],
+  measured: [],
+};
 const shelf = () => new HandbookServer([{ part: 'lot', id: 'white', revision: 1, detail: LOT }]);
 const type = async (label: string, text: string) => {
   const field = await screen.findByLabelText(label);
@@ -19,9 +27,13 @@ describe('the shelf', () => {
   it('lists lots with what is left and how strong they are today, and opens one to its sum', async () => {
     shelf();
     renderHandbook('/handbook/lots/white');
-    expect(await screen.findByRole('link', { name: /Sodium hypochlorite, lot W-1 12 L · [\d.]+ g\/L today/ })).toBeInTheDocument();
-    expect(screen.getByText(/125 g\/L on the label, bought 2026-01-10; \d+ days at 18 °C/)).toBeInTheDocument();
-  }); // prettier-ignore
+    expect(
+      await screen.findByRole('link', { name: /Sodium hypochlorite, lot W-1 12 L · [\d.]+ g\/L today/ }),
+    ).toBeInTheDocument();
+    expect(
+      screen.getByText(/125 g\/L on the label, bought 2026-01-10; \d+ days at 18 °C/),
+    ).toBeInTheDocument();
+  });
 
   it('takes a new lot from its container', async () => {
     const server = shelf();
@@ -32,8 +44,11 @@ describe('the shelf', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save lot' }));
     await waitFor(() => {
       expect(server.batches.at(-1)?.[0]).toMatchObject({
-        part: 'lot', op: 'put', base: 0, detail: { agent: 'hypochlorite', lot: 'N-7', left: 25, boughtOn: today() },
-      }); // prettier-ignore
+        part: 'lot',
+        op: 'put',
+        base: 0,
+        detail: { agent: 'hypochlorite', lot: 'N-7', left: 25, boughtOn: today() },
+      });
     });
   });
 

@@ -47,7 +47,10 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
       )}
       <ForceGauge
         limit={material.jetLimitKilopascal}
-        forces={jets.filter((j) => j.allowed).slice(-1).map((j) => j.kilopascal)}
+        forces={jets
+          .filter((j) => j.allowed)
+          .slice(-1)
+          .map((j) => j.kilopascal)}
         units={units}
       />
       <ToleranceList tolerances={tolerances} />
@@ -64,8 +67,19 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
           ['Salts burst it', material.saltSensitive ? 'yes' : 'no'],
           ['Brushes', BRUSH_WORDS[material.brush]],
           ['Feet on it', FOOT_WORDS[material.foot]],
-          ['It drinks', `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`],
-          ['Jet', `up to ${formatJetPressure(material.jetLimitKilopascal, units)}: ${jets.filter((j) => j.allowed).map((j) => j.tool.name).join(', ') || 'none of the tools here'}`],
+          [
+            'It drinks',
+            `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`,
+          ],
+          [
+            'Jet',
+            `up to ${formatJetPressure(material.jetLimitKilopascal, units)}: ${
+              jets
+                .filter((j) => j.allowed)
+                .map((j) => j.tool.name)
+                .join(', ') || 'none of the tools here'
+            }`,
+          ],
           ['Can be', material.conditions.map((c) => catalogue.condition(c).name).join('; ')],
           ['Source', material.source],
         ]}
@@ -94,4 +108,4 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
       </ul>
     </>
   );
-} // prettier-ignore
+}

@@ -25,13 +25,26 @@ export function OwnEntryActs({ part, id }: Props) {
   if (OWN_ID.test(id)) return <OwnEntry part={part} id={id} handbook={handbook} />;
   return (
     <p>
-      <Button icon={<PlusOutlined />} onClick={() => { setAdding(true); }}>
+      <Button
+        icon={<PlusOutlined />}
+        onClick={() => {
+          setAdding(true);
+        }}
+      >
         Add one like it
       </Button>
-      {adding && <AddDialog part={part} like={id} close={() => { setAdding(false); }} />}
+      {adding && (
+        <AddDialog
+          part={part}
+          like={id}
+          close={() => {
+            setAdding(false);
+          }}
+        />
+      )}
     </p>
   );
-} // prettier-ignore
+}
 
 /** `own-` and the words of the name; a number where the house has that already. */
 function ownIdOf(name: string, taken: readonly string[]): string {
@@ -42,11 +55,20 @@ function ownIdOf(name: string, taken: readonly string[]): string {
     .replace(/^-+|-+$/g, '')
     .slice(0, 60);
   const base = `own-${words === '' ? 'entry' : words}`;
-  const free = (n: number): string => (taken.includes(`${base}-${String(n)}`) ? free(n + 1) : `${base}-${String(n)}`);
+  const free = (n: number): string =>
+    taken.includes(`${base}-${String(n)}`) ? free(n + 1) : `${base}-${String(n)}`;
   return taken.includes(base) ? free(2) : base;
-} // prettier-ignore
+}
 
-function AddDialog({ part, like, close }: { readonly part: OwnPart; readonly like: string; readonly close: () => void }) {
+function AddDialog({
+  part,
+  like,
+  close,
+}: {
+  readonly part: OwnPart;
+  readonly like: string;
+  readonly close: () => void;
+}) {
   const { handbook, catalogue, change } = useHandbook();
   const navigate = useNavigate();
   const of = part === 'material' ? catalogue.material(like) : catalogue.method(like);
@@ -54,9 +76,21 @@ function AddDialog({ part, like, close }: { readonly part: OwnPart; readonly lik
   const [faults, setFaults] = useState<readonly string[]>([]);
   const add = async (reason: string, by: string) => {
     const list = part === 'material' ? handbook.materials : handbook.methods;
-    const entry = ownIdOf(name, list.map((own) => own.id));
+    const entry = ownIdOf(
+      name,
+      list.map((own) => own.id),
+    );
     const about = { putAway: false, reason, by, at: new Date().toISOString() };
-    const found = await change([{ part, entry, detail: { ...(part === 'material' ? { name, synonyms: [], like, values: {} } : { method: copyOf(like) }), ...about } }]);
+    const found = await change([
+      {
+        part,
+        entry,
+        detail: {
+          ...(part === 'material' ? { name, synonyms: [], like, values: {} } : { method: copyOf(like) }),
+          ...about,
+        },
+      },
+    ]);
     setFaults(found);
     if (found.length > 0) return;
     close();
@@ -78,14 +112,21 @@ function AddDialog({ part, like, close }: { readonly part: OwnPart; readonly lik
       accept={(reason, by) => void add(reason, by)}
     >
       <p>
-        It begins as a copy; {part === 'material' ? 'its values' : 'its stages'} can be changed afterwards. The limits
-        judge it as they judge any other.
+        It begins as a copy; {part === 'material' ? 'its values' : 'its stages'} can be changed afterwards.
+        The limits judge it as they judge any other.
       </p>
-      <TextField label="Its name" value={name} take={(text) => { setName(text.trim()); return null; }} />
+      <TextField
+        label="Its name"
+        value={name}
+        take={(text) => {
+          setName(text.trim());
+          return null;
+        }}
+      />
       <Faults faults={faults} />
     </ReasonDialog>
   );
-} // prettier-ignore
+}
 
 function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHandbook }) {
   const { change } = useHandbook();
@@ -103,7 +144,9 @@ function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHand
         <Switch
           id={switchId}
           checked={own.putAway}
-          onChange={(putAway) => void change([{ part, entry, detail: { ...detail, putAway } }]).then(setFaults)}
+          onChange={(putAway) =>
+            void change([{ part, entry, detail: { ...detail, putAway } }]).then(setFaults)
+          }
         />{' '}
         Put away: it stays where it was used, and is offered no more
       </label>
@@ -112,9 +155,17 @@ function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHand
         <OwnMethodForm
           key={own.at}
           own={own}
-          save={(method) => change([{ part, entry, detail: { ...detail, method, by: personOnDevice(), at: new Date().toISOString() } }])}
+          save={(method) =>
+            change([
+              {
+                part,
+                entry,
+                detail: { ...detail, method, by: personOnDevice(), at: new Date().toISOString() },
+              },
+            ])
+          }
         />
       )}
     </div>
   );
-} // prettier-ignore
+}

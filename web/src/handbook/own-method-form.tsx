@@ -53,7 +53,11 @@ export function OwnMethodForm({ own, save }: FormProps) {
       }}
     >
       <div className="sheet-grid">
-        <TextField label="Name of the method" value={draft.name} take={(name) => set({ name: name.trim() })} />
+        <TextField
+          label="Name of the method"
+          value={draft.name}
+          take={(name) => set({ name: name.trim() })}
+        />
         <TextField label="Why it is done" value={draft.why} take={(why) => set({ why: why.trim() })} />
         <div className="wide">
           <ChoicesField
@@ -61,7 +65,9 @@ export function OwnMethodForm({ own, save }: FormProps) {
             values={Object.keys(draft.treats)}
             options={CONTAMINANT_OPTIONS}
             placeholder="what it takes off"
-            take={(ids) => set({ treats: Object.fromEntries(ids.map((id) => [id, draft.treats[id] ?? NEW_RESULT])) })}
+            take={(ids) =>
+              set({ treats: Object.fromEntries(ids.map((id) => [id, draft.treats[id] ?? NEW_RESULT])) })
+            }
           />
         </div>
         {Object.entries(draft.treats).map(([id, result]) => (
@@ -124,7 +130,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
       </div>
     </form>
   );
-} // prettier-ignore
+}
 
 function moved<T>(list: readonly T[], from: number, to: number): readonly T[] {
   const next = [...list];
@@ -143,9 +149,34 @@ function StageMoves({ index, count, move, remove }: MovesProps) {
   const number = String(index + 1);
   return (
     <span>
-      <Button type="text" size="small" icon={<ArrowUpOutlined />} disabled={index === 0} aria-label={`Stage ${number} earlier`} onClick={() => { move(index - 1); }} />
-      <Button type="text" size="small" icon={<ArrowDownOutlined />} disabled={index === count - 1} aria-label={`Stage ${number} later`} onClick={() => { move(index + 1); }} />
-      <Button type="text" size="small" icon={<DeleteOutlined />} disabled={count === 1} aria-label={`Take out stage ${number}`} onClick={remove} />
+      <Button
+        type="text"
+        size="small"
+        icon={<ArrowUpOutlined />}
+        disabled={index === 0}
+        aria-label={`Stage ${number} earlier`}
+        onClick={() => {
+          move(index - 1);
+        }}
+      />
+      <Button
+        type="text"
+        size="small"
+        icon={<ArrowDownOutlined />}
+        disabled={index === count - 1}
+        aria-label={`Stage ${number} later`}
+        onClick={() => {
+          move(index + 1);
+        }}
+      />
+      <Button
+        type="text"
+        size="small"
+        icon={<DeleteOutlined />}
+        disabled={count === 1}
+        aria-label={`Take out stage ${number}`}
+        onClick={remove}
+      />
     </span>
   );
-} // prettier-ignore
+}

@@ -21,17 +21,18 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
   const save = async (detail: Omit<Product, 'id'>) => {
     const entry = open?.id ?? uuidv7();
     const before = detail.inUse ? inUse(detail.agent) : null;
-    const found = await change([
-      ...(before ? [outOfUse(before)] : []),
-      { part: 'product', entry, detail },
-    ]);
+    const found = await change([...(before ? [outOfUse(before)] : []), { part: 'product', entry, detail }]);
     if (found.length === 0) void navigate(`/handbook/products/${entry}`);
     return found;
   };
   return (
     <div className={`handbook-columns ${id === null ? '' : 'has-open'}`}>
       <div className="handbook-list">
-        <Button type="primary" icon={<PlusOutlined />} onClick={() => void navigate(`/handbook/products/${NEW}`)}>
+        <Button
+          type="primary"
+          icon={<PlusOutlined />}
+          onClick={() => void navigate(`/handbook/products/${NEW}`)}
+        >
           Add product
         </Button>
         <ul>
@@ -79,7 +80,7 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
 function detailOf({ id: _, ...detail }: Product): Omit<Product, 'id'> {
   return detail;
@@ -97,14 +98,19 @@ function standingOf({ agent, dataSheet, inUse }: Product): string {
 /** What a litre or kilogram comes to in each pack, the cheapest marked. */
 function PackPrices({ product }: { readonly product: Product }) {
   const unit = CATALOGUE.agent(product.agent).stock.form === 'powder' ? 'kg' : 'L';
-  const priced = product.packs.flatMap(({ size, price }) => (price === null ? [] : [{ size, each: price / size }]));
+  const priced = product.packs.flatMap(({ size, price }) =>
+    price === null ? [] : [{ size, each: price / size }],
+  );
   if (priced.length === 0) return null;
   const least = Math.min(...priced.map((p) => p.each));
   return (
     <p className="figure">
       {priced
-        .map(({ size, each }) => `${decimal(size, 2)} ${unit}: ${decimal(each, 2)} a ${unit}${each === least && priced.length > 1 ? ' (least)' : ''}`)
+        .map(
+          ({ size, each }) =>
+            `${decimal(size, 2)} ${unit}: ${decimal(each, 2)} a ${unit}${each === least && priced.length > 1 ? ' (least)' : ''}`,
+        )
         .join(' · ')}
     </p>
   );
-} // prettier-ignore
+}

@@ -59,10 +59,13 @@ export function useHandbook(): HandbookSession {
   };
 }
 
-function changeOf({ part, entry, detail }: HandbookDraft, records: readonly HandbookRecord[]): HandbookChange {
+function changeOf(
+  { part, entry, detail }: HandbookDraft,
+  records: readonly HandbookRecord[],
+): HandbookChange {
   const base = records.find((r) => r.part === part && r.id === entry)?.revision ?? 0;
   const common = { id: uuidv7(), part, entry, base };
   return detail === null
     ? { ...common, op: 'remove', detail: null }
     : { ...common, op: 'put', detail: { ...detail } };
-} // prettier-ignore
+}

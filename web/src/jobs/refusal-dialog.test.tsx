@@ -26,7 +26,16 @@ function refusingOnce(status: number, problem: object) {
     if (init?.method === 'POST' && !refused) {
       refused = true;
       const { changes } = JSON.parse(init.body as string) as { changes: SurveyChange[] };
-      const conflicts = 'conflicts' in problem ? (problem.conflicts as object[]).map((c) => ({ change: changes[0]?.id, kind: 'side', entity: 'north', revision: 1, ...c })) : []; // prettier-ignore
+      const conflicts =
+        'conflicts' in problem
+          ? (problem.conflicts as object[]).map((c) => ({
+              change: changes[0]?.id,
+              kind: 'side',
+              entity: 'north',
+              revision: 1,
+              ...c,
+            }))
+          : [];
       return { ok: false, status, text: () => Promise.resolve(JSON.stringify({ ...problem, conflicts })) };
     }
     return take(input, init);

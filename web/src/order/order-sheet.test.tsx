@@ -4,16 +4,73 @@ import { render, screen, within } from '@testing-library/react';
 import { OrderSheet } from './order-sheet.tsx';
 
 const entry = (more: Partial<OrderEntry>): OrderEntry => ({
-  operation: 'x', start: '08:00', finish: '08:10', task: 'apply', title: 'Apply oxalic acid', place: 'Yard', section: '1 of 2', area: '7 m²', mix: 'Mix 1',
-  sameAs: null, how: ['Dwell 3 to 10 min.'], rinse: { from: '08:13', latest: '08:15', by: 'Bo' }, checks: ['Brown goes.'], stopWhen: 'It is gone.', ifNotEnough: 'Repeat.', cautions: [], ...more,
-}); // prettier-ignore
+  operation: 'x',
+  start: '08:00',
+  finish: '08:10',
+  task: 'apply',
+  title: 'Apply oxalic acid',
+  place: 'Yard',
+  section: '1 of 2',
+  area: '7 m²',
+  mix: 'Mix 1',
+  sameAs: null,
+  how: ['Dwell 3 to 10 min.'],
+  rinse: { from: '08:13', latest: '08:15', by: 'Bo' },
+  checks: ['Brown goes.'],
+  stopWhen: 'It is gone.',
+  ifNotEnough: 'Repeat.',
+  cautions: [],
+  ...more,
+});
 const order: CrewOrder = {
-  jobName: 'Mill', customer: 'Miller', date: '2026-05-04', units: 'metric', start: '08:00', finish: '09:00', site: [{ about: 'Access', text: 'by the gate' }],
-  people: [{ id: 'a', name: 'Ada', entries: [entry({}), entry({ operation: 'y', start: '08:20', sameAs: '08:00', how: [], checks: [], stopWhen: null, ifNotEnough: null })] }],
-  mixes: [], products: [{ product: 'oxalic-acid', name: 'Oxalic acid', unit: 'kg', amount: 0.3, containers: [{ size: 1, count: 1 }], leftOver: 0.7, called: 'Bag acid', price: null }],
-  machines: ['Sprayer'], protection: ['goggles'], before: [], after: [], cautions: ['Oxalic acid: Poisonous.'],
-  setAside: ['Yard: Ada set the rule aside.'], expectations: [], questions: ['Where does the drain lead?'], safetyFloor: ['Label first.'],
-}; // prettier-ignore
+  jobName: 'Mill',
+  customer: 'Miller',
+  date: '2026-05-04',
+  units: 'metric',
+  start: '08:00',
+  finish: '09:00',
+  site: [{ about: 'Access', text: 'by the gate' }],
+  people: [
+    {
+      id: 'a',
+      name: 'Ada',
+      entries: [
+        entry({}),
+        entry({
+          operation: 'y',
+          start: '08:20',
+          sameAs: '08:00',
+          how: [],
+          checks: [],
+          stopWhen: null,
+          ifNotEnough: null,
+        }),
+      ],
+    },
+  ],
+  mixes: [],
+  products: [
+    {
+      product: 'oxalic-acid',
+      name: 'Oxalic acid',
+      unit: 'kg',
+      amount: 0.3,
+      containers: [{ size: 1, count: 1 }],
+      leftOver: 0.7,
+      called: 'Bag acid',
+      price: null,
+    },
+  ],
+  machines: ['Sprayer'],
+  protection: ['goggles'],
+  before: [],
+  after: [],
+  cautions: ['Oxalic acid: Poisonous.'],
+  setAside: ['Yard: Ada set the rule aside.'],
+  expectations: [],
+  questions: ['Where does the drain lead?'],
+  safetyFloor: ['Label first.'],
+};
 
 describe('the order sheet', () => {
   it('shows the safety floor and what was set aside before anything else', () => {

@@ -71,8 +71,11 @@ export class PendingPhotos {
     this.waiting.delete(sha256);
     this.tell();
     // Whoever shows it has the server's own by then.
-    if (gone) setTimeout(() => { URL.revokeObjectURL(gone.shown.url); }, LONGEST_RETRY_MILLISECONDS);
-  } // prettier-ignore
+    if (gone)
+      setTimeout(() => {
+        URL.revokeObjectURL(gone.shown.url);
+      }, LONGEST_RETRY_MILLISECONDS);
+  }
 
   /** Sends what waits, now; also what was refused when `again`. */
   flush(again = false): void {

@@ -50,8 +50,15 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
   const { units } = survey.job;
   const waits = pending.get(photo.fileSha256);
   return (
-    <Modal open title={photo.caption === '' ? 'Photo' : photo.caption} width="min(1180px, 96vw)" footer={null} onCancel={close} className="photo-dialog"
-      style={{ top: 20 }}>
+    <Modal
+      open
+      title={photo.caption === '' ? 'Photo' : photo.caption}
+      width="min(1180px, 96vw)"
+      footer={null}
+      onCancel={close}
+      className="photo-dialog"
+      style={{ top: 20 }}
+    >
       <div className="photo-dialog-columns">
         <PhotoStage photo={photo} url={photoUrl(photo, 'screen', pending)}>
           {(scale) => (
@@ -59,13 +66,28 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
               {mode === 'look' && <DrawnMarks marks={photo.marks} width={width} height={height} />}
               {mode === 'mark' && <MarkLayer photo={photo} change={changeMarks} scale={scale} />}
               {mode === 'measure' && (
-                <MeasureLayer photo={photo} face={face} lines={lines} units={units} moveFace={setDraft} keepFace={keepFace} moveLines={setLines} scale={scale} />
+                <MeasureLayer
+                  photo={photo}
+                  face={face}
+                  lines={lines}
+                  units={units}
+                  moveFace={setDraft}
+                  keepFace={keepFace}
+                  moveLines={setLines}
+                  scale={scale}
+                />
               )}
             </>
           )}
         </PhotoStage>
         <div className="photo-side">
-          <Segmented block options={MODES} value={mode} onChange={setMode} aria-label="What to do with the photo" />
+          <Segmented
+            block
+            options={MODES}
+            value={mode}
+            onChange={setMode}
+            aria-label="What to do with the photo"
+          />
           {waits?.state === 'refused' && (
             <Alert
               type="error"
@@ -85,7 +107,11 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
           )}
           {mode === 'look' && (
             <div className="photo-side-part">
-              <TextField label="Caption" value={photo.caption} take={(caption) => patch({ caption: caption.trim() })} />
+              <TextField
+                label="Caption"
+                value={photo.caption}
+                take={(caption) => patch({ caption: caption.trim() })}
+              />
               <ol className="photo-notes">
                 {photo.marks.map((mark, i) => (
                   <li key={i}>{mark.text === '' ? <span className="quiet">no note</span> : mark.text}</li>
@@ -128,7 +154,7 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
       </div>
     </Modal>
   );
-} // prettier-ignore
+}
 
 interface PhotoStageProps {
   readonly photo: Photo;

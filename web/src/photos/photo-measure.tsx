@@ -12,17 +12,28 @@ type Line = readonly [PhotoPoint, PhotoPoint];
 export type MeasuredLines = readonly [Line, Line];
 
 export const FIRST_LINES: MeasuredLines = [
-  [{ x: 0.15, y: 0.85 }, { x: 0.85, y: 0.85 }],
-  [{ x: 0.12, y: 0.2 }, { x: 0.12, y: 0.8 }],
-]; // prettier-ignore
+  [
+    { x: 0.15, y: 0.85 },
+    { x: 0.85, y: 0.85 },
+  ],
+  [
+    { x: 0.12, y: 0.2 },
+    { x: 0.12, y: 0.8 },
+  ],
+];
 /** A door's height, to begin with. */
 const FIRST_FACE: PhotoFace = {
-  corners: [{ x: 0.4, y: 0.3 }, { x: 0.6, y: 0.3 }, { x: 0.6, y: 0.7 }, { x: 0.4, y: 0.7 }],
+  corners: [
+    { x: 0.4, y: 0.3 },
+    { x: 0.6, y: 0.3 },
+    { x: 0.6, y: 0.7 },
+    { x: 0.4, y: 0.7 },
+  ],
   known: 'height',
   metres: 2,
   otherMetres: null,
   what: 'door',
-}; // prettier-ignore
+};
 const CORNERS = ['Upper left corner', 'Upper right corner', 'Lower right corner', 'Lower left corner'];
 const LINES = ['Width', 'Height'];
 const KNOWN = [

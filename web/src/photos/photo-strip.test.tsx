@@ -8,9 +8,16 @@ import { PhotoStrip } from './photo-strip.tsx';
 
 const sha = 'ab'.repeat(32);
 const photo = {
-  id: 'p', of: 'wall', originalSha256: sha, fileSha256: sha, widthPixels: 4000, heightPixels: 3000,
-  takenAt: '2026-04-20T10:15:00', takenBy: 'Ada', caption: 'From the lane',
-}; // prettier-ignore
+  id: 'p',
+  of: 'wall',
+  originalSha256: sha,
+  fileSha256: sha,
+  widthPixels: 4000,
+  heightPixels: 3000,
+  takenAt: '2026-04-20T10:15:00',
+  takenBy: 'Ada',
+  caption: 'From the lane',
+};
 let asked: Asked[];
 const sent = () => sentChanges(asked);
 const begin = async (more: object = {}) => {
@@ -92,10 +99,15 @@ describe('a photo', () => {
   });
 
   it('on which the corners go criss-cross says so and gives no size', async () => {
-    const [a, b, c, d] = [{ x: 0.1, y: 0.1 }, { x: 0.9, y: 0.1 }, { x: 0.9, y: 0.9 }, { x: 0.1, y: 0.9 }];
+    const [a, b, c, d] = [
+      { x: 0.1, y: 0.1 },
+      { x: 0.9, y: 0.1 },
+      { x: 0.9, y: 0.9 },
+      { x: 0.1, y: 0.9 },
+    ];
     await begin({ face: { corners: [a, c, b, d], known: 'width', metres: 1 } });
     await mode('Measure');
     expect(screen.getByRole('alert')).toHaveTextContent('going round');
     expect(screen.queryByRole('button', { name: 'Use it as the size' })).toBeNull();
-  }); // prettier-ignore
+  });
 });

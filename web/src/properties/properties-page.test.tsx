@@ -9,9 +9,14 @@ import { PropertiesPage } from './properties-page.tsx';
 
 const state = stateOfFile({ surfaces: [{ id: 'w', material: 'concrete', size: '1x1', findings: [] }] });
 const mill: PropertySummary = {
-  id: idOf('1'), name: 'Old mill', customer: 'Zoe', customerId: idOf('2'), address: 'Weir 1', surfaces: 3,
+  id: idOf('1'),
+  name: 'Old mill',
+  customer: 'Zoe',
+  customerId: idOf('2'),
+  address: 'Weir 1',
+  surfaces: 3,
   jobs: [{ id: idOf('3'), name: 'Mill, spring', start: '2026-05-04' }],
-}; // prettier-ignore
+};
 
 function show() {
   const asked = standInServer(state, ({ method, path }) => {

@@ -7,7 +7,10 @@ function hoursText(spans: readonly HourSpan[]): string {
 }
 
 function spansIn(text: string): readonly HourSpan[] | null {
-  const parts = text.split(',').map((part) => part.trim()).filter((part) => part !== ''); // prettier-ignore
+  const parts = text
+    .split(',')
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
   const spans = parts.map((part) => {
     const match = /^(\d{1,2}):?(\d{2})?\s*(?:to|-|–)\s*(\d{1,2}):?(\d{2})?$/i.exec(part);
     if (!match) return null;

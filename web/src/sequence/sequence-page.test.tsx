@@ -104,7 +104,12 @@ describe('the sequence station', () => {
   });
 
   it('keeps the day in sight: what stops is told, of other warnings the first, the rest on demand', async () => {
-    const warning = (severity: 'stop' | 'warn', i: number) => ({ rule: 'r', severity, text: `${severity} ${String(i)}`, surface: null }); // prettier-ignore
+    const warning = (severity: 'stop' | 'warn', i: number) => ({
+      rule: 'r',
+      severity,
+      text: `${severity} ${String(i)}`,
+      surface: null,
+    });
     const warnings = [1, 2, 3, 4].map((i) => warning('warn', i));
     show({ ...made, warnings: [...warnings, warning('stop', 5)] });
     expect(await screen.findByText('stop 5')).toBeVisible();

@@ -34,23 +34,72 @@ export function GearFields() {
             label="In it when work begins"
             value={gear.tank.startLitres ?? gear.tank.litres}
             {...volumeUnit(units)}
-            take={(startLitres) => patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })}
+            take={(startLitres) =>
+              patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })
+            }
           />
         )}
-        <NumberField label="Trigger held" value={gear.triggerShare} unit="%" scale={100} take={(triggerShare) => patchGear({ triggerShare })} />
-        <NumberField label="Longest pole" value={gear.longestPoleMetres} {...lengthUnit(units)} clear={() => patchGear({ longestPoleMetres: null })} take={(longestPoleMetres) => patchGear({ longestPoleMetres })} />
-        <NumberField label="Ladder, height of the feet" value={gear.ladderMetres} {...lengthUnit(units)} clear={() => patchGear({ ladderMetres: null })} take={(ladderMetres) => patchGear({ ladderMetres })} />
-        <NumberField label="Catch holds" value={gear.catchLitres} {...volumeUnit(units)} take={(catchLitres) => patchGear({ catchLitres })} />
+        <NumberField
+          label="Trigger held"
+          value={gear.triggerShare}
+          unit="%"
+          scale={100}
+          take={(triggerShare) => patchGear({ triggerShare })}
+        />
+        <NumberField
+          label="Longest pole"
+          value={gear.longestPoleMetres}
+          {...lengthUnit(units)}
+          clear={() => patchGear({ longestPoleMetres: null })}
+          take={(longestPoleMetres) => patchGear({ longestPoleMetres })}
+        />
+        <NumberField
+          label="Ladder, height of the feet"
+          value={gear.ladderMetres}
+          {...lengthUnit(units)}
+          clear={() => patchGear({ ladderMetres: null })}
+          take={(ladderMetres) => patchGear({ ladderMetres })}
+        />
+        <NumberField
+          label="Catch holds"
+          value={gear.catchLitres}
+          {...volumeUnit(units)}
+          take={(catchLitres) => patchGear({ catchLitres })}
+        />
       </div>
       <PumpFields units={units} machines={house.machines} take={(machines) => patchHouse({ machines })} />
-      <OptionalGear what="A tower comes along" fields={accessFields(units)} usual={USUAL_GEAR.tower} value={gear.tower} take={(tower) => patchGear({ tower })} />
-      <OptionalGear what="A lift comes along" fields={accessFields(units)} usual={USUAL_GEAR.lift} value={gear.lift} take={(lift) => patchGear({ lift })} />
-      <OptionalGear what="A booster for the tap comes along" fields={boosterFields(units)} usual={USUAL_GEAR.booster} value={gear.booster} take={(booster) => patchGear({ booster })} />
-      <OptionalGear what="Water has a price" fields={priceFields(units)} usual={USUAL_GEAR.waterPrice} value={gear.waterPrice} take={(waterPrice) => patchGear({ waterPrice })} />
+      <OptionalGear
+        what="A tower comes along"
+        fields={accessFields(units)}
+        usual={USUAL_GEAR.tower}
+        value={gear.tower}
+        take={(tower) => patchGear({ tower })}
+      />
+      <OptionalGear
+        what="A lift comes along"
+        fields={accessFields(units)}
+        usual={USUAL_GEAR.lift}
+        value={gear.lift}
+        take={(lift) => patchGear({ lift })}
+      />
+      <OptionalGear
+        what="A booster for the tap comes along"
+        fields={boosterFields(units)}
+        usual={USUAL_GEAR.booster}
+        value={gear.booster}
+        take={(booster) => patchGear({ booster })}
+      />
+      <OptionalGear
+        what="Water has a price"
+        fields={priceFields(units)}
+        usual={USUAL_GEAR.waterPrice}
+        value={gear.waterPrice}
+        take={(waterPrice) => patchGear({ waterPrice })}
+      />
       <HoseFields units={units} hoses={gear.hoses} take={(hoses) => patchGear({ hoses })} />
     </section>
   );
-} // prettier-ignore
+}
 
 interface PairProps<K extends string> {
   readonly what: string;
@@ -75,13 +124,19 @@ function OptionalGear<K extends string>({ what, fields, usual, value, take }: Pa
       {value !== null && (
         <div className="supply-settings">
           {fields.map(([key, label, unit]) => (
-            <NumberField key={key} label={label} value={value[key]} {...unit} take={(figure) => take({ ...value, [key]: figure })} />
+            <NumberField
+              key={key}
+              label={label}
+              value={value[key]}
+              {...unit}
+              take={(figure) => take({ ...value, [key]: figure })}
+            />
           ))}
         </div>
       )}
     </div>
   );
-} // prettier-ignore
+}
 
 const PLAIN: FieldUnit = { unit: '', scale: 1 };
 const accessFields = (units: UnitSystem) =>
@@ -116,27 +171,55 @@ function PumpFields({ units, machines, take }: PumpProps) {
   return machines
     .filter((m) => m.kind in PUMPS && m.count > 0)
     .map((machine) => {
-      const set = (more: Partial<typeof machine>) => take(machines.map((m) => (m === machine ? { ...m, ...more } : m)));
+      const set = (more: Partial<typeof machine>) =>
+        take(machines.map((m) => (m === machine ? { ...m, ...more } : m)));
       return (
         <fieldset key={machine.kind} className="field">
           <legend className="field-label">{PUMPS[machine.kind]}, by its plate</legend>
           <div className="supply-settings">
-            <NumberField label="Flow" value={machine.flowLitresPerMinute} {...flowUnit(units)} clear={() => set({ flowLitresPerMinute: null })} take={(flowLitresPerMinute) => set({ flowLitresPerMinute })} />
-            <NumberField label="Pressure" value={machine.pressureBar} {...pressureUnit(units)} clear={() => set({ pressureBar: null })} take={(pressureBar) => set({ pressureBar })} />
-            <NumberField label="Orifice of its tips" value={machine.tipOrifice} unit="" clear={() => set({ tipOrifice: null })} take={(tipOrifice) => set({ tipOrifice })} />
+            <NumberField
+              label="Flow"
+              value={machine.flowLitresPerMinute}
+              {...flowUnit(units)}
+              clear={() => set({ flowLitresPerMinute: null })}
+              take={(flowLitresPerMinute) => set({ flowLitresPerMinute })}
+            />
+            <NumberField
+              label="Pressure"
+              value={machine.pressureBar}
+              {...pressureUnit(units)}
+              clear={() => set({ pressureBar: null })}
+              take={(pressureBar) => set({ pressureBar })}
+            />
+            <NumberField
+              label="Orifice of its tips"
+              value={machine.tipOrifice}
+              unit=""
+              clear={() => set({ tipOrifice: null })}
+              take={(tipOrifice) => set({ tipOrifice })}
+            />
           </div>
         </fieldset>
       );
     });
-} // prettier-ignore
+}
 
 const USES = [
   { value: 'supply', label: 'supply' },
   { value: 'pressure', label: 'pressure' },
 ];
 
-function HoseFields({ units, hoses, take }: { readonly units: UnitSystem; readonly hoses: JobGear['hoses']; readonly take: (hoses: JobGear['hoses']) => string | null }) {
-  const replace = (at: number, more: Partial<JobGear['hoses'][number]>) => take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
+function HoseFields({
+  units,
+  hoses,
+  take,
+}: {
+  readonly units: UnitSystem;
+  readonly hoses: JobGear['hoses'];
+  readonly take: (hoses: JobGear['hoses']) => string | null;
+}) {
+  const replace = (at: number, more: Partial<JobGear['hoses'][number]>) =>
+    take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
   return (
     <fieldset className="field">
       <legend className="field-label">Hoses</legend>
@@ -150,8 +233,18 @@ function HoseFields({ units, hoses, take }: { readonly units: UnitSystem; readon
               replace(i, { use: use as typeof hose.use });
             }}
           />
-          <NumberField label={`Length of hose ${String(i + 1)}`} value={hose.metres} {...lengthUnit(units)} take={(metres) => replace(i, { metres })} />
-          <NumberField label={`Inside of hose ${String(i + 1)}`} value={hose.innerMillimetres} {...smallLengthUnit(units)} take={(innerMillimetres) => replace(i, { innerMillimetres })} />
+          <NumberField
+            label={`Length of hose ${String(i + 1)}`}
+            value={hose.metres}
+            {...lengthUnit(units)}
+            take={(metres) => replace(i, { metres })}
+          />
+          <NumberField
+            label={`Inside of hose ${String(i + 1)}`}
+            value={hose.innerMillimetres}
+            {...smallLengthUnit(units)}
+            take={(innerMillimetres) => replace(i, { innerMillimetres })}
+          />
           <Button
             type="text"
             icon={<DeleteOutlined />}
@@ -173,4 +266,4 @@ function HoseFields({ units, hoses, take }: { readonly units: UnitSystem; readon
       </Button>
     </fieldset>
   );
-} // prettier-ignore
+}

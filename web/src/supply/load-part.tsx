@@ -38,7 +38,9 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <Alert
           type="warning"
           showIcon
-          title={load.faults.length === 1 ? 'One thing is short' : `${String(load.faults.length)} things are short`}
+          title={
+            load.faults.length === 1 ? 'One thing is short' : `${String(load.faults.length)} things are short`
+          }
           description={
             <ul>
               {load.faults.map((fault) => (
@@ -54,18 +56,24 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
           value={vehicle?.kilograms ?? null}
           {...massUnit(units)}
           clear={() => patchGear({ vehicle: null })}
-          take={(kilograms) => patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_GEAR.vehicle.litres } })}
+          take={(kilograms) =>
+            patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_GEAR.vehicle.litres } })
+          }
         />
         <NumberField
           label="Room in it"
           value={vehicle?.litres ?? null}
           {...volumeUnit(units)}
           clear={() => patchGear({ vehicle: null })}
-          take={(litres) => patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_GEAR.vehicle.kilograms } })}
+          take={(litres) =>
+            patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_GEAR.vehicle.kilograms } })
+          }
         />
         <p className="quiet">
-          This load weighs about <span className="figure">{formatMass(1000 * Math.round(load.kilograms), units)}</span> and takes{' '}
-          <span className="figure">{formatVolume(Math.round(load.litres), units)}</span>, by trade defaults for each thing.
+          This load weighs about{' '}
+          <span className="figure">{formatMass(1000 * Math.round(load.kilograms), units)}</span> and takes{' '}
+          <span className="figure">{formatVolume(Math.round(load.litres), units)}</span>, by trade defaults
+          for each thing.
         </p>
       </div>
       <div className="load-groups">
@@ -84,7 +92,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
       </div>
     </section>
   );
-} // prettier-ignore
+}
 
 interface GroupProps {
   readonly name: string;

@@ -103,7 +103,11 @@ function MixSettings() {
 
 /** A bucket of this size is filled from the tip. */
 const TEST_LITRES = 12;
-const VESSEL_WORDS = { sprayer: 'in the sprayer', drum: 'in the drum, sprayers filled from it', 'injector-tank': 'in the tank of the injector' } as const; // prettier-ignore
+const VESSEL_WORDS = {
+  sprayer: 'in the sprayer',
+  drum: 'in the drum, sprayers filled from it',
+  'injector-tank': 'in the tank of the injector',
+} as const;
 const STEPS = [
   'Protection on first. Water first, always: acid and caustic go into water, never water onto them.',
   'Then the rest in the order of the vessel; the surfactant last, stirred and not shaken.',

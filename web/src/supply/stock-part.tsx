@@ -32,9 +32,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
         {unread && ' △ What other orders have reserved cannot be read now.'}
       </p>
       {short.length > 0 && (
-        <p>
-          △ The shelf will not suffice for {listed(short.map((line) => line.called ?? line.name))}.
-        </p>
+        <p>△ The shelf will not suffice for {listed(short.map((line) => line.called ?? line.name))}.</p>
       )}
       <table className="figure-table stock-table">
         <thead>
@@ -52,16 +50,19 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
                 {line.called ?? line.name}{' '}
                 {line.called !== null && <span className="quiet">{line.name.toLowerCase()}</span>}
               </td>
-              <td className="figure">
-                {formatStock(line.needed, line.unit, units)}
-              </td>
+              <td className="figure">{formatStock(line.needed, line.unit, units)}</td>
               <td>
                 {line.lots.length === 0 ? (
                   <span className="quiet">no lot written down</span>
                 ) : (
                   <ul className="plain">
                     {line.lots.map((lot) => (
-                      <LotRow key={lot.lot.id} line={lot} unit={line.unit} uses={uses.filter((use) => use.lot === lot.lot.id)} />
+                      <LotRow
+                        key={lot.lot.id}
+                        line={lot}
+                        unit={line.unit}
+                        uses={uses.filter((use) => use.lot === lot.lot.id)}
+                      />
                     ))}
                   </ul>
                 )}
@@ -72,9 +73,13 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
                 ) : (
                   <>
                     {line.lots.length > 0 && '△ '}
-                    {line.toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${line.unit}`).join(' + ')}
+                    {line.toBuy.containers
+                      .map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${line.unit}`)
+                      .join(' + ')}
                     {line.buyPrice !== null && <span className="quiet"> · {line.buyPrice.toFixed(2)}</span>}
-                    <div className="quiet">{formatStock(line.toBuy.leftOver, line.unit, units)} left over</div>
+                    <div className="quiet">
+                      {formatStock(line.toBuy.leftOver, line.unit, units)} left over
+                    </div>
                   </>
                 )}
               </td>
@@ -92,7 +97,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
       )}
     </section>
   );
-} // prettier-ignore
+}
 
 function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
   const { units } = useSurveySession().survey.job;
@@ -120,7 +125,9 @@ function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
               </details>
             </td>
             <td className="figure">
-              {line.kilograms === null ? formatVolume(line.litres, units) : formatMass(1000 * line.kilograms, units)}
+              {line.kilograms === null
+                ? formatVolume(line.litres, units)
+                : formatMass(1000 * line.kilograms, units)}
               <div className="quiet">{line.where}</div>
             </td>
             <td className="figure">
@@ -134,7 +141,7 @@ function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
       </tbody>
     </table>
   );
-} // prettier-ignore
+}
 
 interface LotProps {
   readonly line: LotLine;
@@ -152,7 +159,9 @@ function LotRow({ line, unit, uses }: LotProps) {
         <summary>
           Lot {lot.lot || 'without number'}:{' '}
           <span className="figure">
-            {unfit === null || recorded > 0 ? `${say(recorded > 0 ? recorded : used)}${recorded > 0 ? ' used' : ''} of ${say(lot.left)}` : `✕ ${unfit}`}
+            {unfit === null || recorded > 0
+              ? `${say(recorded > 0 ? recorded : used)}${recorded > 0 ? ' used' : ''} of ${say(lot.left)}`
+              : `✕ ${unfit}`}
           </span>
           {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}
         </summary>
@@ -171,4 +180,4 @@ function LotRow({ line, unit, uses }: LotProps) {
       </details>
     </li>
   );
-} // prettier-ignore
+}

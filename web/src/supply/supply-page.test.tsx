@@ -9,9 +9,19 @@ import type { Asked } from '../test/in-session.tsx';
 import { SupplyPage } from './supply-page.tsx';
 
 const lot = (more: object) => ({
-  id: 'a', agent: 'hypochlorite', product: null, lot: 'A-1', boughtOn: '2026-03-04', openedOn: null, expiresOn: null,
-  place: 'yard', left: 20, storageCelsius: [20], measured: [], ...more,
-}); // prettier-ignore
+  id: 'a',
+  agent: 'hypochlorite',
+  product: null,
+  lot: 'A-1',
+  boughtOn: '2026-03-04',
+  openedOn: null,
+  expiresOn: null,
+  place: 'yard',
+  left: 20,
+  storageCelsius: [20],
+  measured: [],
+  ...more,
+});
 const state = stateOfFile({
   start: '2026-05-04',
   place: { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' },
@@ -23,10 +33,26 @@ const state = stateOfFile({
   handbook: { ...EMPTY_HANDBOOK, lots: [lot({}), lot({ id: 'b', lot: 'B-2', expiresOn: '2026-04-01' })] },
   house: { gear: { tank: { litres: 50, startLitres: 50 }, vehicle: { kilograms: 20, litres: 9000 } } },
   surfaces: [
-    { id: 'wall', name: 'Mill wall', material: 'painted-render', side: 'north', size: '8x3', topMetres: 3, findings: [{ contaminant: 'green-algae', severity: 3 }] },
-    { id: 'front', name: 'Mill front', material: 'painted-render', side: 'south', size: '12x4', topMetres: 4, findings: [{ contaminant: 'green-algae', severity: 2 }] },
+    {
+      id: 'wall',
+      name: 'Mill wall',
+      material: 'painted-render',
+      side: 'north',
+      size: '8x3',
+      topMetres: 3,
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    },
+    {
+      id: 'front',
+      name: 'Mill front',
+      material: 'painted-render',
+      side: 'south',
+      size: '12x4',
+      topMetres: 4,
+      findings: [{ contaminant: 'green-algae', severity: 2 }],
+    },
   ],
-}); // prettier-ignore
+});
 let made: Plan;
 let asked: Asked[];
 beforeAll(() => {
@@ -58,12 +84,14 @@ describe('products', () => {
     show();
     const row = await screen.findByRole('row', { name: /Sodium hypochlorite/ });
     expect(await within(row).findByText(/19.9 L reserved by orders of other jobs/)).toBeInTheDocument();
-    const sums = within(row).getAllByText(/125 g\/L on the label, bought 2026-03-04; 61 days at 20 °C leave about/);
+    const sums = within(row).getAllByText(
+      /125 g\/L on the label, bought 2026-03-04; 61 days at 20 °C leave about/,
+    );
     expect(sums).toHaveLength(2);
     expect(row).toHaveTextContent('✕ expired 2026-04-01');
     expect(row).toHaveTextContent('1 × 5 L');
     expect(screen.getByText(/The shelf will not suffice for Sodium hypochlorite/)).toBeInTheDocument();
-  }); // prettier-ignore
+  });
 });
 
 describe('what was used of a lot', () => {
@@ -122,7 +150,7 @@ describe('what was used of a lot', () => {
     expect(ids).toHaveLength(2);
     expect(new Set(ids).size).toBe(1);
   });
-}); // prettier-ignore
+});
 
 describe('mixes', () => {
   it('show vessel, lot, strength after rounding, sum, and how long they keep', async () => {
@@ -194,9 +222,11 @@ describe('water', () => {
     });
     await userEvent.click(screen.getByRole('button', { name: /Add hose/ }));
     await waitFor(() => {
-      expect(lastHouse()).toMatchObject({ gear: { hoses: expect.arrayContaining([{ use: 'supply', metres: 25, innerMillimetres: 12.7 }]) } });
+      expect(lastHouse()).toMatchObject({
+        gear: { hoses: expect.arrayContaining([{ use: 'supply', metres: 25, innerMillimetres: 12.7 }]) },
+      });
     });
-  }); // prettier-ignore
+  });
 });
 
 describe('what comes along', () => {
@@ -216,7 +246,11 @@ describe('what comes along', () => {
     await type("A truck's trip", '180');
     await waitFor(() => {
       expect(lastHouse()).toMatchObject({
-        gear: { lift: null, booster: { shutOffBar: 2.5 }, waterPrice: { perCubicMetre: 4.2, perTruck: 180, truckLitres: 1000 } },
+        gear: {
+          lift: null,
+          booster: { shutOffBar: 2.5 },
+          waterPrice: { perCubicMetre: 4.2, perTruck: 180, truckLitres: 1000 },
+        },
       });
     });
     await userEvent.click(tower);
@@ -237,13 +271,20 @@ describe('what comes along', () => {
     await fill('Orifice of its tips', '4.5');
     await waitFor(() => {
       expect(lastHouse()).toMatchObject({
-        machines: expect.arrayContaining([expect.objectContaining({ kind: 'pressure-washer', flowLitresPerMinute: 15, pressureBar: 165, tipOrifice: 4.5 })]),
+        machines: expect.arrayContaining([
+          expect.objectContaining({
+            kind: 'pressure-washer',
+            flowLitresPerMinute: 15,
+            pressureBar: 165,
+            tipOrifice: 4.5,
+          }),
+        ]),
       });
     });
     await fill('Flow', '0');
     expect(await within(washer).findByText(/must be greater than or equal to 0.5/)).toBeInTheDocument();
   });
-}); // prettier-ignore
+});
 
 describe('in US customary units', () => {
   const us = { ...state, job: { ...state.job, detail: { ...state.job.detail, units: 'us' } } };
@@ -306,9 +347,13 @@ describe('what if', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Take it over' }));
     await waitFor(() => {
       const house = sentChanges(asked).find((change) => 'house' in change.fields)?.fields['house'];
-      expect(house).toMatchObject({ machines: expect.arrayContaining([expect.objectContaining({ kind: 'pressure-washer', tipOrifice: 8 })]) });
+      expect(house).toMatchObject({
+        machines: expect.arrayContaining([
+          expect.objectContaining({ kind: 'pressure-washer', tipOrifice: 8 }),
+        ]),
+      });
     });
-  }); // prettier-ignore
+  });
 
   it('leaves all as it is on demand, and takes no older stock', async () => {
     show();

@@ -10,15 +10,22 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 const NONE: readonly LotReservation[] = [];
 
 /** What orders of other jobs take of the lots; nothing while that cannot be read. */
-function useReserved(job: string): { readonly reserved: ReadonlyMap<string, number>; readonly unread: boolean } {
+function useReserved(job: string): {
+  readonly reserved: ReadonlyMap<string, number>;
+  readonly unread: boolean;
+} {
   const stored = useQuery({ queryKey: queryKeys.reservations, queryFn: () => server.reservations() });
   const all = stored.data?.reservations ?? NONE;
   const reserved = useMemo(() => {
     const others = all.filter((reservation) => reservation.job !== job);
-    return rollup(others, (list) => sum(list, (r) => r.amount), (r) => r.lot);
+    return rollup(
+      others,
+      (list) => sum(list, (r) => r.amount),
+      (r) => r.lot,
+    );
   }, [all, job]);
   return { reserved, unread: stored.data === undefined && stored.isError };
-} // prettier-ignore
+}
 
 const NO_USES: readonly LotUsed[] = [];
 
@@ -36,8 +43,12 @@ export function useProvisions(plan: Plan): ShownProvisions {
   const stored = useQuery({ queryKey: queryKeys.lotUses(jobId), queryFn: () => server.lotUses(jobId) });
   const uses = stored.data?.uses ?? NO_USES;
   const provisions = useMemo(() => {
-    const recorded = rollup(uses, (list) => sum(list, (use) => use.amount), (use) => use.lot);
+    const recorded = rollup(
+      uses,
+      (list) => sum(list, (use) => use.amount),
+      (use) => use.lot,
+    );
     return provisionsOf(plan, survey, { reserved, recorded });
   }, [plan, survey, reserved, uses]);
   return { provisions, reservationsUnread: unread, uses };
-} // prettier-ignore
+}

@@ -37,8 +37,9 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
                     △ Dry at {water.dryAt}: {formatVolume(Math.round(water.line.shortLitres), units)} short.
                   </b>
                 )}{' '}
-                <span className="figure">{formatVolume(Math.round(water.line.usedLitres), units)}</span> are drawn,{' '}
-                <span className="figure">{formatFlow(water.peakLitresPerMinute, units)}</span> at once at most, the trigger held for {decimal(100 * house.gear.triggerShare, 0)} % of the time.
+                <span className="figure">{formatVolume(Math.round(water.line.usedLitres), units)}</span> are
+                drawn, <span className="figure">{formatFlow(water.peakLitresPerMinute, units)}</span> at once
+                at most, the trigger held for {decimal(100 * house.gear.triggerShare, 0)} % of the time.
               </p>
               <ul>
                 {water.sources.map((source) => (
@@ -63,7 +64,10 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
               )}
               {water.cost && (
                 <p className="quiet">
-                  From taps: <span className="figure">{water.cost.sum} = {water.cost.cost.toFixed(2)}</span>
+                  From taps:{' '}
+                  <span className="figure">
+                    {water.cost.sum} = {water.cost.cost.toFixed(2)}
+                  </span>
                 </p>
               )}
             </>
@@ -82,7 +86,8 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
           {hoses.totals.map((total) => (
             <p key={total.use} className="quiet">
               {total.use === 'pressure' ? 'Pressure hose' : 'Supply and rinse hose'}:{' '}
-              <span className="figure">{formatLength(Math.ceil(total.neededMetres), units)}</span> of {formatLength(total.ownedMetres, units)} that the house has
+              <span className="figure">{formatLength(Math.ceil(total.neededMetres), units)}</span> of{' '}
+              {formatLength(total.ownedMetres, units)} that the house has
               {total.neededMetres > total.ownedMetres ? '. △ Not enough.' : '.'}
             </p>
           ))}
@@ -115,7 +120,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
 function JetLine({ jet }: { readonly jet: JetOnFace }) {
   const { survey, catalogue, faces } = useSurveySession();
@@ -136,7 +141,9 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
         <div className="quiet">
           <div>
             {formatPumpPressure(jet.jet.psi * BAR_PER_PSI, units)} at the tip
-            {jet.match === null ? ', as the tool is judged: flow and pressure of the pump are not written down' : `. ${jet.match.text}`}
+            {jet.match === null
+              ? ', as the tool is judged: flow and pressure of the pump are not written down'
+              : `. ${jet.match.text}`}
           </div>
           {jet.leastMetres !== null && <div>No closer than {formatStandOff(jet.leastMetres, units)}.</div>}
           {tips.slice(0, 3).map((tip) => (
@@ -144,7 +151,8 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
           ))}
           {jet.doseKilojoules && (
             <div>
-              {decimal(jet.doseKilojoules[0], 0)} to {decimal(jet.doseKilojoules[1], 0)} kJ on a square metre, led quickly or slowly
+              {decimal(jet.doseKilojoules[0], 0)} to {decimal(jet.doseKilojoules[1], 0)} kJ on a square metre,
+              led quickly or slowly
             </div>
           )}
           {jet.advice && <div>{jet.advice}</div>}
@@ -153,7 +161,7 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
       </details>
     </li>
   );
-} // prettier-ignore
+}
 
 function RunOffSection({ runOff }: { readonly runOff: RunOffPlan }) {
   const { survey } = useSurveySession();
@@ -163,14 +171,15 @@ function RunOffSection({ runOff }: { readonly runOff: RunOffPlan }) {
     <section aria-label="Run-off">
       <h2>What is caught</h2>
       <p>
-        From {runOff.faces.join(', ')}: <b className="figure">{litres(ledger.caughtLitres)}</b> into a catch of{' '}
-        {litres(runOff.catchLitres)}.
+        From {runOff.faces.join(', ')}: <b className="figure">{litres(ledger.caughtLitres)}</b> into a catch
+        of {litres(runOff.catchLitres)}.
       </p>
       <details className="fold">
         <summary>The ledger</summary>
         <div className="figure quiet">{runOff.sum}.</div>
         <div className="figure quiet">
-          Caught {litres(ledger.caughtLitres)} · used again {litres(ledger.reusedLitres)} · taken away {litres(ledger.takenAwayLitres)}
+          Caught {litres(ledger.caughtLitres)} · used again {litres(ledger.reusedLitres)} · taken away{' '}
+          {litres(ledger.takenAwayLitres)}
         </div>
       </details>
       <ul>
@@ -180,4 +189,4 @@ function RunOffSection({ runOff }: { readonly runOff: RunOffPlan }) {
       </ul>
     </section>
   );
-} // prettier-ignore
+}

@@ -26,8 +26,11 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { firstFault } from '../survey-edits/use-entity.ts';
 
 const SCHOOLS = CATALOGUE.schools.flatMap((school) =>
-  school.settings.map((setting) => ({ value: `${school.id}/${setting.id}`, label: `${school.name}: ${setting.name}` })),
-); // prettier-ignore
+  school.settings.map((setting) => ({
+    value: `${school.id}/${setting.id}`,
+    label: `${school.name}: ${setting.name}`,
+  })),
+);
 
 /** What would change if the day, the stock, the tap or the pump were otherwise than thought; nothing of it is saved before it is taken. */
 export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
@@ -48,30 +51,76 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
     const fault = firstFault(
       edit([
         ...(Object.keys(ofJob).length > 0
-          ? [{ kind: 'job', entity: state.job.id, op: 'patch', fields: { weather: changedWeather(survey, change), house: changedHouse(survey, change) } } as const]
+          ? [
+              {
+                kind: 'job',
+                entity: state.job.id,
+                op: 'patch',
+                fields: { weather: changedWeather(survey, change), house: changedHouse(survey, change) },
+              } as const,
+            ]
           : []),
         ...(tapLitresPerMinute !== undefined && tap
-          ? [{ kind: 'water-point', entity: tap.id, op: 'patch', fields: { ...tapFields(tapLitresPerMinute) } } as const]
+          ? [
+              {
+                kind: 'water-point',
+                entity: tap.id,
+                op: 'patch',
+                fields: { ...tapFields(tapLitresPerMinute) },
+              } as const,
+            ]
           : []),
       ]),
     );
     if (fault === null) setChange({});
   };
-  const within = (figure: SpannedFigure, value: number, more: SupplyChange) => figureFault(figure, value) ?? set(more);
+  const within = (figure: SpannedFigure, value: number, more: SupplyChange) =>
+    figureFault(figure, value) ?? set(more);
   return (
     <details className="what-if-strip hairline">
       <summary>What if the day, the stock, the tap or the pump were otherwise?</summary>
       <div className="strip-fields">
-        <NumberField label="Air, warmest" unit="°C" value={change.temperatureC ?? weather.temperatureC} take={(v) => within('airCelsius', v, { temperatureC: v })} />
-        <NumberField label="Cloud" unit="%" scale={100} value={change.cloud ?? weather.cloud} take={(v) => within('cloud', v, { cloud: v })} />
-        <NumberField label="Stock older by" unit="days" value={change.stockDaysOlder ?? 0} take={(v) => within('stockDays', v, { stockDaysOlder: Math.round(v) })} />
+        <NumberField
+          label="Air, warmest"
+          unit="°C"
+          value={change.temperatureC ?? weather.temperatureC}
+          take={(v) => within('airCelsius', v, { temperatureC: v })}
+        />
+        <NumberField
+          label="Cloud"
+          unit="%"
+          scale={100}
+          value={change.cloud ?? weather.cloud}
+          take={(v) => within('cloud', v, { cloud: v })}
+        />
+        <NumberField
+          label="Stock older by"
+          unit="days"
+          value={change.stockDaysOlder ?? 0}
+          take={(v) => within('stockDays', v, { stockDaysOlder: Math.round(v) })}
+        />
         {tap && (
-          <NumberField label={tap.name} {...flowUnit(units)} value={change.tapLitresPerMinute ?? flow ?? null} take={(v) => within('tapLitresPerMinute', v, { tapLitresPerMinute: v })} />
+          <NumberField
+            label={tap.name}
+            {...flowUnit(units)}
+            value={change.tapLitresPerMinute ?? flow ?? null}
+            take={(v) => within('tapLitresPerMinute', v, { tapLitresPerMinute: v })}
+          />
         )}
         {washer && (
           <>
-            <NumberField label="Pressure washer" {...pressureUnit(units)} value={change.pumpBar ?? washer.pressureBar} take={(v) => within('pumpBar', v, { pumpBar: v })} />
-            <NumberField label="Orifice of its tips" unit="" value={change.tipOrifice ?? washer.tipOrifice} take={(v) => within('tipOrifice', v, { tipOrifice: v })} />
+            <NumberField
+              label="Pressure washer"
+              {...pressureUnit(units)}
+              value={change.pumpBar ?? washer.pressureBar}
+              take={(v) => within('pumpBar', v, { pumpBar: v })}
+            />
+            <NumberField
+              label="Orifice of its tips"
+              unit=""
+              value={change.tipOrifice ?? washer.tipOrifice}
+              take={(v) => within('tipOrifice', v, { tipOrifice: v })}
+            />
           </>
         )}
         <ChoiceField
@@ -100,14 +149,16 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
               Leave it as it is
             </Button>
             {change.stockDaysOlder !== undefined && (
-              <span className="quiet">Stock is not made older by this: measure a lot, and write the reading on the shelf.</span>
+              <span className="quiet">
+                Stock is not made older by this: measure a lot, and write the reading on the shelf.
+              </span>
             )}
           </div>
         </>
       )}
     </details>
   );
-} // prettier-ignore
+}
 
 const onlyStock = (change: SupplyChange) => Object.keys(change).every((key) => key === 'stockDaysOlder');
 
@@ -124,7 +175,10 @@ function Changes({ plan, survey, changed }: ChangesProps) {
   const { before, after } = answer.supply;
   const rows = rowsOf(before, after, units);
   const tank = tankRow(plan, survey, changed);
-  const differing = [...rows.filter((row) => row.now !== row.then), ...(tank && tank.now !== tank.then ? [tank] : [])];
+  const differing = [
+    ...rows.filter((row) => row.now !== row.then),
+    ...(tank && tank.now !== tank.then ? [tank] : []),
+  ];
   return (
     <div role="status">
       {differing.length === 0 && answer.changed.length === 0 ? (
@@ -151,12 +205,14 @@ function Changes({ plan, survey, changed }: ChangesProps) {
       )}
       {answer.changed.length > 0 && (
         <p>
-          {answer.changed.length} {answer.changed.length === 1 ? 'finding' : 'findings'} would be treated otherwise, {answer.after.visits} {answer.after.visits === 1 ? 'visit' : 'visits'} instead of {answer.before.visits}.
+          {answer.changed.length} {answer.changed.length === 1 ? 'finding' : 'findings'} would be treated
+          otherwise, {answer.after.visits} {answer.after.visits === 1 ? 'visit' : 'visits'} instead of{' '}
+          {answer.before.visits}.
         </p>
       )}
     </div>
   );
-} // prettier-ignore
+}
 
 interface Row {
   readonly what: string;
@@ -165,11 +221,19 @@ interface Row {
 }
 
 function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem): readonly Row[] {
-  const row = (what: string, of: (figures: SupplyFigures) => string): Row => ({ what, now: of(before), then: of(after) });
+  const row = (what: string, of: (figures: SupplyFigures) => string): Row => ({
+    what,
+    now: of(before),
+    then: of(after),
+  });
   const names = new Map([...before.products, ...after.products].map((p) => [p.product, p.name]));
   return [
     row('Fastest drying', (f) => `${decimal(f.fastestDrying, 2)} mm/h`),
-    row('Smallest section', (f) => (f.smallestSection ? `${formatArea(f.smallestSection.squareMetres, units)}, ${f.smallestSection.surface}` : '–')),
+    row('Smallest section', (f) =>
+      f.smallestSection
+        ? `${formatArea(f.smallestSection.squareMetres, units)}, ${f.smallestSection.surface}`
+        : '–',
+    ),
     row('Sections', (f) => String(f.sections)),
     row('Not workable', (f) => String(f.unworkable)),
     row('Mix', (f) => formatVolume(Number(f.mixLitres.toFixed(1)), units)),
@@ -182,7 +246,7 @@ function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem):
       }),
     ),
   ];
-} // prettier-ignore
+}
 
 /** By the sequence as it is: neither a tap nor a pump changes who does what when. */
 function tankRow(plan: Plan, survey: Survey, changed: Survey): Row | null {

@@ -121,13 +121,15 @@ describe('an edit', () => {
     edit(patch('wall', { size: '9x9' }));
     await wind();
     expect(value('wall', 'size')).toBe('3x2');
-    expect(queue.saveState.refused[0]?.refused?.conflicts).toMatchObject([{ field: 'size', yours: '9x9', theirs: '3x2' }]);
+    expect(queue.saveState.refused[0]?.refused?.conflicts).toMatchObject([
+      { field: 'size', yours: '9x9', theirs: '3x2' },
+    ]);
     queue.beginAnew(server.state);
     expect(shown('wall', 'name')).toBe(value('wall', 'name'));
     queue.settle(queue.saveState.refused[0]?.id ?? '', { kind: 'choose', mine: () => true });
     await wind();
     expect([value('wall', 'size'), queue.unsaved]).toEqual(['9x9', false]);
-  }); // prettier-ignore
+  });
 
   it('that is not sound is not taken, and its faults name the field', () => {
     expect(edit(patch('wall', { topMetres: -4 })).map((f) => f.path)).toEqual(['wall.topMetres']);

@@ -15,8 +15,16 @@ import type { OlderJob } from './older-job.ts';
 
 const server = new MemoryServer({
   sides: [{ id: 'north', name: 'North' }],
-  surfaces: [{ id: 'wall', material: 'concrete', side: 'north', size: '3x2', findings: [{ contaminant: 'lichen', severity: 2 }] }],
-}); // prettier-ignore
+  surfaces: [
+    {
+      id: 'wall',
+      material: 'concrete',
+      side: 'north',
+      size: '3x2',
+      findings: [{ contaminant: 'lichen', severity: 2 }],
+    },
+  ],
+});
 const { job, entities } = server.state;
 
 function without(entity: VersionedEntity, ...fields: readonly string[]): VersionedEntity {
@@ -24,8 +32,16 @@ function without(entity: VersionedEntity, ...fields: readonly string[]): Version
   return { ...entity, detail: Object.fromEntries(detail) };
 }
 const kept = (more: Partial<OlderJob> = {}): OlderJob => ({
-  id: job.id, propertyId: job.id, sequence: 3, handbookRevision: 0, job, entities: [...entities.values()], previous: null, orders: [], ...more,
-}); // prettier-ignore
+  id: job.id,
+  propertyId: job.id,
+  sequence: 3,
+  handbookRevision: 0,
+  job,
+  entities: [...entities.values()],
+  previous: null,
+  orders: [],
+  ...more,
+});
 
 describe('a job that an older version kept on the device', () => {
   const { gear: _, ...house } = DEFAULT_HOUSE;
@@ -50,16 +66,37 @@ describe('a job that an older version kept on the device', () => {
   });
 
   it('keeps what it says of what comes along, and gets the rest', () => {
-    const { tower: _tower, lift: _lift, ladderMetres: _ladder, ...gear } = { ...DEFAULT_GEAR, drumLitres: 60 };
-    const state = stateOfOpened(kept({ job: { ...job, detail: { ...job.detail, house: { ...house, machines, gear } } } }));
+    const {
+      tower: _tower,
+      lift: _lift,
+      ladderMetres: _ladder,
+      ...gear
+    } = { ...DEFAULT_GEAR, drumLitres: 60 };
+    const state = stateOfOpened(
+      kept({ job: { ...job, detail: { ...job.detail, house: { ...house, machines, gear } } } }),
+    );
     expect(surveyOf(state).job.house.gear).toEqual({ ...DEFAULT_GEAR, drumLitres: 60 });
   });
 
   it('knows of labels what they said then, and nothing more', () => {
-    const { nextCoatSquareMetresPerLitre: _n, mostSquareMetresPerLitre: _m, caughtMayBeReused: _c, ...label } = { ...NO_RESTRICTIONS, squareMetresPerLitre: 5 };
+    const {
+      nextCoatSquareMetresPerLitre: _n,
+      mostSquareMetresPerLitre: _m,
+      caughtMayBeReused: _c,
+      ...label
+    } = { ...NO_RESTRICTIONS, squareMetresPerLitre: 5 };
     const product = {
-      id: 'p', name: 'Seal', agent: 'acrylic-sealer', strength: { basis: 'g/L', value: 1000 }, strengthRead: true, packs: [{ size: 5, price: null }],
-      label, dataSheet: null, inUse: true, by: 'Ida', at: '2026-05-01T08:00:00Z',
+      id: 'p',
+      name: 'Seal',
+      agent: 'acrylic-sealer',
+      strength: { basis: 'g/L', value: 1000 },
+      strengthRead: true,
+      packs: [{ size: 5, price: null }],
+      label,
+      dataSheet: null,
+      inUse: true,
+      by: 'Ida',
+      at: '2026-05-01T08:00:00Z',
     };
     const handbook = { ...EMPTY_HANDBOOK, products: [product] } as unknown as typeof EMPTY_HANDBOOK;
     const [read] = stateOfOpened(kept({ handbook })).handbook.products;
@@ -72,4 +109,4 @@ describe('a job that an older version kept on the device', () => {
     for (const [id, entity] of state.entities) expect(entity).toBe(entities.get(id));
     expect(state.handbook).toEqual(EMPTY_HANDBOOK);
   });
-}); // prettier-ignore
+});

@@ -103,18 +103,57 @@ class Device {
 
 const surface = fc.constantFrom('wall', 'yard', 'roof', 'new-a', 'new-b');
 const draft: fc.Arbitrary<DraftChange> = fc.oneof(
-  fc.record({ entity: surface, value: fc.nat(3) }).map(({ entity, value }) => ({ kind: 'surface' as const, entity, op: 'patch' as const, fields: { name: `n${String(value)}` } })),
-  fc.record({ entity: surface, value: fc.nat(3) }).map(({ entity, value }) => ({ kind: 'surface' as const, entity, op: 'patch' as const, fields: { size: `${String(value + 1)}x1`, tiltDegrees: value } })),
-  fc.constantFrom('wall-f', 'yard-f').map((entity) => ({ kind: 'finding' as const, entity, op: 'delete' as const, fields: {} })),
-  fc.constantFrom('new-a', 'new-b').map((entity) => ({ kind: 'surface' as const, entity, op: 'create' as const, fields: { name: 'New', material: 'granite', finish: 'bare', size: '1x1' } })),
-  fc.record({ entity: fc.constantFrom('wall-f', 'yard-f', 'roof-f'), severity: fc.constantFrom(1, 2, 3, 4) }).map(({ entity, severity }) => ({ kind: 'finding' as const, entity, op: 'patch' as const, fields: { severity } })),
-  fc.constantFrom('wall-f', 'roof-f').map((entity) => ({ kind: 'finding' as const, entity, op: 'create' as const, fields: { surface: entity.slice(0, -2), contaminant: 'lichen', severity: 2 } })),
-); // prettier-ignore
+  fc.record({ entity: surface, value: fc.nat(3) }).map(({ entity, value }) => ({
+    kind: 'surface' as const,
+    entity,
+    op: 'patch' as const,
+    fields: { name: `n${String(value)}` },
+  })),
+  fc.record({ entity: surface, value: fc.nat(3) }).map(({ entity, value }) => ({
+    kind: 'surface' as const,
+    entity,
+    op: 'patch' as const,
+    fields: { size: `${String(value + 1)}x1`, tiltDegrees: value },
+  })),
+  fc
+    .constantFrom('wall-f', 'yard-f')
+    .map((entity) => ({ kind: 'finding' as const, entity, op: 'delete' as const, fields: {} })),
+  fc.constantFrom('new-a', 'new-b').map((entity) => ({
+    kind: 'surface' as const,
+    entity,
+    op: 'create' as const,
+    fields: { name: 'New', material: 'granite', finish: 'bare', size: '1x1' },
+  })),
+  fc
+    .record({ entity: fc.constantFrom('wall-f', 'yard-f', 'roof-f'), severity: fc.constantFrom(1, 2, 3, 4) })
+    .map(({ entity, severity }) => ({
+      kind: 'finding' as const,
+      entity,
+      op: 'patch' as const,
+      fields: { severity },
+    })),
+  fc.constantFrom('wall-f', 'roof-f').map((entity) => ({
+    kind: 'finding' as const,
+    entity,
+    op: 'create' as const,
+    fields: { surface: entity.slice(0, -2), contaminant: 'lichen', severity: 2 },
+  })),
+);
 const action = fc.oneof(
   { weight: 4, arbitrary: fc.record({ do: fc.constant('edit' as const), device: fc.nat(1), draft }) },
-  { weight: 4, arbitrary: fc.record({ do: fc.constant('step' as const), device: fc.nat(1), loss: fc.constantFrom('none' as const, 'none' as const, 'call' as const, 'answer' as const) }) },
-  { weight: 1, arbitrary: fc.record({ do: fc.constantFrom('reload' as const, 'pull' as const), device: fc.nat(1) }) },
-); // prettier-ignore
+  {
+    weight: 4,
+    arbitrary: fc.record({
+      do: fc.constant('step' as const),
+      device: fc.nat(1),
+      loss: fc.constantFrom('none' as const, 'none' as const, 'call' as const, 'answer' as const),
+    }),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({ do: fc.constantFrom('reload' as const, 'pull' as const), device: fc.nat(1) }),
+  },
+);
 
 const sameForAll = (state: SurveyState) => ({
   job: state.job,
@@ -123,11 +162,28 @@ const sameForAll = (state: SurveyState) => ({
 
 /** Deleted, made again as undo does, and deleted once more before the server knows. */
 const DELETED_TWICE = [
-  { do: 'edit' as const, device: 0, draft: { kind: 'finding' as const, entity: 'wall-f', op: 'delete' as const, fields: {} } },
-  { do: 'edit' as const, device: 0, draft: { kind: 'finding' as const, entity: 'wall-f', op: 'create' as const, fields: { surface: 'wall', contaminant: 'lichen', severity: 2 as const } } },
+  {
+    do: 'edit' as const,
+    device: 0,
+    draft: { kind: 'finding' as const, entity: 'wall-f', op: 'delete' as const, fields: {} },
+  },
+  {
+    do: 'edit' as const,
+    device: 0,
+    draft: {
+      kind: 'finding' as const,
+      entity: 'wall-f',
+      op: 'create' as const,
+      fields: { surface: 'wall', contaminant: 'lichen', severity: 2 as const },
+    },
+  },
   { do: 'step' as const, device: 0, loss: 'none' as const },
-  { do: 'edit' as const, device: 0, draft: { kind: 'finding' as const, entity: 'wall-f', op: 'delete' as const, fields: {} } },
-]; // prettier-ignore
+  {
+    do: 'edit' as const,
+    device: 0,
+    draft: { kind: 'finding' as const, entity: 'wall-f', op: 'delete' as const, fields: {} },
+  },
+];
 
 describe('one device alone', () => {
   it('is never asked about its own edits, whatever is lost and loaded anew', async () => {
@@ -187,26 +243,38 @@ describe('two devices on one job', () => {
 
   it('never lose a value silently: what one set and the other did not see is kept, or asked about', async () => {
     await fc.assert(
-      fc.asyncProperty(fc.array(fc.record({ device: fc.nat(1), value: fc.nat(99), step: fc.boolean() }), { minLength: 2, maxLength: 12 }), async (edits) => {
-        const server = new MemoryServer(FILE);
-        const devices = [new Device(server), new Device(server)] as const;
-        let typed = [null, null] as (string | null)[];
-        for (const { device: which, value, step } of edits) {
-          const device = which === 0 ? devices[0] : devices[1];
-          device.edit({ kind: 'surface', entity: 'wall', op: 'patch', fields: { name: `d${String(which)} v${String(value)}` } });
-          typed = typed.map((t, i) => (i === which ? `d${String(which)} v${String(value)}` : t));
-          if (step) await device.step();
-        }
-        for (const device of devices) for (let i = 0; i < 12; i += 1) await device.step();
-        const name = server.state.entities.get('wall')?.detail['name'];
-        for (const [i, last] of typed.entries()) {
-          if (last === null) continue;
-          // The last word of a device is the server's, or still stands on the device: to be sent, or to be decided on.
-          const device = i === 0 ? devices[0] : devices[1];
-          const stands = device.queue.state.entities.get('wall')?.detail['name'] === last && device.queue.unsaved;
-          expect([last === name || stands, last]).toEqual([true, last]);
-        }
-      }), // prettier-ignore
+      fc.asyncProperty(
+        fc.array(fc.record({ device: fc.nat(1), value: fc.nat(99), step: fc.boolean() }), {
+          minLength: 2,
+          maxLength: 12,
+        }),
+        async (edits) => {
+          const server = new MemoryServer(FILE);
+          const devices = [new Device(server), new Device(server)] as const;
+          let typed = [null, null] as (string | null)[];
+          for (const { device: which, value, step } of edits) {
+            const device = which === 0 ? devices[0] : devices[1];
+            device.edit({
+              kind: 'surface',
+              entity: 'wall',
+              op: 'patch',
+              fields: { name: `d${String(which)} v${String(value)}` },
+            });
+            typed = typed.map((t, i) => (i === which ? `d${String(which)} v${String(value)}` : t));
+            if (step) await device.step();
+          }
+          for (const device of devices) for (let i = 0; i < 12; i += 1) await device.step();
+          const name = server.state.entities.get('wall')?.detail['name'];
+          for (const [i, last] of typed.entries()) {
+            if (last === null) continue;
+            // The last word of a device is the server's, or still stands on the device: to be sent, or to be decided on.
+            const device = i === 0 ? devices[0] : devices[1];
+            const stands =
+              device.queue.state.entities.get('wall')?.detail['name'] === last && device.queue.unsaved;
+            expect([last === name || stands, last]).toEqual([true, last]);
+          }
+        },
+      ),
       { numRuns: 100 },
     );
   }, 60_000);

@@ -30,12 +30,27 @@ const begin = (children: (made: Planned) => ReactNode) => {
       start: '2026-05-04',
       site: { waterPoints: [{ id: 'tap' }], features: [{ id: 'gully', kind: 'drain' }] },
       surfaces: [
-        { id: 'bay', name: 'Bay', material: 'block-paving', size: '4x3', tiltDegrees: 0, topMetres: 0, ...algae },
+        {
+          id: 'bay',
+          name: 'Bay',
+          material: 'block-paving',
+          size: '4x3',
+          tiltDegrees: 0,
+          topMetres: 0,
+          ...algae,
+        },
         { id: 'wall', name: 'Wall', material: 'clay-brick', size: '4x3', topMetres: 3, ...drains, ...algae },
         { id: 'gable', name: 'Gable', material: 'clay-brick', size: '4x3', topMetres: 3, ...algae },
-        { id: 'steps', name: 'Steps', material: 'granite', size: '2x1', ...drains, findings: [{ contaminant: 'surface-rust', severity: 2 }] },
+        {
+          id: 'steps',
+          name: 'Steps',
+          material: 'granite',
+          size: '2x1',
+          ...drains,
+          findings: [{ contaminant: 'surface-rust', severity: 2 }],
+        },
       ],
-    }), // prettier-ignore
+    }),
   );
   renderInSession(<WithPlan>{children}</WithPlan>, 'treat/wall');
   return asked;

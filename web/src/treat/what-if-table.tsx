@@ -7,14 +7,17 @@ interface Row {
 }
 
 const rowsIn = (units: UnitSystem): readonly Row[] => [
-  { what: 'Visits', of: (f) => `${String(f.visits)}${f.days > 0 ? `, the last ${String(f.days)} days later` : ''}` },
+  {
+    what: 'Visits',
+    of: (f) => `${String(f.visits)}${f.days > 0 ? `, the last ${String(f.days)} days later` : ''}`,
+  },
   { what: 'Hands on', of: (f) => formatDuration(60 * Math.round(f.handsOnMinutes)) },
   { what: 'Mix on the faces', of: (f) => formatVolume(Math.round(f.mixLitres), units) },
   { what: 'Water', of: (f) => formatVolume(Math.round(f.waterLitres), units) },
   { what: 'Risk to the faces', of: (f) => grade(f.faceRisk) },
   { what: 'Harm around', of: (f) => grade(f.harmAround) },
   { what: 'With nothing permitted', of: (f) => String(f.open) },
-]; // prettier-ignore
+];
 
 const grade = (value: number | null) => (value === null ? '–' : `${decimal(value, 1)} of 5`);
 

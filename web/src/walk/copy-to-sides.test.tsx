@@ -8,12 +8,31 @@ import { CopyToSides } from './copy-to-sides.tsx';
 import { Neighbours } from './neighbours.tsx';
 
 const file = {
-  sides: [{ id: 'north', name: 'North' }, { id: 'east', name: 'East' }, { id: 'south', name: 'South' }],
-  surfaces: [
-    { id: 'wall', name: 'Wall, north', side: 'north', material: 'concrete', size: '4x3', findings: [{ contaminant: 'lichen', severity: 2 }] },
-    { id: 'path', name: 'Path, east', side: 'east', band: 'floor', material: 'concrete', size: '4x1', findings: [] },
+  sides: [
+    { id: 'north', name: 'North' },
+    { id: 'east', name: 'East' },
+    { id: 'south', name: 'South' },
   ],
-}; // prettier-ignore
+  surfaces: [
+    {
+      id: 'wall',
+      name: 'Wall, north',
+      side: 'north',
+      material: 'concrete',
+      size: '4x3',
+      findings: [{ contaminant: 'lichen', severity: 2 }],
+    },
+    {
+      id: 'path',
+      name: 'Path, east',
+      side: 'east',
+      band: 'floor',
+      material: 'concrete',
+      size: '4x1',
+      findings: [],
+    },
+  ],
+};
 
 function OfFirst({ part: Part }: { readonly part: typeof CopyToSides }) {
   const { survey } = useSurveySession();

@@ -13,7 +13,7 @@ const state = stateOfFile({
     { id: 'drive', material: 'block-paving', side: 'north', band: 'floor', size: '8x6', findings: [] },
     { id: 'slab', material: 'concrete', side: 'north', band: 'floor', size: '8x6', findings: [] },
   ],
-}); // prettier-ignore
+});
 let asked: Asked[];
 beforeEach(() => {
   asked = standInServer(state);
@@ -37,7 +37,12 @@ describe('how paving is laid', () => {
     await type('Width of a block', '160');
     expect(await screen.findByText(/\(1 − 240 × 160 ÷ \(244 × 164\)\) .* = 3.88 kg\/m²/)).toBeInTheDocument();
     await waitFor(() => {
-      expect(sentChanges(asked).at(-1)?.fields['paving']).toEqual({ lengthMillimetres: 240, widthMillimetres: 160, jointMillimetres: 4, depthMillimetres: 60 });
+      expect(sentChanges(asked).at(-1)?.fields['paving']).toEqual({
+        lengthMillimetres: 240,
+        widthMillimetres: 160,
+        jointMillimetres: 4,
+        depthMillimetres: 60,
+      });
     });
     await userEvent.click(screen.getByRole('button', { name: 'As it is usually laid' }));
     await waitFor(() => {
@@ -62,7 +67,7 @@ describe('how paving is laid', () => {
     await screen.findByText('there');
     expect(screen.queryByText('How it is laid')).toBeNull();
   });
-}); // prettier-ignore
+});
 
 describe('the narrowest gap of a side', () => {
   it('is measured for towers and lifts, and open until then', async () => {

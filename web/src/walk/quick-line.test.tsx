@@ -30,7 +30,13 @@ describe('the quick line', () => {
   it('shows what it understood before it is accepted, and takes it with Enter', async () => {
     await type('north path, granite, 4x2, algae 2');
     expect(await screen.findByText('Adds Path, north')).toBeInTheDocument();
-    expect(screen.getAllByRole('listitem').map((li) => li.textContent)).toEqual(['North', 'path', 'Granite', '4x2', 'green algae 2']); // prettier-ignore
+    expect(screen.getAllByRole('listitem').map((li) => li.textContent)).toEqual([
+      'North',
+      'path',
+      'Granite',
+      '4x2',
+      'green algae 2',
+    ]);
     expect(sent()).toEqual([]);
     await userEvent.keyboard('{Enter}');
     await waitFor(() => {
@@ -43,7 +49,10 @@ describe('the quick line', () => {
   it('asks instead of guessing, underlines what it does not know, and writes the answer into the line', async () => {
     await type('mill wall algae zyxw');
     expect(await screen.findByText(/“zyxw” is not known/)).toBeInTheDocument();
-    expect([...document.querySelectorAll('.quick-underlines .open')].map((e) => e.textContent)).toEqual(['algae', 'zyxw']); // prettier-ignore
+    expect([...document.querySelectorAll('.quick-underlines .open')].map((e) => e.textContent)).toEqual([
+      'algae',
+      'zyxw',
+    ]);
     expect(screen.getByRole('button', { name: 'Not ready' })).toBeDisabled();
     await userEvent.keyboard('{Enter}');
     expect(sent()).toEqual([]);

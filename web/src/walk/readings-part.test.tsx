@@ -37,8 +37,10 @@ describe('readings on a face', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
     await waitFor(() => {
       expect(sentChanges(asked).at(-1)).toMatchObject({
-        kind: 'reading', op: 'create', fields: { surface: 'wall', what: 'surface-temperature', figure: 41.5, on: today() },
-      }); // prettier-ignore
+        kind: 'reading',
+        op: 'create',
+        fields: { surface: 'wall', what: 'surface-temperature', figure: 41.5, on: today() },
+      });
     });
     const list = screen.getByRole('list', { name: 'Readings' });
     expect(within(list).getByText('41.5 °C')).toBeInTheDocument();

@@ -9,11 +9,35 @@ describe('the report of the walk', () => {
       stateOfFile({
         sides: [{ id: 'north', name: 'North', aspectDegrees: 0 }],
         surfaces: [
-          { id: 'wall', name: 'Mill wall', side: 'north', material: 'limestone', size: '4x3', findings: [{ contaminant: 'green-algae', severity: 3, share: 0.5 }] },
-          { id: 'path', name: 'Mill path', side: 'north', band: 'floor', material: 'concrete', size: '', findings: [] },
-          { id: 'roof', name: 'Mill roof', band: 'roof', material: 'granite', size: '2x2', inScope: false, scopeReason: 'slates are loose', findings: [] },
+          {
+            id: 'wall',
+            name: 'Mill wall',
+            side: 'north',
+            material: 'limestone',
+            size: '4x3',
+            findings: [{ contaminant: 'green-algae', severity: 3, share: 0.5 }],
+          },
+          {
+            id: 'path',
+            name: 'Mill path',
+            side: 'north',
+            band: 'floor',
+            material: 'concrete',
+            size: '',
+            findings: [],
+          },
+          {
+            id: 'roof',
+            name: 'Mill roof',
+            band: 'roof',
+            material: 'granite',
+            size: '2x2',
+            inScope: false,
+            scopeReason: 'slates are loose',
+            findings: [],
+          },
         ],
-      }), // prettier-ignore
+      }),
     );
     renderInSession(<ReportPage />);
     expect(await screen.findByText('12 m² on 1 face')).toBeInTheDocument();

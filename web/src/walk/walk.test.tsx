@@ -23,7 +23,10 @@ import { WaterPart } from './water-part.tsx';
 import { ZonesPart } from './zones-part.tsx';
 
 const file = {
-  sides: [{ id: 'north', name: 'North', aspectDegrees: 0, shade: 'trees' }, { id: 'south', name: 'South', aspectDegrees: 180 }], // prettier-ignore
+  sides: [
+    { id: 'north', name: 'North', aspectDegrees: 0, shade: 'trees' },
+    { id: 'south', name: 'South', aspectDegrees: 180 },
+  ],
   surfaces: [
     {
       id: 'wall',
@@ -211,10 +214,19 @@ describe('the record of a surface', () => {
     };
     asked = standInServer(state, (request) =>
       request.method === 'GET' && /jobs\/[^/]+$/.test(request.path)
-        ? { id: request.path.slice(6), propertyId: idOf('1'), sequence: 0, handbook: state.handbook, handbookRevision: 0, job: { ...state.job, id: request.path.slice(6) },
-            entities: [...state.entities.values()], orders: [], previous: { id: idOf('2'), name: 'Spring', start: '2025-04-01', findings: [found] } }
+        ? {
+            id: request.path.slice(6),
+            propertyId: idOf('1'),
+            sequence: 0,
+            handbook: state.handbook,
+            handbookRevision: 0,
+            job: { ...state.job, id: request.path.slice(6) },
+            entities: [...state.entities.values()],
+            orders: [],
+            previous: { id: idOf('2'), name: 'Spring', start: '2025-04-01', findings: [found] },
+          }
         : undefined,
-    ); // prettier-ignore
+    );
     renderInSession(<FindingsPart surface="wall" />);
     expect(await screen.findByText(/Last time \(Spring, 2025-04-01\)/)).toHaveTextContent('green algae 3');
     await userEvent.click(screen.getByRole('button', { name: 'The same again' }));
@@ -228,9 +240,27 @@ describe('the record of a surface', () => {
 
   it('tells who changed what, from what to what', async () => {
     const log = [
-      { sequence: 3, at: '2026-05-02T09:00:00Z', deviceAt: '2026-05-01T08:00:00Z', by: 'Zoë', kind: 'surface', entity: 'wall', op: 'patch', fields: [{ field: 'material', from: 'concrete', to: 'limestone' }] },
-      { sequence: 2, at: '2026-05-02T08:00:00Z', deviceAt: null, by: 'Office', kind: 'finding', entity: 'gone', op: 'delete', fields: [{ field: 'contaminant', from: 'lichen', to: null }] },
-    ]; // prettier-ignore
+      {
+        sequence: 3,
+        at: '2026-05-02T09:00:00Z',
+        deviceAt: '2026-05-01T08:00:00Z',
+        by: 'Zoë',
+        kind: 'surface',
+        entity: 'wall',
+        op: 'patch',
+        fields: [{ field: 'material', from: 'concrete', to: 'limestone' }],
+      },
+      {
+        sequence: 2,
+        at: '2026-05-02T08:00:00Z',
+        deviceAt: null,
+        by: 'Office',
+        kind: 'finding',
+        entity: 'gone',
+        op: 'delete',
+        fields: [{ field: 'contaminant', from: 'lichen', to: null }],
+      },
+    ];
     asked = standInServer(stateOfFile(file), (request) =>
       request.path.includes('/log/') ? { changes: log } : undefined,
     );

@@ -28,6 +28,14 @@ export async function fuzzGround(): Promise<{
   return {
     fresh,
     addresses: addressesOf(routes(stores, database)),
-    known: { job, property: propertyId, surface, template, customer: customer?.id ?? uuidv7(), lot: 'white-feb', file },
+    known: {
+      job,
+      property: propertyId,
+      surface,
+      template,
+      customer: customer?.id ?? uuidv7(),
+      lot: 'white-feb',
+      file,
+    },
   };
-} // prettier-ignore
+}

@@ -20,6 +20,8 @@ describe('two thousand requests to every address', () => {
     const { statuses, faults } = await fuzz(fresh.app, addresses, known, { count: 2000, seed: 1 });
     expect(faults).toEqual([]);
     // What is sound among them is taken.
-    expect(Object.keys(statuses)).toEqual(expect.arrayContaining(['200', '201', '400', '404', '409', '415', '422']));
+    expect(Object.keys(statuses)).toEqual(
+      expect.arrayContaining(['200', '201', '400', '404', '409', '415', '422']),
+    );
   }, 120_000);
-}); // prettier-ignore
+});

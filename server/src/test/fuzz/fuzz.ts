@@ -22,12 +22,12 @@ export interface Fuzzed {
 
 /** Every address of a router, as "GET /api/v1/jobs/:job". */
 export function addressesOf({ stack }: Router): readonly string[] {
-  return stack.flatMap(({ route }) =>
-    route
-      ? route.stack.map(({ method }) => `${method.toUpperCase()} ${route.path}`)
-      : [],
-  ).filter((address, i, all) => all.indexOf(address) === i);
-} // prettier-ignore
+  return stack
+    .flatMap(({ route }) =>
+      route ? route.stack.map(({ method }) => `${method.toUpperCase()} ${route.path}`) : [],
+    )
+    .filter((address, i, all) => all.indexOf(address) === i);
+}
 
 /**
  * Sends requests to every address of a server: sound, nearly sound and hostile, the same ones for the same seed.
@@ -74,33 +74,43 @@ function requestTo(app: Express | string, address: string, known: Known, draw: D
   const url = `${filled(path, named, draw)}${query(draw)}`;
   const verb = method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
   const asked = request(app)[verb](url);
-  if (draw.often(0.1)) void asked.set('Etappe-Person', encodeURIComponent(draw.one(['Ada', '\u0000', '💧', 'x'.repeat(300)])));
+  if (draw.often(0.1))
+    void asked.set('Etappe-Person', encodeURIComponent(draw.one(['Ada', '\u0000', '💧', 'x'.repeat(300)])));
   if (draw.often(0.02)) void asked.set('Etappe-Person', '%E0%A4%A');
   const field = FORM_FIELDS[address];
   if (field !== undefined) return withForm(asked, field, draw);
   const sound = SOUND_BODIES[address];
   return sound ? withBody(asked, sound(known, draw), draw) : asked;
-} // prettier-ignore
+}
 
 /** The address with its parts: mostly of what there is, sometimes of what there is not, sometimes of nothing that can be. */
 function filled(path: string, known: Known, draw: Draw): string {
   const there: Readonly<Record<string, string>> = {
-    job: known.job, entity: known.surface, template: known.template, customer: known.customer, number: '1',
-    photo: 'ab'.repeat(32), size: 'thumb', sheet: 'ab'.repeat(32), use: uuidv7(),
+    job: known.job,
+    entity: known.surface,
+    template: known.template,
+    customer: known.customer,
+    number: '1',
+    photo: 'ab'.repeat(32),
+    size: 'thumb',
+    sheet: 'ab'.repeat(32),
+    use: uuidv7(),
   };
   return path.replace(/:(\w+)/g, (_, name: string) => {
     if (draw.often(0.6)) return there[name] ?? 'x';
     if (draw.often(0.4)) return name === 'number' ? String(draw.below(2 ** 40)) : uuidv7();
     return draw.often(0.1) ? '%' : encodeSafely(draw.hostileText()) || 'x';
   });
-} // prettier-ignore
+}
 
 function query(draw: Draw): string {
   if (draw.often(0.6)) return '';
   const name = draw.one(['find', 'sort', 'from', 'size', 'after', 'job', '__proto__', 'find[a][b]']);
-  const value = draw.often(0.4) ? String(draw.one([0, 1, 25, -1, 1e9, 2 ** 53, 1e21, 'name'])) : encodeSafely(draw.hostileText());
+  const value = draw.often(0.4)
+    ? String(draw.one([0, 1, 25, -1, 1e9, 2 ** 53, 1e21, 'name']))
+    : encodeSafely(draw.hostileText());
   return `?${name}=${value}${draw.often(0.2) ? `&${name}=2` : ''}`;
-} // prettier-ignore
+}
 
 /** Percent signs of a text in UTF-8; half a character has none. */
 function encodeSafely(text: string): string {
@@ -119,7 +129,20 @@ const TYPES = [
   '',
   'application/jsonp',
 ];
-const RAW = ['', '{', 'null', '[]', '"x"', '{"a":1e999}', '{"id":"\\u0000"}', '\u0000', '['.repeat(20_000), `{"changes":[${'1,'.repeat(5000)}1]}`, '{"__proto__":1}', '{"a":1,"a":2}']; // prettier-ignore
+const RAW = [
+  '',
+  '{',
+  'null',
+  '[]',
+  '"x"',
+  '{"a":1e999}',
+  '{"id":"\\u0000"}',
+  '\u0000',
+  '['.repeat(20_000),
+  `{"changes":[${'1,'.repeat(5000)}1]}`,
+  '{"__proto__":1}',
+  '{"a":1,"a":2}',
+];
 
 function withBody(asked: request.Test, sound: unknown, draw: Draw): request.Test {
   if (draw.often(0.06)) return asked;
@@ -127,14 +150,19 @@ function withBody(asked: request.Test, sound: unknown, draw: Draw): request.Test
   if (draw.often(0.08)) return asked.set('Content-Type', 'application/json').send(draw.one(RAW));
   const body = draw.often(0.15) ? sound : draw.often(0.1) ? draw.hostile() : spoilt(sound, draw);
   return asked.set('Content-Type', 'application/json').send(JSON.stringify(body));
-} // prettier-ignore
+}
 
 function withForm(asked: request.Test, field: string, draw: Draw): request.Test {
   if (draw.often(0.1)) return asked.set('Content-Type', 'multipart/form-data').send('no boundary');
   const bytes = draw.one([
-    Buffer.from(''), Buffer.from('%PDF-1.7 %%EOF'), Buffer.from('%PDF-1.7'), Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.from('GIF89a'),
-    Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'), Buffer.alloc(4000, 7),
+    Buffer.from(''),
+    Buffer.from('%PDF-1.7 %%EOF'),
+    Buffer.from('%PDF-1.7'),
+    Buffer.from([0xff, 0xd8, 0xff, 0xe0]),
+    Buffer.from('GIF89a'),
+    Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+    Buffer.alloc(4000, 7),
   ]);
   const name = draw.often(0.8) ? field : draw.one(['', 'file', '__proto__', 'x'.repeat(2000)]);
   return asked.attach(name || 'x', bytes, draw.one(['a.jpg', '../../a.jpg', 'x'.repeat(3000), 'a.pdf']));
-} // prettier-ignore
+}

@@ -35,11 +35,14 @@ function spoilOnce(root: { body: Json }, draw: Draw): void {
 const DEEPEST = 30;
 
 /** Every place in a value that can be spoilt. */
-function placesIn(value: Json, depth = 0): readonly { readonly at: Json[] | { [key: string]: Json }; readonly key: string | number }[] {
+function placesIn(
+  value: Json,
+  depth = 0,
+): readonly { readonly at: Json[] | { [key: string]: Json }; readonly key: string | number }[] {
   if (typeof value !== 'object' || value === null || depth > DEEPEST) return [];
   const keys = Array.isArray(value) ? [...value.keys()].slice(0, 50) : Object.keys(value).slice(0, 50);
   return keys.flatMap((key) => {
     const inner = (value as Record<string | number, Json>)[key] ?? null;
     return [{ at: value, key }, ...placesIn(inner, depth + 1)];
   });
-} // prettier-ignore
+}

@@ -25,29 +25,92 @@ export const SOUND_BODIES: Readonly<Record<string, (known: Known, draw: Draw) =>
   'POST /api/v1/jobs/:job/copies': () => ({ id: uuidv7(), name: 'Copy' }),
   'POST /api/v1/jobs/:job/changes': ({ surface, job }, draw) => ({
     changes: draw.one([
-      [{ id: uuidv7(), kind: 'surface', entity: surface, op: 'patch', base: 1, fields: { name: 'Wall', size: '3x2', drainsOnto: [], position: 2 } }],
-      [{ id: uuidv7(), kind: 'finding', entity: `f-${String(draw.below(1e6))}`, op: 'create', base: 0, fields: { surface, contaminant: 'lichen', severity: 2, share: 1, zone: null, note: '' } }],
-      [{ id: uuidv7(), kind: 'feature', entity: `x-${String(draw.below(50))}`, op: 'delete', base: 1, fields: {} }],
-      [{ id: uuidv7(), kind: 'job', entity: job, op: 'patch', base: 1, fields: { start: '2026-05-04', answers: { a: 'b' }, weather: { temperatureC: 12 } } }],
+      [
+        {
+          id: uuidv7(),
+          kind: 'surface',
+          entity: surface,
+          op: 'patch',
+          base: 1,
+          fields: { name: 'Wall', size: '3x2', drainsOnto: [], position: 2 },
+        },
+      ],
+      [
+        {
+          id: uuidv7(),
+          kind: 'finding',
+          entity: `f-${String(draw.below(1e6))}`,
+          op: 'create',
+          base: 0,
+          fields: { surface, contaminant: 'lichen', severity: 2, share: 1, zone: null, note: '' },
+        },
+      ],
+      [
+        {
+          id: uuidv7(),
+          kind: 'feature',
+          entity: `x-${String(draw.below(50))}`,
+          op: 'delete',
+          base: 1,
+          fields: {},
+        },
+      ],
+      [
+        {
+          id: uuidv7(),
+          kind: 'job',
+          entity: job,
+          op: 'patch',
+          base: 1,
+          fields: { start: '2026-05-04', answers: { a: 'b' }, weather: { temperatureC: 12 } },
+        },
+      ],
     ]),
     deviceAt: '2026-05-04T08:00:00.000Z',
   }),
   'POST /api/v1/jobs/:job/orders': () => ({
     id: uuidv7(),
     inputsHash: 'ab'.repeat(32),
-    decided: { sectionFactor: 1, schedule: { placements: [{ operation: 'set-out.ada', person: 'ada', start: 0, finish: 60 }], makespan: 60 } },
+    decided: {
+      sectionFactor: 1,
+      schedule: {
+        placements: [{ operation: 'set-out.ada', person: 'ada', start: 0, finish: 60 }],
+        makespan: 60,
+      },
+    },
   }),
-  'PUT /api/v1/customers/:customer/contact': () => ({ person: 'A', phone: '1', mail: 'a@example.org', note: '' }),
+  'PUT /api/v1/customers/:customer/contact': () => ({
+    person: 'A',
+    phone: '1',
+    mail: 'a@example.org',
+    note: '',
+  }),
   'POST /api/v1/handbook/changes': ({ lot }, draw) => ({
     changes: [
       draw.often(0.5)
         ? { id: uuidv7(), part: 'lot', entry: lot, op: 'remove', base: 99, detail: null }
-        : { id: uuidv7(), part: 'override', entry: 'material.limestone.poreShare', op: 'put', base: 0, detail: { kind: 'material', entry: 'limestone', path: 'poreShare', value: 0.2, replaced: 0.1, reason: 'x', by: 'A', at: '2026-05-04T08:00:00Z' } },
+        : {
+            id: uuidv7(),
+            part: 'override',
+            entry: 'material.limestone.poreShare',
+            op: 'put',
+            base: 0,
+            detail: {
+              kind: 'material',
+              entry: 'limestone',
+              path: 'poreShare',
+              value: 0.2,
+              replaced: 0.1,
+              reason: 'x',
+              by: 'A',
+              at: '2026-05-04T08:00:00Z',
+            },
+          },
     ],
   }),
   'POST /api/v1/stock/uses': ({ job, lot }) => ({ id: uuidv7(), job, lot, amount: 0.001 }),
   'POST /api/v1/templates': ({ job }) => ({ id: uuidv7(), name: 'Fuzz', job }),
-}; // prettier-ignore
+};
 
 /** Files that come as forms, by the field that they come in. */
 export const FORM_FIELDS: Readonly<Record<string, string>> = {
