@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import { entropyBits, normalised } from './belief.ts';
 import type { Belief } from './belief.ts';
@@ -32,21 +33,13 @@ function likelihoodOf(test: QuickTest, outcome: string, candidate: string): numb
   return rowOf(test, candidate)[at] ?? LEAST_LIKELIHOOD;
 }
 
-const rows = new WeakMap<QuickTest, Map<string, readonly number[]>>();
-
 /** The probabilities of a test's outcomes for a candidate, none of them impossible. */
-function rowOf(test: QuickTest, candidate: string): readonly number[] {
-  const known = rows.get(test) ?? new Map<string, readonly number[]>();
-  rows.set(test, known);
-  const before = known.get(candidate);
-  if (before) return before;
+const rowOf = kept((test: QuickTest, candidate: string): readonly number[] => {
   const given = test.likelihood[candidate] ?? test.outcomes.map(() => 1 / test.outcomes.length);
   const floored = given.map((p) => Math.max(LEAST_LIKELIHOOD, p));
   const sum = floored.reduce((a, b) => a + b, 0);
-  const row = floored.map((p) => p / sum);
-  known.set(candidate, row);
-  return row;
-}
+  return floored.map((p) => p / sum);
+});
 
 /**
  * What a test is expected to settle, in bits: the entropy now less its mean over the outcomes. Never below zero.

@@ -1,6 +1,6 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { LookAlike, SiteCue } from '../catalogue/look-alike.ts';
 import type { MaterialFamily } from '../catalogue/material.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { isShadySide } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';

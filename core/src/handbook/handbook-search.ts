@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 
 export const HANDBOOK_KINDS = [
@@ -30,13 +31,9 @@ const entry = (
   words: readonly string[] = [],
 ): HandbookEntry => ({ kind, id, name, group, words: [id, name, group, ...words].join(' ').toLowerCase() });
 
-const made = new WeakMap<Catalogue, readonly HandbookEntry[]>();
-
 /** Everything that the handbook has a page for. */
-export function handbookEntries(catalogue: Catalogue): readonly HandbookEntry[] {
-  const before = made.get(catalogue);
-  if (before) return before;
-  const entries = [
+export const handbookEntries = kept((catalogue: Catalogue): readonly HandbookEntry[] => {
+  return [
     ...catalogue.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
     ...catalogue.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
     ...catalogue.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
@@ -60,9 +57,7 @@ export function handbookEntries(catalogue: Catalogue): readonly HandbookEntry[] 
     ),
     ...catalogue.weights.map((w) => entry('weights', w, `${String(w.value)} for each ${w.per}`, [w.why])),
   ];
-  made.set(catalogue, entries);
-  return entries;
-}
+});
 
 /** Entries in which every word of a search is found, those whose name begins with it first. */
 export function handbookSearch(

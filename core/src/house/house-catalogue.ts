@@ -1,3 +1,4 @@
+import { kept, keptBy } from '../quantity/kept.ts';
 import { CATALOGUE, catalogueOf } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/material.ts';
@@ -34,21 +35,18 @@ export interface HouseCatalogue extends Catalogue {
   readonly offeredMaterials: readonly Material[];
 }
 
-const made = new WeakMap<HouseHandbook, HouseCatalogue>();
-/** A handbook that came once more over a worker's border is another object with the same in it. */
-let latest: { readonly key: string; readonly catalogue: HouseCatalogue } | null = null;
+/**
+ * A handbook that came once more over a worker's border is another object with the same in it. What lies on the shelf changes
+ * no value of the catalogue.
+ */
+const catalogueOfText = keptBy(
+  (handbook: HouseHandbook) => [JSON.stringify({ ...handbook, lots: [] })],
+  worked,
+  1,
+);
 
 /** The catalogue of a house; the same one for a handbook with the same in it. */
-export function houseCatalogue(handbook: HouseHandbook): HouseCatalogue {
-  const before = made.get(handbook);
-  if (before) return before;
-  // What lies on the shelf changes no value of the catalogue.
-  const key = JSON.stringify({ ...handbook, lots: [] });
-  const catalogue = latest?.key === key ? latest.catalogue : worked(handbook);
-  latest = { key, catalogue };
-  made.set(handbook, catalogue);
-  return catalogue;
-}
+export const houseCatalogue = kept((handbook: HouseHandbook): HouseCatalogue => catalogueOfText(handbook));
 
 /** The catalogue as shipped, for whoever has no house. */
 export const SHIPPED: HouseCatalogue = houseCatalogue(EMPTY_HANDBOOK);

@@ -1,9 +1,10 @@
+import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { waitInWords } from '../plan/visit-outline.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { expectationsFor } from '../order/expectations.ts';
 import type { Expectation } from '../order/expectations.ts';
 import { otherTreatments } from '../protection/other-treatments.ts';
@@ -38,7 +39,7 @@ export function planFileOf(
     inputsHash: plan.inputsHash,
     asOf,
     assumed: assumed.map(({ path, value }) => ({ path, value })),
-    surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan, survey, expectations)),
+    surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan, catalogue, expectations)),
     expectations: expectations
       .filter((e) => e.surfaces.length === 0 && !e.leftOut)
       .map(({ key, text }) => ({ rule: key, text })),
@@ -121,7 +122,7 @@ function loadOf({ load }: Provisions) {
 function surfaceOf(
   planned: PlannedSurface,
   plan: Plan,
-  survey: Survey,
+  catalogue: HouseCatalogue,
   expectations: readonly Expectation[],
 ): Record<string, unknown> {
   const proposals = planned.treatment?.proposals ?? [];
@@ -155,7 +156,7 @@ function surfaceOf(
       planned.treatment?.parts.flatMap((part) =>
         part.stages.map((stage) => ({
           ...stageOf(stage),
-          wear: stageProtection(stage, planned.surface, houseCatalogue(survey.handbook)),
+          wear: stageProtection(stage, planned.surface, catalogue),
         })),
       ) ?? [],
     sections: plan.work.planned

@@ -1,9 +1,9 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { SAFETY_FALLS, SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Product } from '../house/product.ts';
 import { expectationsFor, isAcknowledged } from './expectations.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -89,7 +89,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
   const said = expectationsFor(plan, survey);
-  const writer = new EntryWriter(plan, survey, dayStart);
+  const writer = new EntryWriter(plan, { ...survey, catalogue }, dayStart);
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
     jobName: survey.job.name,

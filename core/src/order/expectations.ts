@@ -1,5 +1,6 @@
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
+import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -28,8 +29,9 @@ export interface Expectation {
 
 /** What the customer is told: by place, with the facts of the job filled in. */
 export function expectationsFor(plan: Derivation, survey: Survey): readonly Expectation[] {
+  const catalogue = houseCatalogue(survey.handbook);
   const said = [
-    ...plan.surfaces.flatMap((planned) => faceExpectations(planned, survey)),
+    ...plan.surfaces.flatMap((planned) => faceExpectations(planned, catalogue)),
     ...markExpectations(survey),
     ...siteExpectations(plan, survey),
   ];
@@ -53,7 +55,7 @@ interface Said {
   readonly text: string;
 }
 
-function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Said[] {
+function faceExpectations(planned: TreatedSurface, catalogue: HouseCatalogue): readonly Said[] {
   const { surface, treatment } = planned;
   const about = { place: surface.name, surface: surface.id };
   /** The same on every face, and with the facts of this one. */
@@ -67,8 +69,7 @@ function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Sai
       ),
     ];
   if (!treatment || treatment.proposals.length === 0) return [];
-  const catalogue = houseCatalogue(survey.handbook);
-  const { porous, partial } = looks(planned, survey);
+  const { porous, partial } = looks(planned, catalogue);
   return [
     ...treatment.expectations.map((e) => say(e.rule, e.text)),
     ...treatment.proposals.flatMap((p) => {
@@ -113,8 +114,8 @@ function faceExpectations(planned: TreatedSurface, survey: Survey): readonly Sai
   ];
 }
 
-function looks({ surface, treatment }: TreatedSurface, survey: Survey) {
-  const material = houseCatalogue(survey.handbook).material(surface.material);
+function looks({ surface, treatment }: TreatedSurface, catalogue: HouseCatalogue) {
+  const material = catalogue.material(surface.material);
   const wet = treatment?.stages.some((s) => s.kind === 'rinse' || s.kind === 'wash') ?? false;
   const greatest = Math.max(0, ...(treatment?.proposals ?? []).map((p) => (p.chosen ? p.finding.share : 0)));
   return {

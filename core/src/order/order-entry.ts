@@ -1,3 +1,4 @@
+import type { FacedSurvey } from '../survey/face.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { jetsOn, ledJet } from '../visit/jet-match.ts';
 import type { JetOnFace } from '../visit/jet-match.ts';
@@ -11,7 +12,6 @@ import { roundToStep } from '../quantity/rounding.ts';
 import { formatVolume } from '../quantity/volume.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { protectionLine } from './protection-line.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
@@ -120,16 +120,18 @@ function neutralising({ neutralises }: Stage, agent: string): string {
   return `${STAGE_TITLES.neutralise} ${what.join('and ')}with ${lowerFirst(agent)}`;
 }
 
+type OrderedSurvey = Survey & Pick<FacedSurvey, 'catalogue'>;
+
 /** Writes what one operation means to the person who does it. */
 export class EntryWriter {
   private readonly plan: Plan;
-  private readonly survey: Survey;
+  private readonly survey: OrderedSurvey;
   private readonly dayStart: number;
   private readonly planned: ReadonlyMap<string, PlannedOperation>;
   private readonly stages: ReadonlyMap<string, Stage>;
   private readonly jets: ReadonlyMap<string, JetOnFace>;
 
-  constructor(plan: Plan, survey: Survey, dayStart: number) {
+  constructor(plan: Plan, survey: OrderedSurvey, dayStart: number) {
     this.plan = plan;
     this.survey = survey;
     this.dayStart = dayStart;
@@ -248,7 +250,7 @@ export class EntryWriter {
       );
     if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
     const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
-    const wear = face ? stageProtection(stage, face, houseCatalogue(this.survey.handbook)) : [];
+    const wear = face ? stageProtection(stage, face, this.survey.catalogue) : [];
     if (wear.length > 0) lines.push(`Wear: ${wear.join(', ')}.`);
     if (stage.bulk)
       lines.push(

@@ -1,7 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Act, EarlierWork, JudgedPlace, LogEntry, Unsound } from '../judge/day-log.ts';
 import { judgedDay } from '../judge/day-judge.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { isWet } from '../protection/work-phase.ts';
 import type { Placement, Schedule } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
@@ -166,7 +165,7 @@ export function judgedPlace(
   return {
     faces: survey.surfaces,
     windMetresPerSecond: survey.job.weather.windMetresPerSecond,
-    catalogue: houseCatalogue(survey.handbook),
+    catalogue: survey.catalogue,
     dayStartSeconds: secondOfDay(survey.job.house.dayStart),
     earlier,
   };

@@ -4,7 +4,6 @@ import { productAmounts } from '../supply/product-amounts.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import { daysAfter } from '../quantity/calendar.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { choiceWarnings } from '../warnings/choice-warnings.ts';
 import { chemistryWarnings } from '../warnings/chemistry-warnings.ts';
@@ -93,7 +92,7 @@ export function derivedFigures(survey: FacedSurvey): FiguredPlan {
     surfaces: planned,
     visits,
     mixes,
-    products: productAmounts(mixes, houseCatalogue(survey.handbook)),
+    products: productAmounts(mixes, survey.catalogue),
   };
 }
 
@@ -166,7 +165,7 @@ export function sectioned(
     surfaces,
     mixes,
     lotUses,
-    products: productAmounts(mixes, houseCatalogue(survey.handbook)),
+    products: productAmounts(mixes, survey.catalogue),
     work,
     warnings: [
       ...before.warnings,

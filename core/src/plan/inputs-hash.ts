@@ -3,7 +3,6 @@ import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import stringify from 'fast-json-stable-stringify';
 import { CATALOGUE_VERSION } from '../catalogue/catalogue.ts';
 import type { HouseHandbook } from '../house/house-handbook.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { bearingAgents } from './bearing-agents.ts';
@@ -18,7 +17,7 @@ export const ENGINE_VERSION = '0.10.1';
  */
 function bearing(survey: FacedSurvey): HouseHandbook {
   const { products, lots, ...handbook } = survey.handbook;
-  const agents = bearingAgents(survey, houseCatalogue(survey.handbook));
+  const agents = bearingAgents(survey, survey.catalogue);
   const counts = handbook.overrides.some((o) => o.kind === 'weight' && o.entry === 'cost' && o.value !== 0);
   return {
     ...handbook,

@@ -1,5 +1,4 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { bestHour, cycleDay, hoursInWords } from '../wet-cycle/cycle-day.ts';
@@ -32,7 +31,7 @@ export function sectionsByHour(
 ): readonly CycleDay[] {
   const faces = faced(survey);
   const hours = new FaceHours(faces, plan.date);
-  const catalogue = houseCatalogue(survey.handbook);
+  const { catalogue } = faces;
   const alone = survey.job.house.crew.length === 1;
   return plan.surfaces.flatMap(({ surface, treatment, cycles }) => {
     if (only && !only.has(surface.id)) return [];

@@ -2,7 +2,6 @@ import type { Agent } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { CHAIN_ORDER } from '../catalogue/method.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { chemistryGuard } from './chemistry-guard.ts';
 import type { ChemistryGuard, GuardedFace } from './chemistry-guard.ts';
 import { faceOrder } from './face-order.ts';
@@ -77,7 +76,7 @@ export function wetAndDry(treated: readonly TreatedSurface[], survey: FacedSurve
     if (!treatment) return planned;
     return { ...planned, treatment: { ...treatment, stages: treatment.parts.flatMap((p) => p.stages) } };
   });
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   return {
     wetted: wettedFrom(
       guardedFaces(whole, survey.job.weather.windMetresPerSecond),
@@ -166,7 +165,7 @@ function withRests(planned: TreatedSurface, agents: ReadonlySet<Agent>, survey: 
   const { surface, treatment } = planned;
   if (!treatment || agents.size === 0) return planned;
   const { wet, stays } = phasesOn(planned);
-  const around = { surface, shaded: false, catalogue: houseCatalogue(survey.handbook) };
+  const around = { surface, shaded: false, catalogue: survey.catalogue };
   const rests = restingOrder([...agents], around).flatMap((agent) => {
     const last = wet.findLastIndex((s) => s.kind === 'apply' && s.apply?.agent === agent.id);
     const stage = wet[last];

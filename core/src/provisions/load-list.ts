@@ -14,7 +14,6 @@ import { mixLife } from '../catalogue/data/mix-life.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { MACHINE_KINDS, MACHINE_NAMES } from '../catalogue/tool.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { formatLength } from '../quantity/length.ts';
@@ -23,7 +22,7 @@ import { formatStock } from '../quantity/stock-amount.ts';
 import { formatVolume } from '../quantity/volume.ts';
 import { upperFirst } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
-import type { Survey } from '../survey/survey.ts';
+import type { FacedSurvey } from '../survey/face.ts';
 import { bulkText } from './bulk-list.ts';
 import type { BulkLine } from './bulk-list.ts';
 import type { HoseList } from './hose-list.ts';
@@ -73,7 +72,7 @@ export interface LoadList {
 }
 
 /** Everything that a visit needs on the vehicle, against what the house has and the vehicle carries. */
-export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[], bulk: readonly BulkLine[], hoses: HoseList): LoadList {
+export function loadList(plan: Plan, survey: FacedSurvey, stock: readonly StockLine[], bulk: readonly BulkLine[], hoses: HoseList): LoadList {
   const items = [
     ...productItems(stock, survey),
     ...bulk.map(bulkItem),
@@ -104,7 +103,7 @@ export function loadList(plan: Plan, survey: Survey, stock: readonly StockLine[]
   };
 } // prettier-ignore
 
-function productItems(stock: readonly StockLine[], { job }: Survey): readonly LoadItem[] {
+function productItems(stock: readonly StockLine[], { job }: FacedSurvey): readonly LoadItem[] {
   return stock.map((line) => {
     const used = line.lots.filter((l) => l.used > 0).map((l) => `${formatStock(l.used, line.unit, job.units)} of lot ${l.lot.lot || 'without number'}${l.lot.place === '' ? '' : `, ${l.lot.place}`}`);
     // A house that writes no lots of it down is not told that one is short.
@@ -138,8 +137,7 @@ function bulkItem(line: BulkLine): LoadItem {
 }
 
 /** Mixes that keep until they are used and may ride closed up: where water is scarce on site they are made before. */
-function yardMixes(plan: Plan, { job, handbook }: Survey): readonly YardMix[] {
-  const catalogue = houseCatalogue(handbook);
+function yardMixes(plan: Plan, { job, catalogue }: FacedSurvey): readonly YardMix[] {
   const agents = [...new Set(plan.mixes.map((m) => m.agent))].map((id) => catalogue.agent(id));
   return agents.flatMap((agent): readonly YardMix[] => {
     const { hours, neverClosed } = mixLife(agent.class);
@@ -153,7 +151,7 @@ function packsOf({ toBuy, unit }: StockLine): string {
   return `in ${toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ')}`;
 }
 
-function machineItems(plan: Plan, survey: Survey): readonly LoadItem[] {
+function machineItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[] {
   const counts = machineCounts(survey.job.house);
   const needed = new Set(plan.work.problem.operations.flatMap((o) => o.machines));
   return MACHINE_KINDS.filter((kind) => kind !== 'hose' && needed.has(kind)).map((kind) => ({
@@ -186,7 +184,7 @@ function toolItems(plan: Plan): readonly LoadItem[] {
     });
 } // prettier-ignore
 
-function hoseItems({ totals }: HoseList, { job }: Survey): readonly LoadItem[] {
+function hoseItems({ totals }: HoseList, { job }: FacedSurvey): readonly LoadItem[] {
   return totals
     .filter((total) => total.neededMetres > 0)
     .map(({ use, neededMetres, ownedMetres, couplings }) => ({
@@ -217,8 +215,8 @@ function protectionItems(plan: Plan): readonly LoadItem[] {
   }));
 }
 
-function wearItems(plan: Plan, survey: Survey): readonly LoadItem[] {
-  const catalogue = houseCatalogue(survey.handbook);
+function wearItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[] {
+  const { catalogue } = survey;
   const worn = new Set(
     plan.surfaces.flatMap((p) =>
       (p.treatment?.stages ?? []).flatMap((s) => stageProtection(s, p.surface, catalogue)),
@@ -236,7 +234,7 @@ function wearItems(plan: Plan, survey: Survey): readonly LoadItem[] {
   }));
 }
 
-function waterItems({ job }: Survey): readonly LoadItem[] {
+function waterItems({ job }: FacedSurvey): readonly LoadItem[] {
   const { tank } = job.house.gear;
   const start = tank ? Math.min(tank.startLitres ?? tank.litres, tank.litres) : 0;
   return tank
@@ -254,8 +252,8 @@ function waterItems({ job }: Survey): readonly LoadItem[] {
     : [];
 }
 
-function paperItems(plan: Plan, survey: Survey): readonly LoadItem[] {
-  const catalogue = houseCatalogue(survey.handbook);
+function paperItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[] {
+  const { catalogue } = survey;
   const paper = (key: string, name: string, amount = '', short: string | null = null): LoadItem => ({
     key: `paper ${key}`, group: 'papers', name, amount, kilograms: 0, litres: 0, short,
   }); // prettier-ignore

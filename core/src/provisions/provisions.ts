@@ -47,7 +47,7 @@ export interface Provisions {
  */
 export function provisionsOf(plan: Plan, survey: Survey, shelf: ShelfState = UNTOUCHED_SHELF): Provisions {
   const faces = faced(survey);
-  const stock = stockPlan(plan, survey, shelf);
+  const stock = stockPlan(plan, faces, shelf);
   const bulk = bulkList(plan, survey);
   const hoses = hoseList(plan, survey);
   const water = plan.visit && visitWater(plan, plan.visit.schedule, faces);
@@ -63,7 +63,7 @@ export function provisionsOf(plan: Plan, survey: Survey, shelf: ShelfState = UNT
     hoses,
     jets: jetsOn(plan.surfaces, faces),
     reach: faceReaches(plan.surfaces, survey),
-    runOff: runOffPlan(plan, survey),
-    load: loadList(plan, survey, stock, bulk, hoses),
+    runOff: runOffPlan(plan, faces),
+    load: loadList(plan, faces, stock, bulk, hoses),
   };
 }

@@ -1,13 +1,12 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { catchNeutraliserGrams } from '../mixing/neutraliser.ts';
 import { neutralisersFor } from '../mixing/neutraliser-options.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageLitres } from '../visit/stage-water.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
-import type { Survey } from '../survey/survey.ts';
+import type { FacedSurvey } from '../survey/face.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
 import { coverLitres } from '../takeoff/coats.ts';
 import { runOffLedger } from '../water/run-off.ts';
@@ -28,9 +27,9 @@ export interface RunOffPlan {
 const CATCHING: readonly string[] = ['catch', 'divert'];
 
 /** The ledger of what is caught on a visit; null where nothing has to be. */
-export function runOffPlan(plan: Plan, survey: Survey): RunOffPlan | null {
+export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
   const { house } = survey.job;
-  const catalogue = houseCatalogue(survey.handbook);
+  const { catalogue } = survey;
   const caught = new Set(
     plan.protections.filter((p) => CATCHING.includes(p.kind)).flatMap((p) => p.neededBy),
   );

@@ -1,10 +1,9 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { StockLot } from '../house/stock-lot.ts';
 import type { Plan } from '../plan/plan.ts';
 import { decimal, roundToStep } from '../quantity/rounding.ts';
 import { formatStock } from '../quantity/stock-amount.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import type { Survey } from '../survey/survey.ts';
+import type { FacedSurvey } from '../survey/face.ts';
 import { lotOnDay } from '../supply/stock-shelf.ts';
 import type { LotStrength } from '../supply/lot-strength.ts';
 import { SURFACTANT } from '../supply/product-amounts.ts';
@@ -60,10 +59,10 @@ const NOTHING: Containers = { containers: [], leftOver: 0 };
 /** Products of a visit against the shelf: which lots, how much is left of them, and what must be bought in whole packs. */
 export function stockPlan(
   plan: Plan,
-  survey: Survey,
+  survey: FacedSurvey,
   { reserved, recorded }: ShelfState,
 ): readonly StockLine[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const { catalogue } = survey;
   const used = new Map(plan.lotUses.map((u) => [u.lot, u.amount]));
   return plan.products.map((p) => {
     const lots =
@@ -116,9 +115,9 @@ function lotLine(
   lot: StockLot,
   taken: Pick<LotLine, 'used' | 'recorded' | 'reserved'>,
   plan: Plan,
-  survey: Survey,
+  survey: FacedSurvey,
 ): LotLine {
-  const { strength, unfit } = lotOnDay(lot, houseCatalogue(survey.handbook), plan.date);
+  const { strength, unfit } = lotOnDay(lot, survey.catalogue, plan.date);
   const own = taken.recorded > 0 ? taken.recorded : taken.used;
   return { lot, strength, unfit, ...taken, after: roundToStep(lot.left - own - taken.reserved, 0.001) };
 }

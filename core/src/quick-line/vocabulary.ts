@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import { distance } from 'fastest-levenshtein';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
@@ -143,26 +144,16 @@ export class Vocabulary {
   }
 }
 
-const cache = new WeakMap<Survey, Vocabulary>();
 /** Words of the catalogue with the materials of the house, which are the same over all of its surveys. */
-const catalogueTerms = new WeakMap<Catalogue, readonly (readonly [string, Meaning])[]>();
+const termsOf = kept(({ materials }: Catalogue): readonly (readonly [string, Meaning])[] => [
+  ...materials.flatMap(materialTerms),
+  ...CATALOGUE_TERMS,
+]);
 
-function termsOf(catalogue: Catalogue): readonly (readonly [string, Meaning])[] {
-  const before = catalogueTerms.get(catalogue);
-  if (before) return before;
-  const made = [...catalogue.materials.flatMap(materialTerms), ...CATALOGUE_TERMS];
-  catalogueTerms.set(catalogue, made);
-  return made;
-}
-
-export function vocabularyOf(survey: Survey): Vocabulary {
-  const there = cache.get(survey);
-  if (there) return there;
+export const vocabularyOf = kept((survey: Survey): Vocabulary => {
   const words = [...termsOf(houseCatalogue(survey.handbook)), ...PLAIN_TERMS];
-  const made = new Vocabulary([...entitiesOf(survey, words), ...words]);
-  cache.set(survey, made);
-  return made;
-}
+  return new Vocabulary([...entitiesOf(survey, words), ...words]);
+});
 
 function entitiesOf(
   survey: Survey,

@@ -1,3 +1,4 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { CATALOGUE, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { mostProbable } from '../diagnosis/belief.ts';
@@ -57,7 +58,7 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
     belief,
     group.tests.filter((id) => !done.some((t) => t.test === id)).map(quickTestById),
     {
-      states: plausibleStates(surface, survey),
+      states: plausibleStates(surface, { ...survey, catalogue: houseCatalogue(survey.handbook) }),
       earlier,
       spot,
     },

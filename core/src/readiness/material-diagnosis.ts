@@ -1,10 +1,10 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import { quickTestById } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { normalised } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
 import type { Evidence } from '../diagnosis/evidence.ts';
 import { thirstTest } from '../diagnosis/thirst-test.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { THIRST_TEST, testsOn } from '../survey/surface-test.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -64,7 +64,7 @@ export function materialDiagnosis(
     decided: first && first.probability >= TRADE_DEFAULTS.surenessNeeded ? first : null,
     done,
     tests: proposedTests(belief, open, {
-      states: plausibleStates(surface, survey),
+      states: plausibleStates(surface, { ...survey, catalogue }),
       earlier,
       spot,
     }),

@@ -1,6 +1,6 @@
+import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { PatchRule } from '../catalogue/patch-rule.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Face } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { TestPatch } from '../survey/test-patch.ts';

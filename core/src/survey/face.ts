@@ -1,3 +1,6 @@
+import { keptBy } from '../quantity/kept.ts';
+import { houseCatalogue } from '../house/house-catalogue.ts';
+import type { HouseCatalogue } from '../house/house-catalogue.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { takeOffFace } from '../takeoff/take-off.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
@@ -24,15 +27,18 @@ export interface Face extends Surface {
   readonly takeOff: TakeOff;
 }
 
-/** A survey whose surfaces are faces: what every step of planning works on. */
+/** A survey whose surfaces are faces, with the company's catalogue: what every step of planning works on. */
 export interface FacedSurvey extends Omit<Survey, 'surfaces'> {
   readonly surfaces: readonly Face[];
+  /** The shipped catalogue with the company's own values, products, materials and methods worked in. */
+  readonly catalogue: HouseCatalogue;
 }
 
-/** Every zone made a face of its own; findings and choices follow to it. */
+/** Every zone made a face of its own, findings and choices following to it, and the catalogue completed. */
 export function faced(survey: Survey): FacedSurvey {
   return {
     ...survey,
+    catalogue: houseCatalogue(survey.handbook),
     surfaces: facesOf(survey),
     findings: survey.findings.map((f): Finding => (f.zone === null ? f : { ...f, surface: f.zone })),
   };
@@ -48,17 +54,9 @@ export function facesOf(survey: Survey): readonly Face[] {
   for (const test of survey.tests)
     if (test.test === THIRST_TEST) dropsOn.set(test.surface, [...(dropsOn.get(test.surface) ?? []), test]);
   const faces = survey.surfaces.flatMap((surface) => {
-    const of: FaceSources = {
-      zones: zonesOn.get(surface.id) ?? [],
-      drops: dropsOn.get(surface.id) ?? [],
-      scope: scopes.get(surface.id),
-      units,
-    };
-    const before = made.get(surface);
-    if (before && sameSources(before.of, of)) return before.faces;
-    const now = facesOn(surface, of);
-    made.set(surface, { of, faces: now });
-    return now;
+    const zones = zonesOn.get(surface.id) ?? [];
+    const drops = dropsOn.get(surface.id) ?? [];
+    return facesOn(surface, { zones, drops, scope: scopes.get(surface.id) ?? null, units });
   });
   return keptList(faces);
 }
@@ -68,22 +66,24 @@ interface FaceSources {
   readonly zones: readonly Zone[];
   /** Thirst tests on it. */
   readonly drops: readonly SurfaceTest[];
-  readonly scope: Scope | undefined;
+  readonly scope: Scope | null;
   readonly units: UnitSystem;
 }
 
-function sameSources(a: FaceSources, b: FaceSources): boolean {
-  const sameList = (one: readonly object[], other: readonly object[]) =>
-    one.length === other.length && one.every((item, i) => item === other[i]);
-  return (
-    a.units === b.units && a.scope === b.scope && sameList(a.zones, b.zones) && sameList(a.drops, b.drops)
-  );
-}
-
 /** Faces stay the same objects while nothing of them changes: an edit of one surface measures only that one anew. */
-const made = new WeakMap<Surface, { readonly of: FaceSources; readonly faces: readonly Face[] }>();
+const facesOn = keptBy(
+  (surface: Surface, { zones, drops, scope, units }: FaceSources) => [
+    surface,
+    units,
+    scope,
+    zones.length,
+    ...zones,
+    ...drops,
+  ],
+  measuredFaces,
+);
 
-function facesOn(surface: Surface, { zones, drops, scope, units }: FaceSources): readonly Face[] {
+function measuredFaces(surface: Surface, { zones, drops, scope, units }: FaceSources): readonly Face[] {
   const common = {
     inScope: scope?.inScope ?? true,
     scopeReason: scope?.scopeReason ?? '',

@@ -1,3 +1,4 @@
+import { kept, keptBy } from '../quantity/kept.ts';
 import type { HouseHandbook } from '../house/house-handbook.ts';
 import { keptList } from './kept-list.ts';
 import { PROPERTY_ID } from './property.ts';
@@ -27,19 +28,13 @@ export function entityIn(state: SurveyState, id: string): VersionedEntity | null
   return id === state.job.id ? state.job : (state.entities.get(id) ?? null);
 }
 
-const made = new WeakMap<SurveyState, Survey>();
-
 /**
  * The survey that a state holds, each list in order of position; the same object as for the state before while only
  * revisions differ.
  */
-export function surveyOf(state: SurveyState): Survey {
-  const before = made.get(state);
-  if (before) return before;
-  const survey = keptSurvey(listedSurvey(state), state.job.detail);
-  made.set(state, survey);
-  return survey;
-}
+export const surveyOf = kept((state: SurveyState): Survey =>
+  keptSurvey(listedSurvey(state), state.job.detail),
+);
 
 /** The surveys made last of each job; a few, since changes are tried on states that nobody is shown. */
 const lastOfJob = new WeakMap<VersionedEntity['detail'], readonly Survey[]>();
@@ -70,16 +65,11 @@ function listedSurvey(state: SurveyState): Survey {
   return { job: state.job.detail, handbook: state.handbook, property, ...lists } as unknown as Survey;
 }
 
-const listed = new WeakMap<VersionedEntity['detail'], Record<string, unknown>>();
-
 /** An entity as a survey lists it: the same object for as long as nothing of it changes, so that others can tell. */
-function asListed({ id, position, detail }: VersionedEntity): Record<string, unknown> {
-  const before = listed.get(detail);
-  if (before?.['id'] === id && before['position'] === position) return before;
-  const now = { id, position, ...detail };
-  listed.set(detail, now);
-  return now;
-}
+const asListed = keptBy(
+  ({ id, position, detail }: VersionedEntity) => [detail, id, position],
+  ({ id, position, detail }): Record<string, unknown> => ({ id, position, ...detail }),
+);
 
 /** A record as it is when it was just created. */
 export function freshRecord(kind: RecordKind, id: string, detail: object, position = 0): VersionedEntity {

@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import type { Method } from '../catalogue/method.ts';
 import { visitsFor, visitsForOne } from './chain.ts';
 import type { RankedMethod } from './method-ranking.ts';
@@ -62,19 +63,15 @@ function* combinations(lists: readonly Candidates[]): Generator<Candidates> {
   for (const item of first) for (const tail of combinations(rest)) yield [item, ...tail];
 }
 
-const rhythms = new WeakMap<Method, string>();
-
 /** What of a method decides how often somebody comes: two of the same rhythm are as good for that. */
 function rhythmOf(ranked: RankedMethod | null): string {
-  if (!ranked) return '';
-  const { method } = ranked;
-  const before = rhythms.get(method);
-  if (before !== undefined) return before;
-  const stages = method.stages.map((s) => (s.kind === 'wait' ? [s.for, s.days.from] : s.kind));
-  const rhythm = JSON.stringify([method.chainOrder, method.dryFirst?.days ?? null, stages]);
-  rhythms.set(method, rhythm);
-  return rhythm;
+  return ranked ? rhythmOfMethod(ranked.method) : '';
 }
+
+const rhythmOfMethod = kept(({ stages, chainOrder, dryFirst }: Method): string => {
+  const steps = stages.map((s) => (s.kind === 'wait' ? [s.for, s.days.from] : s.kind));
+  return JSON.stringify([chainOrder, dryFirst?.days ?? null, steps]);
+});
 
 /** From the best of each finding, and from what one visit and what the dry face allows, change by change until none makes it better. */
 function bettered(findings: readonly Candidates[], weights: CombinationWeights): Candidates {

@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
@@ -221,16 +222,8 @@ class VisitDays {
 
 const DRY_WORK: readonly Stage['kind'][] = ['clear', 'fill', 'reading'];
 
-const alone = new WeakMap<Method, number>();
-
 /** How many times somebody comes for one method on a face. */
-export function visitsForOne(method: Method): number {
-  const before = alone.get(method);
-  if (before !== undefined) return before;
-  const visits = visitsFor([method]);
-  alone.set(method, visits);
-  return visits;
-}
+export const visitsForOne = kept((method: Method): number => visitsFor([method]));
 
 /** How many times somebody comes for these methods on one face. */
 export function visitsFor(methods: readonly Method[]): number {

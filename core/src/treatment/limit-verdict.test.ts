@@ -1,4 +1,4 @@
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
+import { SHIPPED } from '../house/house-catalogue.ts';
 import { describe, expect, it } from '@jest/globals';
 import { workedStages } from '../catalogue/method.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
@@ -12,7 +12,7 @@ import type { SurfaceState } from './surface-state.ts';
 
 const wall = testSurface;
 /** The catalogue as shipped on a mild day. */
-const DAY = { handbook: EMPTY_HANDBOOK, job: { weather: { temperatureC: 18 } } };
+const DAY = { catalogue: SHIPPED, job: { weather: { temperatureC: 18 } } };
 const rules = (surface: Surface, method: string, pond = false) => {
   const features = pond ? [testFeature('pond')] : [];
   return methodRefusals(

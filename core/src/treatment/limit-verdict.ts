@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
@@ -49,17 +50,9 @@ interface StageLimits {
 }
 
 /** A stage of the catalogue is asked about thousands of surfaces: what it decides alone is decided once. */
-const decided = new WeakMap<Catalogue, WeakMap<WorkedTemplate, StageLimits>>();
-
-function limitsUnder(stage: WorkedTemplate, catalogue: Catalogue): StageLimits {
-  const stages = decided.get(catalogue) ?? new WeakMap<WorkedTemplate, StageLimits>();
-  decided.set(catalogue, stages);
-  const before = stages.get(stage);
-  if (before) return before;
-  const made = undecided(factsOf(stage, catalogue), catalogue.limits);
-  stages.set(stage, made);
-  return made;
-}
+const limitsUnder = kept((stage: WorkedTemplate, catalogue: Catalogue): StageLimits =>
+  undecided(factsOf(stage, catalogue), catalogue.limits),
+);
 
 /** The limits that a stage leaves open, with what they still ask of the surface. */
 function undecided(facts: StageFacts, limits: readonly Limit[]): StageLimits {
@@ -143,25 +136,8 @@ function filled(text: string, facts: Partial<LimitFacts>): string {
   return text.replace(/\{(\w+)\}/g, (_, fact: string) => String(facts[fact as keyof LimitFacts]));
 }
 
-type OfStages = WeakMap<WorkedTemplate, readonly Refusal[]>;
-const judged = new WeakMap<Catalogue, WeakMap<SurfaceState, OfStages>>();
-
 /** Every limit that forbids one stage on a surface in its state; the same list for the same three. */
-export function stageRefusals(
-  state: SurfaceState,
-  stage: WorkedTemplate,
-  catalogue: Catalogue,
-): readonly Refusal[] {
-  const states = judged.get(catalogue) ?? new WeakMap<SurfaceState, OfStages>();
-  judged.set(catalogue, states);
-  const stages: OfStages = states.get(state) ?? new WeakMap<WorkedTemplate, readonly Refusal[]>();
-  states.set(state, stages);
-  const before = stages.get(stage);
-  if (before) return before;
-  const made = judgedStage(state, stage, catalogue);
-  stages.set(stage, made);
-  return made;
-}
+export const stageRefusals = kept(judgedStage);
 
 function judgedStage(state: SurfaceState, stage: WorkedTemplate, catalogue: Catalogue): readonly Refusal[] {
   const { facts: own, open } = limitsUnder(stage, catalogue);

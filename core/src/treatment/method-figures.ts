@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { workedStages } from '../catalogue/method.ts';
 import type { Method, WorkedTemplate } from '../catalogue/method.ts';
@@ -18,31 +19,20 @@ export interface MethodFigures {
   readonly costPerSquareMetre: number | null;
 }
 
-const made = new WeakMap<Catalogue, WeakMap<Method, readonly MethodFigures[]>>();
-
 /** The figures of a method at a severity; worked out once for each catalogue. */
-export function methodFigures(method: Method, severity: Severity, catalogue: Catalogue): MethodFigures {
-  const methods = made.get(catalogue) ?? new WeakMap<Method, readonly MethodFigures[]>();
-  made.set(catalogue, methods);
-  const before = methods.get(method);
-  const all = before ?? ([1, 2, 3, 4] as const).map((s) => figuresOf(method, s, catalogue));
-  if (!before) methods.set(method, all);
-  const figures = all[severity - 1];
-  if (!figures) throw new RangeError(`severity ${String(severity)} is not between 1 and 4`);
-  return figures;
-}
-
-function figuresOf(method: Method, severity: Severity, catalogue: Catalogue): MethodFigures {
-  const stages = workedStages(method);
-  const sum = (of: (stage: WorkedTemplate) => number) => stages.reduce((total, s) => total + of(s), 0);
-  const costs = stages.map((stage) => costOf(stage, severity, catalogue));
-  return {
-    hoursPerHundredSquareMetres: sum((s) => 100 * hoursOf(s)),
-    waterLitresPerSquareMetre: sum((s) => 60 * flowOf(s, catalogue) * hoursOf(s)),
-    mixLitresPerSquareMetre: sum(mixOf),
-    costPerSquareMetre: costs.includes(null) ? null : costs.reduce<number>((a, b) => a + (b ?? 0), 0),
-  };
-}
+export const methodFigures = kept(
+  (method: Method, severity: Severity, catalogue: Catalogue): MethodFigures => {
+    const stages = workedStages(method);
+    const sum = (of: (stage: WorkedTemplate) => number) => stages.reduce((total, s) => total + of(s), 0);
+    const costs = stages.map((stage) => costOf(stage, severity, catalogue));
+    return {
+      hoursPerHundredSquareMetres: sum((s) => 100 * hoursOf(s)),
+      waterLitresPerSquareMetre: sum((s) => 60 * flowOf(s, catalogue) * hoursOf(s)),
+      mixLitresPerSquareMetre: sum(mixOf),
+      costPerSquareMetre: costs.includes(null) ? null : costs.reduce<number>((a, b) => a + (b ?? 0), 0),
+    };
+  },
+);
 
 /** Hours on one square metre. */
 function hoursOf(stage: WorkedTemplate): number {

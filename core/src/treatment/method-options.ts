@@ -1,3 +1,4 @@
+import { keptBy } from '../quantity/kept.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import { isByOthers } from '../catalogue/method.ts';
@@ -32,22 +33,20 @@ export interface OptionsQuestion {
   readonly catalogue: Catalogue;
 }
 
-/** Faces of one sort get the same answer, and are many: a state is an object of one catalogue. */
-const answered = new WeakMap<SurfaceState, Map<string, MethodOptions>>();
-
-/** The methods for one contaminant on a face in its state, before anybody has picked or tried one. */
-export function methodOptions(question: OptionsQuestion): MethodOptions {
-  const [state, ...others] = question.states;
-  if (others.length > 0) return optionsFor(question);
-  const answers = answered.get(state) ?? new Map<string, MethodOptions>();
-  answered.set(state, answers);
-  const key = JSON.stringify([question.contaminant, question.severity, question.schools]);
-  const before = answers.get(key);
-  if (before) return before;
-  const options = optionsFor(question);
-  answers.set(key, options);
-  return options;
-}
+/**
+ * The methods for one contaminant on a face in its state, before anybody has picked or tried one. Faces of one sort get the
+ * same answer, and are many.
+ */
+export const methodOptions = keptBy(
+  ({ states, catalogue, contaminant, severity, schools }: OptionsQuestion) => [
+    ...states,
+    catalogue,
+    contaminant,
+    severity,
+    JSON.stringify(schools),
+  ],
+  optionsFor,
+);
 
 function optionsFor(question: OptionsQuestion): MethodOptions {
   const { contaminant, states, catalogue } = question;

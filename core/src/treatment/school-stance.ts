@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { workedStages } from '../catalogue/method.ts';
@@ -16,15 +17,9 @@ export function schoolsOn(
   return { ...waysOfHouse(catalogue), ...house.schools, ...surface.schools };
 }
 
-const ofHouses = new WeakMap<Catalogue, Schools>();
-
-function waysOfHouse(catalogue: Catalogue): Schools {
-  const before = ofHouses.get(catalogue);
-  if (before) return before;
-  const ways = Object.fromEntries(catalogue.schools.map((school) => [school.id, school.setting]));
-  ofHouses.set(catalogue, ways);
-  return ways;
-}
+const waysOfHouse = kept(({ schools }: Catalogue): Schools =>
+  Object.fromEntries(schools.map(({ id, setting }) => [id, setting])),
+);
 
 const MACHINE_FAMILIES: readonly MaterialFamily[] = ['concrete', 'stone'];
 

@@ -1,10 +1,9 @@
+import { kept, keptBy } from '../quantity/kept.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { LimitFacts, StageFacts } from '../catalogue/limit.ts';
 import { BEARINGS, BRUSHES } from '../catalogue/material.ts';
 import type { Finish, Material, Tolerances } from '../catalogue/material.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
-import type { HouseHandbook } from '../house/house-handbook.ts';
 import { isOpenWater } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import { DEFAULT_WEATHER } from '../survey/job-detail.ts';
@@ -19,7 +18,7 @@ export type SurfaceState = Omit<LimitFacts, keyof StageFacts>;
 export interface SurfaceSurroundings {
   readonly surfaces: readonly Pick<Surface, 'id' | 'drainsOnto'>[];
   readonly features: readonly Feature[];
-  readonly handbook: HouseHandbook;
+  readonly catalogue: Catalogue;
   readonly job: { readonly weather: Pick<JobWeather, 'temperatureC'> };
 }
 
@@ -31,17 +30,21 @@ export function plausibleStates(
   surface: Surface,
   survey: SurfaceSurroundings,
 ): readonly [SurfaceState, ...SurfaceState[]] {
-  const around = aroundOf(surface, survey);
-  const before = seen.get(surface);
-  if (before && sameAround(before.around, around)) return before.states;
-  const others = surface.unsureBetween.filter((material) => material !== surface.material);
-  const states: readonly [SurfaceState, ...SurfaceState[]] = [
-    stateOf(surface, around),
-    ...others.map((material) => stateOf({ ...surface, material }, around)),
-  ];
-  seen.set(surface, { around, states });
-  return states;
+  return statesAround(surface, aroundOf(surface, survey));
 }
+
+const statesAround = keptBy(
+  (surface: Surface, { catalogue, toWater, temperatureCelsius }: Around) => [
+    surface,
+    catalogue,
+    toWater,
+    temperatureCelsius,
+  ],
+  (surface, around): readonly [SurfaceState, ...SurfaceState[]] => {
+    const others = surface.unsureBetween.filter((material) => material !== surface.material);
+    return [stateOf(surface, around), ...others.map((material) => stateOf({ ...surface, material }, around))];
+  },
+);
 
 interface Around {
   readonly toWater: boolean;
@@ -52,22 +55,10 @@ interface Around {
 function aroundOf(surface: Surface, survey: SurfaceSurroundings): Around {
   return {
     toWater: reachesOpenWater(surface, survey),
-    catalogue: houseCatalogue(survey.handbook),
+    catalogue: survey.catalogue,
     temperatureCelsius: survey.job.weather.temperatureC,
   };
 }
-
-function sameAround(a: Around, b: Around): boolean {
-  return (
-    a.toWater === b.toWater && a.catalogue === b.catalogue && a.temperatureCelsius === b.temperatureCelsius
-  );
-}
-
-/** Nothing of a surface changes without its becoming another object; what is around it may. */
-const seen = new WeakMap<
-  Surface,
-  { readonly around: Around; readonly states: readonly [SurfaceState, ...SurfaceState[]] }
->();
 
 /** A surface as the limits see it: the material, changed by finish and conditions, and where its run-off ends. */
 export function surfaceState(surface: Surface, survey: SurfaceSurroundings): SurfaceState {
@@ -80,34 +71,26 @@ export function soundState({ id }: Material, finish: Finish, catalogue: Catalogu
   return stateOf({ material: id, finish, conditions: [] }, mild);
 }
 
-/** Faces of one sort in one state are one object: what is judged of it is judged once. */
-const known = new WeakMap<Catalogue, Map<string, SurfaceState>>();
 /** Far more sorts than a property has: a temperature that is typed digit by digit makes new ones. */
 const MOST_KNOWN = 5000;
 
-function stateOf(surface: Pick<Surface, 'material' | 'finish' | 'conditions'>, around: Around): SurfaceState {
-  const { catalogue, toWater, temperatureCelsius } = around;
-  const states = known.get(catalogue) ?? new Map<string, SurfaceState>();
-  known.set(catalogue, states);
-  const key = JSON.stringify([
-    surface.material,
-    surface.finish,
-    surface.conditions,
+type Described = Pick<Surface, 'material' | 'finish' | 'conditions'>;
+
+/** Faces of one sort in one state are one object: what is judged of it is judged once. */
+const stateOf = keptBy(
+  ({ material, finish, conditions }: Described, { catalogue, toWater, temperatureCelsius }: Around) => [
+    catalogue,
+    material,
+    finish,
+    conditions.join(' '),
     toWater,
     temperatureCelsius,
-  ]);
-  const before = states.get(key);
-  if (before) return before;
-  if (states.size >= MOST_KNOWN) states.clear();
-  const made = madeState(surface, around);
-  states.set(key, made);
-  return made;
-}
+  ],
+  madeState,
+  MOST_KNOWN,
+);
 
-function madeState(
-  surface: Pick<Surface, 'material' | 'finish' | 'conditions'>,
-  { toWater, catalogue, temperatureCelsius }: Around,
-): SurfaceState {
+function madeState(surface: Described, { toWater, catalogue, temperatureCelsius }: Around): SurfaceState {
   const material = catalogue.material(surface.material);
   const conditions = surface.conditions.map(catalogue.condition);
   const jetLimits = conditions.map((c) => c.jetLimitKilopascal ?? Infinity);
@@ -141,35 +124,28 @@ function madeState(
 
 /** Whether run-off ends in open water, over any number of surfaces. */
 function reachesOpenWater(surface: Surface, survey: SurfaceSurroundings): boolean {
-  const reaching = reachingOpenWater(survey);
+  const reaching = reachingOpenWater(survey.surfaces, survey.features);
   return surface.drainsOnto.some((id) => reaching.has(id));
 }
 
-/** For the surfaces that they were gathered from: an edit makes a new list. */
-const gathered = new WeakMap<
-  SurfaceSurroundings['surfaces'],
-  { readonly features: readonly Feature[]; readonly ids: ReadonlySet<string> }
->();
-
 /** Open water, and every surface whose run-off comes to it. */
-function reachingOpenWater({ surfaces, features }: SurfaceSurroundings): ReadonlySet<string> {
-  const before = gathered.get(surfaces);
-  if (before?.features === features) return before.ids;
-  const open = features.filter(isOpenWater).map((f) => f.id as string);
-  const ids = new Set(open);
-  const above = new Map<string, string[]>();
-  if (open.length > 0)
-    for (const { id, drainsOnto } of surfaces)
-      for (const onto of drainsOnto) above.set(onto, [...(above.get(onto) ?? []), id]);
-  for (let at = open.pop(); at !== undefined; at = open.pop())
-    for (const id of above.get(at) ?? []) {
-      if (ids.has(id)) continue;
-      ids.add(id);
-      open.push(id);
-    }
-  gathered.set(surfaces, { features, ids });
-  return ids;
-}
+const reachingOpenWater = kept(
+  (surfaces: SurfaceSurroundings['surfaces'], features: readonly Feature[]): ReadonlySet<string> => {
+    const open = features.filter(isOpenWater).map((f) => f.id as string);
+    const ids = new Set(open);
+    const above = new Map<string, string[]>();
+    if (open.length > 0)
+      for (const { id, drainsOnto } of surfaces)
+        for (const onto of drainsOnto) above.set(onto, [...(above.get(onto) ?? []), id]);
+    for (let at = open.pop(); at !== undefined; at = open.pop())
+      for (const id of above.get(at) ?? []) {
+        if (ids.has(id)) continue;
+        ids.add(id);
+        open.push(id);
+      }
+    return ids;
+  },
+);
 
 export function isThirsty(surface: Surface, catalogue: Catalogue): boolean {
   return sorptivityOf(surface, catalogue) >= TRADE_DEFAULTS.thirstySorptivity;

@@ -1,4 +1,4 @@
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
+import { SHIPPED } from '../house/house-catalogue.ts';
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
@@ -33,7 +33,7 @@ const treat = (on: Surface, findings: readonly Finding[], more: Partial<Treatmen
     state: surfaceState(on, {
       surfaces: [on],
       features: [],
-      handbook: EMPTY_HANDBOOK,
+      catalogue: SHIPPED,
       job: { weather: { temperatureC: 18 } },
     }),
     otherStates: [],
@@ -385,7 +385,7 @@ describe('ranking', () => {
   const dry = surfaceState(on, {
     surfaces: [on],
     features: [],
-    handbook: EMPTY_HANDBOOK,
+    catalogue: SHIPPED,
     job: { weather: { temperatureC: 18 } },
   });
   const question = {

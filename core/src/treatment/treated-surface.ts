@@ -7,7 +7,6 @@ import type { TestPatch } from '../survey/test-patch.ts';
 import { isShadySide } from '../survey/side.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { patchesOn } from './failed-patch.ts';
 import { schoolsOn } from './school-stance.ts';
 import { plausibleStates } from './surface-state.ts';
@@ -56,7 +55,7 @@ const MOST_KEPT = 3000;
 
 /** Every face measured, and treated as ranked or chosen. */
 export function treatedSurfaces(survey: FacedSurvey): readonly TreatedSurface[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   const kept = treatedLast.get(catalogue) ?? new Map<string, readonly TreatedBefore[]>();
   treatedLast.set(catalogue, kept);
   if (kept.size > MOST_KEPT) kept.clear();

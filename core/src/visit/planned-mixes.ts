@@ -1,5 +1,4 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { plannedMix } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import { StockShelf } from '../supply/stock-shelf.ts';
@@ -17,7 +16,7 @@ export function plannedMixes(
   date: string | null,
 ): { readonly mixes: readonly PlannedMix[]; readonly lotUses: readonly LotUse[] } {
   const { wasteShare, sprayerLitres, gear } = survey.job.house;
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   const shelf = new StockShelf(survey.handbook.lots, catalogue, date);
   const mixes = surfaces.flatMap((planned) =>
     (planned.treatment?.stages ?? []).flatMap((stage) => {

@@ -1,7 +1,6 @@
 import { FEATURE_PROTECTIONS, PLANT_PROTECTIONS, SITE_PROTECTION } from '../catalogue/data/protections.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { FeatureProtection } from '../catalogue/protection-act.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import type { Feature } from '../survey/feature.ts';
@@ -55,7 +54,7 @@ function protectionOf(
 ): FeatureProtection | null {
   const usual = FEATURE_PROTECTIONS[kind] ?? null;
   if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   // The most careful way of any face that reaches them.
   const ways = faces.map((p) => schoolsOn(p.surface, survey.job.house, catalogue)['plants'] ?? '');
   return PLANT_PROTECTIONS[['capture', 'cover'].find((way) => ways.includes(way)) ?? ''] ?? usual;

@@ -1,5 +1,4 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
@@ -7,7 +6,7 @@ import type { Warning } from './warning.ts';
 
 /** Picks that cannot be heeded: two for the same thing, and those whose finding is gone. Nothing of them is lost. */
 export function choiceWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
-  const methods = houseCatalogue(survey.handbook).methods;
+  const methods = survey.catalogue.methods;
   const name = (id: string) => methods.find((m) => m.id === id)?.name.toLowerCase() ?? id;
   return surfaces.flatMap(({ surface, treatment }): readonly Warning[] => {
     if (!treatment) return [];

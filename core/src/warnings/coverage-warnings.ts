@@ -1,4 +1,3 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { decimal } from '../quantity/rounding.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { thinnestCoat } from '../takeoff/coats.ts';
@@ -13,7 +12,7 @@ export function coverageWarnings(
   surfaces: readonly TreatedSurface[],
   survey: FacedSurvey,
 ): readonly Warning[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   return surfaces.flatMap(({ surface, treatment }) =>
     (treatment?.stages ?? []).flatMap(({ apply }): readonly Warning[] => {
       if (!apply) return [];

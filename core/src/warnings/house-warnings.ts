@@ -2,7 +2,6 @@ import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { LIST_OF_KIND, settingInWords } from '../house/handbook-value.ts';
 import type { ChangedKind } from '../house/handbook-value.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { houseValues } from '../house/house-values.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -14,7 +13,7 @@ import type { Warning } from './warning.ts';
  * told, and so is every value of the house that is looser than the trade default.
  */
 export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
   const stages = treated.flatMap((p) => p.treatment?.stages ?? []);
   const agents = [...new Set(stages.flatMap((s) => (s.apply ? [s.apply.agent] : [])))].sort();

@@ -1,4 +1,3 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { HouseCatalogue } from '../house/house-catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/rounding.ts';
@@ -13,7 +12,7 @@ export function readingWarnings(
   surfaces: readonly TreatedSurface[],
   survey: FacedSurvey,
 ): readonly Warning[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   return surfaces.flatMap((planned) => {
     const last = (what: ReadingKind) => lastReading(survey.readings, planned.surface.id, what);
     return [...tooDamp(planned, last('moisture'), catalogue), ...notNeutral(planned, last('ph'), catalogue)];

@@ -1,4 +1,3 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
@@ -17,7 +16,7 @@ export function stockWarnings(
   survey: FacedSurvey,
   date: string | null,
 ): readonly Warning[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = survey.catalogue;
   const warn = (
     rule: string,
     severity: Warning['severity'],

@@ -1,6 +1,5 @@
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
 import { cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleDayInput } from './cycle-day.ts';
 import type { FaceHour, FaceHours } from './face-hours.ts';
@@ -27,7 +26,7 @@ export function plannedSurface(
   const hardest = faceHours.hardest(surface);
   const common = {
     surface,
-    catalogue: houseCatalogue(survey.handbook),
+    catalogue: survey.catalogue,
     alone: survey.job.house.crew.length === 1,
   };
   const cycles = numbers.map((number) => {
