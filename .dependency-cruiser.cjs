@@ -19,7 +19,26 @@ const ROOMS = [
   ['order'],
   ['interchange', 'wire'],
 ];
+/** Rooms of the interface that pages share, from the ground up. A page is on no floor: it imports these, never another page. */
+const SHARED_ROOMS = [
+  ['drawing', 'quantity-fields', 'instruments'],
+  ['survey-edits'],
+  ['photos', 'planning', 'interchange', 'lists'],
+  ['visits', 'records', 'new-job'],
+  ['job-frame'],
+];
+const PAGES = ['jobs', 'properties', 'handbook', 'walk', 'treat', 'sequence', 'supply', 'order', 'damage'];
+const webRoom = (names) => `^web/src/(${names.join('|')})/`;
 const room = (names) => `^core/src/(${names.join('|')})/`;
+
+/** A folder that is in none of the lists above fails, whether it imports or is imported. */
+const everyRoomIsKnown = (workspace, known) => {
+  const unknown = { path: `^${workspace}/src/[^/]+/`, pathNot: `^${workspace}/src/(${known.join('|')})/` };
+  return [
+    { name: `every-room-of-${workspace}-is-known`, severity: 'error', from: unknown, to: {} },
+    { name: `no-unknown-room-in-${workspace}`, severity: 'error', from: {}, to: unknown },
+  ];
+};
 
 module.exports = {
   forbidden: [
@@ -66,12 +85,21 @@ module.exports = {
       from: { path: '^core/src/judge/', pathNot: '\\.test\\.ts$' },
       to: { path: '^core/src/(?!judge/|survey/|catalogue/|quantity/)' },
     },
-    {
-      name: 'every-room-is-on-a-floor',
+    ...everyRoomIsKnown('core', ['test', ...ROOMS.flat()]),
+    ...everyRoomIsKnown('web', ['test', ...PAGES, ...SHARED_ROOMS.flat()]),
+    ...PAGES.map((page) => ({
+      name: `no-other-page-in-${page}`,
       severity: 'error',
-      from: { path: '^core/src/[^/]+/', pathNot: `^core/src/(test|${ROOMS.flat().join('|')})/` },
-      to: {},
-    },
+      from: { path: webRoom([page]), pathNot: '\\.test\\.tsx?$' },
+      // A page may be fetched ahead.
+      to: { path: webRoom(PAGES.filter((other) => other !== page)), dynamic: false },
+    })),
+    ...SHARED_ROOMS.map((names, i) => ({
+      name: `no-import-above-web-${names.join('-')}`,
+      severity: 'error',
+      from: { path: webRoom(names), pathNot: '\\.test\\.tsx?$' },
+      to: { path: webRoom([...PAGES, ...SHARED_ROOMS.slice(i + 1).flat()]) },
+    })),
     ...ROOMS.map((names, i) => ({
       name: `no-import-above-${names.join('-')}`,
       severity: 'error',

@@ -19,7 +19,7 @@ export const router = createBrowserRouter([
       },
       {
         path: '/jobs/:job',
-        lazy: async () => ({ Component: (await import('./jobs/job-shell.tsx')).JobShell }),
+        lazy: async () => ({ Component: (await import('./job-frame/job-shell.tsx')).JobShell }),
         children: [
           { index: true, element: <Navigate to="walk" replace /> },
           {
@@ -28,7 +28,7 @@ export const router = createBrowserRouter([
           },
           {
             path: 'report',
-            lazy: async () => ({ Component: (await import('./walk/report-page.tsx')).ReportPage }),
+            lazy: async () => ({ Component: (await import('./walk/report/report-page.tsx')).ReportPage }),
           },
           {
             path: 'damage',

@@ -5,7 +5,7 @@ import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { idOf, standInServer, stateOfFile } from '../test/in-session.tsx';
-import { faultAt, timeZones } from './job-fields.ts';
+import { faultAt, timeZones } from '../new-job/job-fields.ts';
 import { JobsPage } from './jobs-page.tsx';
 
 const job = (id: string, name: string, customer: string, updatedAt: string): JobSummary => ({

@@ -7,15 +7,17 @@ import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import { HouseHead } from './house-head.tsx';
+import { HouseHead } from '../lists/house-head.tsx';
 import { JobsOnDevice, Waiting } from './jobs-on-device.tsx';
-import { Pager, useListQuery } from './list-query.tsx';
+import { Pager, useListQuery } from '../lists/list-query.tsx';
 import { useOffline } from '../use-offline.ts';
 import { useWaiting } from './use-waiting.ts';
-import './jobs-page.css';
+import '../lists/lists.css';
 
-const NewJobDialog = lazy(async () => ({ default: (await import('./new-job-dialog.tsx')).NewJobDialog }));
-const JobImport = lazy(async () => ({ default: (await import('../interchange/job-import.tsx')).JobImport }));
+const NewJobDialog = lazy(async () => ({
+  default: (await import('../new-job/new-job-dialog.tsx')).NewJobDialog,
+}));
+const JobImport = lazy(async () => ({ default: (await import('./job-import.tsx')).JobImport }));
 
 const COLUMNS = [
   { key: 'name', title: 'Job' },

@@ -4,14 +4,14 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
-import { HouseHead } from '../jobs/house-head.tsx';
-import { Pager, useListQuery } from '../jobs/list-query.tsx';
-import '../jobs/jobs-page.css';
+import { HouseHead } from '../lists/house-head.tsx';
+import { Pager, useListQuery } from '../lists/list-query.tsx';
+import '../lists/lists.css';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 
 const NewJobDialog = lazy(async () => ({
-  default: (await import('../jobs/new-job-dialog.tsx')).NewJobDialog,
+  default: (await import('../new-job/new-job-dialog.tsx')).NewJobDialog,
 }));
 const ContactDialog = lazy(async () => ({ default: (await import('./contact-dialog.tsx')).ContactDialog }));
 

@@ -3,7 +3,7 @@ import type { Method } from '@etappe/core';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import { usePlan } from '../planning/use-plan.tsx';
-import { useMethodChoices } from './use-method-choice.ts';
+import { useMethodChoices } from '../planning/use-method-choice.ts';
 
 interface Props {
   readonly surface: string;

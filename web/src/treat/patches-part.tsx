@@ -13,7 +13,7 @@ import { creation, useEntity } from '../survey-edits/use-entity.ts';
 import { PhotoStrip } from '../photos/photo-strip.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { today } from '../today.ts';
-import { EntityCard } from '../walk/entity-card.tsx';
+import { EntityCard } from '../records/entity-card.tsx';
 import { ReasonDialog } from '../reason-dialog.tsx';
 
 const VERDICT_WORDS: Readonly<Record<PatchVerdict, string>> = {

@@ -8,7 +8,7 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { ApplyAlike } from './apply-alike.tsx';
 import { CompareMethods } from './compare-methods.tsx';
 import { RankingFactors } from './ranking-factors.tsx';
-import { useMethodChoice } from './use-method-choice.ts';
+import { useMethodChoice } from '../planning/use-method-choice.ts';
 
 interface Props {
   readonly surface: string;

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import { LimitsGauge } from '../drawing/limits-gauge.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { ChemistryApart } from './chemistry-apart.tsx';
+import { ChemistryApart } from '../planning/chemistry-apart.tsx';
 import { PatchesPart } from './patches-part.tsx';
 import { ReasonsPanel } from './reasons-panel.tsx';
 import { ProposalCard } from './proposal-card.tsx';

@@ -8,7 +8,7 @@ import { PlanContext } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
-import { ChemistryApart } from './chemistry-apart.tsx';
+import { ChemistryApart } from '../planning/chemistry-apart.tsx';
 import { ProposalCard } from './proposal-card.tsx';
 import { SchoolsPart } from './schools-part.tsx';
 import { StageList } from './stage-list.tsx';

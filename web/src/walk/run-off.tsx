@@ -1,6 +1,6 @@
 import { useLayoutEffect, useState } from 'react';
 import type { RefObject } from 'react';
-import { ChemistryApart } from '../treat/chemistry-apart.tsx';
+import { ChemistryApart } from '../planning/chemistry-apart.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 

@@ -1,7 +1,7 @@
 import { AudioOutlined, PlusOutlined, RollbackOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useSteps } from '../jobs/use-steps.ts';
-import { NeighboursAtHand } from './neighbours.tsx';
+import { useSteps } from '../job-frame/use-steps.ts';
+import { NeighboursAtHand } from './surface/neighbours.tsx';
 
 interface ThumbBarProps {
   /** The surface that is open. */

@@ -3,24 +3,24 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { SurveyChange, Surface } from '@etappe/core';
 import type { ReactNode } from 'react';
-import { SaveMark } from '../jobs/save-mark.tsx';
-import { UndoButtons } from '../jobs/undo-buttons.tsx';
+import { SaveMark } from '../job-frame/save-mark.tsx';
+import { UndoButtons } from '../job-frame/undo-buttons.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { idOf, renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
-import { DamagesPart } from './damages-part.tsx';
-import { FeaturesPart } from './features-part.tsx';
-import { FindingsPart } from './findings-part.tsx';
-import { LogPart } from './log-part.tsx';
-import { LongAssetsPart } from './long-assets-part.tsx';
-import { PastPart } from './past-part.tsx';
-import { PropertyPart } from './property-part.tsx';
-import { SidesPart } from './sides-part.tsx';
-import { ScopePart } from './scope-part.tsx';
-import { SurfaceSheet } from './surface-sheet.tsx';
+import { DamagesPart } from './property/damages-part.tsx';
+import { FeaturesPart } from './property/features-part.tsx';
+import { FindingsPart } from './findings/findings-part.tsx';
+import { LogPart } from './surface/log-part.tsx';
+import { LongAssetsPart } from './property/long-assets-part.tsx';
+import { PastPart } from './surface/past-part.tsx';
+import { PropertyPart } from './property/property-part.tsx';
+import { SidesPart } from './property/sides-part.tsx';
+import { ScopePart } from './surface/scope-part.tsx';
+import { SurfaceSheet } from './surface/surface-sheet.tsx';
 import { WalkGrid } from './walk-grid.tsx';
-import { WaterPart } from './water-part.tsx';
-import { ZonesPart } from './zones-part.tsx';
+import { WaterPart } from './property/water-part.tsx';
+import { ZonesPart } from './surface/zones-part.tsx';
 
 const file = {
   sides: [

@@ -1,0 +1,132 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Alert, Button, Modal } from 'antd';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { v7 as uuidv7 } from 'uuid';
+import { queryKeys } from '../query-keys.ts';
+import { ServerProblem, server } from '../server-connection.ts';
+import { FileDrop } from '../interchange/file-drop.tsx';
+import type { JobFileLook } from '../interchange/interchange-worker.ts';
+import { useFileReader } from '../interchange/use-file-reader.ts';
+
+/** Brings a job file in: shows what is in it, or every fault, before anything is kept. */
+export function JobImport({
+  close,
+  dropped,
+}: {
+  readonly close: () => void;
+  readonly dropped?: File | undefined;
+}) {
+  const reader = useFileReader();
+  const [look, setLook] = useState<JobFileLook | null>(null);
+  const [fileName, setFileName] = useState('');
+  const [ids] = useState(() => ({ job: uuidv7(), property: uuidv7() }));
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const read = useMutation({
+    mutationFn: async (file: File) => {
+      setFileName(file.name);
+      setLook(await reader().jobFile(await file.text()));
+    },
+  });
+  useEffect(() => {
+    // What is brought in is opened next.
+    void Promise.all([import('../job-frame/job-shell.tsx'), import('../walk/walk-page.tsx')]);
+  }, []);
+  const [begun, setBegun] = useState(false);
+  if (dropped && !begun) {
+    setBegun(true);
+    read.mutate(dropped);
+  }
+  const bring = useMutation({
+    mutationFn: (file: unknown) => server.importJob(ids.job, ids.property, file),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: queryKeys.jobs });
+      close();
+      void navigate(`/jobs/${ids.job}/walk`);
+    },
+  });
+  const refused = bring.error instanceof ServerProblem ? bring.error.faults : [];
+  const faults = look && !look.ok ? look.faults : refused;
+  return (
+    <Modal
+      open
+      width={640}
+      title="Import a job file"
+      onCancel={close}
+      footer={
+        look?.ok ? (
+          <Button
+            type="primary"
+            loading={bring.isPending}
+            onClick={() => {
+              bring.mutate(look.file);
+            }}
+          >
+            Import {counted(look.surfaces, 'surface')}
+          </Button>
+        ) : null
+      }
+    >
+      <FileDrop
+        label={read.isPending ? 'Reading …' : 'Drag a .etappe.json file here, or choose one'}
+        accept=".json,application/json"
+        take={(file) => {
+          read.mutate(file);
+        }}
+      />
+      {read.error && (
+        <Alert style={{ marginTop: 12 }} type="error" showIcon title={`${fileName} cannot be read`} />
+      )}
+      {look?.ok && (
+        <div style={{ marginTop: 12 }}>
+          <h3>{look.name}</h3>
+          <p>
+            {look.customer || 'no customer'}: {counted(look.surfaces, 'surface')},{' '}
+            {counted(look.findings, 'finding')}.
+          </p>
+          {look.unmeasured.length > 0 && (
+            <p>
+              {counted(look.unmeasured.length, 'size')} cannot be read, and{' '}
+              {look.unmeasured.length === 1 ? 'stays' : 'stay'} to be measured:{' '}
+              {look.unmeasured.slice(0, 4).join(', ')}.
+            </p>
+          )}
+          {look.assumed.length > 0 && (
+            <p className="quiet">
+              {look.assumed.length} values are not in the file and take their defaults, the first:{' '}
+              {look.assumed.slice(0, 4).join(', ')}.
+            </p>
+          )}
+        </div>
+      )}
+      {faults.length > 0 && (
+        <div style={{ marginTop: 12 }} role="alert">
+          <h3>
+            {fileName}: {faults.length} {faults.length === 1 ? 'fault' : 'faults'}, nothing was brought in
+          </h3>
+          <ul className="fault-list">
+            {faults.map((fault, i) => (
+              <li key={`${fault.path} ${String(i)}`}>
+                <code>{fault.path}</code> {fault.message}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {bring.error && refused.length === 0 && (
+        <Alert
+          style={{ marginTop: 12 }}
+          type="error"
+          showIcon
+          title="Not imported"
+          description={bring.error.message}
+        />
+      )}
+    </Modal>
+  );
+}
+
+function counted(count: number, one: string): string {
+  return `${String(count)} ${one}${count === 1 ? '' : 's'}`;
+}

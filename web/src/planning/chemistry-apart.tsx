@@ -1,0 +1,56 @@
+import { contaminantById, decimal, otherTreatments } from '@etappe/core';
+import type { OtherTreatment } from '@etappe/core';
+import { Button } from 'antd';
+import { usePlan } from './use-plan.tsx';
+import { useMethodChoices } from './use-method-choice.ts';
+
+/** Chemistries that never meet, how the plan holds them apart and what else would do: of one face, or of the visit. */
+export function ChemistryApart({ surface }: { readonly surface?: string }) {
+  const { plan } = usePlan();
+  if (!plan) return null;
+  const told = plan.warnings.filter((w) => w.rule === 'chemistry-apart');
+  // A meeting and its warning stand at the same place in their lists.
+  const shown = plan.work.meetings.flatMap((meeting, i) => {
+    const faces = [meeting.later.face, ...meeting.earlier.map((party) => party.face)];
+    const text = told[i]?.text;
+    return text !== undefined && (surface === undefined || faces.includes(surface))
+      ? [{ meeting, text }]
+      : [];
+  });
+  if (shown.length === 0) return null;
+  return (
+    <ul className="chemistry-apart" aria-label="Kept apart in time">
+      {shown.map(({ meeting, text }) => (
+        <li key={text}>
+          ⇥ {text}
+          <OtherWays ways={otherTreatments(meeting, plan.surfaces)} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Another treatment instead of the wait, for whoever would rather have it. */
+function OtherWays({ ways }: { readonly ways: readonly OtherTreatment[] }) {
+  const { plan } = usePlan();
+  const pickAll = useMethodChoices();
+  const nameOf = (face: string) => plan?.surfaces.find((p) => p.surface.id === face)?.surface.name ?? face;
+  if (ways.length === 0) return null;
+  return (
+    <div className="other-ways">
+      {ways.map((way) => (
+        <Button
+          key={`${way.face} ${way.method}`}
+          size="small"
+          onClick={() => {
+            pickAll([{ surface: way.face, contaminant: way.contaminant, method: way.method }]);
+          }}
+        >
+          {nameOf(way.face)}: {way.name.toLowerCase()} against{' '}
+          {contaminantById(way.contaminant).name.toLowerCase()}
+          {way.worseBy > 0 ? ` (${decimal(way.worseBy, 1)} points less)` : ''}
+        </Button>
+      ))}
+    </div>
+  );
+}

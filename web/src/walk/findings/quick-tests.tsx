@@ -1,0 +1,201 @@
+import { LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, quickTestById, thirstOf } from '@etappe/core';
+import type { ProposedTest, SurfaceTest } from '@etappe/core';
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { personOnDevice } from '../../person-on-device.ts';
+import { Suggested } from '../../quantity-fields/chip-field.tsx';
+import { TextField } from '../../quantity-fields/text-field.tsx';
+import { creation } from '../../survey-edits/use-entity.ts';
+import { PhotoStrip } from '../../photos/photo-strip.tsx';
+import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { today } from '../../today.ts';
+import './marks-part.css';
+
+const percent = (share: number) => `${String(Math.round(100 * share))} %`;
+
+interface CandidatesProps {
+  readonly candidates: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly probability: number;
+    readonly permanent?: boolean;
+  }[];
+}
+
+/** What it may be, the most probable first. */
+export function Candidates({ candidates }: CandidatesProps) {
+  return (
+    <ol className="candidates" aria-label="What it may be">
+      {candidates.map(({ id, name, probability, permanent = false }) => (
+        <li key={id}>
+          <span>
+            {name}
+            {permanent && <span className="quiet"> · would stay</span>}
+          </span>
+          <span className="candidate-bar" aria-hidden>
+            <span style={{ width: `${String(100 * probability)}%` }} />
+          </span>
+          <span className="figure">{percent(probability)}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** What a test was done on. */
+interface TestSubject {
+  readonly surface: string;
+  readonly zone: string | null;
+  readonly mark: string | null;
+}
+
+interface NextTestsProps {
+  readonly subject: TestSubject;
+  readonly tests: readonly ProposedTest[];
+  /** Where the next test is done. */
+  readonly spot: string;
+  readonly setSpot: (spot: string) => void;
+  /** Where a test that leaves no trace is done. */
+  readonly where: string;
+}
+
+/** The test that settles most, the others one tap away, and those that must not be done here with their reason. */
+export function NextTests({ subject, tests, spot, setSpot, where }: NextTestsProps) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const allowed = tests.filter((t) => t.refusal === null);
+  const refused = tests.filter((t) => t.refusal !== null);
+  const shown = allowed.find((t) => t.test.id === chosen) ?? allowed[0];
+  return (
+    <>
+      {shown && (
+        <TestToDo
+          key={shown.test.id}
+          subject={subject}
+          proposed={shown}
+          best={shown === allowed[0]}
+          spot={spot}
+          setSpot={setSpot}
+          where={where}
+        />
+      )}
+      <Suggested
+        label="Other tests"
+        lead="Or:"
+        options={allowed.filter((t) => t !== shown).map(({ test }) => ({ value: test.id, label: test.name }))}
+        take={setChosen}
+      />
+      {refused.map(({ test, refusal }) => (
+        <p key={test.id} className="test-refused">
+          <span aria-hidden>✕ </span>
+          <b>{test.name}</b>: {refusal?.text}
+        </p>
+      ))}
+    </>
+  );
+}
+
+interface TestToDoProps extends Omit<NextTestsProps, 'tests'> {
+  readonly proposed: ProposedTest;
+  readonly best: boolean;
+}
+
+/** How the test is done, and what came of it: one tap. */
+function TestToDo({ subject, proposed, best, spot, setSpot, where }: TestToDoProps) {
+  const { test, shareOfDoubt, caution } = proposed;
+  const { survey, edit } = useSurveySession();
+  return (
+    <div className="test-to-do">
+      <h4>
+        {best ? 'Next test: ' : ''}
+        {test.name}
+        <span className="quiet">
+          {' '}
+          · {test.minutes} min · settles about {percent(shareOfDoubt)} of the doubt
+        </span>
+      </h4>
+      <p>{test.how}</p>
+      {test.needs.length > 0 && <p className="quiet">Needs {test.needs.join(', ')}.</p>}
+      {caution !== null && <p className="test-never">{caution}</p>}
+      {test.never !== null && <p className="test-never">{test.never}</p>}
+      {test.agentClass !== null && (
+        <TextField
+          label="Spot, a fresh one"
+          value={spot}
+          placeholder="left of the door, knee height"
+          take={(text) => {
+            setSpot(text.trim());
+            return null;
+          }}
+        />
+      )}
+      {test.id === THIRST_TEST ? (
+        <p className="quiet">Time it below, at “A drop of water”.</p>
+      ) : (
+        <div className="chips" role="group" aria-label={`What came of it: ${test.name}`}>
+          {test.outcomes.map((outcome) => (
+            <button
+              key={outcome.id}
+              type="button"
+              className="chip"
+              onClick={() => {
+                edit([
+                  creation('test', uuidv7(), {
+                    ...subject,
+                    test: test.id,
+                    outcome: outcome.id,
+                    where: test.agentClass === null ? where : spot,
+                    doneOn: today(),
+                    doneBy: personOnDevice(),
+                    position: survey.tests.length,
+                  }),
+                ]);
+              }}
+            >
+              {outcome.text}
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** What was tried, with what came of it. */
+export function DoneTests({ tests }: { readonly tests: readonly SurfaceTest[] }) {
+  const { state, edit } = useSurveySession();
+  return (
+    <ul className="done-tests" aria-label="Tests done">
+      {tests.map((done) => {
+        const test = done.test === THIRST_TEST ? null : quickTestById(done.test);
+        const outcome =
+          test?.outcomes.find((o) => o.id === done.outcome)?.text ??
+          thirstOf(done.seconds ?? LONGEST_DROP_SECONDS).name;
+        const name = test?.name ?? 'Drop of water';
+        return (
+          <li key={done.id}>
+            <span>
+              <b>{name}</b>: {outcome}
+              <span className="quiet">
+                {done.where === '' ? '' : ` · ${done.where}`}
+                {done.doneOn === null ? '' : ` · ${done.doneOn}`}
+                {done.doneBy === '' ? '' : ` · ${done.doneBy}`}
+              </span>
+              <PhotoStrip kind="photo" of={done.id} what={name.toLowerCase()} />
+            </span>
+            <Button
+              type="text"
+              size="small"
+              icon={<DeleteOutlined />}
+              aria-label={`Take back ${name}`}
+              onClick={() => {
+                edit(deletionOf(state, done.id));
+              }}
+            />
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

@@ -1,0 +1,130 @@
+import { ASSET_PARTS, ASSET_PART_NAMES, stretchSize } from '@etappe/core';
+import type { AssetPartKind, LongAsset } from '@etappe/core';
+import { Alert, Modal } from 'antd';
+import { useState } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { ChoiceField, ChoicesField } from '../../quantity-fields/choice-field.tsx';
+import { LengthField } from '../../quantity-fields/length-field.tsx';
+import { creation } from '../../survey-edits/use-entity.ts';
+import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { ASSET_PART_OPTIONS, materialOptions } from '../options.ts';
+
+interface Draft {
+  readonly fromMetres: number;
+  readonly toMetres: number;
+  readonly widthMetres: number | null;
+  readonly heightMetres: number | null;
+  readonly material: string | null;
+  readonly parts: readonly AssetPartKind[];
+}
+
+const TILT: Readonly<Record<AssetPartKind, number>> = { top: 0, left: 90, right: 90, underside: 180 };
+
+/** Adds the parts of one stretch of a long asset, each a surface whose size is its chainage times its width. */
+export function StretchDialog({ asset, close }: { readonly asset: LongAsset; readonly close: () => void }) {
+  const { survey, catalogue, edit } = useSurveySession();
+  const [draft, setDraft] = useState<Draft>({
+    fromMetres: 0,
+    toMetres: asset.lengthMetres,
+    widthMetres: null,
+    heightMetres: null,
+    material: null,
+    parts: ['top'],
+  });
+  const [fault, setFault] = useState<string | null>(null);
+  const set = (more: Partial<Draft>) => {
+    setDraft((before) => ({ ...before, ...more }));
+    return null;
+  };
+  const add = () => {
+    const { fromMetres, toMetres, widthMetres, heightMetres, material, parts } = draft;
+    if (material === null) {
+      setFault('pick the material: it decides what is allowed');
+      return;
+    }
+    const across = (part: AssetPartKind) =>
+      part === 'left' || part === 'right' ? heightMetres : widthMetres;
+    if (parts.some((part) => across(part) === null)) {
+      setFault('give the width for top and underside, the height for the sides');
+      return;
+    }
+    const position = Math.max(0, ...survey.surfaces.map((s) => s.position));
+    const faults = edit(
+      parts.map((part, i) =>
+        creation('surface', uuidv7(), {
+          name: `${asset.name}, ${ASSET_PART_NAMES[part].toLowerCase()}, ${String(fromMetres)} to ${String(toMetres)} m`,
+          band: part === 'left' || part === 'right' ? 'wall' : 'floor',
+          material,
+          finish: catalogue.material(material).finishes[0],
+          size: stretchSize(draft, across(part) ?? 0),
+          tiltDegrees: TILT[part],
+          topMetres: part === 'underside' ? 0 : (heightMetres ?? 0),
+          asset: { asset: asset.id, part, fromMetres, toMetres },
+          position: position + i + 1,
+        }),
+      ),
+    );
+    if (faults.length > 0) setFault(faults.map((f) => f.message).join('; '));
+    else close();
+  };
+  return (
+    <Modal
+      open
+      title={`A stretch of ${asset.name}`}
+      okText="Add the stretch"
+      cancelText="Cancel"
+      onOk={add}
+      onCancel={close}
+    >
+      <div className="sheet-grid">
+        <LengthField
+          label="From"
+          metres={draft.fromMetres}
+          units={survey.job.units}
+          take={(fromMetres) => set({ fromMetres })}
+        />
+        <LengthField
+          label="To"
+          metres={draft.toMetres}
+          units={survey.job.units}
+          take={(toMetres) => set({ toMetres })}
+        />
+        <LengthField
+          label="Width of top and underside"
+          metres={draft.widthMetres}
+          units={survey.job.units}
+          take={(widthMetres) => set({ widthMetres })}
+          clear={() => set({ widthMetres: null })}
+        />
+        <LengthField
+          label="Height of the sides"
+          metres={draft.heightMetres}
+          units={survey.job.units}
+          take={(heightMetres) => set({ heightMetres })}
+          clear={() => set({ heightMetres: null })}
+        />
+        <div className="wide">
+          <ChoiceField
+            label="Material"
+            value={draft.material}
+            placeholder="Search material"
+            options={materialOptions(catalogue)}
+            take={(material) => {
+              set({ material });
+            }}
+          />
+        </div>
+        <div className="wide">
+          <ChoicesField
+            label="Parts"
+            values={draft.parts}
+            options={ASSET_PART_OPTIONS}
+            placeholder="top, sides, underside"
+            take={(values) => set({ parts: ASSET_PARTS.filter((part) => values.includes(part)) })}
+          />
+        </div>
+      </div>
+      {fault !== null && <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} />}
+    </Modal>
+  );
+}

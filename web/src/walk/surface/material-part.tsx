@@ -1,0 +1,44 @@
+import { THIRST_TEST, materialDiagnosis, ofMaterial } from '@etappe/core';
+import type { Surface } from '@etappe/core';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { useEntity } from '../../survey-edits/use-entity.ts';
+import { Candidates, DoneTests, NextTests } from '../findings/quick-tests.tsx';
+
+/** While nobody is sure of the material: what it may be, and the small test that tells most. */
+export function MaterialPart({ surface }: { readonly surface: Surface }) {
+  const { survey, catalogue } = useSurveySession();
+  const { patch } = useEntity('surface', surface.id);
+  const [spot, setSpot] = useState('');
+  const diagnosis = materialDiagnosis(surface, survey, spot);
+  if (!diagnosis) return null;
+  const { decided, done } = diagnosis;
+  const untimed = done.filter((t) => t.test !== THIRST_TEST);
+  return (
+    <div className="mark">
+      <p className="field-hint">Until it is settled, the strictest limits of all of them hold.</p>
+      <Candidates candidates={diagnosis.candidates} />
+      {decided && (
+        <Button
+          type="primary"
+          onClick={() => {
+            const own =
+              decided.id === surface.material ? {} : ofMaterial(catalogue.material(decided.id), surface);
+            patch({ ...own, unsureBetween: [] });
+          }}
+        >
+          It is {decided.name.toLowerCase()}: settle it
+        </Button>
+      )}
+      <NextTests
+        subject={{ surface: surface.id, zone: null, mark: null }}
+        tests={diagnosis.tests}
+        spot={spot}
+        setSpot={setSpot}
+        where=""
+      />
+      {untimed.length > 0 && <DoneTests tests={untimed} />}
+    </div>
+  );
+}

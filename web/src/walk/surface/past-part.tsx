@@ -1,0 +1,54 @@
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import type { PastTreatment, Surface } from '@etappe/core';
+import { Button } from 'antd';
+import { ChoiceField } from '../../quantity-fields/choice-field.tsx';
+import { DateField } from '../../quantity-fields/date-field.tsx';
+import { TextField } from '../../quantity-fields/text-field.tsx';
+import { useEntity } from '../../survey-edits/use-entity.ts';
+import { PAST_ACT_OPTIONS, RECURRENCE_OPTIONS } from '../options.ts';
+
+/** When and how the surface was cleaned, coated or sealed, what was tried on it, and whether it comes back. */
+export function PastPart({ surface }: { readonly surface: Surface }) {
+  const { patch } = useEntity('surface', surface.id);
+  const { past } = surface;
+  const set = (index: number, more: Partial<PastTreatment>) =>
+    patch({ past: past.map((entry, i) => (i === index ? { ...entry, ...more } : entry)) });
+  return (
+    <div className="sheet-part">
+      <h3>Its past</h3>
+      {past.map((entry, i) => (
+        <div key={`${String(i)} of ${String(past.length)}`} className="list-row past-row">
+          <ChoiceField
+            label="Act"
+            value={entry.act}
+            options={PAST_ACT_OPTIONS}
+            take={(act) => set(i, { act: act as PastTreatment['act'] })}
+          />
+          <DateField label="When" value={entry.date} take={(date) => set(i, { date })} />
+          <TextField label="How" value={entry.how} take={(how) => set(i, { how: how.trim() })} />
+          <Button
+            type="text"
+            icon={<DeleteOutlined />}
+            aria-label={`Delete act ${String(i + 1)} of its past`}
+            onClick={() => patch({ past: past.filter((_, k) => k !== i) })}
+          />
+        </div>
+      ))}
+      <Button
+        icon={<PlusOutlined />}
+        onClick={() => patch({ past: [...past, { act: 'cleaned', date: null, how: '' }] })}
+      >
+        Add to its past
+      </Button>
+      <div className="sheet-grid" style={{ marginTop: 10 }}>
+        <ChoiceField
+          label="Does it come back"
+          value={surface.recurring ?? ''}
+          options={RECURRENCE_OPTIONS}
+          take={(value) => patch({ recurring: value === '' ? null : value })}
+        />
+        <TextField label="Note" value={surface.note} take={(note) => patch({ note: note.trim() })} />
+      </div>
+    </div>
+  );
+}

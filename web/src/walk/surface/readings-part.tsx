@@ -1,0 +1,77 @@
+import { DeleteOutlined } from '@ant-design/icons';
+import { READING_KINDS, decimal, deletionOf, lowerFirst } from '@etappe/core';
+import type { ReadingKind } from '@etappe/core';
+import { Button } from 'antd';
+import { v7 as uuidv7 } from 'uuid';
+import type { InstrumentKind } from '../../instruments/instrument.ts';
+import { ReadingButton } from '../../instruments/reading-button.tsx';
+import { personOnDevice } from '../../person-on-device.ts';
+import { FigureToWrite } from '../../quantity-fields/figure-to-write.tsx';
+import { creation, firstFault } from '../../survey-edits/use-entity.ts';
+import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { today } from '../../today.ts';
+
+const KINDS: readonly (readonly [ReadingKind, InstrumentKind])[] = [
+  ['surface-temperature', 'surface-thermometer'],
+  ['moisture', 'moisture-meter'],
+  ['ph', 'ph-strip'],
+];
+
+/** What instruments read on a face: on the day of the work the temperature beats the estimate of the wet time. */
+export function ReadingsPart({ surface }: { readonly surface: string }) {
+  const { state, survey, edit } = useSurveySession();
+  const readings = survey.readings.filter((r) => r.surface === surface);
+  const write = (what: ReadingKind, figure: number) =>
+    firstFault(
+      edit([
+        creation('reading', uuidv7(), {
+          surface,
+          what,
+          figure,
+          on: today(),
+          by: personOnDevice(),
+          position: survey.readings.length,
+        }),
+      ]),
+    );
+  return (
+    <div className="thirst">
+      <h4>Readings</h4>
+      <ul className="done-tests" aria-label="Readings">
+        {readings.map((reading) => (
+          <li key={reading.id}>
+            <span>
+              {READING_KINDS[reading.what].name}{' '}
+              <b className="figure">
+                {decimal(reading.figure, 1)} {READING_KINDS[reading.what].unit}
+              </b>{' '}
+              <span className="quiet">
+                measured {reading.on}
+                {reading.by === '' ? '' : ` by ${reading.by}`}
+              </span>
+            </span>
+            <Button
+              type="text"
+              size="small"
+              icon={<DeleteOutlined />}
+              aria-label={`Take back this ${lowerFirst(READING_KINDS[reading.what].name)}`}
+              onClick={() => {
+                edit(deletionOf(state, reading.id));
+              }}
+            />
+          </li>
+        ))}
+      </ul>
+      {KINDS.map(([what, instrument]) => (
+        <div key={what} className="thirst-row">
+          <FigureToWrite
+            label={`${READING_KINDS[what].name}, typed`}
+            unit={READING_KINDS[what].unit}
+            write={(figure) => write(what, figure)}
+          />
+          <ReadingButton kind={instrument} take={(figure) => write(what, figure)} />
+        </div>
+      ))}
+    </div>
+  );
+}
