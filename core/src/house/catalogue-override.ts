@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { momentSchema } from '../quantity/moment.ts';
 import { CHANGED_KINDS } from './handbook-value.ts';
-import type { ChangedKind, Setting } from './handbook-value.ts';
+import type { ChangedKind } from './handbook-value.ts';
+import type { Setting } from './setting.ts';
 
 /** A value of the catalogue that a house has set otherwise, and what it took the place of. */
 export interface CatalogueOverride {

@@ -8,15 +8,10 @@ import { soundState } from '../treatment/surface-state.ts';
 import { overrideId } from './catalogue-override.ts';
 import type { CatalogueOverride } from './catalogue-override.ts';
 import { handbookFaults, staysOn } from './handbook-faults.ts';
-import {
-  CHANGED_KINDS,
-  LIST_OF_KIND,
-  directionOf,
-  handbookValues,
-  settingFault,
-  settingInWords,
-} from './handbook-value.ts';
-import type { ChangedKind, HandbookValue, Setting } from './handbook-value.ts';
+import { CHANGED_KINDS, LIST_OF_KIND, handbookValues } from './handbook-value.ts';
+import { directionOf, settingFault, settingInWords } from './setting.ts';
+import type { ChangedKind } from './handbook-value.ts';
+import type { HandbookValue, Setting } from './setting.ts';
 import { houseCatalogue } from './house-catalogue.ts';
 import { EMPTY_HANDBOOK } from './house-handbook.ts';
 import type { HouseHandbook } from './house-handbook.ts';

@@ -1,7 +1,9 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { CatalogueOverride } from './catalogue-override.ts';
-import { directionOf, handbookValues } from './handbook-value.ts';
-import type { ChangedKind, HandbookValue, Setting } from './handbook-value.ts';
+import { handbookValues } from './handbook-value.ts';
+import { directionOf } from './setting.ts';
+import type { ChangedKind } from './handbook-value.ts';
+import type { HandbookValue, Setting } from './setting.ts';
 import { houseCatalogue } from './house-catalogue.ts';
 import type { HouseHandbook } from './house-handbook.ts';
 import { OWN_ID } from './own-entry.ts';

@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import { momentSchema } from '../quantity/moment.ts';
 import type { Method } from '../catalogue/method.ts';
-import { methodSchema } from '../catalogue/catalogue-check.ts';
-import type { Setting } from './handbook-value.ts';
+import { methodSchema } from '../catalogue/method-schema.ts';
+import type { Setting } from './setting.ts';
 
 /** Ids of what a house adds: never an id of the catalogue, now or later. */
 export const OWN_ID = /^own-[a-z0-9-]{1,90}$/;

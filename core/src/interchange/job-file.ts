@@ -1,7 +1,7 @@
 import { wordsOf } from '../quantity/words.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
-import type { Machine } from '../survey/job-detail.ts';
+import type { Machine } from '../survey/crew-and-machines.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { Survey, SurveyFault } from '../survey/survey.ts';
 import { ENTITY_KINDS } from '../survey/survey.ts';

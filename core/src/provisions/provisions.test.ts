@@ -37,26 +37,45 @@ describe('stock', () => {
 
 describe('water', () => {
   it('runs dry at a minute that can be told, with ways out that hold', () => {
-    const weak = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 2 }] }, surfaces: [wall({ size: '20x5' }), yard] };
-    const { water } = provided({ ...weak, ...gear({ tank: { litres: 100, startLitres: 100 }, waterPrice: { perCubicMetre: 4, perTruck: 180, truckLitres: 1000 } }) });
+    const weak = {
+      site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 2 }] },
+      surfaces: [wall({ size: '20x5' }), yard],
+    };
+    const { water } = provided({
+      ...weak,
+      ...gear({
+        tank: { litres: 100, startLitres: 100 },
+        waterPrice: { perCubicMetre: 4, perTruck: 180, truckLitres: 1000 },
+      }),
+    });
     expect(water?.dryAt).toMatch(/^\d\d:\d\d$/);
     expect(water?.waysOut.map((w) => w.what)).toEqual(['supply', 'tank', 'truck', 'nozzle']);
     expect(water?.waysOut.find((w) => w.what === 'truck')?.cost).toBe(180);
     expect(water?.cost?.cost).toBeCloseTo(((water?.line.usedLitres ?? 0) / 1000) * 4, 1);
-    const litres = Number(/A tank of (\d+) L/.exec(water?.waysOut.find((w) => w.what === 'tank')?.text ?? '')?.[1]);
+    const litres = Number(
+      /A tank of (\d+) L/.exec(water?.waysOut.find((w) => w.what === 'tank')?.text ?? '')?.[1],
+    );
     expect(provided({ ...weak, ...gear({ tank: { litres, startLitres: litres } }) }).water?.dryAt).toBeNull();
   });
 
   it('waits for the tap where that helps and nothing is wet, and says nothing of it where a full tank does not suffice', () => {
     const pause = (flowLitresPerMinute: number, litres: number) =>
-      provided({ site: { waterPoints: [{ ...TAP, flowLitresPerMinute }] }, surfaces: [wall({ size: '20x5' }), yard], ...gear({ tank: { litres, startLitres: litres / 2 } }) })
-        .water?.waysOut.find((way) => way.what === 'pause')?.text;
-    expect(pause(5, 450)).toMatch(/^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then, nor may anything be begun; the day gets \d+ min longer\.$/);
+      provided({
+        site: { waterPoints: [{ ...TAP, flowLitresPerMinute }] },
+        surfaces: [wall({ size: '20x5' }), yard],
+        ...gear({ tank: { litres, startLitres: litres / 2 } }),
+      }).water?.waysOut.find((way) => way.what === 'pause')?.text;
+    expect(pause(5, 450)).toMatch(
+      /^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then, nor may anything be begun; the day gets \d+ min longer\.$/,
+    );
     expect(pause(2, 150)).toBeUndefined();
   });
 
   it('is held back by a thin hose, which a wider one mends', () => {
-    const far = { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 40, distanceMetres: 120, pressureBar: 1.5 }] }, surfaces: [yard] };
+    const far = {
+      site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 40, distanceMetres: 120, pressureBar: 1.5 }] },
+      surfaces: [yard],
+    };
     const { water } = provided({ ...far, ...gear({ tank: { litres: 10, startLitres: 0 } }) });
     const [source] = water?.sources ?? [];
     expect(source?.heldByHose).toBe(true);
@@ -71,12 +90,24 @@ describe('water', () => {
     expect(water?.sources.map((s) => [s.name, s.litresPerMinute])).toEqual([['Tap', null]]);
     expect(load.faults).toContain('Permission for Hydrant: not granted yet');
   });
-}); // prettier-ignore
+});
 
 describe('hoses', () => {
   it('go by the ways that were paced, with a tenth to spare, against what the house has', () => {
-    const { hoses, load } = provided({ surfaces: [wall(), yard], ...gear({ hoses: [{ use: 'supply', metres: 25, innerMillimetres: 12.7 }] }, [WASHER, { kind: 'sprayer', count: 3 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) });
-    expect(hoses.runs.map((r) => [r.what, Math.round(r.metres ?? 0)])).toEqual([['Tap to the vehicle', 22], ['Rinse hose to North', 33], ['Pressure washer to North', 33]]);
+    const { hoses, load } = provided({
+      surfaces: [wall(), yard],
+      ...gear({ hoses: [{ use: 'supply', metres: 25, innerMillimetres: 12.7 }] }, [
+        WASHER,
+        { kind: 'sprayer', count: 3 },
+        { kind: 'hose', count: 2 },
+        { kind: 'surface-cleaner', count: 1 },
+      ]),
+    });
+    expect(hoses.runs.map((r) => [r.what, Math.round(r.metres ?? 0)])).toEqual([
+      ['Tap to the vehicle', 22],
+      ['Rinse hose to North', 33],
+      ['Pressure washer to North', 33],
+    ]);
     expect(hoses.totals.find((t) => t.use === 'supply')?.neededMetres).toBeCloseTo(55, 6);
     expect(load.faults.join(' ')).toContain('55 m are laid, the house has 25 m: borrow 30 m');
     expect(hoses.runs[2]?.text).toContain('no pressure hose is written down');
@@ -84,52 +115,115 @@ describe('hoses', () => {
 
   it('eat pressure, and are told where they eat too much', () => {
     const far = { sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 120 }], surfaces: [yard] };
-    const [, , run] = provided({ ...far, ...gear({ hoses: [{ use: 'pressure', metres: 150, innerMillimetres: 7.9 }] }, [WASHER, { kind: 'sprayer', count: 3 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) }).hoses.runs;
+    const [, , run] = provided({
+      ...far,
+      ...gear({ hoses: [{ use: 'pressure', metres: 150, innerMillimetres: 7.9 }] }, [
+        WASHER,
+        { kind: 'sprayer', count: 3 },
+        { kind: 'hose', count: 2 },
+        { kind: 'surface-cleaner', count: 1 },
+      ]),
+    }).hoses.runs;
     expect(run?.ok).toBe(false);
-    expect(run?.text).toMatch(/132 m of 7.9 mm eat [\d.]+ of 150 bar: more than a tenth\. From \d+ m on lay supply hose/);
+    expect(run?.text).toMatch(
+      /132 m of 7.9 mm eat [\d.]+ of 150 bar: more than a tenth\. From \d+ m on lay supply hose/,
+    );
   });
 
   it('ask for the way where nobody has paced it', () => {
     const { hoses } = provided({ sides: [{ id: 'north', aspectDegrees: 0 }] });
     expect(hoses.runs.some((r) => r.text === 'The way is not paced: ask on the walk.')).toBe(true);
   });
-}); // prettier-ignore
+});
 
 describe('jets', () => {
   it('of a pump that is stronger than the work is judged by are turned down or led farther off', () => {
     const strong = { ...WASHER, flowLitresPerMinute: 21, pressureBar: 250 };
-    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
-    const { jets } = provided({ surfaces: [deck, yard], ...gear({}, [strong, { kind: 'sprayer', count: 4 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) });
+    const deck = {
+      id: 'deck',
+      material: 'larch-boards',
+      side: 'north',
+      band: 'floor',
+      tiltDegrees: 0,
+      topMetres: 0,
+      size: '6x4',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    };
+    const { jets } = provided({
+      surfaces: [deck, yard],
+      ...gear({}, [
+        strong,
+        { kind: 'sprayer', count: 4 },
+        { kind: 'hose', count: 2 },
+        { kind: 'surface-cleaner', count: 1 },
+      ]),
+    });
     const washed = jets.filter((j) => j.match !== null);
     expect(washed.length).toBeGreaterThan(0);
     for (const jet of washed) {
-      expect(jet.advice).toMatch(/^This pump gives \d+ bar through this tip, and the work is counted with \d+ bar: turn the pump down/);
+      expect(jet.advice).toMatch(
+        /^This pump gives \d+ bar through this tip, and the work is counted with \d+ bar: turn the pump down/,
+      );
       expect(jet.leastMetres).toBeGreaterThan(0);
     }
   });
 
   it('of a larger tip are turned down by as much as it lets out more, or led farther off; surface cleaners keep theirs', () => {
-    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
-    const washedBy = (machine: object) => provided({ surfaces: [deck, yard], ...gear({}, [{ ...WASHER, flowLitresPerMinute: null, pressureBar: null, ...machine }, { kind: 'sprayer', count: 4 }, { kind: 'hose', count: 2 }, { kind: 'surface-cleaner', count: 1 }]) }).jets;
-    const lance = (jets: Provisions['jets']) => jets.find((j) => j.orifice !== null && j.tool !== 'garden-hose');
+    const deck = {
+      id: 'deck',
+      material: 'larch-boards',
+      side: 'north',
+      band: 'floor',
+      tiltDegrees: 0,
+      topMetres: 0,
+      size: '6x4',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    };
+    const washedBy = (machine: object) =>
+      provided({
+        surfaces: [deck, yard],
+        ...gear({}, [
+          { ...WASHER, flowLitresPerMinute: null, pressureBar: null, ...machine },
+          { kind: 'sprayer', count: 4 },
+          { kind: 'hose', count: 2 },
+          { kind: 'surface-cleaner', count: 1 },
+        ]),
+      }).jets;
+    const lance = (jets: Provisions['jets']) =>
+      jets.find((j) => j.orifice !== null && j.tool !== 'garden-hose');
     const [usual, large] = [lance(washedBy({})), lance(washedBy({ tipOrifice: 7 }))];
     if (!usual || !large) throw new Error('a lance is led here');
     expect(usual.advice).toBeNull();
     expect(large.orifice).toBe(7);
     expect(large.kilopascal / usual.kilopascal).toBeCloseTo(7 / (usual.orifice ?? 1), 6);
-    expect(large.advice).toMatch(/^Orifice 7 at \d+ bar puts more on the face than orifice [\d.]+ at \d+ bar, with which the work is counted: turn the pump down to \d+ bar at the tip/);
+    expect(large.advice).toMatch(
+      /^Orifice 7 at \d+ bar puts more on the face than orifice [\d.]+ at \d+ bar, with which the work is counted: turn the pump down to \d+ bar at the tip/,
+    );
     expect(ledJet(large).kilopascal).toBeLessThanOrEqual(Math.max(large.limitKilopascal, 0.001) * 1.001);
-    const cleaners = (jets: Provisions['jets']) => jets.filter((j) => j.tool.startsWith('surface-cleaner')).map((j) => j.kilopascal);
+    const cleaners = (jets: Provisions['jets']) =>
+      jets.filter((j) => j.tool.startsWith('surface-cleaner')).map((j) => j.kilopascal);
     expect(cleaners(washedBy({ tipOrifice: 7 }))).toEqual(cleaners(washedBy({})));
   });
-}); // prettier-ignore
+});
 
 describe('reach', () => {
   it('tells of a ridge and of a wall top that nothing reaches, and of a pole that does', () => {
-    const roof = { id: 'roof', material: 'concrete-roof-tile', side: 'north', band: 'roof', tiltDegrees: 35, topMetres: 7.8, footMetres: 5, size: '6x5', findings: [{ contaminant: 'moss', severity: 2 }] };
+    const roof = {
+      id: 'roof',
+      material: 'concrete-roof-tile',
+      side: 'north',
+      band: 'roof',
+      tiltDegrees: 35,
+      topMetres: 7.8,
+      footMetres: 5,
+      size: '6x5',
+      findings: [{ contaminant: 'moss', severity: 2 }],
+    };
     const surfaces = [roof, wall({ topMetres: 9 })];
     const { reach } = provided({ surfaces });
-    expect(reach.find((r) => r.surface === 'roof')?.text).toContain('A straight pole to the ridge is 11 m long and clears the slope from 9 m off');
+    expect(reach.find((r) => r.surface === 'roof')?.text).toContain(
+      'A straight pole to the ridge is 11 m long and clears the slope from 9 m off',
+    );
     expect(reach.find((r) => r.surface === 'wall')).toMatchObject({ ok: false });
     expect(provided({ surfaces, ...gear({ longestPoleMetres: 12 }) }).reach.every((r) => r.ok)).toBe(true);
     expect(provided().reach).toEqual([]);
@@ -137,74 +231,133 @@ describe('reach', () => {
 
   it('takes a ladder for tools without a jet, and a pole from a step off the wall', () => {
     const at = (topMetres: number, more: object, contaminant = 'green-algae') =>
-      provided({ surfaces: [wall({ topMetres, findings: [{ contaminant, severity: 2 }] })], ...gear(more) }).reach[0];
+      provided({ surfaces: [wall({ topMetres, findings: [{ contaminant, severity: 2 }] })], ...gear(more) })
+        .reach[0];
     expect(at(7, { ladderMetres: 4 })).toMatchObject({ ok: true, by: 'ladder' });
     expect(at(7, { ladderMetres: 1 })).toMatchObject({ ok: false, by: null });
     // √(5.5² + 1²) = 5.59 m, rounded up.
-    expect(at(7, { ladderMetres: null, longestPoleMetres: 5.6 })).toMatchObject({ ok: true, by: 'pole of 5.6 m' });
+    expect(at(7, { ladderMetres: null, longestPoleMetres: 5.6 })).toMatchObject({
+      ok: true,
+      by: 'pole of 5.6 m',
+    });
     expect(at(7, { ladderMetres: null, longestPoleMetres: 5.5 })).toMatchObject({ ok: false });
   });
 
   it('takes a tower or a lift that comes along where it passes the gap of that side, and says why where not', () => {
-    const side = (gapMetres: number | null) => [{ id: 'north', aspectDegrees: 0, routeMetres: 30, gapMetres }];
-    const high = (gapMetres: number | null, more: object) => provided({ sides: side(gapMetres), surfaces: [wall({ topMetres: 7 })], ...gear({ ladderMetres: null, ...more }) }).reach[0];
+    const side = (gapMetres: number | null) => [
+      { id: 'north', aspectDegrees: 0, routeMetres: 30, gapMetres },
+    ];
+    const high = (gapMetres: number | null, more: object) =>
+      provided({
+        sides: side(gapMetres),
+        surfaces: [wall({ topMetres: 7 })],
+        ...gear({ ladderMetres: null, ...more }),
+      }).reach[0];
     const tower = { baseMetres: 1.35, platformMetres: 6 };
     const lift = { baseMetres: 2.2, platformMetres: 12 };
     expect(high(1.5, { tower })).toMatchObject({ ok: true });
-    expect(high(1.5, { tower, lift })?.text).toMatch(/The tower does it \(.*the gap 1.5 m; the lift does not fit: its base is 2.2 m wide, the gap 1.5 m\./);
+    expect(high(1.5, { tower, lift })?.text).toMatch(
+      /The tower does it \(.*the gap 1.5 m; the lift does not fit: its base is 2.2 m wide, the gap 1.5 m\./,
+    );
     expect(high(1.2, { tower, lift })).toMatchObject({ ok: false });
     expect(high(null, { lift })?.text).toContain('measure the gap');
     expect(high(1.5, { tower: { ...tower, platformMetres: 1 } })?.text).toContain('The tower is too low');
   });
-}); // prettier-ignore
+});
 
 describe('run-off', () => {
   it('that must be caught has its ledger, its neutraliser and its emptyings', () => {
     const site = { features: [{ id: 'bed', kind: 'plant-bed' }], waterPoints: [TAP] };
-    const rusty = { ...yard, material: 'granite', beside: ['bed'], schools: { plants: 'capture' }, findings: [{ contaminant: 'surface-rust', severity: 2 }] };
+    const rusty = {
+      ...yard,
+      material: 'granite',
+      beside: ['bed'],
+      schools: { plants: 'capture' },
+      findings: [{ contaminant: 'surface-rust', severity: 2 }],
+    };
     const { runOff } = provided({ site, surfaces: [rusty], ...gear({ catchLitres: 50 }) });
     expect(runOff?.faces).toEqual(['Yard']);
     expect(runOff?.ledger.leavingLitres).toBeGreaterThan(100);
     expect(runOff?.ledger.takenAwayLitres).toBeCloseTo(runOff?.ledger.leavingLitres ?? 0, 6);
     expect(runOff?.notes[0]).toMatch(/The catch is emptied \d+ times on the way/);
-    expect(runOff?.neutralisers[0]).toMatch(/^For \d+ g of oxalic acid .* at most [\d.]+ kg of sodium bicarbonate/);
+    expect(runOff?.neutralisers[0]).toMatch(
+      /^For \d+ g of oxalic acid .* at most [\d.]+ kg of sodium bicarbonate/,
+    );
     expect(provided().runOff).toBeNull();
   });
 
   it('is used again on the premises only where the label of all that is in it says that it may be', () => {
     const site = { features: [{ id: 'bed', kind: 'plant-bed' }], waterPoints: [TAP] };
-    const rusty = { ...yard, material: 'granite', beside: ['bed'], schools: { plants: 'capture' }, findings: [{ contaminant: 'surface-rust', severity: 2 }] };
+    const rusty = {
+      ...yard,
+      material: 'granite',
+      beside: ['bed'],
+      schools: { plants: 'capture' },
+      findings: [{ contaminant: 'surface-rust', severity: 2 }],
+    };
     const made = provided({ site, surfaces: [rusty] });
     const agents = new Set(made.stock.map((line) => line.product).filter((id) => id !== 'surfactant'));
     expect(made.runOff?.ledger.reusedLitres).toBe(0);
-    expect(made.runOff?.notes.join(' ')).toContain('It is not used again on the premises: no label of a product in use says that it may be, for oxalic acid');
-    const allowed = (ids: readonly string[]) => ids.map((id) => product({ id: `of-${id}`, agent: id, strength: null, label: { ...NO_RESTRICTIONS, caughtMayBeReused: true } }));
+    expect(made.runOff?.notes.join(' ')).toContain(
+      'It is not used again on the premises: no label of a product in use says that it may be, for oxalic acid',
+    );
+    const allowed = (ids: readonly string[]) =>
+      ids.map((id) =>
+        product({
+          id: `of-${id}`,
+          agent: id,
+          strength: null,
+          label: { ...NO_RESTRICTIONS, caughtMayBeReused: true },
+        }),
+      );
     const all = provided({ site, surfaces: [rusty] }, { products: allowed([...agents]) });
     expect(all.runOff?.ledger.reusedLitres).toBeGreaterThan(100);
     expect(all.runOff?.ledger.takenAwayLitres).toBe(0);
     const one = provided({ site, surfaces: [rusty] }, { products: allowed(['oxalic-acid']) });
     expect(one.runOff?.ledger.reusedLitres).toBe(agents.size === 1 ? one.runOff?.ledger.leavingLitres : 0);
   });
-}); // prettier-ignore
+});
 
 describe('the load list', () => {
   it('has everything once, by keys that outlive a new plan, and weighs it against the vehicle', () => {
-    const { load } = provided({ surfaces: [wall(), yard], ...gear({ tank: { litres: 600, startLitres: 600 }, vehicle: { kilograms: 500, litres: 50_000 } }) });
+    const { load } = provided({
+      surfaces: [wall(), yard],
+      ...gear({ tank: { litres: 600, startLitres: 600 }, vehicle: { kilograms: 500, litres: 50_000 } }),
+    });
     const keys = load.items.map((i) => i.key);
     expect(new Set(keys).size).toBe(keys.length);
-    expect(keys).toEqual(expect.arrayContaining(['product hypochlorite', 'machine sprayer', 'hose supply', 'water tank', 'paper order']));
+    expect(keys).toEqual(
+      expect.arrayContaining([
+        'product hypochlorite',
+        'machine sprayer',
+        'hose supply',
+        'water tank',
+        'paper order',
+      ]),
+    );
     expect(load.items.some((i) => i.group === 'wear')).toBe(true);
     expect(load.kilograms).toBeGreaterThan(600);
-    expect(load.faults.join(' ')).toMatch(/The load weighs about \d+ kg, the vehicle carries 500 kg: start with less water in the tank/);
+    expect(load.faults.join(' ')).toMatch(
+      /The load weighs about \d+ kg, the vehicle carries 500 kg: start with less water in the tank/,
+    );
   });
 
   it('lists apart the mixes that keep, and none that gives off gas', () => {
     const rusty = { ...yard, material: 'granite', findings: [{ contaminant: 'surface-rust', severity: 2 }] };
-    const deck = { id: 'deck', material: 'larch-boards', side: 'north', band: 'floor', tiltDegrees: 0, topMetres: 0, size: '6x4', findings: [{ contaminant: 'green-algae', severity: 3 }] };
+    const deck = {
+      id: 'deck',
+      material: 'larch-boards',
+      side: 'north',
+      band: 'floor',
+      tiltDegrees: 0,
+      topMetres: 0,
+      size: '6x4',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    };
     const { load, stock } = provided({ surfaces: [rusty, deck, wall()] });
     const apart = load.yardMixes;
     expect(apart.find((m) => m.agent === 'oxalic-acid')?.text).toMatch(/^[\d.]+ L, keeps 72 h$/);
     expect(stock.map((s) => s.product)).toContain('percarbonate');
     expect(apart.map((m) => m.agent)).not.toContain('percarbonate');
   });
-}); // prettier-ignore
+});

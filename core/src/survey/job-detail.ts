@@ -6,6 +6,8 @@ import type { Schools } from '../catalogue/school.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
+import { LARGEST_CREW, newMember } from './crew-and-machines.ts';
+import type { CrewMember, Machine } from './crew-and-machines.ts';
 import { DEFAULT_GEAR, gearSchema } from './job-gear.ts';
 import type { JobGear } from './job-gear.ts';
 import { nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
@@ -18,22 +20,6 @@ export interface JobWeather {
   readonly cloud: number;
   /** Typed in, for every face and hour; null: by the sun on each face, where place and day are known. */
   readonly netRadiationWattsPerSquareMetre: number | null;
-}
-
-export interface CrewMember {
-  readonly id: string;
-  readonly name: string;
-  readonly tickets: readonly string[];
-}
-
-/** Machines of one kind that come along; flow and pressure null while unknown. */
-export interface Machine {
-  readonly kind: MachineKind;
-  readonly count: number;
-  readonly flowLitresPerMinute: number | null;
-  readonly pressureBar: number | null;
-  /** Size of the tips of its lance; null where each tool has the usual one. */
-  readonly tipOrifice: number | null;
 }
 
 /** What comes to this job of the house's people, machines and habits. */
@@ -100,10 +86,7 @@ const DEFAULT_COUNTS: Readonly<Record<MachineKind, number>> = {
 
 export const DEFAULT_HOUSE: JobHouse = {
   schools: {},
-  crew: [
-    { id: 'a', name: 'Person A', tickets: [] },
-    { id: 'b', name: 'Person B', tickets: [] },
-  ],
+  crew: ['a', 'b'].map(newMember),
   machines: MACHINE_KINDS.map((kind) => ({
     kind,
     count: DEFAULT_COUNTS[kind],
@@ -162,12 +145,12 @@ export const houseSchema = Joi.object<JobHouse>({
         id: Joi.string()
           .pattern(/^[a-z0-9-]{1,32}$/)
           .required(),
-        name: nameSchema.default((member: { id: string }) => `Person ${member.id.toUpperCase()}`),
+        name: nameSchema.default((member: { id: string }) => newMember(member.id).name),
         tickets: Joi.array().items(Joi.string().max(80)).max(20).default([]),
       }),
     )
     .min(1)
-    .max(4)
+    .max(LARGEST_CREW)
     .unique('id')
     .default(DEFAULT_HOUSE.crew),
   machines: Joi.array().items(machineSchema).max(20).unique('kind').default(DEFAULT_HOUSE.machines),

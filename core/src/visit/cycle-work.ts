@@ -114,15 +114,25 @@ function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
     const id = `${cycle.id}.section-${String(from)}`;
     ids.push(
       builder.add(
-        { id, cluster: id, seconds: seconds * count, machines: machinesOf(stages), zone, place: cycle.surface },
         {
-          task: 'hands-on', surface: cycle.surface, stages: stages.map((s) => s.id), cycle: cycle.id,
+          id,
+          cluster: id,
+          seconds: seconds * count,
+          machines: machinesOf(stages),
+          zone,
+          place: cycle.surface,
+        },
+        {
+          task: 'hands-on',
+          surface: cycle.surface,
+          stages: stages.map((s) => s.id),
+          cycle: cycle.id,
           section: `${from === to ? String(from) : `${String(from)}–${String(to)}`} of ${String(pieces)}`,
           share: { from: (from - 1) / pieces, to: to / pieces },
           areaSquareMetres: (cycle.areaSquareMetres * count) / pieces,
         },
       ),
-    ); // prettier-ignore
+    );
   }
   return { first: ids, last: ids };
 }

@@ -1,6 +1,7 @@
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { LIST_OF_KIND, settingInWords } from '../house/handbook-value.ts';
+import { LIST_OF_KIND } from '../house/handbook-value.ts';
+import { settingInWords } from '../house/setting.ts';
 import type { ChangedKind } from '../house/handbook-value.ts';
 import { houseValues } from '../house/house-values.ts';
 import { lowerFirst } from '../quantity/words.ts';

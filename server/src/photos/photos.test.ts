@@ -27,17 +27,34 @@ const plain = (width: number, height: number, grey = 120) =>
 const sideways = async () =>
   sharp(await plain(600, 400).png().toBuffer())
     .composite([
-      { input: await sharp({ create: { width: 300, height: 400, channels: 3, background: '#ff0000' } }).png().toBuffer(), left: 0, top: 0 },
-      { input: await sharp({ create: { width: 300, height: 400, channels: 3, background: '#0000ff' } }).png().toBuffer(), left: 300, top: 0 },
+      {
+        input: await sharp({ create: { width: 300, height: 400, channels: 3, background: '#ff0000' } })
+          .png()
+          .toBuffer(),
+        left: 0,
+        top: 0,
+      },
+      {
+        input: await sharp({ create: { width: 300, height: 400, channels: 3, background: '#0000ff' } })
+          .png()
+          .toBuffer(),
+        left: 300,
+        top: 0,
+      },
     ])
     .withExif({
       IFD0: { Make: 'Camera' },
       IFD2: { DateTimeOriginal: '2026:04:20 10:15:00' },
-      IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '47/1 6/1 0/1', GPSLongitudeRef: 'E', GPSLongitude: '9/1 18/1 0/1' },
+      IFD3: {
+        GPSLatitudeRef: 'N',
+        GPSLatitude: '47/1 6/1 0/1',
+        GPSLongitudeRef: 'E',
+        GPSLongitude: '9/1 18/1 0/1',
+      },
     })
     .withMetadata({ orientation: 6 })
     .jpeg()
-    .toBuffer(); // prettier-ignore
+    .toBuffer();
 
 const upload = (bytes: Buffer, name = 'picture.jpg', app = fresh.app) =>
   request(app).post('/api/v1/photos').attach('photo', bytes, name);
@@ -58,9 +75,12 @@ describe('a photo', () => {
     const full = (await file(sha256(bytes), 'full')).body as Buffer;
     expect(await exifr.parse(full)).toBeUndefined();
     // Turned by a quarter: what was left is above.
-    const { data } = await sharp(full).resize(1, 2, { fit: 'fill' }).raw().toBuffer({ resolveWithObject: true });
+    const { data } = await sharp(full)
+      .resize(1, 2, { fit: 'fill' })
+      .raw()
+      .toBuffer({ resolveWithObject: true });
     expect([data[0], data[5]].map((v) => (v ?? 0) > 180)).toEqual([true, true]);
-  }); // prettier-ignore
+  });
 
   it('is sent in three sizes that a browser may keep for good', async () => {
     const bytes = await plain(5000, 2500).jpeg().toBuffer();
@@ -114,8 +134,14 @@ describe('a photo', () => {
 describe('a file that is no good picture', () => {
   const noise = () =>
     sharp({
-      create: { width: 900, height: 900, channels: 3, background: '#777', noise: { type: 'gaussian', mean: 128, sigma: 60 } },
-    }); // prettier-ignore
+      create: {
+        width: 900,
+        height: 900,
+        channels: 3,
+        background: '#777',
+        noise: { type: 'gaussian', mean: 128, sigma: 60 },
+      },
+    });
   /** 400 million black pixels in fifty kilobytes. */
   const bomb = () => {
     const side = 20_000;
@@ -137,16 +163,55 @@ describe('a file that is no good picture', () => {
     );
   };
   const cases: readonly [string, () => Promise<Buffer>, number, string, string][] = [
-    ['is cut off', async () => (await noise().jpeg().toBuffer()).subarray(0, 60_000), 422, 'broken-picture', 'ends too early'],
-    ['is a damaged PNG', async () => (await noise().png().toBuffer()).fill(0, 4000, 90_000), 422, 'broken-picture', 'damaged inside'],
-    ['is text', () => Promise.resolve(Buffer.from('hello')), 415, 'unsupported-picture', 'JPEG, PNG and WebP'],
+    [
+      'is cut off',
+      async () => (await noise().jpeg().toBuffer()).subarray(0, 60_000),
+      422,
+      'broken-picture',
+      'ends too early',
+    ],
+    [
+      'is a damaged PNG',
+      async () => (await noise().png().toBuffer()).fill(0, 4000, 90_000),
+      422,
+      'broken-picture',
+      'damaged inside',
+    ],
+    [
+      'is text',
+      () => Promise.resolve(Buffer.from('hello')),
+      415,
+      'unsupported-picture',
+      'JPEG, PNG and WebP',
+    ],
     ['is empty', () => Promise.resolve(Buffer.alloc(0)), 415, 'unsupported-picture', 'JPEG, PNG and WebP'],
-    ['is a drawing with script', () => Promise.resolve(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script/></svg>')), 415, 'unsupported-picture', 'SVG'],
+    [
+      'is a drawing with script',
+      () =>
+        Promise.resolve(
+          Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script/></svg>'),
+        ),
+      415,
+      'unsupported-picture',
+      'SVG',
+    ],
     ['is a moving picture', () => plain(20, 20).gif().toBuffer(), 415, 'unsupported-picture', 'GIF'],
-    ['is of a kind that phones write', () => plain(64, 64).avif().toBuffer(), 415, 'unsupported-picture', 'most compatible'],
+    [
+      'is of a kind that phones write',
+      () => plain(64, 64).avif().toBuffer(),
+      415,
+      'unsupported-picture',
+      'most compatible',
+    ],
     ['is a bomb', bomb, 413, 'too-large', '400 million pixels; up to 64 million'],
-    ['is larger than is taken', () => Promise.resolve(Buffer.alloc(LARGEST_FILE_BYTES + 1)), 413, 'too-large', '40 MB'],
-  ]; // prettier-ignore
+    [
+      'is larger than is taken',
+      () => Promise.resolve(Buffer.alloc(LARGEST_FILE_BYTES + 1)),
+      413,
+      'too-large',
+      '40 MB',
+    ],
+  ];
   it.each(cases)('%s: refused with the way out, nothing kept', async (_, make, status, type, words) => {
     const [before, files] = [await kept(), await filesIn(fresh.photoFolder)];
     const answer = await upload(await make());
@@ -157,12 +222,15 @@ describe('a file that is no good picture', () => {
 
   it.each<[string, () => request.Test]>([
     ['no file', () => request(fresh.app).post('/api/v1/photos').field('photo', 'text')],
-    ['another field', () => request(fresh.app).post('/api/v1/photos').attach('image', Buffer.from('x'), 'x.jpg')],
+    [
+      'another field',
+      () => request(fresh.app).post('/api/v1/photos').attach('image', Buffer.from('x'), 'x.jpg'),
+    ],
     ['JSON', () => request(fresh.app).post('/api/v1/photos').send({ photo: 'x' })],
   ])('that comes as %s is refused', async (as, send) => {
     const { status } = await send();
     expect(status).toBe(as === 'JSON' ? 415 : 422);
-  }); // prettier-ignore
+  });
 });
 
 describe('a form that is broken', () => {
@@ -178,7 +246,7 @@ describe('a form that is broken', () => {
     expect(answer.status).toBeLessThan(500);
     expect(answer.type).toBe('application/problem+json');
     await expect(eventually(() => filesIn(fresh.photoFolder), before)).resolves.toBe(before);
-  }); // prettier-ignore
+  });
 });
 
 describe('many at once', () => {

@@ -11,3 +11,5 @@ export function Facts({ rows }: { readonly rows: readonly (readonly [string, str
     </dl>
   );
 }
+
+export const inOneLine = (words: readonly string[]) => words.join('; ');

@@ -1,17 +1,18 @@
-import { CATALOGUE, MATERIAL_FAMILIES, NO_RESTRICTIONS, isReadyToUse, strengthQuestion } from '@etappe/core';
-import type { LabelRestrictions, MaterialFamily, Product } from '@etappe/core';
-import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { CATALOGUE, NO_RESTRICTIONS, isReadyToUse, strengthQuestion } from '@etappe/core';
+import type { Product } from '@etappe/core';
 import { Button, Switch } from 'antd';
 import { useId, useState } from 'react';
 import { personOnDevice } from '../person-on-device.ts';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
-import { ChoiceField, ChoicesField } from '../quantity-fields/choice-field.tsx';
+import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { DataSheetField } from './data-sheet-field.tsx';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
+import { PackFields } from './pack-fields.tsx';
+import { LabelFields } from './label-fields.tsx';
 
 type Detail = Omit<Product, 'id'>;
 type Basis = 'g/L' | '% w/v' | '% w/w';
@@ -19,7 +20,6 @@ type Basis = 'g/L' | '% w/v' | '% w/w';
 const AGENTS = CATALOGUE.agents.filter((a) => a.specialistOnly === null);
 const AGENT_OPTIONS = AGENTS.map((a) => ({ value: a.id, label: a.name, words: [a.class, a.basis] }));
 const BASES: readonly Basis[] = ['g/L', '% w/v', '% w/w'];
-const FAMILY_OPTIONS = MATERIAL_FAMILIES.map((f) => ({ value: f, label: f }));
 const USUAL_DENSITY = 1.2;
 
 export const NEW_PRODUCT: Detail = {
@@ -77,7 +77,11 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
           options={AGENT_OPTIONS}
           take={(id) => {
             const { stock } = CATALOGUE.agent(id);
-            set({ agent: id, strength: stock.form === 'powder' ? null : stock.strength, strengthRead: false });
+            set({
+              agent: id,
+              strength: stock.form === 'powder' ? null : stock.strength,
+              strengthRead: false,
+            });
           }}
         />
         {!powder && <StrengthFields draft={draft} set={set} />}
@@ -100,7 +104,7 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
       <EntryActs save="Save product" saving={saving} remove={remove} />
     </form>
   );
-} // prettier-ignore
+}
 
 interface PartProps {
   readonly draft: Detail;
@@ -171,108 +175,3 @@ function StrengthFields({ draft, set }: PartProps) {
     </>
   );
 }
-
-interface PackProps {
-  readonly packs: Product['packs'];
-  readonly unit: string;
-  readonly take: (packs: Product['packs']) => null;
-}
-
-function PackFields({ packs, unit, take }: PackProps) {
-  const replace = (at: number, more: Partial<Product['packs'][number]>) =>
-    take(packs.map((pack, i) => (i === at ? { ...pack, ...more } : pack)));
-  return (
-    <fieldset className="field wide">
-      <legend className="field-label">Packs it is bought in</legend>
-      {packs.map((pack, i) => (
-        <div key={`${String(i)} of ${String(packs.length)}`} className="product-pack">
-          <NumberField label={`Pack ${String(i + 1)}`} value={pack.size} unit={unit} take={(size) => replace(i, { size })} />
-          <NumberField
-            label={`Price of pack ${String(i + 1)}`}
-            value={pack.price}
-            unit="a pack"
-            clear={() => replace(i, { price: null })}
-            take={(price) => replace(i, { price })}
-          />
-          {packs.length > 1 && (
-            <Button
-              type="text"
-              icon={<DeleteOutlined />}
-              aria-label={`Take out pack ${String(i + 1)}`}
-              onClick={() => {
-                take(packs.filter((_, at) => at !== i));
-              }}
-            />
-          )}
-        </div>
-      ))}
-      <Button
-        size="small"
-        icon={<PlusOutlined />}
-        onClick={() => {
-          take([...packs, { size: 2 * Math.max(...packs.map((p) => p.size)), price: null }]);
-        }}
-      >
-        Another size
-      </Button>
-    </fieldset>
-  );
-} // prettier-ignore
-
-interface LabelProps {
-  readonly label: LabelRestrictions;
-  readonly ready: boolean;
-  readonly take: (more: Partial<LabelRestrictions>) => null;
-}
-
-function LabelFields({ label, ready, take }: LabelProps) {
-  const waterId = useId();
-  const reuseId = useId();
-  const number = (name: string, unit: string, key: 'greatestGramsPerLitre' | 'longestDwellMinutes' | 'coldestCelsius' | 'squareMetresPerLitre' | 'nextCoatSquareMetresPerLitre' | 'mostSquareMetresPerLitre') => (
-    <NumberField
-      label={name}
-      value={label[key]}
-      unit={unit}
-      clear={() => take({ [key]: null })}
-      take={(value) => take({ [key]: value })}
-    />
-  );
-  return (
-    <>
-      {!ready && number('Strongest at the face', 'g/L', 'greatestGramsPerLitre')}
-      {number('Longest dwell', 'min', 'longestDwellMinutes')}
-      {number('Coldest air', '°C', 'coldestCelsius')}
-      {number('One litre of the mix covers', 'm²', 'squareMetresPerLitre')}
-      {number('A litre of each further coat', 'm²', 'nextCoatSquareMetresPerLitre')}
-      {number('Spread over no more than', 'm²', 'mostSquareMetresPerLitre')}
-      <div className="wide">
-        <ChoicesField
-          label="Not on"
-          values={label.notOn}
-          options={FAMILY_OPTIONS}
-          placeholder="says nothing"
-          take={(families) => take({ notOn: families as MaterialFamily[] })}
-        />
-      </div>
-      <label className="switch-row wide" htmlFor={waterId}>
-        <Switch
-          id={waterId}
-          checked={label.keepFromWater}
-          onChange={(keepFromWater) => take({ keepFromWater })}
-        />{' '}
-        Not where run-off reaches open water
-      </label>
-      <label className="switch-row wide" htmlFor={reuseId}>
-        <Switch
-          id={reuseId}
-          checked={label.caughtMayBeReused}
-          onChange={(caughtMayBeReused) => take({ caughtMayBeReused })}
-        />{' '}
-        What is caught may be used again on the same premises
-      </label>
-      <div className="wide">
-        <TextField label="What else it says" value={label.note} take={(note) => take({ note: note.trim() })} />
-      </div>
-    </>
-  );
-} // prettier-ignore

@@ -1,0 +1,48 @@
+import type { MachineKind } from '../catalogue/tool.ts';
+
+export interface CrewMember {
+  readonly id: string;
+  readonly name: string;
+  readonly tickets: readonly string[];
+}
+
+/** Machines of one kind that come along; flow and pressure null while unknown. */
+export interface Machine {
+  readonly kind: MachineKind;
+  readonly count: number;
+  readonly flowLitresPerMinute: number | null;
+  readonly pressureBar: number | null;
+  /** Size of the tips of its lance; null where each tool has the usual one. */
+  readonly tipOrifice: number | null;
+}
+
+const MEMBER_IDS = ['a', 'b', 'c', 'd'] as const;
+export const LARGEST_CREW = MEMBER_IDS.length;
+
+/** A crew of so many: the first of those that are there, and new ones who are still to be named. */
+export function crewOfSize(crew: readonly CrewMember[], size: number): readonly CrewMember[] {
+  const there = crew.slice(0, size);
+  const free = MEMBER_IDS.filter((id) => !there.some((member) => member.id === id));
+  return [...there, ...free.slice(0, size - there.length).map(newMember)];
+}
+
+export const newMember = (id: string): CrewMember => ({
+  id,
+  name: `Person ${id.toUpperCase()}`,
+  tickets: [],
+});
+
+/** Machines with so many of one kind; what is known of that kind stays. */
+export function withMachineCount(
+  machines: readonly Machine[],
+  kind: MachineKind,
+  count: number,
+): readonly Machine[] {
+  const own = machines.find((m) => m.kind === kind) ?? {
+    kind,
+    flowLitresPerMinute: null,
+    pressureBar: null,
+    tipOrifice: null,
+  };
+  return [...machines.filter((m) => m.kind !== kind), { ...own, count }];
+}

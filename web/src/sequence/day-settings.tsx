@@ -1,0 +1,111 @@
+import { MACHINE_KINDS, MACHINE_NAMES, machineCounts } from '@etappe/core';
+import { InputNumber } from 'antd';
+import { useId } from 'react';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { useJob } from '../survey-edits/use-entity.ts';
+import { LARGEST_CREW, crewOfSize, withMachineCount } from '@etappe/core';
+
+/** Who and what comes along, the hours and the weather. */
+export function DaySettings() {
+  const { job, patch } = useJob();
+  const crewId = useId();
+  const house = (more: Partial<typeof job.house>) => patch({ house: { ...job.house, ...more } });
+  const weather = (more: Partial<typeof job.weather>) => patch({ weather: { ...job.weather, ...more } });
+  const counts = machineCounts(job.house);
+  return (
+    <>
+      <h3>Crew</h3>
+      <label htmlFor={crewId} className="setting-row">
+        People
+        <InputNumber
+          id={crewId}
+          min={1}
+          max={LARGEST_CREW}
+          value={job.house.crew.length}
+          onChange={(size) => {
+            if (size !== null) house({ crew: crewOfSize(job.house.crew, size) });
+          }}
+        />
+      </label>
+      {job.house.crew.map((member, i) => (
+        <TextField
+          key={member.id}
+          label={`Person ${String(i + 1)}`}
+          value={member.name}
+          take={(name) =>
+            house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, name: name.trim() } : m)) })
+          }
+        />
+      ))}
+      <h3>Machines</h3>
+      {MACHINE_KINDS.map((kind) => (
+        <label key={kind} className="setting-row">
+          {MACHINE_NAMES[kind]}
+          <InputNumber
+            min={0}
+            max={20}
+            value={counts[kind]}
+            onChange={(count) => {
+              if (count !== null) house({ machines: withMachineCount(job.house.machines, kind, count) });
+            }}
+          />
+        </label>
+      ))}
+      <h3>Hours</h3>
+      <div className="settings-grid">
+        <TextField
+          label="Day starts"
+          value={job.house.dayStart}
+          take={(dayStart) => house({ dayStart: dayStart.trim() })}
+        />
+        <NumberField
+          label="Working day"
+          value={job.house.dayHours}
+          unit="h"
+          take={(dayHours) => house({ dayHours })}
+        />
+      </div>
+      <h3>Weather on the day</h3>
+      <div className="settings-grid">
+        <NumberField
+          label="Air"
+          value={job.weather.temperatureC}
+          unit="°C"
+          take={(temperatureC) => weather({ temperatureC })}
+        />
+        <NumberField
+          label="Humidity"
+          value={job.weather.humidity}
+          unit="%"
+          scale={100}
+          take={(humidity) => weather({ humidity })}
+        />
+        <NumberField
+          label="Wind"
+          value={job.weather.windMetresPerSecond}
+          unit="m/s"
+          take={(windMetresPerSecond) => weather({ windMetresPerSecond })}
+        />
+        <NumberField
+          label="Cloud"
+          value={job.weather.cloud}
+          unit="%"
+          scale={100}
+          take={(cloud) => weather({ cloud })}
+        />
+        <NumberField
+          label="Sun, net"
+          value={job.weather.netRadiationWattsPerSquareMetre}
+          unit="W/m²"
+          clear={() => weather({ netRadiationWattsPerSquareMetre: null })}
+          take={(netRadiationWattsPerSquareMetre) => weather({ netRadiationWattsPerSquareMetre })}
+        />
+      </div>
+      <p className="quiet" style={{ marginTop: 8, fontSize: 13.5 }}>
+        Air and humidity in the warmest hour. Left empty, the sun is worked out on each face from place, date
+        and cloud; typed, it holds for every face and hour.
+      </p>
+    </>
+  );
+}
