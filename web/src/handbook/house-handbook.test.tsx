@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
-import { NO_RESTRICTIONS } from '@etappe/core';
+import { CATALOGUE, NO_RESTRICTIONS } from '@etappe/core';
 import type { HandbookRecord } from '@etappe/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -228,7 +228,7 @@ describe('entries of the house', () => {
     renderHandbook('/handbook/materials/limestone');
     await press(/Add one like it$/);
     await retype('Its name', 'Lake stone');
-    await userEvent.type(screen.getByLabelText('Reason'), 'from the lake');
+    await retype('Reason', 'from the lake');
     await press('Add it');
     expect(await screen.findByRole('heading', { name: 'Lake stone' })).toBeInTheDocument();
     expect(server.records[0]).toMatchObject({
@@ -242,13 +242,30 @@ describe('entries of the house', () => {
     expect(within(dialog).getAllByRole('radio').length).toBeGreaterThan(0);
   });
 
-  it('of a method cannot leave an agent on that must be rinsed off', async () => {
+  it('are made like a method, with its stages', async () => {
     const server = new HandbookServer();
     renderHandbook('/handbook/methods/soft-wash-hypochlorite');
     await press(/Add one like it$/);
     await retype('Its name', 'Our wash');
-    await userEvent.type(screen.getByLabelText('Reason'), 'as we do it');
+    await retype('Reason', 'as we do it');
     await press('Add it');
+    await waitFor(() => {
+      expect(server.records[0]).toMatchObject({ part: 'method', id: 'own-our-wash' });
+    });
+    const { stages } = CATALOGUE.method('soft-wash-hypochlorite');
+    expect(server.records[0]?.detail['method']).toMatchObject({ name: 'Our wash', stages });
+  });
+
+  it('of a method cannot leave an agent on that must be rinsed off', async () => {
+    const { id: _, source: _source, ...method } = CATALOGUE.method('soft-wash-hypochlorite');
+    const detail = {
+      method: { ...method, name: 'Our wash' },
+      putAway: false,
+      reason: 'as we do it',
+      ...ABOUT,
+    };
+    const server = new HandbookServer([{ part: 'method', id: 'own-our-wash', revision: 1, detail }]);
+    renderHandbook('/handbook/methods/own-our-wash');
     await press('Take out stage 3');
     await press('Save method');
     expect(await screen.findByText(/nothing takes sodium hypochlorite off/)).toBeInTheDocument();
