@@ -18,6 +18,8 @@ export default tseslint.config(
       ],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
       // Index signatures are read by name on purpose: TypeScript forbids the dot for them here.
       '@typescript-eslint/dot-notation': 'off',
       '@typescript-eslint/consistent-indexed-object-style': 'off',

@@ -32,7 +32,7 @@ export class Etappe {
   async start(): Promise<void> {
     await this.endSilence();
     ({ server: this.server, port: this.port } = await served(this.database, this.photoFolder, this.port));
-    this.url = `http://127.0.0.1:${String(this.port)}`;
+    this.url = `http://127.0.0.1:${this.port}`;
   }
 
   /** In the server's place something that takes every connection and never says a word, as a dead signal does. */
@@ -70,7 +70,7 @@ export class Etappe {
 
   /** Takes the database away from the running server, and gives it back. */
   async databaseAway(away: boolean): Promise<void> {
-    await admin(`ALTER DATABASE ${this.database} ALLOW_CONNECTIONS ${String(!away)}`);
+    await admin(`ALTER DATABASE ${this.database} ALLOW_CONNECTIONS ${!away}`);
     if (away)
       await admin(
         `SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${this.database}'`,

@@ -9,11 +9,11 @@ function largeFile() {
     version: 2,
     name: 'Three thousand walls',
     surfaces: Array.from({ length: 3000 }, (_, i) => ({
-      id: `wall-${String(i)}`,
+      id: `wall-${i}`,
       material: 'concrete',
       size: '3x2',
       note,
-      findings: [{ id: `algae-${String(i)}`, contaminant: 'green-algae', severity: 2, note }],
+      findings: [{ id: `algae-${i}`, contaminant: 'green-algae', severity: 2, note }],
     })),
   };
 }

@@ -13,7 +13,7 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
     });
     if (name.test(label)) return;
   }
-  throw new Error(`nothing named ${String(name)} takes the focus`);
+  throw new Error(`nothing named ${name} takes the focus`);
 }
 
 async function pick(page: Page, name: RegExp, option: string): Promise<void> {

@@ -85,7 +85,7 @@ async function largePhoto(page: Page): Promise<Buffer> {
     const canvas = new OffscreenCanvas(3200, 2400);
     const pen = canvas.getContext('2d');
     for (let i = 0; pen && i < 200; i += 1) {
-      pen.fillStyle = `hsl(${String((i * 37) % 360)} 40% 60%)`;
+      pen.fillStyle = `hsl(${(i * 37) % 360} 40% 60%)`;
       pen.fillRect((i * 613) % 3200, (i * 331) % 2400, 700, 500);
     }
     const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });

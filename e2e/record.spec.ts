@@ -16,18 +16,18 @@ test('every acknowledged change is there after the server was killed in the midd
       {
         id: randomUUID(),
         kind: 'surface',
-        entity: `wall-${String(n)}`,
+        entity: `wall-${n}`,
         base: 0,
         op: 'create',
-        fields: { name: `Wall ${String(n)}`, material: 'concrete', finish: 'bare', size: '3x2' },
+        fields: { name: `Wall ${n}`, material: 'concrete', finish: 'bare', size: '3x2' },
       },
       {
         id: randomUUID(),
         kind: 'finding',
-        entity: `wall-${String(n)}-algae`,
+        entity: `wall-${n}-algae`,
         base: 0,
         op: 'create',
-        fields: { surface: `wall-${String(n)}`, contaminant: 'green-algae', severity: 2 },
+        fields: { surface: `wall-${n}`, contaminant: 'green-algae', severity: 2 },
       },
     ],
   });
@@ -41,7 +41,7 @@ test('every acknowledged change is there after the server was killed in the midd
         body: JSON.stringify(batch(n)),
       });
       if (answer.ok) acknowledged.push(n);
-      else throw new Error(`${String(answer.status)} ${await answer.text()}`);
+      else throw new Error(`${answer.status} ${await answer.text()}`);
     } catch (error) {
       // A connection that broke with the server; any answer of it is a fault.
       if (!(error instanceof TypeError)) throw error;
@@ -64,11 +64,9 @@ test('every acknowledged change is there after the server was killed in the midd
     entities: { id: string }[];
   };
   const there = new Set(entities.map((e) => e.id));
-  expect(acknowledged.filter((n) => !there.has(`wall-${String(n)}`))).toEqual([]);
+  expect(acknowledged.filter((n) => !there.has(`wall-${n}`))).toEqual([]);
   // A batch is all there or not at all.
-  expect(
-    [...killed].filter((n) => there.has(`wall-${String(n)}`) !== there.has(`wall-${String(n)}-algae`)),
-  ).toEqual([]);
+  expect([...killed].filter((n) => there.has(`wall-${n}`) !== there.has(`wall-${n}-algae`))).toEqual([]);
 });
 
 test('a job file comes in whole or not at all, with every fault; surfaces come and go as CSV', async ({

@@ -34,7 +34,7 @@ export async function served(database: string, photoFolder: string, port = 0, mo
       resolve({ server, port: listening });
     });
     server.once('exit', (code) => {
-      reject(new Error(`the server ended with ${String(code)}`));
+      reject(new Error(`the server ended with ${code}`));
     });
   });
 }

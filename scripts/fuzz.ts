@@ -23,7 +23,7 @@ try {
     count: Number(count),
     seed,
   });
-  const told = Object.entries(statuses).map(([status, n]) => `${status} ${String(n)}`);
+  const told = Object.entries(statuses).map(([status, n]) => `${status} ${n}`);
   mkdirSync(DATA, { recursive: true });
   const errors = Object.entries(statuses).reduce(
     (sum, [status, n]) => sum + (Number(status) >= 500 ? n : 0),
@@ -33,7 +33,7 @@ try {
   // npm run bench puts it with the other figures.
   writeFileSync(join(DATA, 'fuzz.json'), JSON.stringify(kept));
   process.stdout.write(
-    `${count} requests to ${String(addresses.length)} addresses, seed ${String(seed)}, in ${((performance.now() - began) / 1000).toFixed(0)} s; slowest ${slowestMilliseconds.toFixed(0)} ms\n${told.join(' · ')}\n`,
+    `${count} requests to ${addresses.length} addresses, seed ${seed}, in ${((performance.now() - began) / 1000).toFixed(0)} s; slowest ${slowestMilliseconds.toFixed(0)} ms\n${told.join(' · ')}\n`,
   );
   for (const fault of [...faults, ...slow].slice(0, 40)) process.stdout.write(`${fault}\n`);
   process.exitCode = faults.length + slow.length > 0 ? 1 : 0;

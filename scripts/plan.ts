@@ -24,7 +24,7 @@ try {
 const reading = readJobFile(value);
 if (!reading.ok)
   fail([
-    `${path} has ${String(reading.faults.length)} fault(s), nothing was planned:`,
+    `${path} has ${reading.faults.length} fault(s), nothing was planned:`,
     ...reading.faults.map((f) => `  ${f.path}: ${f.message}`),
   ]);
 

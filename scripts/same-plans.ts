@@ -104,10 +104,10 @@ try {
   const different = there.flatMap((line, i) => (line === here[i] ? [] : [i]));
   for (const i of different.slice(0, MOST_TOLD)) {
     const first = difference(JSON.parse(there[i] ?? ''), JSON.parse(here[i] ?? ''));
-    process.stdout.write(`input ${String(i)} ${first ?? 'has the same values in another order'}\n`);
+    process.stdout.write(`input ${i} ${first ?? 'has the same values in another order'}\n`);
   }
   const same = there.length - different.length;
-  process.stdout.write(`${String(same)} of ${String(there.length)} plans are the same as at ${ref}\n`);
+  process.stdout.write(`${same} of ${there.length} plans are the same as at ${ref}\n`);
   process.exitCode = different.length === 0 && there.length === here.length ? 0 : 1;
 } finally {
   git('worktree', 'remove', '--force', tree);

@@ -68,16 +68,14 @@ function shrunk(file: Record<string, unknown>): Record<string, unknown> {
 
 async function main(count: number, from: number): Promise<void> {
   mkdirSync(DATA, { recursive: true });
-  const path = `${DATA}soak-${String(from)}-${String(count)}.json`;
+  const path = `${DATA}soak-${from}-${count}.json`;
   const progress: Progress = existsSync(path)
     ? (JSON.parse(readFileSync(path, 'utf8')) as Progress)
     : { done: [], counts: {}, failures: [] };
   const chunks = Array.from({ length: Math.ceil(count / CHUNK) }, (_, i) => from + i * CHUNK);
   const left = chunks.filter((chunk) => !progress.done.includes(chunk));
   if (left.length < chunks.length)
-    process.stderr.write(
-      `${String(chunks.length - left.length)} of ${String(chunks.length)} chunks are done already\n`,
-    );
+    process.stderr.write(`${chunks.length - left.length} of ${chunks.length} chunks are done already\n`);
   const worker = () =>
     new Promise<void>((resolve, reject) => {
       const child = fork(fileURLToPath(import.meta.url), ['--worker'], { execArgv: ['--import', 'tsx'] });
@@ -93,7 +91,7 @@ async function main(count: number, from: number): Promise<void> {
           progress.counts[what] = (progress.counts[what] ?? 0) + n;
         writeFileSync(path, JSON.stringify(progress));
         process.stderr.write(
-          `${String(progress.done.length * CHUNK)} properties, ${String(progress.failures.length)} not sound\r`,
+          `${progress.done.length * CHUNK} properties, ${progress.failures.length} not sound\r`,
         );
         next();
       });
@@ -105,12 +103,11 @@ async function main(count: number, from: number): Promise<void> {
     });
   await Promise.all(Array.from({ length: Math.min(availableParallelism(), left.length) }, worker));
   process.stdout.write(`\n${JSON.stringify(progress.counts, null, 2)}\n`);
-  for (const { seed, why } of progress.failures.slice(0, 20))
-    process.stdout.write(`seed ${String(seed)}: ${why}\n`);
+  for (const { seed, why } of progress.failures.slice(0, 20)) process.stdout.write(`seed ${seed}: ${why}\n`);
   const [first] = progress.failures;
   if (first)
     process.stdout.write(
-      `smallest of seed ${String(first.seed)}:\n${JSON.stringify(shrunk(randomProperty(first.seed)), null, 1)}\n`,
+      `smallest of seed ${first.seed}:\n${JSON.stringify(shrunk(randomProperty(first.seed)), null, 1)}\n`,
     );
   process.exitCode = progress.failures.length > 0 ? 1 : 0;
 }

@@ -84,7 +84,7 @@ describe('what crosses the network', () => {
       inputsHash: made.inputsHash,
       decided: { sectionFactor, schedule },
     });
-    await answered('get', `/jobs/${job}/orders/${String(number)}`, orderDocumentSchema);
+    await answered('get', `/jobs/${job}/orders/${number}`, orderDocumentSchema);
     expect((await answered('get', `/jobs/${job}`, openedJobSchema)).orders).toHaveLength(1);
   });
 

@@ -25,7 +25,11 @@ const queries = new QueryClient({
         query.state.error instanceof ServerProblem && query.state.error.passes ? 3000 : false,
       networkMode: 'always',
     },
-    mutations: { networkMode: 'always' },
+    mutations: {
+      networkMode: 'always',
+      // What had no turn is sent again by itself, as the answer says; every write may be repeated.
+      retry: (count, error) => error instanceof ServerProblem && error.status === 503 && count < 3,
+    },
   },
 });
 

@@ -103,7 +103,7 @@ async function call<T>(
   };
   throw new ServerProblem(
     response.status,
-    problem.detail ?? `The server answered ${String(response.status)}.`,
+    problem.detail ?? `The server answered ${response.status}.`,
     problem,
   );
 }
@@ -140,7 +140,7 @@ export const server = {
   applyChanges: (job: string, changes: readonly SurveyChange[], deviceAt: string) =>
     call('POST', `/jobs/${job}/changes`, acknowledgementSchema, { changes, deviceAt }),
   changesSince: (job: string, sequence: number) =>
-    call('GET', `/jobs/${job}/changes?after=${String(sequence)}`, newerEntitiesSchema),
+    call('GET', `/jobs/${job}/changes?after=${sequence}`, newerEntitiesSchema),
   log: (job: string, entity: string) => call('GET', `/jobs/${job}/log/${entity}`, changesLogSchema),
   issueOrder: (job: string, order: IssueRequest) =>
     call('POST', `/jobs/${job}/orders`, issuedOrderSchema, order),

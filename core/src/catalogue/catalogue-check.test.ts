@@ -13,7 +13,7 @@ describe('the shipped catalogue', () => {
         const offered = CATALOGUE.methods.filter(
           (m) => m.treats[contaminant.id] && m.families.includes(family),
         );
-        expect(`${contaminant.id} on ${family}: ${String(offered.length > 0)}`).toBe(
+        expect(`${contaminant.id} on ${family}: ${offered.length > 0}`).toBe(
           `${contaminant.id} on ${family}: true`,
         );
       }

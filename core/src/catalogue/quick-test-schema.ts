@@ -51,7 +51,5 @@ export const quickTestSchema = Joi.object({
 
 function sumsToOne(row: readonly number[], helpers: Joi.CustomHelpers): unknown {
   const sum = row.reduce((a, b) => a + b, 0);
-  return Math.abs(sum - 1) < 1e-9
-    ? row
-    : helpers.message({ custom: `{#label} sums to ${String(sum)}, not to 1` });
+  return Math.abs(sum - 1) < 1e-9 ? row : helpers.message({ custom: `{#label} sums to ${sum}, not to 1` });
 }

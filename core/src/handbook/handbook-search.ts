@@ -55,7 +55,7 @@ export const handbookEntries = kept((catalogue: Catalogue): readonly HandbookEnt
         s.settings.map((way) => way.name),
       ),
     ),
-    ...catalogue.weights.map((w) => entry('weights', w, `${String(w.value)} for each ${w.per}`, [w.why])),
+    ...catalogue.weights.map((w) => entry('weights', w, `${w.value} for each ${w.per}`, [w.why])),
   ];
 });
 

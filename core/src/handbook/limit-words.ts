@@ -41,7 +41,7 @@ export function factTestInWords(test: FactTest): string {
     return typeof test.is === 'boolean' ? (test.is ? name : `not: ${name}`) : `${name}: ${test.is}`;
   if ('oneOf' in test) return `${name}: ${test.oneOf.join(' or ')}`;
   if ('includesAnyOf' in test) return `${name}: ${test.includesAnyOf.join(' or ')}`;
-  if ('above' in test) return `${name} above ${String(test.above)}`;
+  if ('above' in test) return `${name} above ${test.above}`;
   return `${name} above ${FACT_NAMES[test.aboveFact]}`;
 }
 

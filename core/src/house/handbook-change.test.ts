@@ -5,7 +5,7 @@ import { EMPTY_HANDBOOK } from './house-handbook.ts';
 
 const ID = 'material.granite.jetLimitKilopascal';
 const set = (value: unknown, base = 0, entry = ID): HandbookChange => ({
-  id: `01900000-0000-7000-8000-00000000000${String(base)}`,
+  id: `01900000-0000-7000-8000-00000000000${base}`,
   part: 'override',
   entry,
   op: 'put',

@@ -28,12 +28,12 @@ export function handbookFaults(handbook: HouseHandbook): readonly HandbookFault[
   return [
     ...overrideFaults(handbook),
     ...allProductFaults(handbook),
-    ...handbook.materials.flatMap((own, i) => ownMaterialFaults(own, `materials[${String(i)}]`)),
+    ...handbook.materials.flatMap((own, i) => ownMaterialFaults(own, `materials[${i}]`)),
     ...takenNames(handbook),
-    ...handbook.methods.flatMap((own, i) => ownMethodFaults(own, catalogue, `methods[${String(i)}]`)),
+    ...handbook.methods.flatMap((own, i) => ownMethodFaults(own, catalogue, `methods[${i}]`)),
     ...changedEntryFaults(handbook, catalogue),
     ...handbook.lots.flatMap((lot, i) =>
-      lotFaults(lot, handbook.products).map((f) => ({ ...f, path: `lots[${String(i)}].${f.path}` })),
+      lotFaults(lot, handbook.products).map((f) => ({ ...f, path: `lots[${i}].${f.path}` })),
     ),
   ];
 }
@@ -57,7 +57,7 @@ function changedEntryFaults(handbook: HouseHandbook, catalogue: Catalogue): read
 
 function overrideFaults({ overrides }: HouseHandbook): readonly HandbookFault[] {
   return overrides.flatMap((override, i) => {
-    const path = `overrides[${String(i)}]`;
+    const path = `overrides[${i}]`;
     if (override.id !== overrideId(override))
       return [{ path: `${path}.id`, message: `the id of this override is "${overrideId(override)}"` }];
     const value = valueOf(override);
@@ -76,7 +76,7 @@ function overrideFaults({ overrides }: HouseHandbook): readonly HandbookFault[] 
 function allProductFaults({ products }: HouseHandbook): readonly HandbookFault[] {
   const taken = new Map<string, string>();
   return products.flatMap((product, i): readonly HandbookFault[] => {
-    const path = `products[${String(i)}]`;
+    const path = `products[${i}]`;
     const agent = CATALOGUE.agents.find((a) => a.id === product.agent);
     if (!agent) return [{ path: `${path}.agent`, message: `the catalogue has no agent "${product.agent}"` }];
     if (agent.specialistOnly !== null)
@@ -129,7 +129,7 @@ function takenNames({ materials }: HouseHandbook): readonly HandbookFault[] {
         ? []
         : [
             {
-              path: `materials[${String(i)}].name`,
+              path: `materials[${i}].name`,
               message: `“${name}” is what “${other.name}” is called: give it another name`,
             },
           ];
@@ -139,7 +139,7 @@ function takenNames({ materials }: HouseHandbook): readonly HandbookFault[] {
 
 function ownMethodFaults({ method }: OwnMethod, catalogue: Catalogue, at: string): readonly HandbookFault[] {
   return method.stages.flatMap((stage, i): readonly HandbookFault[] => {
-    const path = `${at}.method.stages[${String(i)}]`;
+    const path = `${at}.method.stages[${i}]`;
     if (stage.kind !== 'apply' && stage.kind !== 'neutralise') return [];
     const agent = catalogue.agents.find((a) => a.id === stage.agent);
     // What leads nowhere is told with all else that does.
@@ -156,7 +156,7 @@ function ownMethodFaults({ method }: OwnMethod, catalogue: Catalogue, at: string
       if (!isReadyToUse(agent) && greatest > most)
         faults.push({
           path: `${path}.strengthGramsPerLitre`,
-          message: `${String(greatest)} g/L is stronger than the ${String(most)} g/L at which ${agent.name.toLowerCase()} is of use: take at most that`,
+          message: `${greatest} g/L is stronger than the ${most} g/L at which ${agent.name.toLowerCase()} is of use: take at most that`,
         });
       if (staysOn(method, i))
         faults.push({

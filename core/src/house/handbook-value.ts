@@ -104,7 +104,7 @@ function methodValues(method: Method, catalogue: Catalogue): readonly HandbookVa
     );
   values.number('dryFirst.days', 'Days of drying first', 'days', 'higher', (v) => [v, LONGEST_WAIT_DAYS]);
   method.stages.forEach((stage, i) => {
-    stageValues(values, stage, `stages.${String(i)}`, `Stage ${String(i + 1)}, ${stage.kind}`, catalogue);
+    stageValues(values, stage, `stages.${i}`, `Stage ${i + 1}, ${stage.kind}`, catalogue);
   });
   return values.list;
 }
@@ -142,8 +142,8 @@ function applyValues(values: Values, stage: ApplyTemplate, at: string, called: s
   if (!isReadyToUse(agent))
     stage.strengthGramsPerLitre.forEach((_, severity) => {
       values.number(
-        `${at}.strengthGramsPerLitre.${String(severity)}`,
-        `${called}: strength, severity ${String(severity + 1)}`,
+        `${at}.strengthGramsPerLitre.${severity}`,
+        `${called}: strength, severity ${severity + 1}`,
         'g/L',
         'lower',
         (v) => [v / 4, Math.min(v * LOOSER.strength, agent.strengthSpan.to)],

@@ -196,7 +196,7 @@ describe('the catalogue of a house', () => {
                   stage,
                   catalogue,
                 ).length > 0
-                  ? [`${method.id} ${String(i)}`]
+                  ? [`${method.id} ${i}`]
                   : [],
               ),
             ),

@@ -27,7 +27,7 @@ export function lotAfterUse<Lot extends Pick<StockLot, 'left' | 'lot'>>(lot: Lot
   requirePositive('what was used', amount, '');
   if (amount > lot.left + 1e-9)
     throw new RangeError(
-      `${String(amount)} were used, and of lot ${lot.lot || 'without number'} the shelf says that ${String(lot.left)} are left: weigh or dip it and correct the shelf first, or write what came from another lot there`,
+      `${amount} were used, and of lot ${lot.lot || 'without number'} the shelf says that ${lot.left} are left: weigh or dip it and correct the shelf first, or write what came from another lot there`,
     );
   return { ...lot, left: roundToStep(Math.max(0, lot.left - amount), 0.001) };
 }

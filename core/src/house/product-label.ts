@@ -134,7 +134,7 @@ export function labelNotes(agent: Agent, { name, label, strength }: Product): re
   const compare = (what: string, unit: string, own: number, by: number | null, strictIsLess: boolean) => {
     if (by === null || by === own) return;
     const stricter = by < own === strictIsLess;
-    const [label, catalogue] = [by, own].map((v) => `${String(Number(v.toPrecision(4)))} ${unit}`);
+    const [label, catalogue] = [by, own].map((v) => `${Number(v.toPrecision(4))} ${unit}`);
     notes.push({
       rule: stricter ? 'label-stricter' : 'label-looser',
       text: stricter
@@ -149,17 +149,17 @@ export function labelNotes(agent: Agent, { name, label, strength }: Product): re
   if (sold < agent.strengthSpan.to)
     notes.push({
       rule: 'label-stricter',
-      text: `“${name}” is sold at ${String(Number(sold.toPrecision(4)))} g/L: nothing stronger is planned.`,
+      text: `“${name}” is sold at ${Number(sold.toPrecision(4))} g/L: nothing stronger is planned.`,
     });
   if (label.longestDwellMinutes !== null)
     notes.push({
       rule: 'label-note',
-      text: `No longer than ${String(label.longestDwellMinutes)} min by the label of “${name}”.`,
+      text: `No longer than ${label.longestDwellMinutes} min by the label of “${name}”.`,
     });
   if (label.squareMetresPerLitre !== null)
     notes.push({
       rule: 'label-note',
-      text: `One litre of the mix covers ${String(label.squareMetresPerLitre)} m² by the label of “${name}”.`,
+      text: `One litre of the mix covers ${label.squareMetresPerLitre} m² by the label of “${name}”.`,
     });
   if (label.note !== '') notes.push({ rule: 'label-note', text: `“${name}”: ${label.note}` });
   return notes;

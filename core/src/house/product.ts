@@ -119,7 +119,7 @@ function coverageFaults({
       ? [
           {
             path: `label.${path}`,
-            message: `${String(figure)} m² from a litre are more than the ${String(most)} m² up to which it is of use: read the label again`,
+            message: `${figure} m² from a litre are more than the ${most} m² up to which it is of use: read the label again`,
           },
         ]
       : [];
@@ -181,10 +181,10 @@ export function strengthQuestion(strength: Strength, agent: Agent): StrengthQues
     { basis: 'g/L', value: strength.value },
   ];
   const meant = others.find((s) => s.basis !== strength.basis && likely(s)) ?? null;
-  const said = `${String(strength.value)} ${strength.basis}`;
+  const said = `${strength.value} ${strength.basis}`;
   return {
-    text: `${said} is ${String(Number(gramsPerLitre(strength).toPrecision(4)))} g/L of ${agent.basis}, and such agents have about ${String(Number(usual.toPrecision(4)))} g/L${
-      meant ? `: is ${String(meant.value)} ${meant.basis} meant?` : ': look at the label again.'
+    text: `${said} is ${Number(gramsPerLitre(strength).toPrecision(4))} g/L of ${agent.basis}, and such agents have about ${Number(usual.toPrecision(4))} g/L${
+      meant ? `: is ${meant.value} ${meant.basis} meant?` : ': look at the label again.'
     }`,
     meant,
   };

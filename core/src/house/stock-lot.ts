@@ -95,7 +95,7 @@ export function lotFaults(lot: StockLot, products: readonly Product[]): readonly
   notBefore('openedOn', lot.openedOn, 'opened on');
   notBefore('expiresOn', lot.expiresOn, 'expiry');
   lot.measured.forEach(({ on }, i) => {
-    notBefore(`measured[${String(i)}].on`, on, 'measured on');
+    notBefore(`measured[${i}].on`, on, 'measured on');
   });
   if (agent?.stock.form !== 'liquid' && lot.measured.length > 0)
     faults.push({
@@ -110,7 +110,7 @@ export function daysAhead(lot: Omit<StockLot, 'id'>, today: string): readonly Lo
   const days: readonly (readonly [string, string, string | null])[] = [
     ['boughtOn', 'bought on', lot.boughtOn],
     ['openedOn', 'opened on', lot.openedOn],
-    ...lot.measured.map(({ on }, i) => [`measured[${String(i)}].on`, 'measured on', on] as const),
+    ...lot.measured.map(({ on }, i) => [`measured[${i}].on`, 'measured on', on] as const),
   ];
   return days.flatMap(([path, what, day]) =>
     day !== null && day > today

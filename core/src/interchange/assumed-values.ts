@@ -12,8 +12,8 @@ export function assumedValues(given: unknown, completed: unknown, path = ''): re
   if (Array.isArray(given) && Array.isArray(completed)) {
     return completed.flatMap((item: unknown, i) =>
       i < given.length
-        ? assumedValues(given[i], item, `${path}[${String(i)}]`)
-        : [{ path: `${path}[${String(i)}]`, value: item }],
+        ? assumedValues(given[i], item, `${path}[${i}]`)
+        : [{ path: `${path}[${i}]`, value: item }],
     );
   }
   if (!isRecord(given) || !isRecord(completed)) return [];

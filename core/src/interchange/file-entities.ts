@@ -30,12 +30,12 @@ export class FileEntities {
   }
 
   list<K extends EntityKind>(kind: K, raws: readonly Raw[], path: string): ListOf<K> {
-    return raws.map((raw, i) => this.entity(kind, raw, i, `${path}[${String(i)}]`)) as unknown as ListOf<K>;
+    return raws.map((raw, i) => this.entity(kind, raw, i, `${path}[${i}]`)) as unknown as ListOf<K>;
   }
 
   entity<K extends EntityKind>(kind: K, raw: Raw, position: number, path: string): ListOf<K>[number] {
     const { id, ...detail } = raw;
-    this.paths.set(`${ENTITY_KINDS[kind].list}[${String(position)}]`, path);
+    this.paths.set(`${ENTITY_KINDS[kind].list}[${position}]`, path);
     if (entityIdSchema.required().validate(id).error)
       this.faults.push({
         path: `${path}.id`,
@@ -59,7 +59,7 @@ export class FileEntities {
       survey[list].flatMap(({ id }, index) => {
         const twice = seen.has(id);
         seen.add(id);
-        const path = `${list}[${String(index)}].id`;
+        const path = `${list}[${index}].id`;
         // A finding without an id of its own that stands twice is told by its contaminant.
         return twice && list !== 'findings' && list !== 'scopes'
           ? [this.inFile({ path, message: `the id "${id}" is used twice in the file`, value: id })]

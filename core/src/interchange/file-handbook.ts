@@ -25,7 +25,7 @@ export function readHandbook(value: unknown): HandbookReading {
 
 function pathOf(keys: readonly (string | number)[]): string {
   return keys.reduce<string>(
-    (at, key) => (typeof key === 'number' ? `${at}[${String(key)}]` : `${at}.${key}`),
+    (at, key) => (typeof key === 'number' ? `${at}[${key}]` : `${at}.${key}`),
     'handbook',
   );
 }

@@ -38,11 +38,10 @@ export function upgradedFile(
   ) {
     if (version > newest)
       return refused(
-        `this file has version ${String(version)}, versions up to ${String(newest)} are read here: update Etappe, or export it again as version ${String(newest)}`,
+        `this file has version ${version}, versions up to ${newest} are read here: update Etappe, or export it again as version ${newest}`,
       );
     const upgrade = upgrades[version];
-    if (!upgrade)
-      return refused(`there was never a version ${String(version)}: versions go up to ${String(newest)}`);
+    if (!upgrade) return refused(`there was never a version ${version}: versions go up to ${newest}`);
     file = { ...upgrade(file), version: version + 1 };
   }
   return { ok: true, file };

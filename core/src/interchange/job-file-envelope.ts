@@ -99,7 +99,7 @@ export function checkedEnvelope(
     faults: checked.error.details.map((d) => ({
       path:
         d.path.reduce<string>(
-          (at, key) => (typeof key === 'number' ? `${at}[${String(key)}]` : at === '' ? key : `${at}.${key}`),
+          (at, key) => (typeof key === 'number' ? `${at}[${key}]` : at === '' ? key : `${at}.${key}`),
           '',
         ) || '(file)',
       message: d.message,

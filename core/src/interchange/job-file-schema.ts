@@ -21,8 +21,8 @@ export function jobFileSchema(): JsonSchema {
   const { answers, ...ownJob } = job;
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
-    $id: `${JOB_FORMAT}-${String(JOB_FORMAT_VERSION)}`,
-    title: `Etappe job file, version ${String(JOB_FORMAT_VERSION)}`,
+    $id: `${JOB_FORMAT}-${JOB_FORMAT_VERSION}`,
+    title: `Etappe job file, version ${JOB_FORMAT_VERSION}`,
     description:
       'One survey of one property: sizes in the tape language, all else in SI. Only format, version and surfaces are required; what is left out takes a stated default that the plan lists. Materials and contaminants are ids of the catalogue or its synonyms, agents and methods are ids.',
     type: 'object',

@@ -59,7 +59,7 @@ export function readJobFile(value: unknown): JobFileReading {
     ...surfacesOf(file.surfaces, entities, houseCatalogue(handbook.handbook)),
     choices: entities.list(
       'choice',
-      file.choices.map((raw, i) => ({ id: `choice-${String(i + 1)}`, ...raw })),
+      file.choices.map((raw, i) => ({ id: `choice-${i + 1}`, ...raw })),
       'choices',
     ),
   };
@@ -102,20 +102,20 @@ function surfacesOf(
     listIn(raw, 'zones').map((zone, k) => ({
       zone,
       surface: raw['id'],
-      at: `surfaces[${String(i)}].zones[${String(k)}]`,
+      at: `surfaces[${i}].zones[${k}]`,
     })),
   );
   const found = [
     ...raws.flatMap((raw, i) =>
       listIn(raw, 'findings').map((finding, k) => ({
         detail: completedFinding(finding, raw['id'], null),
-        at: `surfaces[${String(i)}].findings[${String(k)}]`,
+        at: `surfaces[${i}].findings[${k}]`,
       })),
     ),
     ...zoned.flatMap(({ zone, surface, at }) =>
       listIn(zone, 'findings').map((finding, k) => ({
         detail: completedFinding(finding, surface, zone['id']),
-        at: `${at}.findings[${String(k)}]`,
+        at: `${at}.findings[${k}]`,
       })),
     ),
   ];
@@ -126,13 +126,11 @@ function surfacesOf(
     );
     const usual =
       (inScope ?? true) === true && (scopeReason ?? '') === '' && (nothingFound ?? false) === false;
-    return usual
-      ? []
-      : [{ detail: { id: scopeId(id), surface: id, ...fields }, at: `surfaces[${String(i)}]` }];
+    return usual ? [] : [{ detail: { id: scopeId(id), surface: id, ...fields }, at: `surfaces[${i}]` }];
   });
   return {
     surfaces: raws.map((raw, i) =>
-      entities.entity('surface', completedSurface(raw, catalogue), i, `surfaces[${String(i)}]`),
+      entities.entity('surface', completedSurface(raw, catalogue), i, `surfaces[${i}]`),
     ),
     zones: zoned.map(({ zone: { findings: _, ...own }, surface, at }, i) =>
       entities.entity('zone', { ...named(own), surface }, i, at),
@@ -229,9 +227,9 @@ function bare<T extends { readonly position: number }>({ position: _, ...rest }:
 function unreadSizes(survey: Survey, entities: FileEntities): readonly SurveyFault[] {
   const { units } = survey.job;
   const measured = [
-    ...survey.surfaces.map((s, i) => ({ path: `surfaces[${String(i)}].size`, face: s })),
+    ...survey.surfaces.map((s, i) => ({ path: `surfaces[${i}].size`, face: s })),
     ...survey.zones.map((z, i) => ({
-      path: entities.inFile({ path: `${ENTITY_KINDS.zone.list}[${String(i)}].size`, message: '' }).path,
+      path: entities.inFile({ path: `${ENTITY_KINDS.zone.list}[${i}].size`, message: '' }).path,
       face: { size: z.size, girth: '', reliefFactor: 1 },
     })),
   ];
@@ -241,6 +239,6 @@ function unreadSizes(survey: Survey, entities: FileEntities): readonly SurveyFau
     const takeOff = takeOffFace(face, units);
     if (takeOff.ok) return [];
     const { message, position } = takeOff.fault;
-    return [{ path, message: `${message} (at character ${String(position + 1)})`, value: face.size }];
+    return [{ path, message: `${message} (at character ${position + 1})`, value: face.size }];
   });
 }

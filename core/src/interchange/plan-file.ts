@@ -230,7 +230,7 @@ function visitsOf(plan: Plan, survey: Survey, asOf: string): readonly Record<str
   const start = survey.job.start ?? asOf.slice(0, 10);
   return plan.visits.map((visit) => {
     const outline = {
-      id: `visit-${String(visit.number)}`,
+      id: `visit-${visit.number}`,
       date: daysAfter(start, visit.fromDay),
       notBefore: visit.number === 1 ? null : daysAfter(start, visit.fromDay),
       latest: visit.latestDay === null ? null : daysAfter(start, visit.latestDay),

@@ -64,7 +64,7 @@ function numbered(file: unknown): unknown {
     readonly choices?: Entry[];
   };
   const number = (entries: readonly Entry[] | undefined, prefix: string) =>
-    entries?.forEach((entry, i) => (entry['id'] = `${prefix}${String(i)}`));
+    entries?.forEach((entry, i) => (entry['id'] = `${prefix}${i}`));
   number(sides, 'side-');
   number(choices, 'choice-');
   for (const [list, prefix] of [
@@ -84,10 +84,10 @@ function numbered(file: unknown): unknown {
   number(surfaces, 's');
   surfaces.forEach((surface, i) => {
     const zones = surface['zones'] as Entry[] | undefined;
-    number(surface['findings'] as Entry[] | undefined, `s${String(i)}-found-`);
-    number(zones, `s${String(i)}-zone-`);
+    number(surface['findings'] as Entry[] | undefined, `s${i}-found-`);
+    number(zones, `s${i}-zone-`);
     zones?.forEach((zone, z) => {
-      number(zone['findings'] as Entry[] | undefined, `s${String(i)}-zone-${String(z)}-found-`);
+      number(zone['findings'] as Entry[] | undefined, `s${i}-zone-${z}-found-`);
     });
   });
   return file;

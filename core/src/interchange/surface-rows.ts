@@ -48,7 +48,7 @@ function cellsOf(surface: Survey['surfaces'][number], survey: Survey): Record<Su
     inScope: (scope?.inScope ?? true) ? 'yes' : 'no',
     scopeReason: scope?.scopeReason ?? '',
     findings: findings
-      .map((f) => `${f.contaminant} ${String(f.severity)} ${String(Number((f.share * 100).toFixed(4)))}%`)
+      .map((f) => `${f.contaminant} ${f.severity} ${Number((f.share * 100).toFixed(4))}%`)
       .join(LIST),
     note: surface.note,
   };

@@ -52,7 +52,7 @@ const taken = (headers: readonly string[], rows: readonly (readonly string[])[],
 };
 const faults = (headers: readonly string[], ...rows: readonly (readonly string[])[]) => {
   const result = take(headers, rows);
-  return result.ok ? [] : result.faults.map((f) => `${String(f.line)} ${f.column}: ${f.message}`);
+  return result.ok ? [] : result.faults.map((f) => `${f.line} ${f.column}: ${f.message}`);
 };
 
 describe('headers', () => {

@@ -70,7 +70,7 @@ export function surfacesOfRows(
         {
           line: MOST_LISTED + 2,
           column: 'name',
-          message: `the list has ${String(rows.length)} rows, the limit is ${String(MOST_LISTED)}: split it by property or by side`,
+          message: `the list has ${rows.length} rows, the limit is ${MOST_LISTED}: split it by property or by side`,
           value: '',
         },
       ],
@@ -104,7 +104,7 @@ class RowsReader {
     targets.forEach(({ id }, i) => {
       const before = seen.get(id);
       if (before !== undefined)
-        this.cells.fault(i, 'name', `the same surface stands on line ${String(before + 2)} already`);
+        this.cells.fault(i, 'name', `the same surface stands on line ${before + 2} already`);
       seen.set(id, i);
     });
     const drafts = this.rows.flatMap((row, i) => {
@@ -267,7 +267,7 @@ class RowsReader {
       this.cells.fault(
         index,
         'size',
-        `${measured.fault.message} (at character ${String(measured.fault.position + 1)})`,
+        `${measured.fault.message} (at character ${measured.fault.position + 1})`,
         surface.size,
       );
   }

@@ -16,9 +16,7 @@ const STEP_METRES = 0.01;
  */
 export function leastStandOff(jet: Omit<Jet, 'standOffMetres'>, limitKilopascal: number): number | null {
   if (!(limitKilopascal > 0))
-    throw new RangeError(
-      `jet limit ${String(limitKilopascal)} kPa must be above 0 kPa: no jet belongs on this face`,
-    );
+    throw new RangeError(`jet limit ${limitKilopascal} kPa must be above 0 kPa: no jet belongs on this face`);
   const steps = Math.ceil(FARTHEST_METRES / STEP_METRES);
   const within = (step: number) =>
     surfacePressure({ ...jet, standOffMetres: step * STEP_METRES }) <= limitKilopascal;
@@ -67,7 +65,7 @@ export function tipsWithin(orifice: number, psi: number, limitKilopascal: number
         standOffMetres,
         widthMetres,
         kilopascal,
-        text: `${String(fanDegrees)}° tip from ${decimal(standOffMetres * 100, 0)} cm on: ${decimal(kilopascal, 1)} kPa on a strip of ${decimal(widthMetres * 100, 0)} cm`,
+        text: `${fanDegrees}° tip from ${decimal(standOffMetres * 100, 0)} cm on: ${decimal(kilopascal, 1)} kPa on a strip of ${decimal(widthMetres * 100, 0)} cm`,
       },
     ];
   });
@@ -82,9 +80,7 @@ export function tipsWithin(orifice: number, psi: number, limitKilopascal: number
  */
 export function jetDose(jet: Jet, metresPerMinute: number): number {
   if (!(metresPerMinute > 0))
-    throw new RangeError(
-      `pace ${String(metresPerMinute)} m/min must be above 0 m/min: a jet never stands still`,
-    );
+    throw new RangeError(`pace ${metresPerMinute} m/min must be above 0 m/min: a jet never stands still`);
   const velocity = Math.sqrt((2 * jet.psi * PASCALS_PER_PSI) / WATER_DENSITY);
   const watts = (jet.nozzles * jetForce(jet.orifice, jet.psi) * velocity) / 2;
   const width = jet.barMetres ?? fanWidth(jet.fanDegrees, jet.standOffMetres);

@@ -61,9 +61,9 @@ function treatment(
   more: Partial<LogEntry> = {},
 ): LogEntry[] {
   const { neutraliser } = CATALOGUE.agent(agent);
-  const cycle = `${surface}-${String(step)}`;
+  const cycle = `${surface}-${step}`;
   const mix = `${surface} ${agent}`;
-  const rest = `${surface} ${String(neutraliser?.agent)}`;
+  const rest = `${surface} ${neutraliser?.agent}`;
   return [
     entry(at, 2, surface, 'mix', { agent, mix }),
     entry(at + 2, 3, surface, 'pre-wet', { step, cycle }),

@@ -45,7 +45,7 @@ function wetBefore(stays: LogEntry, face: string, day: DayReading): readonly Uns
       daysBefore < days && (surface === face || day.grounds.wets(surface, face, act, false)),
   );
   if (!wet) return [];
-  const text = `${day.grounds.name(face)}, which must dry for ${String(days)} days, was wetted from ${day.grounds.name(wet.surface)} ${String(wet.daysBefore)} days before`;
+  const text = `${day.grounds.name(face)}, which must dry for ${days} days, was wetted from ${day.grounds.name(wet.surface)} ${wet.daysBefore} days before`;
   return [{ rule: 'dry', surfaces: [...new Set([face, wet.surface])], text }];
 }
 

@@ -55,7 +55,7 @@ export function mixFaults(day: DayReading): readonly Unsound[] {
       {
         rule: 'mix',
         surfaces: entry.surfaces,
-        text: `${on} was mixed at ${day.clock(last.from)} and keeps ${String(hours)} h`,
+        text: `${on} was mixed at ${day.clock(last.from)} and keeps ${hours} h`,
       },
     ];
   });

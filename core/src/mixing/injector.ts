@@ -13,7 +13,7 @@ export function drawnFraction(drawnLitres: number, deliveredLitres: number): num
   requirePositive('delivered', deliveredLitres, 'L');
   if (drawnLitres >= deliveredLitres)
     throw new RangeError(
-      `drawn ${String(drawnLitres)} L is not less than the delivered ${String(deliveredLitres)} L: catch what leaves the tip, it includes what is drawn`,
+      `drawn ${drawnLitres} L is not less than the delivered ${deliveredLitres} L: catch what leaves the tip, it includes what is drawn`,
     );
   return drawnLitres / deliveredLitres;
 }
@@ -44,9 +44,7 @@ const WAYS_OUT: readonly string[] = [
  */
 export function injection(targetGramsPerLitre: number, fraction: number, strongestTank: number): Injection {
   if (!(fraction > 0 && fraction < 1))
-    throw new RangeError(
-      `drawn fraction ${String(fraction)} is outside 0 to 1: draw from a measured jug again`,
-    );
+    throw new RangeError(`drawn fraction ${fraction} is outside 0 to 1: draw from a measured jug again`);
   const tank = targetGramsPerLitre / fraction;
   if (tank <= strongestTank * (1 + 1e-9)) return { ok: true, tankGramsPerLitre: tank };
   const reachable = strongestTank * fraction;

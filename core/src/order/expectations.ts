@@ -150,8 +150,8 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
   return [
     ...later.map(({ number, from: day, fromDay, faces }) =>
       site(
-        `visit-${String(number)}`,
-        `We come again ${day === null ? `${String(fromDay)} days later` : `from ${day} on`} for ${faces.map((f) => f.name).join(', ')}.`,
+        `visit-${number}`,
+        `We come again ${day === null ? `${fromDay} days later` : `from ${day} on`} for ${faces.map((f) => f.name).join(', ')}.`,
       ),
     ),
     ...(slow.length > 0

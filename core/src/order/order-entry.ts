@@ -53,7 +53,7 @@ export interface OrderEntry {
 export const unique = (texts: readonly string[]) => [...new Set(texts)];
 
 export function mixName(index: number): string {
-  return `Mix ${String(index + 1)}`;
+  return `Mix ${index + 1}`;
 }
 
 export function shortTime(seconds: number): string {
@@ -246,7 +246,7 @@ export class EntryWriter {
     if (jet?.advice) lines.push(jet.advice);
     if (stage.apply?.dwell)
       lines.push(
-        `Dwell ${String(stage.apply.dwell.fromMinutes)} to ${String(stage.apply.dwell.toMinutes)} min, here about ${String(stage.apply.dwell.expectedMinutes)}; look from ${String(stage.apply.dwell.lookFromMinutes)} min on. Never let it dry.`,
+        `Dwell ${stage.apply.dwell.fromMinutes} to ${stage.apply.dwell.toMinutes} min, here about ${stage.apply.dwell.expectedMinutes}; look from ${stage.apply.dwell.lookFromMinutes} min on. Never let it dry.`,
       );
     if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
     const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
@@ -257,7 +257,7 @@ export class EntryWriter {
         `About ${stage.bulk.kilograms === null ? formatVolume(stage.bulk.litres, units) : formatMass(1000 * stage.bulk.kilograms, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,
       );
     if (stage.kind === 'pre-wet' && stage.minutes !== null)
-      lines.push(`Soak for ${String(stage.minutes)} min, until it takes no more.`);
+      lines.push(`Soak for ${stage.minutes} min, until it takes no more.`);
     return lines;
   }
 

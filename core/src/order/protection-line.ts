@@ -8,8 +8,6 @@ const WHO: Readonly<Record<Protection['who'], string>> = {
 
 /** "Rose bed: wet the bed through (hose, 3 min)". */
 export function protectionLine({ placeName, text, material, minutes, who }: Protection): string {
-  const more = [material ?? '', minutes > 0 ? `${String(minutes)} min` : '', WHO[who]].filter(
-    (w) => w !== '',
-  );
+  const more = [material ?? '', minutes > 0 ? `${minutes} min` : '', WHO[who]].filter((w) => w !== '');
   return `${placeName}: ${text}${more.length > 0 ? ` (${more.join(', ')})` : ''}`;
 }

@@ -11,7 +11,7 @@ function yards(size: string): Survey {
     sides: [{ id: 'north' }],
     site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 25 }] },
     surfaces: Array.from({ length: 5 }, (_, i) => ({
-      id: `yard-${String(i)}`,
+      id: `yard-${i}`,
       side: 'north',
       material: 'concrete',
       band: 'floor',

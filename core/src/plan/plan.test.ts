@@ -234,13 +234,13 @@ const property = fc
     surveyOf(
       Object.fromEntries(
         walls.map(({ material, findings, ...more }, i) => [
-          `wall-${String(i)}`,
+          `wall-${i}`,
           {
             material,
             findings,
             more: {
               ...more,
-              drainsOnto: i + 1 < walls.length && i % 2 === 0 ? [`wall-${String(i + 1)}`] : [],
+              drainsOnto: i + 1 < walls.length && i % 2 === 0 ? [`wall-${i + 1}`] : [],
             },
           },
         ]),

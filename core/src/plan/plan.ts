@@ -112,8 +112,8 @@ function piecesText({ surfaces, work }: Derivation): string {
   const [worst] = surfaces
     .flatMap(({ surface, cycles }) => cycles.map((cycle) => ({ surface, sections: cycle.sectionCount })))
     .sort((a, b) => b.sections - a.sections);
-  const where = worst ? `, ${worst.surface.name} alone in ${String(worst.sections)} sections` : '';
-  return `This visit falls into ${String(work.problem.operations.length)} pieces of work${where}: more than can be put in order here. Wait for cooler or moister weather, pick methods that dwell longer, or do it in several jobs.`;
+  const where = worst ? `, ${worst.surface.name} alone in ${worst.sections} sections` : '';
+  return `This visit falls into ${work.problem.operations.length} pieces of work${where}: more than can be put in order here. Wait for cooler or moister weather, pick methods that dwell longer, or do it in several jobs.`;
 }
 
 /** Rule and words of the stop where no schedule was sound, with the way out. */

@@ -38,7 +38,7 @@ describe('the days of 300 properties', () => {
       if (stages.some((s) => s.kind === 'fill' || s.apply?.leaveOn)) count.staysDry += 1;
       if (made.visitNumber > 1) count.laterVisits += 1;
       const stopped = made.warnings.filter((w) => w.rule === 'unsafe-sequence' || w.rule === 'no-sequence');
-      expect(stopped.map(({ text }) => `${String(seed)}: ${text}`)).toEqual([]);
+      expect(stopped.map(({ text }) => `${seed}: ${text}`)).toEqual([]);
       // A mix that stands too long on a day without end is what no sequence here mends: it is stopped in words.
       if (made.warnings.some((w) => w.rule === 'mix-outlived')) count.outlived += 1;
     }

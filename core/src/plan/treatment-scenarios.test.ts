@@ -35,7 +35,7 @@ function doneOn(scenario: TreatmentScenario): readonly string[] {
       ...(tool?.machines.some((m) => WASHERS.includes(m)) && tool.jet ? ['jet'] : []),
     ];
   });
-  return stages.length === 0 ? ['nothing'] : [...words, ...waits, `visits-${String(made.visits.length)}`];
+  return stages.length === 0 ? ['nothing'] : [...words, ...waits, `visits-${made.visits.length}`];
 } // prettier-ignore
 
 describe('what an experienced contractor would decide', () => {

@@ -61,9 +61,9 @@ const WAIT_WORDS: Readonly<Record<PartWait['for'], string>> = {
 
 /** "dries for at least 2 days, until joints are dry to the depth of a finger". */
 export function waitInWords({ for: waitsFor, days, until }: PartWait): string {
-  const count = (n: number) => `${String(n)} ${n === 1 ? 'day' : 'days'}`;
+  const count = (n: number) => `${n} ${n === 1 ? 'day' : 'days'}`;
   const span =
-    days.latest === null ? `at least ${count(days.from)}` : `${String(days.from)} to ${count(days.latest)}`;
+    days.latest === null ? `at least ${count(days.from)}` : `${days.from} to ${count(days.latest)}`;
   const long = days.from === 0 && days.latest === null ? '' : ` for ${span}`;
   return `${WAIT_WORDS[waitsFor]}${long}, until ${lowerFirst(until)}`;
 }

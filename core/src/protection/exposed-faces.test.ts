@@ -141,7 +141,7 @@ describe('a face that an agent of another comes to', () => {
     fc.assert(
       fc.property(fc.tuple(...ids.map(row)), (rows) => {
         const survey = surveyOf(
-          rows.map(({ material, found, ...more }, i) => face(`s${String(i)}`, material, found, more)),
+          rows.map(({ material, found, ...more }, i) => face(`s${i}`, material, found, more)),
         );
         const made = plan(survey, OPTIONS);
         const below = (id: string): readonly string[] =>

@@ -16,7 +16,7 @@ const APART: WetAndDry = { wetted: new Map(), dryDays: () => 2 };
 const days = (...faces: readonly (readonly TreatmentPart[])[]) => daysWith(APART, ...faces);
 const daysWith = (around: WetAndDry, ...faces: readonly (readonly TreatmentPart[])[]) =>
   propertyVisits(
-    faces.map((parts, i) => ({ surface: `f${String(i)}`, parts })),
+    faces.map((parts, i) => ({ surface: `f${i}`, parts })),
     around,
   ).map((visit) => [visit.fromDay, visit.parts.map((p) => p.surface).join(' ')]);
 
@@ -90,7 +90,7 @@ describe('the visits to a property', () => {
     fc.assert(
       fc.property(fc.array(parts, { maxLength: 5 }), (lists) => {
         const faces = lists.map((list, i) => ({
-          surface: `f${String(i)}`,
+          surface: `f${i}`,
           parts: list.map(({ from, more, empty }, n) =>
             part(n === 0 ? null : wait(from, more === null ? null : from + more), empty ? [] : [stage]),
           ),

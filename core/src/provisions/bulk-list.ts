@@ -49,7 +49,7 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
       litres: roundUpToStep(litres, 0.1),
       kilograms: kilograms === null ? null : roundUpToStep(kilograms, 0.1),
       bags,
-      bagSize: kilograms === null ? `${String(solidsSackLitres)} L` : `${String(sandBagKilograms)} kg`,
+      bagSize: kilograms === null ? `${solidsSackLitres} L` : `${sandBagKilograms} kg`,
       leftOverKilograms: kilograms === null ? 0 : bags * sandBagKilograms - roundUpToStep(kilograms, 0.1),
       sums: [
         ...of.map((s) => `${s.name}: ${s.bulk.sum}`),
@@ -62,5 +62,5 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
 /** @example bulkText(line) // "4 bags of 25 kg" */
 export function bulkText({ way, bags, bagSize, what }: BulkLine): string {
   const noun = way === 'brought' ? 'bag' : 'sack';
-  return `${String(bags)} ${noun}${bags === 1 ? '' : 's'} of ${bagSize}${way === 'brought' ? '' : ` for ${lowerFirst(what)}`}`;
+  return `${bags} ${noun}${bags === 1 ? '' : 's'} of ${bagSize}${way === 'brought' ? '' : ` for ${lowerFirst(what)}`}`;
 }

@@ -48,7 +48,7 @@ export function toolItems(plan: Plan): readonly LoadItem[] {
         key: `tool ${tool.id}`,
         group: 'tools' as const,
         name: upperFirst(tool.name),
-        amount: names.length > 3 ? `for ${String(names.length)} faces` : `for ${names.join(', ')}`,
+        amount: names.length > 3 ? `for ${names.length} faces` : `for ${names.join(', ')}`,
         ...TOOL_LOAD,
         short: null,
       };
@@ -62,7 +62,7 @@ export function hoseItems({ totals }: HoseList, { job }: FacedSurvey): readonly 
       key: `hose ${use}`,
       group: 'hoses',
       name: use === 'pressure' ? 'Pressure hose' : 'Supply and rinse hose',
-      amount: `${formatLength(Math.ceil(neededMetres), job.units)}, ${String(couplings)} ${couplings === 1 ? 'coupling' : 'couplings'}`,
+      amount: `${formatLength(Math.ceil(neededMetres), job.units)}, ${couplings} ${couplings === 1 ? 'coupling' : 'couplings'}`,
       kilograms: neededMetres * HOSE_LOAD_PER_METRE[use].kilograms,
       litres: neededMetres * HOSE_LOAD_PER_METRE[use].litres,
       short:
@@ -80,7 +80,7 @@ export function protectionItems(plan: Plan): readonly LoadItem[] {
     key: `protection ${material}`,
     group: 'protections',
     name: upperFirst(material),
-    amount: `for ${names.size > 3 ? `${String(names.size)} places` : [...names].join(', ')}`,
+    amount: `for ${names.size > 3 ? `${names.size} places` : [...names].join(', ')}`,
     ...PROTECTION_LOAD,
     short: null,
   }));
@@ -98,7 +98,7 @@ export function wearItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[] 
     key: `wear ${what}`,
     group: 'wear',
     name: upperFirst(what),
-    amount: `${String(people)} ×`,
+    amount: `${people} ×`,
     kilograms: people * WEAR_LOAD.kilograms,
     litres: people * WEAR_LOAD.litres,
     short: null,

@@ -76,7 +76,7 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
         ? [
             house.gear.catchLitres === 0
               ? 'Nothing to catch it in comes along.'
-              : `The catch is emptied ${String(ledger.emptyings)} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`,
+              : `The catch is emptied ${ledger.emptyings} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`,
           ]
         : []),
       unlabelled.length === 0 && agents.size > 0

@@ -76,14 +76,14 @@ export function yardMixes(plan: Plan, { job, catalogue }: FacedSurvey): readonly
         agent: agent.id,
         name: agent.name,
         litres,
-        text: `${formatVolume(litres, job.units)}, keeps ${String(hours)} h`,
+        text: `${formatVolume(litres, job.units)}, keeps ${hours} h`,
       },
     ];
   });
 }
 
 function packsOf({ toBuy, unit }: StockLine): string {
-  return `in ${toBuy.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ')}`;
+  return `in ${toBuy.containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${unit}`).join(' + ')}`;
 }
 
 export function waterItems({ job }: FacedSurvey): readonly LoadItem[] {

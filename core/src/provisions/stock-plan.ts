@@ -132,7 +132,7 @@ function saidOf(
 ): string {
   const say = (amount: number) => formatStock(amount, unit, units);
   if (containers.length === 0) return `${say(needed)} from the shelf`;
-  const packs = containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
+  const packs = containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
   return lots === 0
     ? `buy ${packs}: no lot of it is written down`
     : `${say(fromLots)} of ${say(needed)} from the shelf; will not suffice: buy ${packs}`;

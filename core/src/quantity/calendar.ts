@@ -24,7 +24,5 @@ export function monthOf(date: string): number {
 /** The first day of the next month. */
 export function nextMonth(date: string): string {
   const [year, month] = [Number(date.slice(0, 4)), monthOf(date) + 1];
-  return month === 12
-    ? `${String(year + 1)}-01-01`
-    : `${String(year)}-${String(month + 1).padStart(2, '0')}-01`;
+  return month === 12 ? `${year + 1}-01-01` : `${year}-${String(month + 1).padStart(2, '0')}-01`;
 }

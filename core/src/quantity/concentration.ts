@@ -19,7 +19,7 @@ export type Strength =
 export function gramsPerLitre(strength: Strength): number {
   if (!Number.isFinite(strength.value) || strength.value < 0) {
     throw new RangeError(
-      `a strength of ${String(strength.value)} ${strength.basis} is not a strength: it must be 0 or more`,
+      `a strength of ${strength.value} ${strength.basis} is not a strength: it must be 0 or more`,
     );
   }
   switch (strength.basis) {

@@ -1,11 +1,11 @@
 /** @example formatDuration(5400) // "1 h 30 min" */
 export function formatDuration(seconds: number): string {
-  if (seconds < 60) return `${String(Math.round(seconds))} s`;
+  if (seconds < 60) return `${Math.round(seconds)} s`;
   const minutes = Math.round(seconds / 60);
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
-  if (hours === 0) return `${String(minutes)} min`;
-  return rest === 0 ? `${String(hours)} h` : `${String(hours)} h ${String(rest)} min`;
+  if (hours === 0) return `${minutes} min`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
 const two = (n: number) => String(n).padStart(2, '0');

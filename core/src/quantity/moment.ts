@@ -18,7 +18,7 @@ export const dateSchema = Joi.string()
   .pattern(/^\d{4}-\d{2}-\d{2}$/, 'YYYY-MM-DD')
   .custom((value: string, helpers) => (isCalendarDate(value) ? value : helpers.error('date.calendar')))
   .messages({
-    'date.calendar': `{#label} is not a day of the calendar from ${String(YEARS.first)} to ${String(YEARS.last)}`,
+    'date.calendar': `{#label} is not a day of the calendar from ${YEARS.first} to ${YEARS.last}`,
   });
 
 /** Whether a text is a moment, ISO 8601, from 1900 to 2200. */
@@ -31,5 +31,5 @@ export const momentSchema = Joi.string()
   .isoDate()
   .custom((value: string, helpers) => (isMoment(value) ? value : helpers.error('date.moment')))
   .messages({
-    'date.moment': `{#label} is not a moment from ${String(YEARS.first)} to ${String(YEARS.last)}`,
+    'date.moment': `{#label} is not a moment from ${YEARS.first} to ${YEARS.last}`,
   });

@@ -12,7 +12,7 @@ export function lowerFirst(text: string): string {
 export function listed(names: readonly string[], most = 4): string {
   const shown = names.length > most ? names.slice(0, most - 1) : names;
   const more = names.length - shown.length;
-  const all = more > 0 ? [...shown, `${String(more)} more`] : shown;
+  const all = more > 0 ? [...shown, `${more} more`] : shown;
   const last = all.at(-1) ?? '';
   return all.length > 1 ? `${all.slice(0, -1).join(', ')} and ${last}` : last;
 }

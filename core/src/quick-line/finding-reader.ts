@@ -56,7 +56,7 @@ function take(
       from,
       after.end,
       `two severities for ${name}: which one?`,
-      [before.severity, after.severity].map((s) => cursor.instead(from, after.end, `${name} ${String(s)}`)),
+      [before.severity, after.severity].map((s) => cursor.instead(from, after.end, `${name} ${s}`)),
     );
   const confidence = before.maybe || after.maybe ? 0.5 : 1;
   const label = [

@@ -77,9 +77,9 @@ function readTiltEnd(cursor: QuickCursor, from: number, to: number, degrees: num
     ? cursor.refused(
         from,
         end,
-        `a tilt goes from 0 (floor) over 90 (wall) to 180 (underside), ${String(degrees)} does not`,
+        `a tilt goes from 0 (floor) over 90 (wall) to 180 (underside), ${degrees} does not`,
       )
-    : cursor.understood(from, end, { kind: 'tilt', degrees }, `tilt ${String(degrees)}°`);
+    : cursor.understood(from, end, { kind: 'tilt', degrees }, `tilt ${degrees}°`);
 }
 
 function isDegrees(cursor: QuickCursor, at: number): boolean {

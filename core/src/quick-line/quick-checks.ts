@@ -103,10 +103,10 @@ function isNoted(contaminant: string, { id }: Surface, { findings }: Survey): bo
 function severityOptions(part: QuickPart, contaminant: string): QuickPart['options'] {
   const at = part.at + part.length;
   return contaminantById(contaminant).cues.map((cue, i) => ({
-    label: `${String(i + 1)}: ${cue}`,
+    label: `${i + 1}: ${cue}`,
     at,
     length: 0,
-    text: ` ${String(i + 1)}`,
+    text: ` ${i + 1}`,
   }));
 }
 

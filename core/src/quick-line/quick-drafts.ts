@@ -181,7 +181,7 @@ export class DraftWriter {
     const plain =
       given ?? `${noun.charAt(0).toUpperCase()}${noun.slice(1)}${side ? `, ${side.name.toLowerCase()}` : ''}`;
     let name = plain;
-    for (let n = 2; this.names.has(name); n += 1) name = `${plain} ${String(n)}`;
+    for (let n = 2; this.names.has(name); n += 1) name = `${plain} ${n}`;
     this.names.add(name);
     return name;
   }

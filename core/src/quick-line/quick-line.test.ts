@@ -11,7 +11,7 @@ import { LONGEST_QUICK_LINE, readQuickLine, withQuickEdit } from './quick-line.t
 
 const read = (line: string, selected: string | null = null) => {
   let count = 0;
-  return readQuickLine(line, QUICK_SURVEY, { selected, makeId: () => `made-${String((count += 1))}` });
+  return readQuickLine(line, QUICK_SURVEY, { selected, makeId: () => `made-${(count += 1)}` });
 };
 const open = (line: string) => read(line).surfaces.flatMap((s) => s.parts.filter((p) => p.fault !== null));
 
@@ -152,7 +152,7 @@ describe('any line', () => {
         const state = stateOf('job', QUICK_SURVEY);
         const changes = drafts.map((draft, i) => ({
           ...draft,
-          id: `change-${String(i)}`,
+          id: `change-${i}`,
           base: entityIn(state, draft.entity)?.revision ?? 0,
         }));
         const outcome = applyChanges(state, changes);

@@ -172,7 +172,7 @@ function withSides(parts: readonly QuickPart[]): readonly QuickPart[] {
 }
 
 function tooLong(line: string): QuickReading {
-  const fault = `${String(line.length)} characters are more than the ${String(LONGEST_QUICK_LINE)} that a line may have: take it in two`;
+  const fault = `${line.length} characters are more than the ${LONGEST_QUICK_LINE} that a line may have: take it in two`;
   return {
     surfaces: [
       {

@@ -21,7 +21,7 @@ export function readSides(cursor: QuickCursor, from: number): boolean {
         end,
         sides.length === 0
           ? 'no sides are there yet: name the two'
-          : `the property has ${String(sides.length)} sides: which two?`,
+          : `the property has ${sides.length} sides: which two?`,
         pairs(sides.map((s) => s.name)).map((text) => cursor.instead(from, end, text)),
       );
     }

@@ -27,7 +27,7 @@ export function plannedRate(range: RateRange, conditions: RateConditions): Plann
   const factors: { name: string; factor: number }[] = [];
   if (conditions.dependsOnDirt) {
     factors.push({
-      name: `severity ${String(conditions.severity)}`,
+      name: `severity ${conditions.severity}`,
       factor: TRADE_DEFAULTS.severityTimeFactor[conditions.severity],
     });
     if (conditions.shaded)

@@ -19,7 +19,7 @@ const surveyOf = (
     sides: [{ id: 'north', aspectDegrees: 0 }],
     site: {
       marks: [{ id: 'm', surface: 'wall', lookAlike, ...mark }],
-      tests: tests.map((t, i) => ({ id: `t-${String(i)}`, surface: 'wall', mark: 'm', ...t })),
+      tests: tests.map((t, i) => ({ id: `t-${i}`, surface: 'wall', mark: 'm', ...t })),
     },
     surfaces: [
       {

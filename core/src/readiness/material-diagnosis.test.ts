@@ -13,7 +13,7 @@ const survey = (material: string, unsureBetween: readonly string[], tests: reado
   const reading = readJobFile({
     format: 'etappe-job',
     version: 1,
-    site: { tests: tests.map((t, i) => ({ id: `t-${String(i)}`, surface: 'step', ...t })) },
+    site: { tests: tests.map((t, i) => ({ id: `t-${i}`, surface: 'step', ...t })) },
     surfaces: [{ id: 'step', name: 'Step', material, unsureBetween, size: '2x0.3', findings: [] }],
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));

@@ -20,13 +20,13 @@ function planned({ surface = {}, patches = [], waivers = [], choices = [] }: Giv
     site: {
       waterPoints: [{ id: 'tap' }],
       testPatches: patches.map((p, i) => ({
-        id: `p-${String(i)}`,
+        id: `p-${i}`,
         surface: 'wall',
         tool: 'low-pressure-sprayer',
         ...p,
       })),
       waivers: waivers.map((w, i) => ({
-        id: `w-${String(i)}`,
+        id: `w-${i}`,
         surface: 'wall',
         at: '2026-05-04T08:00:00.000Z',
         ...w,

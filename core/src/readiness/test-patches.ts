@@ -119,7 +119,7 @@ export function patchWarnings(
       {
         rule: 'patch-missing',
         severity: 'stop',
-        text: `${surface.name}: try ${name} on a spot first, ${how}, ${String(dwellMinutes)} min, and look at it dry. ${why}`,
+        text: `${surface.name}: try ${name} on a spot first, ${how}, ${dwellMinutes} min, and look at it dry. ${why}`,
         surface: surface.id,
       },
     ];

@@ -52,7 +52,7 @@ function completeness(
   if (schedule.makespan !== end)
     found.push({
       rule: 'makespan',
-      text: `the visit ends at ${String(end)} s, not ${String(schedule.makespan)} s`,
+      text: `the visit ends at ${end} s, not ${schedule.makespan} s`,
     });
   return found;
 }
@@ -63,11 +63,11 @@ function eachAlone(
 ): readonly Violation[] {
   const found: Violation[] = [];
   if (!Number.isInteger(start) || start < 0)
-    found.push({ rule: 'whole-seconds', text: `${operation.id} starts at ${String(start)}` });
+    found.push({ rule: 'whole-seconds', text: `${operation.id} starts at ${start}` });
   if (finish - start !== operation.seconds) {
     found.push({
       rule: 'duration',
-      text: `${operation.id} takes ${String(finish - start)} s instead of ${String(operation.seconds)} s`,
+      text: `${operation.id} takes ${finish - start} s instead of ${operation.seconds} s`,
     });
   }
   if (!problem.people.includes(person))
@@ -116,7 +116,7 @@ function machinesInUse(problem: SequenceProblem, done: readonly Done[]): readonl
         ? [
             {
               rule: 'machines',
-              text: `${String(inUse)} × ${machine} at ${String(user.start)} s, there are ${String(count)}`,
+              text: `${inUse} × ${machine} at ${user.start} s, there are ${count}`,
             },
           ]
         : [];
@@ -129,11 +129,11 @@ function brokenLags(problem: SequenceProblem, at: ReadonlyMap<string, Placement>
     const [from, to] = [at.get(lag.from), at.get(lag.to)];
     if (!from || !to) return [];
     const waited = to.start - (lag.anchor === 'start' ? from.start : from.finish);
-    const text = `${lag.to} starts ${String(waited)} s after ${lag.from}`;
+    const text = `${lag.to} starts ${waited} s after ${lag.from}`;
     if (waited < lag.minSeconds)
-      return [{ rule: lag.rule, text: `${text}, at least ${String(lag.minSeconds)} s are needed` }];
+      return [{ rule: lag.rule, text: `${text}, at least ${lag.minSeconds} s are needed` }];
     if (lag.maxSeconds !== null && waited > lag.maxSeconds)
-      return [{ rule: lag.rule, text: `${text}, at most ${String(lag.maxSeconds)} s are allowed` }];
+      return [{ rule: lag.rule, text: `${text}, at most ${lag.maxSeconds} s are allowed` }];
     return [];
   });
 }
@@ -154,13 +154,13 @@ function brokenDwells(problem: SequenceProblem, at: ReadonlyMap<string, Placemen
       if (shortest < dwell.fromSeconds - ROUNDING_SECONDS) {
         found.push({
           rule: 'dwell-too-short',
-          text: `${text} ${String(Math.round(shortest))} s, it needs ${String(dwell.fromSeconds)} s`,
+          text: `${text} ${Math.round(shortest)} s, it needs ${dwell.fromSeconds} s`,
         });
       }
       if (longest > dwell.toSeconds + ROUNDING_SECONDS) {
         found.push({
           rule: 'late-rinse',
-          text: `${text} ${String(Math.round(longest))} s, ${String(dwell.toSeconds)} s are allowed`,
+          text: `${text} ${Math.round(longest)} s, ${dwell.toSeconds} s are allowed`,
         });
       }
     }
@@ -185,7 +185,7 @@ function brokenWatches(
     if (together.length > problem.watchesPerPerson)
       found.push({
         rule: 'watches',
-        text: `${w.person} watches ${String(together.length)} sections at once`,
+        text: `${w.person} watches ${together.length} sections at once`,
       });
     if (together.some((o) => o.zone !== w.zone))
       found.push({ rule: 'watches', text: `${w.person} watches sections in two zones at once` });

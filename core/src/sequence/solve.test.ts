@@ -85,7 +85,7 @@ const visit = fc
       });
       if (c.afterNth !== null && c.afterNth < i) {
         lags.push({
-          from: `rinse-${String(c.afterNth)}`,
+          from: `rinse-${c.afterNth}`,
           anchor: 'finish',
           to: `rinse-${id}`,
           minSeconds: 0,
@@ -97,7 +97,7 @@ const visit = fc
     return problem({
       operations,
       lags,
-      watches: cycles.map((c, i) => ({ from: `apply-${String(i)}`, to: `rinse-${String(i)}`, zone: c.zone })),
+      watches: cycles.map((c, i) => ({ from: `apply-${i}`, to: `rinse-${i}`, zone: c.zone })),
       apart: [
         ['roof', 'wall'],
         ['wall', 'yard'],

@@ -87,7 +87,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
   const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, text: '', unreachable: null };
   const mistText =
     mistPasses > 0
-      ? ` + ${String(mistPasses)} mists × ${decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2)} L/m²`
+      ? ` + ${mistPasses} mists × ${decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2)} L/m²`
       : '';
   return {
     stage: stage.id,

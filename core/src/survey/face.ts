@@ -151,12 +151,12 @@ function restTakeOff(surface: Surface, zones: readonly Zone[], units: UnitSystem
     return {
       ok: false,
       fault: {
-        message: `its zones are as large as the surface or larger: ${String(taken.length)} zones leave ${String(squareMetres)} m² of ${String(whole.squareMetres)} m²`,
+        message: `its zones are as large as the surface or larger: ${taken.length} zones leave ${squareMetres} m² of ${whole.squareMetres} m²`,
         position: 0,
         length: surface.size.length,
       },
     };
   }
-  const lines = taken.map(({ zone, off }) => `− zone ${zone.name} = ${String(off.squareMetres)} m²`);
+  const lines = taken.map(({ zone, off }) => `− zone ${zone.name} = ${off.squareMetres} m²`);
   return { ok: true, squareMetres, sum: [...whole.sum, ...lines] };
 }

@@ -16,7 +16,7 @@ export function lengthFaults(survey: Survey): readonly SurveyFault[] {
     const { list } = ENTITY_KINDS[kind];
     const { length } = survey[list];
     return length > MOST_LISTED
-      ? [{ path: list, message: `there are more than ${String(MOST_LISTED)} entries: split the property` }]
+      ? [{ path: list, message: `there are more than ${MOST_LISTED} entries: split the property` }]
       : [];
   });
   const crowded = (['findings', 'zones'] as const).flatMap((list): readonly SurveyFault[] => {
@@ -27,7 +27,7 @@ export function lengthFaults(survey: Survey): readonly SurveyFault[] {
         ? [
             {
               path: `${surface}.${list}`,
-              message: `there are more than ${String(MOST_ON_SURFACE)} on one surface: split it`,
+              message: `there are more than ${MOST_ON_SURFACE} on one surface: split it`,
               entity: surface,
             },
           ]

@@ -60,7 +60,7 @@ export function stretchSize(
   { fromMetres, toMetres }: Pick<AssetPart, 'fromMetres' | 'toMetres'>,
   widthMetres: number,
 ): string {
-  return `(${String(toMetres)}m - ${String(fromMetres)}m) x ${String(widthMetres)}m`;
+  return `(${toMetres}m - ${fromMetres}m) x ${widthMetres}m`;
 }
 
 /** @example stretchInWords({ part: 'top', fromMetres: 40, toMetres: 100, … }, 'metric') // "top, 40 m to 100 m" */

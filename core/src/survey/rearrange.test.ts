@@ -9,7 +9,7 @@ const after = (drafts: readonly DraftChange[]) => {
   const state = stateOf('job', survey);
   const outcome = applyChanges(
     state,
-    drafts.map((d, i) => ({ ...d, id: `c${String(i)}`, base: entityIn(state, d.entity)?.revision ?? 0 })),
+    drafts.map((d, i) => ({ ...d, id: `c${i}`, base: entityIn(state, d.entity)?.revision ?? 0 })),
   );
   if (!outcome.ok) throw new Error(JSON.stringify(outcome));
   return surveyOf(outcome.state);
@@ -21,7 +21,7 @@ const surface = (id: string) => {
 };
 const ids = () => {
   let n = 0;
-  return () => `copy-${String((n += 1))}`;
+  return () => `copy-${(n += 1)}`;
 };
 
 describe('rearranging', () => {

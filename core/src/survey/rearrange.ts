@@ -86,7 +86,7 @@ export function copiedToSides(
       const id = makeId();
       position += 1;
       let name = `${stem}, ${side.name.toLowerCase()}`;
-      for (let n = 2; names.has(name); n += 1) name = `${stem}, ${side.name.toLowerCase()} ${String(n)}`;
+      for (let n = 2; names.has(name); n += 1) name = `${stem}, ${side.name.toLowerCase()} ${n}`;
       names.add(name);
       return [
         {

@@ -47,7 +47,7 @@ describe('run-off', () => {
     fc.assert(
       fc.property(fc.array(fc.array(fc.nat(30), { maxLength: 4 }), { maxLength: 30 }), (targets) => {
         const surfaces = targets.map((onto, i) =>
-          surface(`s${String(i)}`, [...new Set(onto.filter((t) => t > i).map((t) => `s${String(t)}`))]),
+          surface(`s${i}`, [...new Set(onto.filter((t) => t > i).map((t) => `s${t}`))]),
         );
         expect(drainLoop(survey(surfaces))).toBeNull();
       }),

@@ -22,7 +22,7 @@ export function referenceFaults(survey: Survey): readonly SurveyFault[] {
   const loop = drainLoop(survey);
   if (loop) {
     faults.push({
-      path: `surfaces[${String(survey.surfaces.findIndex((s) => s.id === loop[0]))}].drainsOnto`,
+      path: `surfaces[${survey.surfaces.findIndex((s) => s.id === loop[0])}].drainsOnto`,
       message: `run-off goes round in a loop (${loop.join(' → ')}): water runs down, so take one of them out`,
       value: loop,
       entity: loop[0] ?? '',
@@ -43,7 +43,7 @@ function danglingReferences(survey: Survey): readonly SurveyFault[] {
           if (found !== undefined && reference.to.includes(found)) return [];
           return [
             {
-              path: `${list}[${String(index)}].${path}`,
+              path: `${list}[${index}].${path}`,
               message: `there is no ${reference.to.join(' or ').replaceAll('-', ' ')} "${id}"`,
               value: id,
               entity: entity.id,
@@ -63,7 +63,7 @@ function unknownMaterials({ surfaces, handbook }: Survey): readonly SurveyFault[
       OWN_ID.test(value) && !known.has(value)
         ? [
             {
-              path: `surfaces[${String(index)}].${i === 0 ? 'material' : `unsureBetween[${String(i - 1)}]`}`,
+              path: `surfaces[${index}].${i === 0 ? 'material' : `unsureBetween[${i - 1}]`}`,
               message: `the handbook of the house has no material "${value}": add it there, or take one of the catalogue`,
               value,
               entity: id,
@@ -81,7 +81,7 @@ function repeated(survey: Survey): readonly SurveyFault[] {
     const key = `${finding.surface} ${finding.zone ?? ''} ${finding.contaminant}`;
     if (found.has(key)) {
       faults.push({
-        path: `findings[${String(index)}].contaminant`,
+        path: `findings[${index}].contaminant`,
         message: `"${finding.contaminant}" is found twice on "${finding.zone ?? finding.surface}": change the one that is there`,
         value: finding.contaminant,
         entity: finding.id,
@@ -93,7 +93,7 @@ function repeated(survey: Survey): readonly SurveyFault[] {
   survey.scopes.forEach((scope, index) => {
     if (scoped.has(scope.surface)) {
       faults.push({
-        path: `scopes[${String(index)}].surface`,
+        path: `scopes[${index}].surface`,
         message: `the scope of "${scope.surface}" is set twice: change the one that is there`,
         value: scope.surface,
         entity: scope.id,
@@ -112,8 +112,8 @@ function misplacedFindings(survey: Survey): readonly SurveyFault[] {
       ? []
       : [
           {
-            path: `findings[${String(index)}].zone`,
-            message: `the zone "${String(finding.zone)}" lies on "${surface}", not on "${finding.surface}"`,
+            path: `findings[${index}].zone`,
+            message: `the zone "${finding.zone}" lies on "${surface}", not on "${finding.surface}"`,
             value: finding.zone,
             entity: finding.id,
           },

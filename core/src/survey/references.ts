@@ -61,7 +61,5 @@ export function namedIn(
       detail,
     );
   if (typeof value === 'string') return [{ id: value, path: field }];
-  return Array.isArray(value)
-    ? value.map((id, i) => ({ id: wordsOf(id), path: `${field}[${String(i)}]` }))
-    : [];
+  return Array.isArray(value) ? value.map((id, i) => ({ id: wordsOf(id), path: `${field}[${i}]` })) : [];
 }

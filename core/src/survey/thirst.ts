@@ -39,7 +39,7 @@ export function dropSeconds(sorptivity: number): number {
  * @example thirstOf(7.6) // { name: 'open: drinks at once', sorptivity: 0.12 }
  */
 export function thirstOf(seconds: number): Thirst {
-  if (!(seconds > 0)) throw new RangeError(`a drop takes some time, not ${String(seconds)} s`);
+  if (!(seconds > 0)) throw new RangeError(`a drop takes some time, not ${seconds} s`);
   const { name } = thirstClassOf(seconds);
   if (seconds >= LONGEST_DROP_SECONDS) return { name, sorptivity: leastSorptivity };
   const sorptivity = dropKilogramsPerSquareMetre / Math.sqrt(seconds);

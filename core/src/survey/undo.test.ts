@@ -68,7 +68,7 @@ function batchFor(
       return [
         {
           kind: 'surface',
-          entity: `made-${String(made)}`,
+          entity: `made-${made}`,
           op: 'create',
           fields: { name: 'New', material: 'granite', finish: 'bare', size: '1x1', position: which },
         },

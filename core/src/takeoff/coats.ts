@@ -28,10 +28,8 @@ export function coverSum({
   nextCoatLitresPerSquareMetre: next,
 }: Coats): string {
   const said = (litres: number) => `${decimal(litres, 2)} L/m²`;
-  if (next === undefined || next === first || coats === 1) return `${String(coats)} × ${said(first)}`;
-  return coats === 2
-    ? `${said(first)} + ${said(next)}`
-    : `${said(first)} + ${String(coats - 1)} × ${said(next)}`;
+  if (next === undefined || next === first || coats === 1) return `${coats} × ${said(first)}`;
+  return coats === 2 ? `${said(first)} + ${said(next)}` : `${said(first)} + ${coats - 1} × ${said(next)}`;
 }
 
 /** The thinnest of the coats, L/m². */

@@ -72,7 +72,7 @@ export function flatFace(
 ): FaceReading {
   const [a, b, c, d] = rectangle.corners;
   if (!a || !b || !c || !d || rectangle.corners.length !== 4)
-    return { ok: false, message: `a rectangle has four corners, not ${String(rectangle.corners.length)}` };
+    return { ok: false, message: `a rectangle has four corners, not ${rectangle.corners.length}` };
   const corners: Corners = [a, b, c, d];
   const least = LEAST_SIDE_SHARE * picture.widthPixels;
   if (corners.some((p, i) => distance(p, corners[(i + 1) % 4] ?? p) < least))

@@ -8,7 +8,7 @@ const area = (text: string, units: 'metric' | 'us' = 'metric') => {
 };
 const faultOf = (text: string) => {
   const result = takeOffArea(text, 'metric');
-  if (result.ok) throw new Error(`${text} was read as ${String(result.squareMetres)}`);
+  if (result.ok) throw new Error(`${text} was read as ${result.squareMetres}`);
   return result.fault;
 };
 

@@ -132,7 +132,7 @@ function checkSpan(expression: TapeExpression, squareMetres: number, units: Unit
   if (squareMetres > LARGEST_AREA_SQUARE_METRES) {
     throw tapeFault(
       expression,
-      `${squareMetres.toExponential(2)} m² is more than the ${String(LARGEST_AREA_SQUARE_METRES)} m² that one surface may have: check the units or split the surface`,
+      `${squareMetres.toExponential(2)} m² is more than the ${LARGEST_AREA_SQUARE_METRES} m² that one surface may have: check the units or split the surface`,
     );
   }
 }

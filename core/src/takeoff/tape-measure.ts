@@ -91,8 +91,8 @@ function productMeasured(expression: TapeExpression & { kind: 'product' }, units
     const bare = last?.kind === 'length' && last.parts.length === 1 && last.parts[0]?.unit === null;
     throw tapeFault(
       expression,
-      `this multiplies to a volume (m^${String(dimension)}): a number of equal pieces is written before brackets, as in 4(1.2x2.1)${
-        bare ? `, a relief factor with a star, as in 4x3 * ${String(last.parts[0]?.value)}` : ''
+      `this multiplies to a volume (m^${dimension}): a number of equal pieces is written before brackets, as in 4(1.2x2.1)${
+        bare ? `, a relief factor with a star, as in 4x3 * ${last.parts[0]?.value}` : ''
       }`,
     );
   }

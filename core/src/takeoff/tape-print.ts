@@ -12,7 +12,7 @@ export function printTape(expression: TapeExpression): string {
     case 'shape':
       return `${expression.shape}(${expression.lengths.map(printTape).join(', ')})`;
     case 'repeat':
-      return `${String(expression.count)}(${printTape(expression.inner)})`;
+      return `${expression.count}(${printTape(expression.inner)})`;
     case 'product':
       return expression.factors
         .map((f) => bracketed(f, ['sum', 'product', 'pitched', 'relief'].includes(f.kind)))

@@ -29,7 +29,7 @@ export function parseTape(text: string): TapeExpression {
     throw new TapeError({ message: 'no measurement yet: write for example 7.5 x 4', position: 0, length: 0 });
   if (text.length > MAX_CHARACTERS) {
     throw new TapeError({
-      message: `the expression has ${String(text.length)} characters, the limit is ${String(MAX_CHARACTERS)}: split the surface`,
+      message: `the expression has ${text.length} characters, the limit is ${MAX_CHARACTERS}: split the surface`,
       position: MAX_CHARACTERS,
       length: text.length - MAX_CHARACTERS,
     });
@@ -67,7 +67,7 @@ class TapeReader {
   private sum(): TapeExpression {
     this.depth += 1;
     if (this.depth > MAX_DEPTH)
-      throw unexpected(this.peek(), `at most ${String(MAX_DEPTH)} brackets inside each other`);
+      throw unexpected(this.peek(), `at most ${MAX_DEPTH} brackets inside each other`);
     const first = this.product();
     const terms: { sign: 1 | -1; term: TapeExpression }[] = [{ sign: 1, term: first }];
     for (let sign = this.peek(); sign.kind === '+' || sign.kind === '-'; sign = this.peek()) {
@@ -107,7 +107,7 @@ class TapeReader {
     const factor = this.number('a relief factor');
     if (factor.value < 1 || factor.value > LARGEST_RELIEF) {
       throw new TapeError({
-        message: `a relief factor of ${factor.text} is outside 1 to ${String(LARGEST_RELIEF)}: carving and corrugation only add to a face`,
+        message: `a relief factor of ${factor.text} is outside 1 to ${LARGEST_RELIEF}: carving and corrugation only add to a face`,
         position: factor.at,
         length: factor.length,
       });
@@ -121,7 +121,7 @@ class TapeReader {
     if (after.kind === 'degrees') {
       if (first.value > STEEPEST_DEGREES) {
         throw new TapeError({
-          message: `${first.text}° is steeper than ${String(STEEPEST_DEGREES)}°: measure the face as it stands`,
+          message: `${first.text}° is steeper than ${STEEPEST_DEGREES}°: measure the face as it stands`,
           position: first.at,
           length: first.length,
         });
@@ -143,7 +143,7 @@ class TapeReader {
     const steepness = (Math.atan2(first.value, run.value) * 180) / Math.PI;
     if (steepness > STEEPEST_DEGREES) {
       throw new TapeError({
-        message: `${first.text}:${run.text} is steeper than ${String(STEEPEST_DEGREES)}°: measure the face as it stands`,
+        message: `${first.text}:${run.text} is steeper than ${STEEPEST_DEGREES}°: measure the face as it stands`,
         position: first.at,
         length: run.at + run.length - first.at,
       });
@@ -211,7 +211,7 @@ class TapeReader {
     if (lengths.length !== rule.lengths.length) {
       const decimals = lengths.length > rule.lengths.length ? '; decimals take a point' : '';
       throw new TapeError({
-        message: `${usage}, but ${String(lengths.length)} stand here${decimals}`,
+        message: `${usage}, but ${lengths.length} stand here${decimals}`,
         position: name.at,
         length: close.at + close.length - name.at,
       });

@@ -40,7 +40,7 @@ export function briefReading(line: string, survey: Survey, selected: string | nu
     selected,
     makeId: () => {
       count += 1;
-      return `made-${String(count)}`;
+      return `made-${count}`;
     },
   });
   if (reading.drafts === null)
@@ -50,7 +50,7 @@ export function briefReading(line: string, survey: Survey, selected: string | nu
           .filter((p) => p.fault !== null)
           .map(
             (p) =>
-              `?${p.label === '' ? ((p.fault ?? '').split(/[?:]/)[0] ?? '') : p.label}${p.options.length > 0 ? `[${String(p.options.length)}]` : ''}`,
+              `?${p.label === '' ? ((p.fault ?? '').split(/[?:]/)[0] ?? '') : p.label}${p.options.length > 0 ? `[${p.options.length}]` : ''}`,
           )
           .join(' '),
       )
@@ -120,7 +120,7 @@ function otherBrief({ kind, op, entity, fields }: DraftChange, survey: Survey): 
     ...(fields['severity'] === undefined ? [] : [text(fields['severity'])]),
     ...(fields['share'] === undefined || fields['share'] === 1
       ? []
-      : [`${String(Math.round(Number(fields['share']) * 100))}%`]),
+      : [`${Math.round(Number(fields['share']) * 100)}%`]),
     ...(fields['confidence'] === undefined || fields['confidence'] === 1 ? [] : ['maybe']),
   ].join(' ');
 }

@@ -22,7 +22,7 @@ export function randomProperty(seed: number, most = 12): Record<string, unknown>
   };
   const some = <Item>(items: readonly Item[], share: number) => items.filter(() => random() < share);
   const count = 1 + below(most);
-  const ids = Array.from({ length: count }, (_, i) => `s${String(i)}`);
+  const ids = Array.from({ length: count }, (_, i) => `s${i}`);
   const features = [
     { id: 'gully', kind: 'drain', leadsTo: 'foul-sewer', state: 'runs' },
     { id: 'lawn', kind: 'lawn' },
@@ -32,7 +32,7 @@ export function randomProperty(seed: number, most = 12): Record<string, unknown>
     const band = one(BANDS);
     return {
       id,
-      name: `Surface ${String(i)}`,
+      name: `Surface ${i}`,
       material: material.id,
       finish: one(material.finishes),
       band,
@@ -40,7 +40,7 @@ export function randomProperty(seed: number, most = 12): Record<string, unknown>
       tiltDegrees: TILTS[band],
       footMetres: FEET[band],
       topMetres: TOPS[band],
-      size: `${String(1 + below(12))}x${String(1 + below(4))}`,
+      size: `${1 + below(12)}x${1 + below(4)}`,
       conditions: some(material.conditions, 0.04),
       drainsOnto: random() < 0.5 ? [] : some([...ids.slice(i + 1), 'gully', 'lawn'], 0.3),
       beside: some(ids.slice(0, i), 0.15),
@@ -54,7 +54,7 @@ export function randomProperty(seed: number, most = 12): Record<string, unknown>
   return {
     format: 'etappe-job',
     version: 1,
-    name: `Property ${String(seed)}`,
+    name: `Property ${seed}`,
     sides: [
       { id: 'north', aspectDegrees: 0 },
       { id: 'south', aspectDegrees: 180 },
@@ -64,8 +64,8 @@ export function randomProperty(seed: number, most = 12): Record<string, unknown>
     weather: { temperatureC: 12 + below(12), windMetresPerSecond: one([1, 2, 4]) },
     house: {
       crew: Array.from({ length: 1 + below(3) }, (_, i) => ({
-        id: `p${String(i)}`,
-        name: `Person ${String(i)}`,
+        id: `p${i}`,
+        name: `Person ${i}`,
       })),
       schools: one(SCHOOLS),
     },

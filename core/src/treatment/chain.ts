@@ -97,7 +97,7 @@ class Chain {
         this.present.push({ agent, strength, areaSquareMetres: link.areaSquareMetres });
       }
       if (template.kind === 'neutralise') {
-        this.push(readingStage(template.reading, link, this.around, `${String(index)}-reading`));
+        this.push(readingStage(template.reading, link, this.around, `${index}-reading`));
         this.present = this.present.filter((p) => !this.isRestedBy(stage, p));
       }
     });
@@ -157,7 +157,7 @@ class Chain {
     };
     // Days alone say that a face is dry only where the house goes by days.
     if (template.for === 'dry' && this.around.schools['drying'] !== 'fixed-days')
-      this.push(readingStage(template.until, link, this.around, `${String(index)}-dry`));
+      this.push(readingStage(template.until, link, this.around, `${index}-dry`));
   }
 
   /** Everything that opposes what comes is brought to rest; what would neutralise it may itself oppose what lies there. */
@@ -170,7 +170,7 @@ class Chain {
       this.present = this.present.filter((p) => p !== earlier);
       const by = restingAgent(earlier.agent, this.around);
       if (by) this.bringToRest(by, link, true);
-      this.push(...restingStages(earlier, link, this.around, `before-${String(this.count)}`));
+      this.push(...restingStages(earlier, link, this.around, `before-${this.count}`));
     }
   }
 }
@@ -258,7 +258,7 @@ function isTied(method: Method, index: number): boolean {
 
 function flushStage(link: ChainLink, around: ChainSurroundings, count: number): Stage {
   return {
-    ...bare(link, around, `flush-${String(count)}`),
+    ...bare(link, around, `flush-${count}`),
     kind: 'rinse',
     tool: 'garden-hose',
     rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, true)),

@@ -75,18 +75,18 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
     costPerSquareMetre: cost,
   } = figures;
   return [
-    factor('result', `${String(result)} of 5`, result),
-    factor('surface-risk', `${String(method.surfaceRisk)} of 5`, -method.surfaceRisk),
+    factor('result', `${result} of 5`, result),
+    factor('surface-risk', `${method.surfaceRisk} of 5`, -method.surfaceRisk),
     factor(
       'harm-around',
-      `${String(method.harmAround)} of 5${water > 1 ? ', doubled: run-off reaches open water' : ''}`,
+      `${method.harmAround} of 5${water > 1 ? ', doubled: run-off reaches open water' : ''}`,
       -method.harmAround * water,
     ),
     factor('time', `${decimal(hours, 1)} h on 100 m²`, -doublings(hours)),
     factor('water', `${decimal(litres, 1)} L/m²`, -doublings(litres)),
     factor('product', `${decimal(mix, 2)} L/m² of mix`, -doublings(mix)),
     ...(cost === null ? [] : [factor('cost', `${decimal(cost, 2)} on a square metre`, -doublings(cost))]),
-    factor('visit', `${String(visits)} visits`, -Math.max(0, visits - 1)),
+    factor('visit', `${visits} visits`, -Math.max(0, visits - 1)),
     ...preferences(method, question, factor),
     ...(isByOthers(method) ? [BY_OTHERS] : []),
   ];

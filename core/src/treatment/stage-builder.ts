@@ -39,7 +39,7 @@ export function stageOf(
   const dirty = template.kind === 'agitate' || template.kind === 'wash' || template.kind === 'clear';
   const pressure = toolPressure(template.tool);
   return {
-    ...bare(link, around, `${String(index)}-${template.kind}`),
+    ...bare(link, around, `${index}-${template.kind}`),
     kind: template.kind,
     cycle,
     tool: deliveryOf(template, around),

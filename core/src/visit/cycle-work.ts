@@ -23,8 +23,8 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
   const ids = Array.from({ length: pieces }, (_, i) =>
     builder.add(
       {
-        id: `${stage.id}.${String(i + 1)}`,
-        cluster: `${stage.id}.${String(i + 1)}`,
+        id: `${stage.id}.${i + 1}`,
+        cluster: `${stage.id}.${i + 1}`,
         seconds: seconds / pieces,
         machines: machinesOf([stage]),
         zone,
@@ -35,7 +35,7 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
         surface: stage.surface,
         stages: [stage.id],
         cycle: null,
-        section: pieces > 1 ? `${String(i + 1)} of ${String(pieces)}` : null,
+        section: pieces > 1 ? `${i + 1} of ${pieces}` : null,
         share: { from: i / pieces, to: (i + 1) / pieces },
         areaSquareMetres: stage.areaSquareMetres / pieces,
       },
@@ -75,7 +75,7 @@ export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: stri
   const each = sectionsPerMix(cycle, sections.first.length);
   const mixes: string[] = [];
   for (let from = 0; from < sections.first.length; from += each) {
-    const id = mixes.length === 0 ? `${cycle.id}.mix` : `${cycle.id}.mix-${String(mixes.length + 1)}`;
+    const id = mixes.length === 0 ? `${cycle.id}.mix` : `${cycle.id}.mix-${mixes.length + 1}`;
     const mix = mixOperation(builder, cycle.apply, id, zone, cycle.id);
     // Not before the last of what was mixed before is begun: it would stand.
     builder.allAfter([mix], sections.first.slice(Math.max(0, from - 1), from), 'mix-fresh');
@@ -111,7 +111,7 @@ function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
   for (let from = 1; from <= pieces; from += perOperation) {
     const to = Math.min(pieces, from + perOperation - 1);
     const count = to - from + 1;
-    const id = `${cycle.id}.section-${String(from)}`;
+    const id = `${cycle.id}.section-${from}`;
     ids.push(
       builder.add(
         {
@@ -127,7 +127,7 @@ function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
           surface: cycle.surface,
           stages: stages.map((s) => s.id),
           cycle: cycle.id,
-          section: `${from === to ? String(from) : `${String(from)}–${String(to)}`} of ${String(pieces)}`,
+          section: `${from === to ? String(from) : `${from}–${to}`} of ${pieces}`,
           share: { from: (from - 1) / pieces, to: to / pieces },
           areaSquareMetres: (cycle.areaSquareMetres * count) / pieces,
         },
@@ -147,12 +147,12 @@ function watchedSections(builder: WorkBuilder, cycle: WetCyclePlan, zone: string
   const first: string[] = [];
   const last: string[] = [];
   for (let n = 1; n <= cycle.sectionCount; n += 1) {
-    const cluster = `${cycle.id}.section-${String(n)}`;
+    const cluster = `${cycle.id}.section-${n}`;
     const common = { cluster, zone, place: cycle.surface };
     const about = {
       surface: cycle.surface,
       cycle: cycle.id,
-      section: `${String(n)} of ${String(cycle.sectionCount)}`,
+      section: `${n} of ${cycle.sectionCount}`,
       share: { from: (n - 1) / cycle.sectionCount, to: n / cycle.sectionCount },
       areaSquareMetres: cycle.sectionSquareMetres,
     };
@@ -217,7 +217,7 @@ function mistOperations(
   const seconds = (60 * cycle.sectionSquareMetres) / mist.squareMetresPerMinute;
   return Array.from({ length: mist.passes }, (_, i) =>
     builder.add(
-      { id: `${cluster}.mist-${String(i + 1)}`, ...common, seconds, machines: machinesOf([cycle.apply]) },
+      { id: `${cluster}.mist-${i + 1}`, ...common, seconds, machines: machinesOf([cycle.apply]) },
       { task: 'mist', stages: [cycle.apply.id], ...about },
     ),
   );

@@ -65,7 +65,7 @@ export function jetsOn(
       const tool = CATALOGUE.tool(id);
       const jetWithTip = houseJet(tool, job.house);
       if (!tool.jet || !jetWithTip) return [];
-      const key = `${id} ${String(planned.jetLimitKilopascal)}`;
+      const key = `${id} ${planned.jetLimitKilopascal}`;
       const jet =
         known.get(key) ??
         jetOn(planned.jetLimitKilopascal, tool, { judged: tool.jet, tipped: jetWithTip }, job);

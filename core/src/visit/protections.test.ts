@@ -73,7 +73,7 @@ describe('protections', () => {
     const kinds = fc.uniqueArray(fc.constantFrom(...FEATURE_KINDS), { minLength: 1, maxLength: 8 });
     fc.assert(
       fc.property(kinds, (list) => {
-        const features = list.map((kind, i) => ({ id: `f${String(i)}`, kind }));
+        const features = list.map((kind, i) => ({ id: `f${i}`, kind }));
         const made = planOf(features, [wall({ beside: features.map((f) => f.id) })]);
         const stages = new Set(made.surfaces.flatMap((p) => p.treatment?.stages.map((s) => s.id) ?? []));
         for (const { feature } of made.protections) {

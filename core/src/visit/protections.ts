@@ -118,7 +118,7 @@ export function coverWarnings(
         rule: 'covered-too-long',
         severity: 'warn',
         surface: null,
-        text: `${cover.placeName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${String(cover.longestMinutesInSun)} min: lift it between the faces, wet instead, or work in the shade.`,
+        text: `${cover.placeName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${cover.longestMinutesInSun} min: lift it between the faces, wet instead, or work in the shade.`,
       },
     ];
   });

@@ -39,7 +39,7 @@ export function shareVessels(
   const groups = agents.length <= sprayers ? agents.map((agent) => [agent]) : groupsThatGoTogether(agents);
   return new Map(
     groups.flatMap((group, i) =>
-      group.map((agent) => [agent.id, `sprayer ${String(Math.min(i + 1, Math.max(1, sprayers)))}`] as const),
+      group.map((agent) => [agent.id, `sprayer ${Math.min(i + 1, Math.max(1, sprayers))}`] as const),
     ),
   );
 }

@@ -81,7 +81,7 @@ function largerTank(input: TankInput): readonly WaterWayOut[] {
   return [
     {
       what: 'tank',
-      text: `A tank of ${String(high * TRADE_DEFAULTS.tankStepLitres)} L, full when work begins.`,
+      text: `A tank of ${high * TRADE_DEFAULTS.tankStepLitres} L, full when work begins.`,
       cost: null,
     },
   ];
@@ -92,14 +92,13 @@ function pausing(input: TankInput, tied: WaterPlan['tied'], dayStart: string): r
   const pauses = refillPauses(input, tied) ?? [];
   if (pauses.length === 0) return [];
   const said = pauses.map(
-    ({ from, minutes }) =>
-      `${String(minutes)} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`,
+    ({ from, minutes }) => `${minutes} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`,
   );
   const longer = pauses.reduce((sum, pause) => sum + pause.minutes, 0);
   return [
     {
       what: 'pause',
-      text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${String(longer)} min longer.`,
+      text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${longer} min longer.`,
       cost: null,
     },
   ];
@@ -112,7 +111,7 @@ function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): Wa
   const by = clockTime(secondOfDay(job.house.dayStart) + 60 * dryMinute).slice(0, 5);
   return {
     what: 'truck',
-    text: `${String(trips)} ${trips === 1 ? 'delivery' : 'deliveries'} of ${String(litres)} L by truck, the first before ${by}.`,
+    text: `${trips} ${trips === 1 ? 'delivery' : 'deliveries'} of ${litres} L by truck, the first before ${by}.`,
     cost: waterPrice && trips * waterPrice.perTruck,
   };
 }
@@ -129,7 +128,7 @@ function smallerNozzle(input: TankInput): readonly WaterWayOut[] {
       return [
         {
           what: 'nozzle',
-          text: `Smaller tips that let ${String(percent)} % as much through: gentler, and slower by about as much.`,
+          text: `Smaller tips that let ${percent} % as much through: gentler, and slower by about as much.`,
           cost: null,
         },
       ];

@@ -30,7 +30,7 @@ describe('coats by the label', () => {
     const thirst = CATALOGUE.material('sandstone').thirstFactor;
     const mix = mixOf(labelled({ squareMetresPerLitre: 2.5, nextCoatSquareMetresPerLitre: 4 }));
     expect(mix?.litres).toBeCloseTo(34.32 * thirst, 0);
-    expect(mix?.sum).toBe(`48 m² × (0.72 L/m² + 0.45 L/m²) + 10 % waste = ${String(mix?.litres)} L`);
+    expect(mix?.sum).toBe(`48 m² × (0.72 L/m² + 0.45 L/m²) + 10 % waste = ${mix?.litres} L`);
   });
 
   it('takes it in proportion where the label gives one coverage for all', () => {

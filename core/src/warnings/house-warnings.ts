@@ -68,7 +68,5 @@ function asShipped(agent: string): string {
   const shipped = CATALOGUE.agent(agent);
   const { stock } = shipped;
   if (stock.form === 'powder') return 'as powder';
-  return isReadyToUse(shipped)
-    ? 'as it is sold'
-    : `at ${String(stock.strength.value)} ${stock.strength.basis}`;
+  return isReadyToUse(shipped) ? 'as it is sold' : `at ${stock.strength.value} ${stock.strength.basis}`;
 }

@@ -44,7 +44,7 @@ function tooDamp(
       rule: 'too-damp',
       severity: 'warn',
       surface: surface.id,
-      text: `${surface.name}: ${decimal(read.figure, 1)} % moisture on ${read.on}, and what is put on it wants ${String(most)} % at most: let it dry and read again.`,
+      text: `${surface.name}: ${decimal(read.figure, 1)} % moisture on ${read.on}, and what is put on it wants ${most} % at most: let it dry and read again.`,
     },
   ];
 }
@@ -79,7 +79,7 @@ function notNeutral(
   const met = opposed ?? lasting;
   if (!met) return [];
   const still = `pH ${decimal(read.figure, 1)} on ${read.on}: ${acid ? 'acid' : 'alkali'} is still on it`;
-  const again = `Rinse, neutralise and read again, until the strip says ${String(from)} to ${String(to)}.`;
+  const again = `Rinse, neutralise and read again, until the strip says ${from} to ${to}.`;
   return [
     {
       rule: 'not-neutral',

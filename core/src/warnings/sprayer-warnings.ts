@@ -14,14 +14,14 @@ export function sprayerWarnings(surfaces: readonly TreatedSurface[], house: JobH
   if (agents.length <= count) return [];
   const needed = groupsThatGoTogether(agents).length;
   const names = agents.map((a) => a.name.toLowerCase()).join(', ');
-  const has = `${String(agents.length)} agents are sprayed (${names}) and ${String(count)} ${count === 1 ? 'sprayer comes' : 'sprayers come'} along`;
+  const has = `${agents.length} agents are sprayed (${names}) and ${count} ${count === 1 ? 'sprayer comes' : 'sprayers come'} along`;
   return needed > count
     ? [
         {
           rule: 'sprayer-opposed',
           severity: 'stop',
           surface: null,
-          text: `${has}: opposed agents would share one. Take ${String(needed)} at least, better one for each agent.`,
+          text: `${has}: opposed agents would share one. Take ${needed} at least, better one for each agent.`,
         },
       ]
     : [
@@ -29,7 +29,7 @@ export function sprayerWarnings(surfaces: readonly TreatedSurface[], house: JobH
           rule: 'sprayer-shared',
           severity: 'warn',
           surface: null,
-          text: `${has}: each agent has a sprayer of its own. Take ${String(agents.length - count)} more, or flush one with plain water between agents that go together.`,
+          text: `${has}: each agent has a sprayer of its own. Take ${agents.length - count} more, or flush one with plain water between agents that go together.`,
         },
       ];
 }

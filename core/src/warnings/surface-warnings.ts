@@ -64,7 +64,7 @@ export function surfaceWarnings(planned: PlannedSurface): readonly Warning[] {
 export function visitNumberWarnings(survey: FacedSurvey, planned: number): readonly Warning[] {
   const { visit } = survey.job;
   if (visit === planned) return [];
-  const text = `Visit ${String(visit)} is asked for, the treatment has ${String(planned)} now: visit ${String(planned)} is planned instead.`;
+  const text = `Visit ${visit} is asked for, the treatment has ${planned} now: visit ${planned} is planned instead.`;
   return [{ rule: 'visit-gone', severity: 'warn', text, surface: null }];
 }
 
@@ -91,7 +91,7 @@ export function visitWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
     say(
       'spray-drift',
       'stop',
-      `Wind ${decimal(wind, 1)} m/s: above ${String(TRADE_DEFAULTS.driftStoppedMetresPerSecond)} m/s nothing is sprayed. Wait for a calmer hour.`,
+      `Wind ${decimal(wind, 1)} m/s: above ${TRADE_DEFAULTS.driftStoppedMetresPerSecond} m/s nothing is sprayed. Wait for a calmer hour.`,
     );
   } else if (sprays && wind > TRADE_DEFAULTS.driftWarnedMetresPerSecond) {
     say(
@@ -104,7 +104,7 @@ export function visitWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
     say(
       'cold',
       'warn',
-      `${decimal(temperatureC, 1)} °C: agents work slowly below ${String(TRADE_DEFAULTS.coldCelsius)} °C and wet ground may freeze.`,
+      `${decimal(temperatureC, 1)} °C: agents work slowly below ${TRADE_DEFAULTS.coldCelsius} °C and wet ground may freeze.`,
     );
   const loop = drainLoop(survey);
   if (loop)

@@ -19,8 +19,7 @@ const LAMINAR_REYNOLDS = 2300;
  */
 export function hoseLoss(litresPerMinute: number, metres: number, innerMillimetres: number): number {
   requirePositive('inner diameter', innerMillimetres, 'mm');
-  if (!(metres >= 0))
-    throw new RangeError(`hose length ${String(metres)} m is below 0 m: pace the way again`);
+  if (!(metres >= 0)) throw new RangeError(`hose length ${metres} m is below 0 m: pace the way again`);
   if (litresPerMinute <= 0 || metres === 0) return 0;
   const diameter = innerMillimetres / 1000;
   const velocity = litresPerMinute / 60_000 / ((Math.PI * diameter ** 2) / 4);

@@ -49,11 +49,11 @@ export function tankLine(input: TankInput): TankLine {
   requirePositive('tank', capacityLitres, 'L');
   if (!(startLitres >= 0 && startLitres <= capacityLitres))
     throw new RangeError(
-      `start level ${String(startLitres)} L is outside 0 to ${String(capacityLitres)} L: what the tank holds`,
+      `start level ${startLitres} L is outside 0 to ${capacityLitres} L: what the tank holds`,
     );
   if (!(supplyLitresPerMinute >= 0))
     throw new RangeError(
-      `supply ${String(supplyLitresPerMinute)} L/min is below 0 L/min: fill a bucket under the tap again`,
+      `supply ${supplyLitresPerMinute} L/min is below 0 L/min: fill a bucket under the tap again`,
     );
   const changes = changesOf(input);
   const moments = [...changes.keys()].sort((x, y) => x - y);

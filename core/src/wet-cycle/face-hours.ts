@@ -49,7 +49,7 @@ function isPlaced({ latitude, longitude }: Place): boolean {
   return latitude !== 0 || longitude !== 0;
 }
 
-const ANY_HOUR = `every hour is counted with ${String(TRADE_DEFAULTS.radiationWithoutSun)} W/m²`;
+const ANY_HOUR = `every hour is counted with ${TRADE_DEFAULTS.radiationWithoutSun} W/m²`;
 const NO_SUN_WORDS: Readonly<Record<NoSun, string>> = {
   typed:
     'Every hour is counted with the net radiation that was typed in. Empty that field on Sequence and the sun is worked out on each face.',

@@ -57,7 +57,7 @@ export function wetCyclePlan(input: CycleInput): WetCyclePlan {
   const { surface } = input;
   const { preWet, apply, finishing, clocks, applyRate, finishRate, rhythm } = cycleParts(input);
   const base = {
-    id: `${surface.id}.cycle-${String(apply.cycle ?? 0)}`,
+    id: `${surface.id}.cycle-${apply.cycle ?? 0}`,
     surface: surface.id,
     preWet,
     apply,
@@ -193,6 +193,6 @@ function sumLines(
           `mist passes within ${decimal(rhythm.mist.intervalMinutes, 1)} min, ${decimal(rhythm.mist.squareMetresPerMinute, 1)} m²/min`,
         ]
       : []),
-    `greatest section ${decimal(rhythm.greatest, 1)} m²${factor < 1 ? `, taken at ${decimal(factor * 100, 0)} %` : ''}: ${decimal(area, 1)} m² in ${String(count)} × ${decimal(each, 1)} m²`,
+    `greatest section ${decimal(rhythm.greatest, 1)} m²${factor < 1 ? `, taken at ${decimal(factor * 100, 0)} %` : ''}: ${decimal(area, 1)} m² in ${count} × ${decimal(each, 1)} m²`,
   ];
 }

@@ -27,11 +27,10 @@ export function boundFault(body: unknown, listed: number): Fault | null {
       typeof value === 'string' ? textFault(value) : typeof value === 'number' ? numberFault(value) : null;
     if (message !== null) return faultAt(place, message);
     if (typeof value !== 'object' || value === null) continue;
-    if (depth > DEEPEST) return faultAt(place, `is nested deeper than ${String(DEEPEST)}`);
+    if (depth > DEEPEST) return faultAt(place, `is nested deeper than ${DEEPEST}`);
     const keys = Array.isArray(value) ? null : Object.keys(value);
     const count = keys?.length ?? (value as readonly unknown[]).length;
-    if (count > listed)
-      return faultAt(place, `has ${String(count)} entries, of at most ${String(listed)}: send it in parts`);
+    if (count > listed) return faultAt(place, `has ${count} entries, of at most ${listed}: send it in parts`);
     for (let i = 0; i < count; i += 1) {
       const key = keys?.[i] ?? i;
       if (key === '__proto__') return faultAt(place, 'has a field of a name that is not taken');

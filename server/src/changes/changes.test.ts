@@ -166,10 +166,10 @@ describe('a batch of changes', () => {
         send([
           change({
             kind: 'side',
-            entity: `side-${String(i)}`,
+            entity: `side-${i}`,
             op: 'create',
             base: 0,
-            fields: { name: `Side ${String(i)}`, position: 10 + i },
+            fields: { name: `Side ${i}`, position: 10 + i },
           }),
         ]),
       ),

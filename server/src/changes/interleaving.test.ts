@@ -27,7 +27,7 @@ const changeOf = (e: { surface: string; field: string; value: number; base: numb
   entity: e.surface,
   op: 'patch',
   base: e.base,
-  fields: { [e.field]: e.field === 'size' ? `${String(e.value)}x2` : `text ${String(e.value)}` },
+  fields: { [e.field]: e.field === 'size' ? `${e.value}x2` : `text ${e.value}` },
 });
 
 describe('any batches, some sent twice', () => {

@@ -55,8 +55,7 @@ describe('while the database dies again and again', () => {
     })();
     const client = async (i: number) => {
       while (cutting) {
-        const asked =
-          i % 2 === 0 ? request(fresh.app).get(`/api/v1/jobs/${job}`) : rename(`Client ${String(i)}`);
+        const asked = i % 2 === 0 ? request(fresh.app).get(`/api/v1/jobs/${job}`) : rename(`Client ${i}`);
         answers.push((await asked).status);
       }
     };

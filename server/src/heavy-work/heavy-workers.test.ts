@@ -79,7 +79,7 @@ describe('heavy requests', () => {
         if (generation === 1) started[0]?.die();
         else {
           req.resume();
-          res.end(`by ${String(generation)}`);
+          res.end(`by ${generation}`);
         }
       });
       started.push(worker);

@@ -12,16 +12,19 @@ export interface ThreadData {
   readonly socket: string;
 }
 
-/** A thread that runs this very program again, on a socket that nobody else can open. */
-export function workerThread(program: string): Worker {
+/**
+ * A thread that runs this very program again, on a socket that nobody else can open.
+ * @param failed told what ended it, where it did not end by itself
+ */
+export function workerThread(program: string, failed: (error: unknown) => void): Worker {
   const folder = mkdtempSync(join(tmpdir(), 'etappe-worker-'));
   const workerData: ThreadData = { socket: join(folder, 'socket') };
   const thread = new Thread(program, {
     workerData,
     resourceLimits: { maxOldGenerationSizeMb: MOST_MEGABYTES },
   });
-  // What ended it is told by its end; without a listener it would end this process too.
-  thread.on('error', () => undefined);
+  // Without a listener it would end this process too.
+  thread.on('error', failed);
   const ended = new Promise<void>((resolve) => {
     thread.once('exit', () => {
       rmSync(folder, { recursive: true, force: true });

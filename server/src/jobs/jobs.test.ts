@@ -55,7 +55,7 @@ describe('jobs', () => {
         post('/jobs', { id, propertyId, job: { name: 'Five' }, property: { customer: 'Fivefold' } }),
       ),
     ).toEqual([201]);
-    expect(await statuses(post(`/jobs/${String(id)}/copies`, { id: copy, name: 'Copy' }))).toEqual([201]);
+    expect(await statuses(post(`/jobs/${id}/copies`, { id: copy, name: 'Copy' }))).toEqual([201]);
     expect(await statuses(post('/jobs', { id: next, propertyId, job: { name: 'Next' } }))).toEqual([201]);
     expect(await statuses(post('/templates', { id: template, name: 'Five', job: id }))).toEqual([201]);
     const found = await request(fresh.app).get('/api/v1/jobs?find=fivefold');

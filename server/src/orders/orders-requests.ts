@@ -16,10 +16,7 @@ export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document'
     async issue(req, res) {
       const jobId = validatedParam(jobIdSchema, req.params['job']);
       const order = await orders.issue(contextOf(res), jobId, validated(issueSchema, req.body));
-      res
-        .status(201)
-        .location(`/api/v1/jobs/${jobId}/orders/${String(order.number)}`)
-        .json(order);
+      res.status(201).location(`/api/v1/jobs/${jobId}/orders/${order.number}`).json(order);
     },
     async document(req, res) {
       const jobId = validatedParam(jobIdSchema, req.params['job']);

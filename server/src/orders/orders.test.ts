@@ -31,7 +31,7 @@ describe('an order', () => {
     expect([first.status, second.status]).toEqual([201, 201]);
     const [a, b] = [first.body as { number: number }, second.body as { number: number }];
     expect(b.number).toBe(a.number + 1);
-    const read = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${String(a.number)}`);
+    const read = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${a.number}`);
     expect(read.body).toMatchObject({
       number: a.number,
       document: {

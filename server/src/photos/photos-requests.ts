@@ -49,7 +49,7 @@ export function photosRequests(photos: PhotosStore): {
       // The folder of the private data begins with a dot.
       res.sendFile(path, {
         dotfiles: 'allow',
-        headers: { 'Cache-Control': `private, max-age=${String(YEAR_SECONDS)}, immutable` },
+        headers: { 'Cache-Control': `private, max-age=${YEAR_SECONDS}, immutable` },
         lastModified: false,
       });
     },

@@ -282,7 +282,7 @@ describe('an upload that is cut in the middle', () => {
     await new Promise<void>((resolve) => {
       const socket = openSocket(port, '127.0.0.1', () => {
         socket.write(
-          `POST /api/v1/photos HTTP/1.1\r\nHost: x\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: ${String(body.length + 200)}\r\n\r\n${head}`,
+          `POST /api/v1/photos HTTP/1.1\r\nHost: x\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: ${body.length + 200}\r\n\r\n${head}`,
         );
         socket.write(body.subarray(0, body.length / 2), () => setTimeout(() => socket.destroy(), 100));
       });

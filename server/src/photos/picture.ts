@@ -92,7 +92,7 @@ async function checkHead(path: string): Promise<void> {
       413,
       'too-large',
       'The picture has too many pixels',
-      `The picture has ${String(width)} × ${String(height)} = ${String(Math.round((width * height) / MEGA))} million pixels; up to ${String(LARGEST_PIXELS / MEGA)} million are taken. Set the camera to a smaller size, or make the picture smaller.`,
+      `The picture has ${width} × ${height} = ${Math.round((width * height) / MEGA)} million pixels; up to ${LARGEST_PIXELS / MEGA} million are taken. Set the camera to a smaller size, or make the picture smaller.`,
     );
 }
 

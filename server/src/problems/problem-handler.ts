@@ -55,7 +55,7 @@ function problemOfHttp({ status, type, limit }: HttpError): Problem {
       413,
       'too-large',
       'Too large',
-      `The request is larger than the limit of ${String(limit ?? 0)} bytes: send it in parts.`,
+      `The request is larger than the limit of ${limit ?? 0} bytes: send it in parts.`,
     );
   }
   if (type === 'entity.parse.failed')

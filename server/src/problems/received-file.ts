@@ -60,7 +60,7 @@ function uploadProblem(error: unknown, { field, what, largestBytes, smaller }: F
         413,
         'too-large',
         `The ${what} is too large`,
-        `The file is larger than ${String(largestBytes / MEBI)} MB: ${smaller}.`,
+        `The file is larger than ${largestBytes / MEBI} MB: ${smaller}.`,
       )
     : new Problem(
         422,

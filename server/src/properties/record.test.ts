@@ -176,7 +176,7 @@ describe('an import', () => {
 
   it('of three hundred surfaces comes whole', async () => {
     const surfaces = Array.from({ length: 300 }, (_, i) => ({
-      id: `s-${String(i)}`,
+      id: `s-${i}`,
       material: 'concrete',
       size: '3x2',
       findings: [{ contaminant: 'lichen', severity: 2 }],
@@ -255,7 +255,7 @@ describe('what came since', () => {
     await change(two, {}, { kind: 'feature', entity: 'rose-bed', op: 'delete' });
     await change(one.id, { name: 'Renamed' }, { kind: 'job', entity: one.id });
     const since = async (after: number) =>
-      (await request(fresh.app).get(`/api/v1/jobs/${one.id}/changes?after=${String(after)}`)).body as {
+      (await request(fresh.app).get(`/api/v1/jobs/${one.id}/changes?after=${after}`)).body as {
         sequence: number;
         entities: { id: string; entity: VersionedEntity | null }[];
       };

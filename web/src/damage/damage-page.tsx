@@ -80,7 +80,7 @@ function Signed({ who, note }: { readonly who: DamageAcknowledgement; readonly n
   return (
     <figure className="signed">
       <svg
-        viewBox={`0 0 ${String(SIGNATURE_WIDTH)} ${String(SIGNATURE_HEIGHT)}`}
+        viewBox={`0 0 ${SIGNATURE_WIDTH} ${SIGNATURE_HEIGHT}`}
         role="img"
         aria-label={`Signature of ${who.name}`}
       >

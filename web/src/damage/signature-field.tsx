@@ -38,7 +38,7 @@ export function SignatureField({ take }: { readonly take: (path: string) => void
       <canvas
         ref={canvas}
         aria-label="Sign here"
-        style={{ aspectRatio: `${String(SIGNATURE_WIDTH)} / ${String(SIGNATURE_HEIGHT)}` }}
+        style={{ aspectRatio: `${SIGNATURE_WIDTH} / ${SIGNATURE_HEIGHT}` }}
       />
       <Button
         size="small"

@@ -49,7 +49,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
   return (
     <svg
       className="force-gauge"
-      viewBox={`0 0 ${String(width + CAPTION + 24)} ${String(HEIGHT)}`}
+      viewBox={`0 0 ${width + CAPTION + 24} ${HEIGHT}`}
       width={width + CAPTION + 24}
       role="img"
       aria-label={label}
@@ -57,7 +57,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
       <text y={26} fontSize={13} fill="var(--quiet)">
         Force on the face
       </text>
-      <g transform={`translate(${String(CAPTION)},0)`}>
+      <g transform={`translate(${CAPTION},0)`}>
         <rect y={18} width={width} height={8} fill="none" stroke="var(--line)" />
         <rect y={18} width={x(limit)} height={8} fill="var(--wet)" opacity={0.35} />
         <line x1={x(limit)} x2={x(limit)} y1={14} y2={30} stroke="var(--ink)" strokeWidth={2} />
@@ -71,7 +71,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
           {formatJetPressure(limit, units)}
         </text>
         {forces.map((force) => (
-          <g key={force} transform={`translate(${String(x(force))},27)`}>
+          <g key={force} transform={`translate(${x(force)},27)`}>
             <path d="M0 0l5 8h-10z" fill={force > limit ? 'var(--stop)' : 'var(--ink)'} />
             <text x={7} y={11} fontSize={12} fill="var(--quiet)" className="figure">
               {formatJetPressure(force, units)}

@@ -45,14 +45,9 @@ export function MixVessel({ card, units }: { readonly card: MixCard; readonly un
         {layers.map(({ part, y, height }) => (
           <rect key={part.what} x={3} y={y} width={WIDTH - 6} height={height} fill={FILLS[part.role]} />
         ))}
-        <path
-          d={`M0 -4V${String(HEIGHT)}H${String(WIDTH)}V-4`}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth={2}
-        />
+        <path d={`M0 -4V${HEIGHT}H${WIDTH}V-4`} fill="none" stroke="var(--ink)" strokeWidth={2} />
         {[0.25, 0.5, 0.75].map((share) => (
-          <path key={share} d={`M${String(WIDTH - 9)} ${String(HEIGHT * share)}h9`} stroke="var(--ink)" />
+          <path key={share} d={`M${WIDTH - 9} ${HEIGHT * share}h9`} stroke="var(--ink)" />
         ))}
         {layers.map(({ part }, i) => (
           <text

@@ -57,11 +57,11 @@ export function SeverityBars({ sides, units }: SeverityBarsProps) {
       >
         <defs>
           {SEVERITIES.map((severity) => (
-            <SeverityPattern key={severity} id={`${id}s${String(severity)}`} severity={severity} />
+            <SeverityPattern key={severity} id={`${id}s${severity}`} severity={severity} />
           ))}
         </defs>
         {x.ticks(ticks).map((tick) => (
-          <g key={tick} transform={`translate(${String(x(tick))},0)`}>
+          <g key={tick} transform={`translate(${x(tick)},0)`}>
             <line y2={height - AXIS} stroke="var(--line)" />
             <text y={height - 8} textAnchor="middle" fontSize={13} fill="var(--quiet)">
               {formatArea(tick, units)}
@@ -78,7 +78,7 @@ export function SeverityBars({ sides, units }: SeverityBarsProps) {
                 y={y(side.name)}
                 width={x(to) - x(from)}
                 height={y.bandwidth()}
-                fill={`url(#${id}s${String(row.key)})`}
+                fill={`url(#${id}s${row.key})`}
                 stroke="var(--ink)"
               >
                 <title>{`${side.name}, ${SEVERITY_LEGEND[row.key]}: ${formatArea(to - from, units)}`}</title>
@@ -87,10 +87,7 @@ export function SeverityBars({ sides, units }: SeverityBarsProps) {
           }),
         )}
         {sides.map((side) => (
-          <g
-            key={side.name}
-            transform={`translate(0,${String((y(side.name) ?? 0) + y.bandwidth() / 2 + 5)})`}
-          >
+          <g key={side.name} transform={`translate(0,${(y(side.name) ?? 0) + y.bandwidth() / 2 + 5})`}>
             <text fontSize={14} fontWeight={650} fill="var(--ink)">
               {side.name}
             </text>
@@ -105,7 +102,7 @@ export function SeverityBars({ sides, units }: SeverityBarsProps) {
           (severity) => (
             <li key={severity}>
               <svg width={28} height={16} aria-hidden>
-                <rect width={28} height={16} fill={`url(#${id}s${String(severity)})`} stroke="var(--ink)" />
+                <rect width={28} height={16} fill={`url(#${id}s${severity})`} stroke="var(--ink)" />
               </svg>
               {SEVERITY_LEGEND[severity]}
             </li>

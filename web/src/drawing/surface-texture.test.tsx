@@ -28,7 +28,7 @@ describe('the patterns', () => {
     const { container } = render(<TexturePatterns />);
     const sizes = (family: string) =>
       [1, 2, 3, 4].map((severity) =>
-        Number(container.querySelector(`#texture-${family}-${String(severity)}`)?.getAttribute('width')),
+        Number(container.querySelector(`#texture-${family}-${severity}`)?.getAttribute('width')),
       );
     for (const family of MATERIAL_FAMILIES)
       expect(container.querySelector(`#texture-${family}`)).not.toBeNull();

@@ -27,8 +27,8 @@ export function SurfaceTexture({ family, findings, width, height }: TextureProps
         <rect
           key={finding.id}
           width="100%"
-          y={`${String(100 - 100 * finding.share)}%`}
-          height={`${String(100 * finding.share)}%`}
+          y={`${100 - 100 * finding.share}%`}
+          height={`${100 * finding.share}%`}
           fill={contaminantPattern(contaminantById(finding.contaminant).family, finding.severity)}
         />
       ))}

@@ -115,7 +115,7 @@ const SEVERITIES: readonly Severity[] = [1, 2, 3, 4];
 
 export const materialPattern = (family: MaterialFamily) => `url(#texture-${family})`;
 export const contaminantPattern = (family: ContaminantFamily, severity: Severity) =>
-  `url(#texture-${family}-${String(severity)})`;
+  `url(#texture-${family}-${severity})`;
 
 /** All patterns, once on a page: hundreds of tiles refer to them instead of carrying their own. */
 export const TexturePatterns = memo(function TexturePatterns() {
@@ -144,12 +144,12 @@ export const TexturePatterns = memo(function TexturePatterns() {
             const spacing = SPACING[severity - 1];
             return (
               <pattern
-                key={`${family} ${String(severity)}`}
-                id={`texture-${family}-${String(severity)}`}
+                key={`${family} ${severity}`}
+                id={`texture-${family}-${severity}`}
                 width={spacing}
                 height={spacing}
                 patternUnits="userSpaceOnUse"
-                patternTransform={`rotate(${String(turn)})`}
+                patternTransform={`rotate(${turn})`}
               >
                 <g fill={colour} stroke={colour} strokeWidth="0.6" opacity="0.85">
                   {mark}

@@ -98,7 +98,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
           counts as dry
         </text>
         {layout.mistXs.map((x) => (
-          <path key={x} d={`M${String(x)} ${String(layout.bottom)}l-5 9h10z`} fill="var(--wet)" />
+          <path key={x} d={`M${x} ${layout.bottom}l-5 9h10z`} fill="var(--wet)" />
         ))}
         {layout.dryOutX !== null && (
           <g>

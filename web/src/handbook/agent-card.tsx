@@ -11,7 +11,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
   const sold =
     stock.form === 'powder'
       ? 'powder'
-      : `${stock.form === 'ready' ? 'ready to use' : 'liquid'}, ${String(stock.strength.value)} ${stock.strength.basis} of ${agent.basis}`;
+      : `${stock.form === 'ready' ? 'ready to use' : 'liquid'}, ${stock.strength.value} ${stock.strength.basis} of ${agent.basis}`;
   return (
     <>
       {agent.specialistOnly !== null && <p className="handbook-stop">✕ {agent.specialistOnly}</p>}
@@ -28,9 +28,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
           ['pH as sold', String(agent.typicalPH)],
           [
             'Of use at the face',
-            span.from === span.to
-              ? 'as it is sold'
-              : `${String(span.from)} to ${String(span.to)} g/L of ${agent.basis}`,
+            span.from === span.to ? 'as it is sold' : `${span.from} to ${span.to} g/L of ${agent.basis}`,
           ],
           ['What it does to people', inOneLine(agent.hazards)],
           ['What it attacks', inOneLine(agent.attacks)],
@@ -46,7 +44,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
           [
             'Brought to rest by',
             neutraliser
-              ? `${catalogue.agent(neutraliser.agent).name}, ${String(neutraliser.gramsPerGram)} g per g, until ${neutraliser.reading}`
+              ? `${catalogue.agent(neutraliser.agent).name}, ${neutraliser.gramsPerGram} g per g, until ${neutraliser.reading}`
               : 'none needed: rinse',
           ],
           ...(agent.usefulSquareMetresPerLitre === null
@@ -59,7 +57,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
               ]),
           [
             'Works',
-            `in the ${agent.worksIn === 'film' ? 'film on the face' : 'pores'}; ${agent.leaveOn ? 'stays on' : 'is rinsed off'}; from ${String(agent.coldestCelsius)} °C`,
+            `in the ${agent.worksIn === 'film' ? 'film on the face' : 'pores'}; ${agent.leaveOn ? 'stays on' : 'is rinsed off'}; from ${agent.coldestCelsius} °C`,
           ],
           [
             'Kept',

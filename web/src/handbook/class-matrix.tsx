@@ -34,7 +34,7 @@ export function ClassMatrix() {
       <div className="matrix-columns">
         <svg
           className="class-matrix"
-          viewBox={`0 0 ${String(LABELS + size + OVERHANG)} ${String(LABELS + size)}`}
+          viewBox={`0 0 ${LABELS + size + OVERHANG} ${LABELS + size}`}
           width={LABELS + size + OVERHANG}
           role="group"
           aria-label="Classes of agents that must never meet"
@@ -45,7 +45,7 @@ export function ClassMatrix() {
                 {nameOf(c)}
               </text>
               <text
-                transform={`translate(${String(LABELS + at(c) + CELL / 2)} ${String(LABELS - 8)}) rotate(-60)`}
+                transform={`translate(${LABELS + at(c) + CELL / 2} ${LABELS - 8}) rotate(-60)`}
                 dy="0.35em"
               >
                 {nameOf(c)}
@@ -60,7 +60,7 @@ export function ClassMatrix() {
                 <g
                   key={`${one} ${other}`}
                   className={`matrix-cell ${never ? 'never' : ''} ${open ? 'open' : ''}`}
-                  transform={`translate(${String(LABELS + at(other))} ${String(LABELS + at(one))})`}
+                  transform={`translate(${LABELS + at(other)} ${LABELS + at(one)})`}
                   role="button"
                   tabIndex={0}
                   aria-label={`${nameOf(one)} and ${nameOf(other)}: ${never ? 'never' : 'may follow after a rinse'}`}

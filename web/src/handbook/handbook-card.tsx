@@ -76,7 +76,7 @@ function WeightCard({ id, catalogue }: CardProps) {
   return (
     <Facts
       rows={[
-        ['Counts', `${String(value)} points for each ${per}`],
+        ['Counts', `${value} points for each ${per}`],
         ['Why', why],
         ['Source', source],
       ]}

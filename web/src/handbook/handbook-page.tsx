@@ -71,7 +71,7 @@ export function HandbookPage() {
           <NavLink to={`/handbook/${SAFETY}`}>Safety floor</NavLink>
           <NavLink to={`/handbook/${PRODUCTS}`}>Our products</NavLink>
           <NavLink to={`/handbook/${LOTS}`}>Our shelf</NavLink>
-          <NavLink to={`/handbook/${HOUSE}`}>Our values{flags > 0 && ` △ ${String(flags)}`}</NavLink>
+          <NavLink to={`/handbook/${HOUSE}`}>Our values{flags > 0 && ` △ ${flags}`}</NavLink>
         </nav>
         {away !== null && (
           <Alert

@@ -59,9 +59,7 @@ export function HouseValuesPart({ kind, id }: PartProps) {
       <summary>
         <h4>House values</h4>{' '}
         <span className="quiet">
-          {changed === 0
-            ? 'none: the trade defaults hold'
-            : `${String(changed)} of ${String(rows.length)} set`}
+          {changed === 0 ? 'none: the trade defaults hold' : `${changed} of ${rows.length} set`}
         </span>
       </summary>
       {!open && <Faults faults={faults} />}

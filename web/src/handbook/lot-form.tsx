@@ -106,7 +106,7 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
           value={draft.left}
           unit={unit}
           take={(left) =>
-            left >= 0 ? set({ left }) : `${String(left)} ${unit} is below 0: write 0 when it is empty`
+            left >= 0 ? set({ left }) : `${left} ${unit} is below 0: write 0 when it is empty`
           }
         />
         <DateField
@@ -172,13 +172,13 @@ function MeasuredFields({
   const add = (gramsPerLitre: number): string | null =>
     gramsPerLitre > 0
       ? set({ measured: [...draft.measured, { on: today(), gramsPerLitre, how, by: personOnDevice() }] })
-      : `${String(gramsPerLitre)} g/L is no strength: it must be above 0`;
+      : `${gramsPerLitre} g/L is no strength: it must be above 0`;
   return (
     <fieldset className="field wide">
       <legend className="field-label">What was measured, g/L of {CATALOGUE.agent(draft.agent).basis}</legend>
       <ul className="done-tests" aria-label="Measured strengths">
         {draft.measured.map((reading, i) => (
-          <li key={`${reading.on} ${String(i)}`}>
+          <li key={`${reading.on} ${i}`}>
             <span>
               <b className="figure">{reading.gramsPerLitre} g/L</b> by {reading.how}, {reading.on}
               {reading.by === '' ? '' : `, ${reading.by}`}

@@ -58,7 +58,7 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
         rows={[
           ['Also called', material.synonyms.join('; ')],
           ['Family', material.family],
-          ['pH that it bears', `${String(material.pH[0])} to ${String(material.pH[1])}`],
+          ['pH that it bears', `${material.pH[0]} to ${material.pH[1]}`],
           ['Chlorine', BEARING_WORDS[tolerates.chlorine]],
           ['Oxygen cleaners', BEARING_WORDS[tolerates.peroxide]],
           ['Removers', BEARING_WORDS[tolerates.solvent]],

@@ -13,16 +13,14 @@ export function MethodCard({ id, catalogue }: CardProps) {
           [
             'Against',
             Object.entries(method.treats)
-              .map(([c, result]) => `${contaminantById(c).name.toLowerCase()} ${String(result)}`)
+              .map(([c, result]) => `${contaminantById(c).name.toLowerCase()} ${result}`)
               .join(', '),
           ],
-          ['Risk to the face', `${String(method.surfaceRisk)} of 5`],
-          ['Harm around', `${String(method.harmAround)} of 5`],
+          ['Risk to the face', `${method.surfaceRisk} of 5`],
+          ['Harm around', `${method.harmAround} of 5`],
           [
             'Dry first',
-            method.dryFirst
-              ? `${String(method.dryFirst.days)} days, until: ${method.dryFirst.until}`
-              : 'not needed',
+            method.dryFirst ? `${method.dryFirst.days} days, until: ${method.dryFirst.until}` : 'not needed',
           ],
           ['To be expected', method.expectation ?? 'the result shows the same day'],
         ]}
@@ -37,7 +35,7 @@ export function MethodCard({ id, catalogue }: CardProps) {
               ? `: ${waitInWords({ ...stage, method: method.id })}`
               : `, ${CATALOGUE.tool(stage.tool).name}`}
             {stage.kind === 'apply'
-              ? `, ${stage.strengthGramsPerLitre.join(' / ')} g/L by severity, ${String(stage.dwellMinutes.from)} to ${String(stage.dwellMinutes.to)} min`
+              ? `, ${stage.strengthGramsPerLitre.join(' / ')} g/L by severity, ${stage.dwellMinutes.from} to ${stage.dwellMinutes.to} min`
               : ''}
           </li>
         ))}

@@ -55,8 +55,7 @@ function ownIdOf(name: string, taken: readonly string[]): string {
     .replace(/^-+|-+$/g, '')
     .slice(0, 60);
   const base = `own-${words === '' ? 'entry' : words}`;
-  const free = (n: number): string =>
-    taken.includes(`${base}-${String(n)}`) ? free(n + 1) : `${base}-${String(n)}`;
+  const free = (n: number): string => (taken.includes(`${base}-${n}`) ? free(n + 1) : `${base}-${n}`);
   return taken.includes(base) ? free(2) : base;
 }
 

@@ -20,7 +20,7 @@ const CONTAMINANT_OPTIONS = CATALOGUE.contaminants.map((c) => ({
 const FAMILY_OPTIONS = MATERIAL_FAMILIES.map((f) => ({ value: f, label: f }));
 const STAGE_OPTIONS = CATALOGUE.methods.flatMap((m) =>
   m.stages.map((stage, i) => ({
-    value: `${m.id}/${String(i)}`,
+    value: `${m.id}/${i}`,
     label: `${stage.kind}${'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}: as in ${m.name.toLowerCase()}`,
   })),
 );
@@ -94,7 +94,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
       <h4>Its stages</h4>
       <ol className="own-stages">
         {draft.stages.map((stage, i) => (
-          <li key={`${String(i)} ${stage.kind}`}>
+          <li key={`${i} ${stage.kind}`}>
             <div className="own-stage-head">
               <b>{stage.kind}</b>
               <StageMoves

@@ -17,15 +17,15 @@ export function PackFields({ packs, unit, take }: PackProps) {
     <fieldset className="field wide">
       <legend className="field-label">Packs it is bought in</legend>
       {packs.map((pack, i) => (
-        <div key={`${String(i)} of ${String(packs.length)}`} className="product-pack">
+        <div key={`${i} of ${packs.length}`} className="product-pack">
           <NumberField
-            label={`Pack ${String(i + 1)}`}
+            label={`Pack ${i + 1}`}
             value={pack.size}
             unit={unit}
             take={(size) => replace(i, { size })}
           />
           <NumberField
-            label={`Price of pack ${String(i + 1)}`}
+            label={`Price of pack ${i + 1}`}
             value={pack.price}
             unit="a pack"
             clear={() => replace(i, { price: null })}
@@ -35,7 +35,7 @@ export function PackFields({ packs, unit, take }: PackProps) {
             <Button
               type="text"
               icon={<DeleteOutlined />}
-              aria-label={`Take out pack ${String(i + 1)}`}
+              aria-label={`Take out pack ${i + 1}`}
               onClick={() => {
                 take(packs.filter((_, at) => at !== i));
               }}

@@ -129,8 +129,8 @@ function ApplyFields({ stage, take }: ApplyProps) {
       {!isReadyToUse(CATALOGUE.agent(stage.agent)) &&
         strengths.map((value, i) => (
           <NumberField
-            key={`severity ${String(i + 1)}`}
-            label={`Strength, severity ${String(i + 1)}`}
+            key={`severity ${i + 1}`}
+            label={`Strength, severity ${i + 1}`}
             value={value}
             unit="g/L"
             take={(next) => strengthAt(i, next)}

@@ -16,7 +16,7 @@ export function TestCard({ id }: CardProps) {
       <Facts
         rows={[
           ['Needs', inOneLine(test.needs) || 'nothing'],
-          ['Takes', `${String(test.minutes)} min`],
+          ['Takes', `${test.minutes} min`],
           ['Source', test.source],
         ]}
       />

@@ -13,7 +13,7 @@ export function ToolCard({ id, units }: CardProps) {
         [
           'Jet',
           jet
-            ? `orifice ${String(jet.orifice)}, ${String(jet.nozzles)} × ${String(jet.fanDegrees)}° at ${String(jet.psi)} psi, ${formatStandOff(jet.standOffMetres, units)} off`
+            ? `orifice ${jet.orifice}, ${jet.nozzles} × ${jet.fanDegrees}° at ${jet.psi} psi, ${formatStandOff(jet.standOffMetres, units)} off`
             : 'none',
         ],
         [

@@ -23,7 +23,7 @@ export function ReadingButton({ kind, take }: Props) {
     setReading(true);
     try {
       const figure = await instrument.read();
-      setSaid(take(figure) ?? `${String(figure)} ${unit}`);
+      setSaid(take(figure) ?? `${figure} ${unit}`);
     } catch (error) {
       if (!(error instanceof InstrumentSilent)) throw error;
       setSaid(error.message);

@@ -20,16 +20,14 @@ const LARGEST_BYTES = 50_000_000;
 export function readCsv(bytes: Uint8Array): CsvTable {
   if (bytes.length > LARGEST_BYTES)
     throw new CsvFault(
-      `the file has ${String(Math.round(bytes.length / 1e6))} MB, the limit is ${String(LARGEST_BYTES / 1e6)} MB: split it`,
+      `the file has ${Math.round(bytes.length / 1e6)} MB, the limit is ${LARGEST_BYTES / 1e6} MB: split it`,
     );
   const { text, encoding } = decoded(bytes);
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [headers = [], ...rows] = parsed.data;
   const quotes = parsed.errors.find((error) => error.type === 'Quotes');
   if (quotes)
-    throw new CsvFault(
-      `row ${String((quotes.row ?? 0) + 1)} has a quotation mark that is not closed: correct it`,
-    );
+    throw new CsvFault(`row ${(quotes.row ?? 0) + 1} has a quotation mark that is not closed: correct it`);
   if (headers.length < 2)
     throw new CsvFault(
       'the first line has no two columns: save it as CSV with commas, semicolons or tabs, the headers in the first line',

@@ -125,7 +125,7 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
           </h3>
           <ul className="fault-list">
             {reading.faults.slice(0, MOST_SHOWN).map((f, i) => (
-              <li key={`${String(f.line)} ${f.column} ${String(i)}`}>
+              <li key={`${f.line} ${f.column} ${i}`}>
                 <code>
                   line {f.line}, {f.column}
                 </code>{' '}
@@ -138,8 +138,7 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
       {reading?.ok && (
         <p style={{ marginTop: 12 }}>
           {reading.added} surfaces are added, {reading.changed} changed
-          {reading.sides > 0 ? `, ${String(reading.sides)} sides made` : ''}. It is one edit: one undo takes
-          it back.
+          {reading.sides > 0 ? `, ${reading.sides} sides made` : ''}. It is one edit: one undo takes it back.
         </p>
       )}
     </Modal>
@@ -173,7 +172,7 @@ function MappingField({ column, header, headers, first, mapping, set }: MappingF
         status={needed && index === undefined ? 'error' : ''}
         options={[
           { value: -1, label: 'not in the file' },
-          ...headers.map((text, i) => ({ value: i, label: text === '' ? `column ${String(i + 1)}` : text })),
+          ...headers.map((text, i) => ({ value: i, label: text === '' ? `column ${i + 1}` : text })),
         ]}
         onChange={(value) => {
           const { [column]: _, ...others } = mapping;

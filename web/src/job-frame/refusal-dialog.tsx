@@ -49,7 +49,7 @@ function ConflictDialog({ batch, refusal, close, done }: PartProps) {
       onCancel={close}
       footer={[
         <span key="open" className="quiet refusal-open">
-          {open > 0 ? `${String(open)} still to choose` : 'All chosen'}
+          {open > 0 ? `${open} still to choose` : 'All chosen'}
         </span>,
         <Button
           key="save"

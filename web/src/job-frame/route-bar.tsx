@@ -16,7 +16,7 @@ interface Station {
 }
 
 const quiet = (text: string): StationState => ({ text, tone: 'quiet' });
-const count = (n: number, one: string, many = `${one}s`) => `${String(n)} ${n === 1 ? one : many}`;
+const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
 const TREAT_STOPS = ['no-permitted-method', 'leave-on-needs-dry-face', 'patch-missing'];
 
@@ -78,8 +78,8 @@ export const STATIONS: readonly Station[] = [
       const [last] = orders;
       if (!last) return quiet('not issued');
       return plan && plan.inputsHash !== last.inputsHash
-        ? { text: `No. ${String(last.number)} is stale`, tone: 'stale' }
-        : quiet(`No. ${String(last.number)} issued`);
+        ? { text: `No. ${last.number} is stale`, tone: 'stale' }
+        : quiet(`No. ${last.number} issued`);
     },
   },
   { name: 'Run', path: null, state: () => quiet('on paper') },
@@ -117,7 +117,7 @@ export function RouteBar() {
               ) : (
                 <Link
                   to={`/jobs/${jobId}/${station.path}`}
-                  title={`Key ${String(i + 1)}`}
+                  title={`Key ${i + 1}`}
                   aria-current={station.path === current ? 'page' : undefined}
                 >
                   {inside}

@@ -13,7 +13,7 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useOffline } from '../use-offline.ts';
 import { RefusalDialog } from './refusal-dialog.tsx';
 
-const changes = (count: number) => `${String(count)} ${count === 1 ? 'change' : 'changes'}`;
+const changes = (count: number) => `${count} ${count === 1 ? 'change' : 'changes'}`;
 
 /** Whether what was typed is saved; leads to the choice when the server said no. */
 export function SaveMark() {

@@ -107,7 +107,7 @@ export function JobImport({
           </h3>
           <ul className="fault-list">
             {faults.map((fault, i) => (
-              <li key={`${fault.path} ${String(i)}`}>
+              <li key={`${fault.path} ${i}`}>
                 <code>{fault.path}</code> {fault.message}
               </li>
             ))}
@@ -128,5 +128,5 @@ export function JobImport({
 }
 
 function counted(count: number, one: string): string {
-  return `${String(count)} ${one}${count === 1 ? '' : 's'}`;
+  return `${count} ${one}${count === 1 ? '' : 's'}`;
 }

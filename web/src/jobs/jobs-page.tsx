@@ -197,7 +197,7 @@ function JobRow({ job, waiting, remove }: JobRowProps) {
       <td className="figure">{localMinute(job.updatedAt)}</td>
       <td className="figure">{job.surfaces}</td>
       <td className="figure">
-        {job.lastOrder === null ? <span className="quiet">none</span> : `No. ${String(job.lastOrder)}`}
+        {job.lastOrder === null ? <span className="quiet">none</span> : `No. ${job.lastOrder}`}
       </td>
       <td>
         <Button type="text" icon={<DeleteOutlined />} aria-label={`Delete ${job.name}`} onClick={remove} />

@@ -149,7 +149,7 @@ export function NewJobDialog({ close, property }: Props) {
                     { value: '', label: 'An empty property' },
                     ...(templates.data?.templates ?? []).map((t) => ({
                       value: t.id,
-                      label: `${t.name} (${String(t.surfaces)} surfaces)`,
+                      label: `${t.name} (${t.surfaces} surfaces)`,
                     })),
                   ]}
                   onChange={(template) => {

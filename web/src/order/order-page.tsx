@@ -31,7 +31,7 @@ function OrderLinks({ current }: { readonly current: string | null }) {
       {orders.map((o) => (
         <Link
           key={o.id}
-          to={`/jobs/${jobId}/order/${String(o.number)}`}
+          to={`/jobs/${jobId}/order/${o.number}`}
           aria-current={current === String(o.number) ? 'page' : undefined}
         >
           No. {o.number}
@@ -62,7 +62,7 @@ function NextOrder() {
     onSuccess: async (order) => {
       setId(uuidv7());
       await client.invalidateQueries({ queryKey: queryKeys.orders(jobId) });
-      void navigate(`/jobs/${jobId}/order/${String(order.number)}`);
+      void navigate(`/jobs/${jobId}/order/${order.number}`);
     },
   });
   if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
@@ -184,7 +184,7 @@ function Issued({ number }: { readonly number: string }) {
       )}
       <OrderSheet
         order={order.data.document}
-        heading={`Order No. ${String(order.data.number)}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short', timeZone: survey.property.place.timeZone })} by ${order.data.issuedBy}`}
+        heading={`Order No. ${order.data.number}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short', timeZone: survey.property.place.timeZone })} by ${order.data.issuedBy}`}
       />
     </div>
   );

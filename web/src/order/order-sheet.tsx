@@ -17,7 +17,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
           <p>
             {order.customer}
             {order.date === '' ? '' : ` · ${order.date}`} · {order.start}–{order.finish}
-            {visit && visit.of > 1 && ` · visit ${String(visit.number)} of ${String(visit.of)}`}
+            {visit && visit.of > 1 && ` · visit ${visit.number} of ${visit.of}`}
           </p>
         </div>
         <p className="order-number">{heading}</p>
@@ -60,7 +60,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
             {order.products.map((p) => (
               <li key={p.product}>
                 {p.called ? `${p.called} (${p.name.toLowerCase()})` : p.name}:{' '}
-                {p.containers.map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
+                {p.containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
               </li>
             ))}
             {order.machines.map((m) => (
@@ -157,7 +157,7 @@ function laterVisit(visit: VisitOutline): string {
     (f) =>
       `${f.name}, ${f.methods.map((m) => m.toLowerCase()).join(', ')}${f.because === '' ? '' : ` (${f.because})`}`,
   );
-  return `Visit ${String(visit.number)}, ${visitDay(visit)}: ${faces.join('; ')}`;
+  return `Visit ${visit.number}, ${visitDay(visit)}: ${faces.join('; ')}`;
 }
 
 function List({ lines, none }: { readonly lines: readonly string[]; readonly none?: string }) {
@@ -184,7 +184,7 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
       )}
       <p>for {mix.place}</p>
       {mix.mix.batches.map(({ count, card }, i) => (
-        <div key={`${String(i)} ${String(card.litres)}`}>
+        <div key={`${i} ${card.litres}`}>
           <strong>
             {count} × {formatVolume(card.litres, order.units)}
           </strong>

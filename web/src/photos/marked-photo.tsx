@@ -10,9 +10,9 @@ export function MarkedPhoto({ photo, size }: { readonly photo: Photo; readonly s
   const { widthPixels: width, heightPixels: height, caption } = photo;
   return (
     <figure className="marked-photo">
-      <div className="photo-stage" style={{ aspectRatio: `${String(width)} / ${String(height)}` }}>
+      <div className="photo-stage" style={{ aspectRatio: `${width} / ${height}` }}>
         <img src={photoUrl(photo, size, pending)} alt={caption === '' ? 'What was photographed' : caption} />
-        <svg viewBox={`0 0 ${String(width)} ${String(height)}`} aria-hidden>
+        <svg viewBox={`0 0 ${width} ${height}`} aria-hidden>
           <DrawnMarks marks={photo.marks} width={width} height={height} />
         </svg>
       </div>

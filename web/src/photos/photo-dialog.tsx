@@ -172,13 +172,13 @@ function PhotoStage({ photo, url, children }: PhotoStageProps) {
       ref={stage}
       className="photo-stage"
       style={{
-        aspectRatio: `${String(width)} / ${String(height)}`,
-        maxWidth: `calc(72vh * ${String(width / height)})`,
+        aspectRatio: `${width} / ${height}`,
+        maxWidth: `calc(72vh * ${width / height})`,
       }}
     >
       <img src={url} alt={caption === '' ? 'What was photographed' : caption} draggable={false} />
       <svg
-        viewBox={`0 0 ${String(width)} ${String(height)}`}
+        viewBox={`0 0 ${width} ${height}`}
         preserveAspectRatio="none"
         role="group"
         aria-label="Marks on the photo"
@@ -193,11 +193,11 @@ function PhotoFacts({ photo, waiting }: { readonly photo: Photo; readonly waitin
   const facts: readonly (readonly [string, string])[] = [
     ['Taken', photo.takenAt?.replace('T', ', ') ?? 'the picture does not say when'],
     ['By', photo.takenBy],
-    ['Size', `${String(photo.widthPixels)} × ${String(photo.heightPixels)} pixels`],
+    ['Size', `${photo.widthPixels} × ${photo.heightPixels} pixels`],
     ['Evidence', `SHA-256 ${photo.originalSha256.slice(0, SHORT_HASH)}…`],
     ...(photo.place === null
       ? []
-      : [['Place', `${String(photo.place.latitude)}, ${String(photo.place.longitude)}`] as const]),
+      : [['Place', `${photo.place.latitude}, ${photo.place.longitude}`] as const]),
     ...(waiting ? [['Where', 'on this device, sent as soon as the server answers'] as const] : []),
   ];
   return (

@@ -50,7 +50,7 @@ export function PhotoHandle({ at, width, height, scale, label, move, rest }: Pho
       role="button"
       tabIndex={0}
       aria-label={`${label}, moved with the arrow keys`}
-      transform={`translate(${String(at.x * width)} ${String(at.y * height)})`}
+      transform={`translate(${at.x * width} ${at.y * height})`}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
         event.stopPropagation();

@@ -21,14 +21,14 @@ export function DrawnMarks({ marks, width, height }: Frame & { readonly marks: r
     const [x, y] = [spot.x * width, spot.y * height];
     const number = from ?? { x: spot.x + 0.03, y: spot.y - 0.03 };
     const label = (
-      <g transform={`translate(${String(number.x * width)} ${String(number.y * height)})`}>
+      <g transform={`translate(${number.x * width} ${number.y * height})`}>
         <circle r={unit / 55} className="photo-mark-number" />
         <text className="photo-mark-text" fontSize={unit / 42} dy="0.36em" textAnchor="middle">
           {i + 1}
         </text>
       </g>
     );
-    const key = `${String(i)} ${String(x)} ${String(y)}`;
+    const key = `${i} ${x} ${y}`;
     if (!from)
       return (
         <g key={key}>
@@ -53,8 +53,8 @@ function arrow(from: PhotoPoint, to: PhotoPoint, { width, height }: Frame): stri
   const angle = Math.atan2(y1 - y0, x1 - x0);
   const head = ARROW_HEAD * Math.max(width, height);
   const wing = (turn: number) =>
-    `${String(x1 - head * Math.cos(angle + turn))} ${String(y1 - head * Math.sin(angle + turn))}`;
-  return `M${String(x0)} ${String(y0)}L${String(x1)} ${String(y1)}M${wing(0.5)}L${String(x1)} ${String(y1)}L${wing(-0.5)}`;
+    `${x1 - head * Math.cos(angle + turn)} ${y1 - head * Math.sin(angle + turn)}`;
+  return `M${x0} ${y0}L${x1} ${y1}M${wing(0.5)}L${x1} ${y1}L${wing(-0.5)}`;
 }
 
 interface MarksProps {
@@ -106,7 +106,7 @@ export function MarkLayer({ photo, change, scale }: MarkLayerProps) {
           width={width}
           height={height}
           scale={scale}
-          label={`Mark ${String(i + 1)}`}
+          label={`Mark ${i + 1}`}
           move={(to) => {
             setMoving({ index: i, to });
           }}
@@ -130,7 +130,7 @@ export function MarkNotes({ photo: { marks }, change }: MarksProps) {
       {marks.map((mark, i) => (
         <div key={i} className="photo-note">
           <TextField
-            label={`Note ${String(i + 1)}`}
+            label={`Note ${i + 1}`}
             value={mark.text}
             take={(text) => {
               change(marks.map((m, k) => (k === i ? { ...m, text: text.trim().slice(0, 120) } : m)));
@@ -140,7 +140,7 @@ export function MarkNotes({ photo: { marks }, change }: MarksProps) {
           <Button
             type="text"
             icon={<DeleteOutlined />}
-            aria-label={`Take mark ${String(i + 1)} off`}
+            aria-label={`Take mark ${i + 1} off`}
             onClick={() => {
               change(marks.filter((_, k) => k !== i));
             }}

@@ -89,7 +89,7 @@ export function MeasureLayer({
 }: MeasureLayerProps) {
   const { widthPixels: width, heightPixels: height } = photo;
   const unit = Math.max(width, height);
-  const place = ({ x, y }: PhotoPoint) => `${String(x * width)},${String(y * height)}`;
+  const place = ({ x, y }: PhotoPoint) => `${x * width},${y * height}`;
   const withCorner = (index: number, to: PhotoPoint): PhotoFace => ({
     ...face,
     corners: face.corners.map((c, i) => (i === index ? to : c)),
@@ -116,7 +116,7 @@ export function MeasureLayer({
       {lines.map((line, i) =>
         line.map((end, k) => (
           <PhotoHandle
-            key={`${String(i)} ${String(k)}`}
+            key={`${i} ${k}`}
             at={end}
             width={width}
             height={height}

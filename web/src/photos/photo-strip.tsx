@@ -39,7 +39,7 @@ export function PhotoStrip({ kind, of, what, surface }: PhotoStripProps) {
             key={photo.id}
             type="button"
             className={`photo-thumb ${waits?.state ?? ''}`}
-            aria-label={`Photo ${String(i + 1)} of ${what}${photo.caption === '' ? '' : `: ${photo.caption}`}`}
+            aria-label={`Photo ${i + 1} of ${what}${photo.caption === '' ? '' : `: ${photo.caption}`}`}
             onClick={() => {
               setOpen(photo.id);
             }}
@@ -59,7 +59,7 @@ export function PhotoStrip({ kind, of, what, surface }: PhotoStripProps) {
       ))}
       {placed > 0 && (
         <p className="photo-fault quiet">
-          {placed === 1 ? 'The picture says' : `${String(placed)} pictures say`} where{' '}
+          {placed === 1 ? 'The picture says' : `${placed} pictures say`} where{' '}
           {placed === 1 ? 'it was' : 'they were'} taken. That was left out.{' '}
           <Button size="small" onClick={keepPlaces}>
             Keep the place

@@ -177,7 +177,7 @@ function AnsweredQuestion({ question, answer }: { readonly question: Question; r
 function CopyList({ questions }: { readonly questions: readonly Question[] }) {
   const [said, setSaid] = useState<string | null>(null);
   const copy = async () => {
-    const text = questions.map((q, i) => `${String(i + 1)}. ${q.text}`).join('\n');
+    const text = questions.map((q, i) => `${i + 1}. ${q.text}`).join('\n');
     try {
       await navigator.clipboard.writeText(text);
       setSaid('Copied');

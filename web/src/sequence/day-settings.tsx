@@ -31,7 +31,7 @@ export function DaySettings() {
       {job.house.crew.map((member, i) => (
         <TextField
           key={member.id}
-          label={`Person ${String(i + 1)}`}
+          label={`Person ${i + 1}`}
           value={member.name}
           take={(name) =>
             house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, name: name.trim() } : m)) })

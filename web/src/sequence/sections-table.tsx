@@ -50,7 +50,7 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
                 <td>
                   {cycle.mode === 'watched' ? 'watched' : cycle.mode === 'hands-on' ? 'hands-on' : 'leave on'}
                   {cycle.mist
-                    ? `, ${String(cycle.mist.passes)} mist ${cycle.mist.passes === 1 ? 'pass' : 'passes'}`
+                    ? `, ${cycle.mist.passes} mist ${cycle.mist.passes === 1 ? 'pass' : 'passes'}`
                     : ''}
                 </td>
               </tr>

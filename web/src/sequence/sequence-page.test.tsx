@@ -107,7 +107,7 @@ describe('the sequence station', () => {
     const warning = (severity: 'stop' | 'warn', i: number) => ({
       rule: 'r',
       severity,
-      text: `${severity} ${String(i)}`,
+      text: `${severity} ${i}`,
       surface: null,
     });
     const warnings = [1, 2, 3, 4].map((i) => warning('warn', i));

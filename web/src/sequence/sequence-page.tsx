@@ -19,7 +19,7 @@ export function SequencePage() {
     <div className="sequence">
       <section className="sequence-main" aria-label="The visit" aria-busy={working}>
         <div className="sequence-head">
-          <h2>{plan.visits.length > 1 ? `Visit ${String(plan.visitNumber)}` : 'The visit'}</h2>
+          <h2>{plan.visits.length > 1 ? `Visit ${plan.visitNumber}` : 'The visit'}</h2>
           {plan.visit ? <VisitFigures plan={plan} /> : <span className="quiet">no sequence yet</span>}
         </div>
         <VisitChoice plan={plan} />

@@ -224,9 +224,9 @@ function HoseFields({
     <fieldset className="field">
       <legend className="field-label">Hoses</legend>
       {hoses.map((hose, i) => (
-        <div key={`${String(i)} of ${String(hoses.length)}`} className="hose-row">
+        <div key={`${i} of ${hoses.length}`} className="hose-row">
           <ChipField
-            label={`Use of hose ${String(i + 1)}`}
+            label={`Use of hose ${i + 1}`}
             value={hose.use}
             options={USES}
             take={(use) => {
@@ -234,13 +234,13 @@ function HoseFields({
             }}
           />
           <NumberField
-            label={`Length of hose ${String(i + 1)}`}
+            label={`Length of hose ${i + 1}`}
             value={hose.metres}
             {...lengthUnit(units)}
             take={(metres) => replace(i, { metres })}
           />
           <NumberField
-            label={`Inside of hose ${String(i + 1)}`}
+            label={`Inside of hose ${i + 1}`}
             value={hose.innerMillimetres}
             {...smallLengthUnit(units)}
             take={(innerMillimetres) => replace(i, { innerMillimetres })}
@@ -248,7 +248,7 @@ function HoseFields({
           <Button
             type="text"
             icon={<DeleteOutlined />}
-            aria-label={`Take out hose ${String(i + 1)}`}
+            aria-label={`Take out hose ${i + 1}`}
             onClick={() => {
               take(hoses.filter((_, at) => at !== i));
             }}

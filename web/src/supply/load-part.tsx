@@ -38,9 +38,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <Alert
           type="warning"
           showIcon
-          title={
-            load.faults.length === 1 ? 'One thing is short' : `${String(load.faults.length)} things are short`
-          }
+          title={load.faults.length === 1 ? 'One thing is short' : `${load.faults.length} things are short`}
           description={
             <ul>
               {load.faults.map((fault) => (

@@ -138,7 +138,7 @@ function MixCardView({ mix, number, place }: CardProps) {
         </span>
       </header>
       {mix.batches.map(({ count, card }, i) => (
-        <div key={`${String(i)} ${String(card.litres)}`} className="mix-batch">
+        <div key={`${i} ${card.litres}`} className="mix-batch">
           <MixVessel card={card} units={units} />
           <div>
             <strong className="figure">

@@ -74,7 +74,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
                   <>
                     {line.lots.length > 0 && '△ '}
                     {line.toBuy.containers
-                      .map((c) => `${String(c.count)} × ${decimal(c.size, 1)} ${line.unit}`)
+                      .map((c) => `${c.count} × ${decimal(c.size, 1)} ${line.unit}`)
                       .join(' + ')}
                     {line.buyPrice !== null && <span className="quiet"> · {line.buyPrice.toFixed(2)}</span>}
                     <div className="quiet">

@@ -107,13 +107,13 @@ const draft: fc.Arbitrary<DraftChange> = fc.oneof(
     kind: 'surface' as const,
     entity,
     op: 'patch' as const,
-    fields: { name: `n${String(value)}` },
+    fields: { name: `n${value}` },
   })),
   fc.record({ entity: surface, value: fc.nat(3) }).map(({ entity, value }) => ({
     kind: 'surface' as const,
     entity,
     op: 'patch' as const,
-    fields: { size: `${String(value + 1)}x1`, tiltDegrees: value },
+    fields: { size: `${value + 1}x1`, tiltDegrees: value },
   })),
   fc
     .constantFrom('wall-f', 'yard-f')
@@ -258,9 +258,9 @@ describe('two devices on one job', () => {
               kind: 'surface',
               entity: 'wall',
               op: 'patch',
-              fields: { name: `d${String(which)} v${String(value)}` },
+              fields: { name: `d${which} v${value}` },
             });
-            typed = typed.map((t, i) => (i === which ? `d${String(which)} v${String(value)}` : t));
+            typed = typed.map((t, i) => (i === which ? `d${which} v${value}` : t));
             if (step) await device.step();
           }
           for (const device of devices) for (let i = 0; i < 12; i += 1) await device.step();

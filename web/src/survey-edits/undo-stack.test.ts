@@ -77,8 +77,6 @@ describe('undo and redo', () => {
 
   it('have nothing to do where nothing was done, and keep a hundred steps', () => {
     expect(nextStep(NOTHING_DONE, 'undo', start)).toBeNull();
-    expect(
-      edited(Array.from({ length: 130 }, (_, i) => ({ name: `n${String(i)}` }))).stack.undo,
-    ).toHaveLength(100);
+    expect(edited(Array.from({ length: 130 }, (_, i) => ({ name: `n${i}` }))).stack.undo).toHaveLength(100);
   });
 });

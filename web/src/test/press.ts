@@ -16,8 +16,7 @@ export async function press(name: string | RegExp): Promise<void> {
       typeof name === 'string' ? nameOf(b) === name : name.test(nameOf(b)),
     );
     const [only] = found;
-    if (!only || found.length > 1)
-      throw new Error(`${String(found.length)} buttons are called ${String(name)}`);
+    if (!only || found.length > 1) throw new Error(`${found.length} buttons are called ${name}`);
     return only;
   });
   await userEvent.click(button);

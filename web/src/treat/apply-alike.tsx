@@ -25,7 +25,7 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
     <Modal
       open
       title={`${method.name} on every face like this?`}
-      okText={taken.length === 1 ? 'Change 1 face' : `Change ${String(taken.length)} faces`}
+      okText={taken.length === 1 ? 'Change 1 face' : `Change ${taken.length} faces`}
       okButtonProps={{ disabled: taken.length === 0 }}
       cancelText="Leave them"
       onCancel={close}

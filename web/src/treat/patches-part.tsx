@@ -51,7 +51,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
   const [waiving, setWaiving] = useState(false);
   const { surface, agent, agentName, because, passed, waiver, strengthGramsPerLitre, dwellMinutes, tool } =
     needed;
-  const how = `${strengthGramsPerLitre === null ? 'as it is sold' : `${String(strengthGramsPerLitre)} g/L`}, ${String(dwellMinutes)} min`;
+  const how = `${strengthGramsPerLitre === null ? 'as it is sold' : `${strengthGramsPerLitre} g/L`}, ${dwellMinutes} min`;
   const tried = survey.testPatches.some((p) => p.agent === agent && p.verdict === 'open');
   return (
     <div className="patch-needed">
@@ -136,12 +136,12 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
   const { patch: change } = useEntity('test-patch', patch.id);
   const agent = CATALOGUE.agent(patch.agent);
   const ready = agent.stock.form === 'ready';
-  const strength = patch.strengthGramsPerLitre === null ? '' : `${String(patch.strengthGramsPerLitre)} g/L, `;
+  const strength = patch.strengthGramsPerLitre === null ? '' : `${patch.strengthGramsPerLitre} g/L, `;
   return (
     <EntityCard
       id={patch.id}
       name={`${agent.name}: ${VERDICT_WORDS[patch.verdict]}`}
-      about={`${strength}${String(patch.dwellMinutes)} min, ${CATALOGUE.tool(patch.tool).name.toLowerCase()}${patch.doneOn === null ? '' : `, ${patch.doneOn}`}${patch.doneBy === '' ? '' : `, ${patch.doneBy}`}`}
+      about={`${strength}${patch.dwellMinutes} min, ${CATALOGUE.tool(patch.tool).name.toLowerCase()}${patch.doneOn === null ? '' : `, ${patch.doneOn}`}${patch.doneBy === '' ? '' : `, ${patch.doneBy}`}`}
     >
       <div className="wide">
         <ChipField

@@ -203,7 +203,7 @@ function NothingPermitted({ refused }: { readonly refused: readonly RefusedMetho
         ? 'The handbook has nothing against this on such a face.'
         : open === 0
           ? 'All that would do is refused by the safety floor: nobody can set that aside. Leave it out of scope, or hand it over.'
-          : `${String(open)} of ${String(refused.length)} may be set aside by whoever answers for the work, with name and reason; the others by nobody.`}
+          : `${open} of ${refused.length} may be set aside by whoever answers for the work, with name and reason; the others by nobody.`}
     </p>
   );
 }

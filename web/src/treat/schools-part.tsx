@@ -24,9 +24,7 @@ export function SchoolsPart({ surface }: { readonly surface: Face }) {
     <details className="proposal schools-part">
       <summary>
         <h3>Ways of working</h3>{' '}
-        <span className="quiet">
-          {own === 0 ? 'as the house works' : `${String(own)} otherwise than the house`}
-        </span>
+        <span className="quiet">{own === 0 ? 'as the house works' : `${own} otherwise than the house`}</span>
       </summary>
       <ul>
         {catalogue.schools.map((school) => (

@@ -9,7 +9,7 @@ interface Row {
 const rowsIn = (units: UnitSystem): readonly Row[] => [
   {
     what: 'Visits',
-    of: (f) => `${String(f.visits)}${f.days > 0 ? `, the last ${String(f.days)} days later` : ''}`,
+    of: (f) => `${f.visits}${f.days > 0 ? `, the last ${f.days} days later` : ''}`,
   },
   { what: 'Hands on', of: (f) => formatDuration(60 * Math.round(f.handsOnMinutes)) },
   { what: 'Mix on the faces', of: (f) => formatVolume(Math.round(f.mixLitres), units) },

@@ -7,7 +7,7 @@ import './visit-choice.css';
 /** When a visit is, in short. */
 export function visitDay({ from, latest, fromDay, number }: VisitOutline): string {
   if (number === 1) return from ?? 'first day';
-  const begin = from ?? `${String(fromDay)} days later`;
+  const begin = from ?? `${fromDay} days later`;
   return `from ${begin}${latest === null ? '' : `, by ${latest} at the latest`}`;
 }
 

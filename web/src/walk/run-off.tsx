@@ -91,5 +91,5 @@ function pathBetween(from: DOMRect, to: DOMRect, origin: DOMRect): string {
   const y1 = from.bottom - 6 - origin.top;
   const y2 = (to.top > from.top ? to.top + 4 : to.bottom - 4) - origin.top;
   const bend = Math.max(24, Math.abs(y2 - y1) / 2);
-  return `M${String(x1)} ${String(y1)} C${String(x1)} ${String(y1 + bend)} ${String(x2)} ${String(y2 - bend)} ${String(x2)} ${String(y2)}`;
+  return `M${x1} ${y1} C${x1} ${y1 + bend} ${x2} ${y2 - bend} ${x2} ${y2}`;
 }

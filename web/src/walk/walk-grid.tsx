@@ -91,7 +91,7 @@ export function WalkGrid({ selected, runOff }: WalkGridProps) {
       <div
         ref={grid}
         className={`walk-grid ${lifted ? 'dragging' : ''}`}
-        style={{ gridTemplateColumns: `64px repeat(${String(columns.length)}, ${COLUMN_WIDTH})` }}
+        style={{ gridTemplateColumns: `64px repeat(${columns.length}, ${COLUMN_WIDTH})` }}
       >
         {bands.map((band, r) => (
           <div key={band} className="band-head" style={{ gridColumn: 1, gridRow: r + 2 }}>
@@ -158,7 +158,7 @@ function cellOf({ side, band }: { readonly side: EntityId | null; readonly band:
 
 function SideHead({ column, index }: { readonly column: Column; readonly index: number }) {
   const dragged: Dragged = { kind: 'side', id: column.id ?? '', name: column.name };
-  const place: Place = { kind: 'side', index, name: `place ${String(index + 1)}` };
+  const place: Place = { kind: 'side', index, name: `place ${index + 1}` };
   const fixed = column.id === null;
   const {
     setNodeRef: setHandle,
@@ -186,7 +186,7 @@ function SideHead({ column, index }: { readonly column: Column; readonly index: 
           className="side-handle"
           {...listeners}
           aria-describedby={attributes['aria-describedby']}
-          aria-label={`${column.name}, side ${String(index + 1)} of the walk`}
+          aria-label={`${column.name}, side ${index + 1} of the walk`}
         >
           {column.name}
         </button>

@@ -54,7 +54,7 @@ export const WalkTile = memo(function WalkTile({
         <span className="found">
           {surface.inScope
             ? findings
-                .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
+                .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${f.severity}`)
                 .join(', ') || `${material.name.toLowerCase()}, nothing found`
             : 'left out'}
         </span>
@@ -62,9 +62,9 @@ export const WalkTile = memo(function WalkTile({
       {questions > 0 && (
         <span
           className="walk-tile-mark"
-          title={`${String(questions)} open ${questions === 1 ? 'question' : 'questions'}`}
+          title={`${questions} open ${questions === 1 ? 'question' : 'questions'}`}
         >
-          <span aria-hidden>{questions === 1 ? '?' : `${String(questions)} ?`}</span>
+          <span aria-hidden>{questions === 1 ? '?' : `${questions} ?`}</span>
           <span className="visually-hidden">
             {questions} open {questions === 1 ? 'question' : 'questions'}
           </span>

@@ -51,7 +51,7 @@ export async function fuzz(
     const answer = await asked.ok(() => true).catch((error: unknown) => String(error));
     const took = performance.now() - began;
     slowest = Math.max(slowest, took);
-    const name = `seed ${String(seed)}, request ${String(i)}, ${address}`;
+    const name = `seed ${seed}, request ${i}, ${address}`;
     if (typeof answer === 'string') {
       // A line that the server cuts is told by the client, not by a status.
       statuses['cut'] = (statuses['cut'] ?? 0) + 1;
@@ -59,9 +59,9 @@ export async function fuzz(
       continue;
     }
     statuses[answer.status] = (statuses[answer.status] ?? 0) + 1;
-    if (answer.status >= 500) faults.push(`${name}: ${String(answer.status)} ${answer.text.slice(0, 200)}`);
+    if (answer.status >= 500) faults.push(`${name}: ${answer.status} ${answer.text.slice(0, 200)}`);
     const bytes = Buffer.byteLength(answer.text);
-    if (answer.status >= 400 && bytes > LARGEST_ERROR_BYTES) faults.push(`${name}: ${String(bytes)} bytes`);
+    if (answer.status >= 400 && bytes > LARGEST_ERROR_BYTES) faults.push(`${name}: ${bytes} bytes`);
     if (took > LONGEST_MILLISECONDS) slow.push(`${name}: ${took.toFixed(0)} ms`);
   }
   return { statuses, faults, slow, slowestMilliseconds: slowest };

@@ -99,10 +99,10 @@ const HOSTILE: readonly (() => unknown)[] = [
   () => nested(60, 1),
   () => nested(2000, 1),
   () => Array.from({ length: 3000 }, () => 1),
-  () => Object.fromEntries(Array.from({ length: 2500 }, (_, i) => [`k${String(i)}`, i])),
+  () => Object.fromEntries(Array.from({ length: 2500 }, (_, i) => [`k${i}`, i])),
   () => JSON.parse('{"__proto__":{"admin":true}}') as unknown,
   () => ({ toString: 1, valueOf: 'x', length: -1 }),
   () => ({ then: 1 }),
-  () => Array.from({ length: 40 }, (_, i) => `side-${String(i)}`),
+  () => Array.from({ length: 40 }, (_, i) => `side-${i}`),
   ...TEXTS.map((text) => () => text),
 ];

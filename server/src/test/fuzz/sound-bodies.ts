@@ -39,7 +39,7 @@ export const SOUND_BODIES: Readonly<Record<string, (known: Known, draw: Draw) =>
         {
           id: uuidv7(),
           kind: 'finding',
-          entity: `f-${String(draw.below(1e6))}`,
+          entity: `f-${draw.below(1e6)}`,
           op: 'create',
           base: 0,
           fields: { surface, contaminant: 'lichen', severity: 2, share: 1, zone: null, note: '' },
@@ -49,7 +49,7 @@ export const SOUND_BODIES: Readonly<Record<string, (known: Known, draw: Draw) =>
         {
           id: uuidv7(),
           kind: 'feature',
-          entity: `x-${String(draw.below(50))}`,
+          entity: `x-${draw.below(50)}`,
           op: 'delete',
           base: 1,
           fields: {},

@@ -55,10 +55,7 @@ function LastTime({ surface }: { readonly surface: string }) {
       <p>
         Last time ({previous.name}
         {previous.start === null ? '' : `, ${previous.start}`}):{' '}
-        {found
-          .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${String(f.severity)}`)
-          .join(', ')}
-        .
+        {found.map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${f.severity}`).join(', ')}.
       </p>
       <Button
         size="small"

@@ -13,7 +13,7 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { today } from '../../today.ts';
 import './marks-part.css';
 
-const percent = (share: number) => `${String(Math.round(100 * share))} %`;
+const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 interface CandidatesProps {
   readonly candidates: readonly {
@@ -35,7 +35,7 @@ export function Candidates({ candidates }: CandidatesProps) {
             {permanent && <span className="quiet"> · would stay</span>}
           </span>
           <span className="candidate-bar" aria-hidden>
-            <span style={{ width: `${String(100 * probability)}%` }} />
+            <span style={{ width: `${100 * probability}%` }} />
           </span>
           <span className="figure">{percent(probability)}</span>
         </li>

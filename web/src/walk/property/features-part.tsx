@@ -29,7 +29,7 @@ export function FeaturesPart() {
       title="Beside, below and behind"
       kind="feature"
       add="Add feature"
-      fields={{ name: `Feature ${String(survey.features.length + 1)}`, kind: 'plant-bed' }}
+      fields={{ name: `Feature ${survey.features.length + 1}`, kind: 'plant-bed' }}
       count={survey.features.length}
       about="Plant beds, drains, ponds, sockets, doors, vehicles, nests: whatever the work must heed."
     >

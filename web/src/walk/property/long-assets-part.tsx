@@ -18,7 +18,7 @@ export function LongAssetsPart() {
       title="Long assets, by chainage"
       kind="long-asset"
       add="Add long asset"
-      fields={{ name: `Long asset ${String(survey.longAssets.length + 1)}`, lengthMetres: 100 }}
+      fields={{ name: `Long asset ${survey.longAssets.length + 1}`, lengthMetres: 100 }}
       count={survey.longAssets.length}
       about="A dock, a fence, a wall along a road: its top, sides and underside are surfaces by chainage."
     >
@@ -39,7 +39,7 @@ function LongAssetCard({ asset }: { readonly asset: LongAsset }) {
     <EntityCard
       id={asset.id}
       name={asset.name}
-      about={`${formatLength(asset.lengthMetres, units)}, ${String(parts.length)} ${parts.length === 1 ? 'surface' : 'surfaces'} on it`}
+      about={`${formatLength(asset.lengthMetres, units)}, ${parts.length} ${parts.length === 1 ? 'surface' : 'surfaces'} on it`}
     >
       <TextField label="Long asset" value={asset.name} take={(name) => patch({ name: name.trim() })} />
       <LengthField

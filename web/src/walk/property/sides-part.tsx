@@ -15,7 +15,7 @@ export function SidesPart() {
       title="Sides, in walking order"
       kind="side"
       add="Add side"
-      fields={{ name: `Side ${String(survey.sides.length + 1)}` }}
+      fields={{ name: `Side ${survey.sides.length + 1}` }}
       count={survey.sides.length}
     >
       {survey.sides.map((side) => (

@@ -52,7 +52,7 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
     const faults = edit(
       parts.map((part, i) =>
         creation('surface', uuidv7(), {
-          name: `${asset.name}, ${ASSET_PART_NAMES[part].toLowerCase()}, ${String(fromMetres)} to ${String(toMetres)} m`,
+          name: `${asset.name}, ${ASSET_PART_NAMES[part].toLowerCase()}, ${fromMetres} to ${toMetres} m`,
           band: part === 'left' || part === 'right' ? 'wall' : 'floor',
           material,
           finish: catalogue.material(material).finishes[0],

@@ -24,7 +24,7 @@ export function WaterPart() {
       title="Water"
       kind="water-point"
       add="Add water point"
-      fields={{ name: `Tap ${String(survey.waterPoints.length + 1)}` }}
+      fields={{ name: `Tap ${survey.waterPoints.length + 1}` }}
       count={survey.waterPoints.length}
     >
       {survey.waterPoints.map((point) => (
@@ -115,7 +115,7 @@ function Buckets({ point }: { readonly point: WaterPoint }) {
         take={(litresPerMinute) => patch({ buckets: [...buckets, { litres: litresPerMinute, seconds: 60 }] })}
       />
       {buckets.map((bucket, i) => (
-        <div key={`${String(i)} ${String(bucket.litres)}`} className="bucket-row figure">
+        <div key={`${i} ${bucket.litres}`} className="bucket-row figure">
           {formatVolume(bucket.litres, units)} in {decimal(bucket.seconds, 1)} s
           <Button
             type="text"

@@ -112,9 +112,7 @@ export function QuickLine({ selected, ref }: QuickLineProps) {
 function takenWords({ surfaces }: QuickReading, when: 'now' | 'then' = 'then'): string {
   const names = (adds: boolean) => surfaces.filter((s) => s.adds === adds).flatMap((s) => s.names);
   const phrase = (verb: string, list: readonly string[]) =>
-    list.length === 0
-      ? []
-      : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${String(list.length)} surfaces`}`];
+    list.length === 0 ? [] : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${list.length} surfaces`}`];
   const words = [
     ...phrase(when === 'now' ? 'add' : 'added', names(true)),
     ...phrase(when === 'now' ? 'change' : 'changed', names(false)),
@@ -140,7 +138,7 @@ function SurfaceChips({ surface, write }: SurfaceChipsProps) {
         {parts
           .filter((part) => part.fault === null)
           .map((part) => (
-            <li key={`${String(part.at)} ${part.label}`} className="quick-chip">
+            <li key={`${part.at} ${part.label}`} className="quick-chip">
               {part.label}
             </li>
           ))}
@@ -148,7 +146,7 @@ function SurfaceChips({ surface, write }: SurfaceChipsProps) {
       {parts
         .filter((part) => part.fault !== null)
         .map((part) => (
-          <OpenPart key={`${String(part.at)} ${part.fault ?? ''}`} part={part} write={write} />
+          <OpenPart key={`${part.at} ${part.fault ?? ''}`} part={part} write={write} />
         ))}
     </div>
   );
@@ -204,7 +202,7 @@ function Underlines({ line, reading }: { readonly line: string; readonly reading
   return (
     <div className="quick-underlines" aria-hidden>
       {pieces.map((piece) => (
-        <span key={`${String(piece.at)} ${String(piece.open)}`} className={piece.open ? 'open' : ''}>
+        <span key={`${piece.at} ${piece.open}`} className={piece.open ? 'open' : ''}>
           {piece.text}
         </span>
       ))}

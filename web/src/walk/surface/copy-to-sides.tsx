@@ -32,7 +32,7 @@ export function CopyToSides({ surface }: { readonly surface: Surface }) {
         <Modal
           open
           title={`Copy “${surface.name}” to`}
-          okText={`Add ${String(chosen.length)} ${chosen.length === 1 ? 'surface' : 'surfaces'}`}
+          okText={`Add ${chosen.length} ${chosen.length === 1 ? 'surface' : 'surfaces'}`}
           okButtonProps={{ disabled: chosen.length === 0 }}
           cancelText="Cancel"
           onOk={copy}

@@ -17,7 +17,7 @@ export function PastPart({ surface }: { readonly surface: Surface }) {
     <div className="sheet-part">
       <h3>Its past</h3>
       {past.map((entry, i) => (
-        <div key={`${String(i)} of ${String(past.length)}`} className="list-row past-row">
+        <div key={`${i} of ${past.length}`} className="list-row past-row">
           <ChoiceField
             label="Act"
             value={entry.act}
@@ -29,7 +29,7 @@ export function PastPart({ surface }: { readonly surface: Surface }) {
           <Button
             type="text"
             icon={<DeleteOutlined />}
-            aria-label={`Delete act ${String(i + 1)} of its past`}
+            aria-label={`Delete act ${i + 1} of its past`}
             onClick={() => patch({ past: past.filter((_, k) => k !== i) })}
           />
         </div>

@@ -54,7 +54,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
             <span>
               {drop.seconds === null || drop.seconds >= LONGEST_DROP_SECONDS
                 ? 'it beads'
-                : `gone after ${String(drop.seconds)} s`}
+                : `gone after ${drop.seconds} s`}
               : <b>{thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).name}</b>,{' '}
               {thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).sorptivity} kg/(m²·√s)
               <span className="quiet">{drop.doneOn === null ? '' : ` · ${drop.doneOn}`}</span>
@@ -90,7 +90,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
           }}
           take={(seconds) => {
             if (!(seconds > 0 && seconds <= LONGEST_DROP_SECONDS))
-              return `${String(seconds)} s is no time for a drop: 0.5 to ${String(LONGEST_DROP_SECONDS)} s, or “It beads”`;
+              return `${seconds} s is no time for a drop: 0.5 to ${LONGEST_DROP_SECONDS} s, or “It beads”`;
             setTyped(seconds);
             return null;
           }}

@@ -22,7 +22,7 @@ export function ZonesPart({ surface }: { readonly surface: Surface }) {
       title="Zones that differ"
       kind="zone"
       add="Add zone"
-      fields={{ surface: surface.id, name: `Zone ${String(zones.length + 1)}` }}
+      fields={{ surface: surface.id, name: `Zone ${zones.length + 1}` }}
       count={zones.length}
       about="The foot of a wall, the strip by a door, under a gutter: measured and treated apart."
     >
@@ -47,7 +47,7 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
   const face = facesOf(survey).find((f) => f.id === zone.id);
   const found = survey.findings.filter((f) => f.zone === zone.id).length;
   const about = `${face?.takeOff.ok ? formatArea(face.takeOff.squareMetres, units) : '✕ not measured'}, ${
-    found === 0 ? 'nothing found' : `${String(found)} found`
+    found === 0 ? 'nothing found' : `${found} found`
   }`;
   const conditions = catalogue
     .material(surface.material)
