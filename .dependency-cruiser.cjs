@@ -1,6 +1,7 @@
 /** Arrows between workspaces and rooms: core ← server, core ← web, no circles, lower rooms never import higher ones. */
 const ROOMS = [
   ['quantity'],
+  ['messages'],
   ['takeoff', 'catalogue'],
   ['house'],
   ['survey', 'diagnosis'],

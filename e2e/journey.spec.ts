@@ -57,9 +57,9 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
 
   // Nothing is ordered while nobody knows where the water comes from.
   await page.getByRole('link', { name: /^Order/ }).click();
-  await expect(page.getByText(/Still open: Where is water drawn/)).toBeVisible();
+  await expect(page.getByText(/Still open: Where do we take water/)).toBeVisible();
   await page.getByRole('link', { name: /^Walk/ }).click();
-  const water = page.locator('.questions > li', { hasText: 'Where is water drawn' });
+  const water = page.locator('.questions > li', { hasText: 'Where do we take water' });
   await water.getByRole('button', { name: 'Answer' }).click();
   await water.getByRole('textbox').fill('Tap by the boat hoist, 16 litres a minute');
   await water.getByRole('button', { name: 'Keep' }).click();

@@ -73,7 +73,7 @@ test('a job with three surfaces is surveyed and ordered by keyboard only', async
   await page.keyboard.press('Enter');
   await tabTo(page, /^Answer/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('textbox', { name: /^Answer to: Where is water drawn/ })).toBeFocused();
+  await expect(page.getByRole('textbox', { name: /^Answer to: Where do we take water/ })).toBeFocused();
   await page.keyboard.type('The tap of the hut, 12 litres a minute');
   await page.keyboard.press('Enter');
   await saved(page);

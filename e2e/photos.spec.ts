@@ -181,7 +181,7 @@ test('a historic face is not ordered before a patch has passed or somebody answe
   const patches = page.getByRole('region', { name: 'Test patches' });
   await expect(patches).toContainText('It is historic or listed');
   await page.getByRole('link', { name: /^Order/ }).click();
-  await expect(page.getByText(/Garage wall: try .* on a spot first/)).toBeVisible();
+  await expect(page.getByText(/Garage wall: try .* on a test patch first/)).toBeVisible();
   await page.goto(`${etappe.url}/jobs/${job}/treat/garage-wall`);
   await patches.getByRole('button', { name: 'Write down a patch with it' }).click();
   await patches.getByText(/not looked at dry yet/).click();

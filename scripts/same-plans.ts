@@ -33,7 +33,7 @@ const PROSE_KEYS = [
     'where',
     'because',
   ],
-  ...['reading', 'sum', 'source', 'follows', 'fromSolid', 'note', 'reason', 'questions'],
+  ...['reading', 'sum', 'source', 'follows', 'fromSolid', 'note', 'reason', 'questions', 'params'],
 ];
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FOLDER = join(ROOT, '.data/same-plans');

@@ -86,7 +86,7 @@ export function planFileOf(
       liftedBy: p.when === 'after' ? null : (p.liftedBy.at(-1) ?? null),
     })),
     // How an answer is given is the job's own affair.
-    questions: plan.questions.map(({ key: _, typed: __, ...question }) => question),
+    questions: plan.questions.map(({ rule, text, blocking, about }) => ({ rule, text, blocking, about })),
     visits: visitsOf(plan, survey, asOf),
     warnings: plan.warnings.map((w) => ({
       rule: w.rule,

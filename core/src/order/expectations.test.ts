@@ -68,11 +68,11 @@ describe('what the customer is told', () => {
   it('has the facts of the job in it: dates, places, what is not used and why, what is left out', () => {
     const survey = surveyOf();
     expect(find(survey, 'slow-result')).toBe(
-      'Steps: nothing is seen at first; growth browns and the weather carries it off, between 2026-10-31 and 2027-10-26.',
+      'Steps: nothing shows at first. The growth turns brown and weathers off between 2026-10-31 and 2027-10-26.',
     );
-    expect(find(survey, 'visit-2')).toBe('We come again from 2026-05-06 on for Bay.');
+    expect(find(survey, 'visit-2')).toBe('We come back from 2026-05-06 on for Bay.');
     expect(find(survey, 'wall.not-')).toMatch(/^Not used here: .*\. No hypochlorite on this stone/);
-    expect(find(survey, 'roof.left-out')).toBe('It is left as it is: swifts nest there.');
+    expect(find(survey, 'roof.left-out')).toBe('We leave it as it is: swifts nest there.');
     expect(find(survey, 'uneven-drying')).toContain('dries unevenly');
     expect(find(survey, 'colour')).toContain('lighter');
     expect(new Set(said(survey).map((e) => e.key)).size).toBe(said(survey).length);
@@ -92,7 +92,7 @@ describe('what the customer is told', () => {
     const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
     const texts = crewOrder(made, survey).expectations.map((e) => e.text);
     expect(texts).toContain('Rings may stay.');
-    expect(texts.some((text) => text.startsWith('Steps: nothing is seen'))).toBe(false);
+    expect(texts.some((text) => text.startsWith('Steps: nothing shows'))).toBe(false);
   });
 
   it('is acknowledged by name as it stood: another sentence is not, and no order goes stale by it', () => {
@@ -108,5 +108,29 @@ describe('what the customer is told', () => {
       start: '2026-06-04',
     });
     expect(isAcknowledged(said(later), later)).toBe(false);
+  });
+
+  it('stays acknowledged where it was signed in the words of 2026-11, and asks again where a fact is another', () => {
+    // By the engine of those days, of this very survey.
+    const hash = '348c80bd29c9dd049691836756efd198c19bbdb302dbfc85c26099a3efd437eb';
+    const acknowledgement = { name: 'Grace', at: '2026-05-01T10:00:00Z', hash };
+    const signed = surveyOf({ acknowledgement });
+    expect(isAcknowledged(said(signed), signed)).toBe(true);
+    for (const more of [{ start: '2026-06-04' }, { wordings: { colour: 'Lighter, for a while.' } }]) {
+      const changed = surveyOf({ acknowledgement, ...more });
+      expect(isAcknowledged(said(changed), changed)).toBe(false);
+    }
+  });
+
+  it('is hashed by rules and facts: words of ours may change, the company’s own may not', () => {
+    const now = said(surveyOf());
+    const reworded = now.map((e) => ({
+      ...e,
+      text: `${e.text} (in other words)`,
+      proposed: `${e.text} (in other words)`,
+    }));
+    expect(expectationsHash(reworded)).toBe(expectationsHash(now));
+    const own = now.map((e, i) => (i === 0 ? { ...e, text: 'In our words.' } : e));
+    expect(expectationsHash(own)).not.toBe(expectationsHash(now));
   });
 });

@@ -1,5 +1,10 @@
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import { say } from '../messages/message.ts';
+import type { Params } from '../messages/message.ts';
+import type { EXPECTATIONS } from '../messages/english/expectations.ts';
+import type { RefusedMethod } from '../treatment/method-options.ts';
+import type { ContaminantProposal } from '../treatment/surface-treatment.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
@@ -23,6 +28,10 @@ export interface Expectation {
   readonly text: string;
   /** The sentence that Etappe proposes. */
   readonly proposed: string;
+  /** What it says, whatever the language: facts and ids; those of each place where it holds. */
+  readonly facts: readonly Facts[];
+  /** As it was worded until 2026-11-30; the company's own wording where there is one. */
+  readonly earlierText: string;
   /** Left out on purpose. */
   readonly leftOut: boolean;
 }
@@ -43,9 +52,22 @@ export function expectationsFor(plan: Derivation, survey: Survey): readonly Expe
     const own = survey.job.wordings[key];
     const place = [...new Set(all.map((one) => one.place))].join('; ');
     const surfaces = [...new Set(all.flatMap((one) => one.surface ?? []))];
-    return [{ key, place, surfaces, proposed: first.text, text: own ?? first.text, leftOut: own === '' }];
+    return [
+      {
+        key,
+        place,
+        surfaces,
+        proposed: first.text,
+        text: own ?? first.text,
+        facts: all.map((one) => one.facts),
+        earlierText: own ?? first.earlier,
+        leftOut: own === '',
+      },
+    ];
   });
 }
+
+type Facts = Readonly<Record<string, string | number>>;
 
 interface Said {
   /** Sentences of one key are the same sentence, for several places. */
@@ -53,65 +75,74 @@ interface Said {
   readonly place: string;
   readonly surface: string | null;
   readonly text: string;
+  /** Ids and facts: no words of a language. */
+  readonly facts: Facts;
+  readonly earlier: string;
 }
+
+type ExpectationText = keyof typeof EXPECTATIONS;
+
+/** A sentence of the catalogue of messages, as it is worded now and as it was. */
+function worded<Id extends ExpectationText>(
+  id: Id,
+  params: Params<Id>,
+  facts: Facts = params,
+): Pick<Said, 'text' | 'facts' | 'earlier'> {
+  const then = `earlier/${id}` as const;
+  return { text: say(id, params), facts, earlier: say(then, params as Params<typeof then>) };
+}
+
+/** A sentence that is part of an entry of the handbook: its id stands for it. */
+const ofEntry = (text: string, id: string): Pick<Said, 'text' | 'facts' | 'earlier'> => ({
+  text,
+  facts: { id },
+  earlier: text,
+});
 
 function faceExpectations(planned: TreatedSurface, catalogue: HouseCatalogue): readonly Said[] {
   const { surface, treatment } = planned;
   const about = { place: surface.name, surface: surface.id };
   /** The same on every face, and with the facts of this one. */
-  const say = (key: string, text: string): Said => ({ key, ...about, text });
-  const sayHere = (rule: string, text: string): Said => ({ key: `${surface.id}.${rule}`, ...about, text });
-  if (!surface.inScope)
-    return [
-      sayHere(
-        'left-out',
-        `It is left as it is${surface.scopeReason ? `: ${lowerFirst(surface.scopeReason)}` : ''}.`,
-      ),
-    ];
+  const same = (key: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said => ({
+    key,
+    ...about,
+    ...what,
+  });
+  const here = (rule: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said =>
+    same(`${surface.id}.${rule}`, what);
+  if (!surface.inScope) {
+    const why = surface.scopeReason && lowerFirst(surface.scopeReason);
+    return [here('left-out', why ? worded('expect/left-out-why', { why }) : worded('expect/left-out', {}))];
+  }
   if (!treatment || treatment.proposals.length === 0) return [];
   const { porous, partial } = looks(planned, catalogue);
   return [
-    ...treatment.expectations.map((e) => say(e.rule, e.text)),
+    ...treatment.expectations.map((e) => same(e.rule, ofEntry(e.text, e.rule))),
     ...treatment.proposals.flatMap((p) => {
-      const avoided = [...p.refused].sort(
-        (a, b) =>
-          (b.method.treats[p.finding.contaminant] ?? 0) - (a.method.treats[p.finding.contaminant] ?? 0),
-      )[0];
+      const avoided = strongestRefused(p);
       const [why] = avoided?.refusals ?? [];
-      return avoided && why
-        ? [
-            sayHere(
-              `not-${avoided.method.id}`,
-              `Not used here: ${lowerFirst(avoided.method.name)}. ${why.text}`,
-            ),
-          ]
-        : [];
+      if (!avoided || !why) return [];
+      const { id, name } = avoided.method;
+      const not = { method: lowerFirst(name), why: why.text };
+      return [here(`not-${id}`, worded('expect/not-used', not, { method: id, rule: why.rule }))];
     }),
-    ...treatment.parts
-      .slice(1)
-      .flatMap((part) =>
-        part.wait?.for === 'others'
-          ? [sayHere('others', `${catalogue.method(part.wait.method).name}: ${lowerFirst(part.wait.until)}.`)]
-          : [],
-      ),
-    ...(surface.conditions.includes('failed-seal')
-      ? [
-          say(
-            'seepage',
-            'Its seals are old: that water seeps in cannot be excluded, however carefully it is rinsed.',
-          ),
-        ]
-      : []),
-    ...(porous ? [say('uneven-drying', 'It dries unevenly and looks patchy for some days.')] : []),
-    ...(partial
-      ? [
-          say(
-            'colour',
-            'What is cleaned is lighter than what is not: the edge shows until the weather evens it out.',
-          ),
-        ]
-      : []),
+    ...treatment.parts.slice(1).flatMap((part) => {
+      if (part.wait?.for !== 'others') return [];
+      const { id, name } = catalogue.method(part.wait.method);
+      const others = { method: name, until: lowerFirst(part.wait.until) };
+      return [here('others', worded('expect/others', others, { method: id }))];
+    }),
+    ...(surface.conditions.includes('failed-seal') ? [same('seepage', worded('expect/seepage', {}))] : []),
+    ...(porous ? [same('uneven-drying', worded('expect/uneven-drying', {}))] : []),
+    ...(partial ? [same('colour', worded('expect/colour', {}))] : []),
   ];
+}
+
+/** What would have worked best, had it been permitted. */
+function strongestRefused({ refused, finding }: ContaminantProposal): RefusedMethod | undefined {
+  return [...refused].sort(
+    (a, b) => (b.method.treats[finding.contaminant] ?? 0) - (a.method.treats[finding.contaminant] ?? 0),
+  )[0];
 }
 
 function looks({ surface, treatment }: TreatedSurface, catalogue: HouseCatalogue) {
@@ -130,13 +161,25 @@ function markExpectations(survey: Survey): readonly Said[] {
     const surface = survey.surfaces.find((s) => s.id === mark.surface);
     if (!permanent || !surface) return [];
     const place = mark.where === '' ? surface.name : `${surface.name}, ${mark.where}`;
-    return [{ key: `mark.${mark.id}`, place, surface: surface.id, text: permanent.expectation }];
+    return [
+      {
+        key: `mark.${mark.id}`,
+        place,
+        surface: surface.id,
+        ...ofEntry(permanent.expectation, permanent.id),
+      },
+    ];
   });
 }
 
 /** Of the property as a whole: when one comes again, and when what works slowly shows. */
 function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
-  const site = (key: string, text: string): Said => ({ key, place: 'Whole site', surface: null, text });
+  const site = (key: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said => ({
+    key,
+    place: 'Whole site',
+    surface: null,
+    ...what,
+  });
   const later = visitOutlines(plan, survey).slice(1);
   const slow = plan.surfaces.flatMap(({ surface, treatment }) =>
     treatment?.parts.some((part) => part.stages.some((s) => s.apply?.agentClass === 'quaternary'))
@@ -145,24 +188,24 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
   );
   const { start } = survey.job;
   const [from, to] = TRADE_DEFAULTS.slowResultDays;
-  const when =
-    start === null ? 'after 6 to 18 months' : `between ${daysAfter(start, from)} and ${daysAfter(start, to)}`;
   return [
-    ...later.map(({ number, from: day, fromDay, faces }) =>
-      site(
+    ...later.map(({ number, from: day, fromDay: days, faces }) => {
+      const places = faces.map((f) => f.name).join(', ');
+      return site(
         `visit-${number}`,
-        `We come again ${day === null ? `${fromDay} days later` : `from ${day} on`} for ${faces.map((f) => f.name).join(', ')}.`,
-      ),
-    ),
-    ...(slow.length > 0
-      ? [
-          site(
-            'slow-result',
-            `${slow.join(', ')}: nothing is seen at first; growth browns and the weather carries it off, ${when}.`,
-          ),
-        ]
-      : []),
+        day === null
+          ? worded('expect/visit-later', { days, places })
+          : worded('expect/visit-from', { day, places }),
+      );
+    }),
+    ...(slow.length > 0 ? [site('slow-result', slowResult(slow.join(', '), start, from, to))] : []),
   ];
+}
+
+function slowResult(places: string, start: string | null, from: number, to: number) {
+  return start === null
+    ? worded('expect/slow-result-undated', { places })
+    : worded('expect/slow-result', { places, from: daysAfter(start, from), to: daysAfter(start, to) });
 }
 
 /** Whether somebody acknowledged what is said now, and not something else. */
@@ -170,10 +213,27 @@ export function isAcknowledged(
   expectations: readonly Expectation[],
   survey: Pick<FacedSurvey, 'job'>,
 ): boolean {
-  return survey.job.acknowledgement?.hash === expectationsHash(expectations);
+  const hash = survey.job.acknowledgement?.hash;
+  return hash === expectationsHash(expectations) || hash === earlierHash(expectations);
 }
 
-/** Hash of everything that is said, place by place. */
+const told = (expectations: readonly Expectation[]) => expectations.filter((e) => !e.leftOut);
+
+/**
+ * Hash of everything that is said, place by place, by rule and facts: another wording of ours changes nothing of it. The
+ * company's own wording is what was said.
+ */
 export function expectationsHash(expectations: readonly Expectation[]): string {
-  return canonicalHash(expectations.filter((e) => !e.leftOut).map(({ place, text }) => [place, text]));
+  return canonicalHash(
+    told(expectations).map(({ key, place, text, proposed, facts }) => [
+      key,
+      place,
+      text === proposed ? facts : text,
+    ]),
+  );
+}
+
+/** Of acknowledgements from until 2026-11-30: over the words as they were then. */
+function earlierHash(expectations: readonly Expectation[]): string {
+  return canonicalHash(told(expectations).map(({ place, earlierText }) => [place, earlierText]));
 }

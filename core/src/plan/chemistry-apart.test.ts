@@ -126,7 +126,7 @@ describe('a visit with chemistries that oppose each other', () => {
     const made = plan(survey, OPTIONS);
     expect(made.work.meetings).toMatchObject([{ at: 'gully', how: 'run-off', later: { face: 'steps' } }]);
     expect(made.warnings.find((w) => w.rule === 'chemistry-apart')?.text).toBe(
-      'Steps (oxalic acid) begins only when Wall (sodium hypochlorite) is rinsed and the reading is good: their water comes together at Gully, and these never meet. What is caught there is emptied and neutral in between. To save the wait: neutral citrate gel on rust on Steps.',
+      'Steps (oxalic acid) starts only once Wall (sodium hypochlorite) is rinsed and the reading is good: their water comes together at Gully, and these must never meet. Empty and neutralise what is caught there in between. To save the wait: neutral citrate gel on rust on Steps.',
     );
     expect(meetings(survey, made)).toEqual([]);
     const apart = surveyOf(

@@ -28,7 +28,7 @@ import { readingWarnings } from '../warnings/reading-warnings.ts';
 import { visitWork } from '../visit/visit-work.ts';
 import type { VisitWork } from '../visit/visit-work.ts';
 import { openQuestions } from '../readiness/open-questions.ts';
-import type { Question } from '../readiness/open-questions.ts';
+import type { Question } from '../readiness/question.ts';
 import { propertyVisits } from '../protection/property-visits.ts';
 import type { PropertyVisit } from '../protection/property-visits.ts';
 import { sprayerWarnings } from '../warnings/sprayer-warnings.ts';

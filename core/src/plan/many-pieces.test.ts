@@ -38,7 +38,7 @@ describe('a visit in very many pieces', () => {
     const stop = made.warnings.find((w) => w.rule === 'too-many-pieces');
     expect(stop?.severity).toBe('stop');
     expect(stop?.text).toMatch(
-      /^This visit falls into [\d]+ pieces of work, Yard \d alone in \d+ sections: .*several jobs\.$/,
+      /^This visit breaks into [\d]+ pieces of work, \d+ of them sections of Yard \d: .*split the job\.$/,
     );
   });
 

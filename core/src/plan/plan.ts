@@ -15,6 +15,7 @@ import { scheduleJudge } from './day-log.ts';
 import { coverWarnings } from '../visit/protections.ts';
 import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
+import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 import { derived, sectioned, treated } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
@@ -27,8 +28,6 @@ export interface PlanOptions extends SolveOptions {
   /** The moment the plan speaks of, ISO 8601; the core has no clock. */
   readonly asOf: string;
 }
-
-const TOO_MANY_PIECES = 'too-many-pieces';
 
 /** Section sizes tried, as shares of the greatest that the wet window allows: smaller ones leave the crew more freedom. */
 const SECTION_FACTORS = [1, 0.7] as const;
@@ -52,7 +51,7 @@ export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Pl
       shortest = Math.min(shortest, makespan);
     }
     // Smaller sections are more of them.
-    if (none?.warnings.some((w) => w.rule === TOO_MANY_PIECES)) break;
+    if (none?.warnings.some((w) => w.rule === 'too-many-pieces')) break;
   }
   if (none && shortest === Infinity) yield none;
 }
@@ -76,9 +75,9 @@ function* plansFor(
     yield { ...derivation, visit: null };
     return;
   }
-  const stopped = (rule: string, text: string): Plan => ({
+  const stopped = (stop: Warning): Plan => ({
     ...derivation,
-    warnings: [...derivation.warnings, { rule, severity: 'stop', text, surface: null }],
+    warnings: [...derivation.warnings, stop],
     visit: null,
   });
   const judge = scheduleJudge(derivation, survey);
@@ -94,33 +93,34 @@ function* plansFor(
     }
   } catch (error) {
     if (error instanceof TooManyPieces) {
-      yield stopped(TOO_MANY_PIECES, piecesText(derivation));
+      yield stopped(tooManyPieces(derivation));
       return;
     }
     if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
-    yield stopped(
-      'no-sequence',
-      `No sequence: ${error.message}. Add the machine or the person, or leave the surface out of scope.`,
-    );
+    yield stopped(warning('no-sequence', 'stop', { why: error.message }));
   }
   // Asked for only where no schedule was sound: one that was is the better plan.
-  if (unsound) yield stopped(...unsoundStop(unsound));
+  if (unsound) yield stopped(unsoundStop(unsound));
 }
 
 /** What falls into the most pieces, and why, with the way out. */
-function piecesText({ surfaces, work }: Derivation): string {
+function tooManyPieces({ surfaces, work }: Derivation): Warning {
   const [worst] = surfaces
     .flatMap(({ surface, cycles }) => cycles.map((cycle) => ({ surface, sections: cycle.sectionCount })))
     .sort((a, b) => b.sections - a.sections);
-  const where = worst ? `, ${worst.surface.name} alone in ${worst.sections} sections` : '';
-  return `This visit falls into ${work.problem.operations.length} pieces of work${where}: more than can be put in order here. Wait for cooler or moister weather, pick methods that dwell longer, or do it in several jobs.`;
+  const pieces = work.problem.operations.length;
+  return worst
+    ? warning('too-many-pieces/worst', 'stop', {
+        pieces,
+        sections: worst.sections,
+        place: worst.surface.name,
+      })
+    : warning('too-many-pieces', 'stop', { pieces });
 }
 
-/** Rule and words of the stop where no schedule was sound, with the way out. */
-function unsoundStop({ rule, text }: Unsound): readonly [rule: string, text: string] {
-  return rule === 'mix'
-    ? ['mix-outlived', `No safe sequence: ${text}. Add people, or treat it over several visits.`]
-    : ['unsafe-sequence', `No safe sequence: ${text}. Treat one of them another way, or on another visit.`];
+/** The stop where no schedule was sound, with the way out. */
+function unsoundStop({ rule, text: why }: Unsound): Warning {
+  return warning(rule === 'mix' ? 'mix-outlived' : 'unsafe-sequence', 'stop', { why });
 }
 
 function withSchedule(
@@ -131,17 +131,10 @@ function withSchedule(
 ): Plan {
   const { makespan } = decided.schedule;
   const day = survey.job.house.dayHours * 3600;
-  const tooLong: Warning[] =
+  const tooLong =
     makespan <= day
       ? []
-      : [
-          {
-            rule: 'day-too-long',
-            severity: 'stop',
-            text: `The visit takes ${formatDuration(makespan)}, the working day has ${formatDuration(day)}. Add people or machines, leave surfaces out of scope, or split the job.`,
-            surface: null,
-          },
-        ];
+      : [warning('day-too-long', 'stop', { takes: formatDuration(makespan), day: formatDuration(day) })];
   return {
     ...derivation,
     warnings: [

@@ -97,7 +97,7 @@ describe('wood that is too damp', () => {
   it('is told by the last reading, with the limit and the way out', () => {
     const damp = reading({ what: 'moisture', figure: 24 });
     expect(warned([damp])).toEqual([
-      'Wall: 24 % moisture on 2026-05-04, and what is put on it wants 18 % at most: let it dry and read again.',
+      'Wall: 24 % moisture on 2026-05-04; the coating needs 18 % or less. Let it dry and measure again.',
     ]);
     expect(
       warned([{ ...damp, on: '2026-05-01' }, reading({ id: 's', what: 'moisture', figure: 15 })]),
@@ -135,7 +135,7 @@ describe('a pump that is stronger than the work is judged by', () => {
     const strong = warned(300);
     expect(strong.own.length).toBeGreaterThan(0);
     for (const { text } of strong.own)
-      expect(text).toMatch(/kPa on the face at full pressure, \d+ allowed\. This pump gives \d+ bar/);
+      expect(text).toMatch(/kPa on the surface at full pressure, limit \d+\. This pump gives \d+ bar/);
     expect(strong.made.warnings.filter((w) => w.rule === 'pump-stronger')).toEqual(strong.own);
   });
 });
@@ -166,7 +166,7 @@ describe('a face that is not neutral', () => {
     const [stop] = said([read(3.5)]);
     expect(stop).toMatchObject({ severity: 'stop', surface: 'wall' });
     expect(stop?.text).toBe(
-      `Wall: pH 3.5 on ${DATE}: acid is still on it, and sodium hypochlorite must never meet it. Rinse, neutralise and read again, until the strip says 6 to 8.`,
+      `Wall: pH 3.5 on ${DATE}, acid is still there, and sodium hypochlorite must never meet it. Rinse, neutralise and read again until the strip shows 6 to 8.`,
     );
     expect(said([read(3.5), read(7, { id: 's' })])).toEqual([]);
     expect(said([read(7), read(3.5, { id: 's', on: '2026-05-01' })])).toEqual([]);
@@ -186,7 +186,7 @@ describe('a face that is not neutral', () => {
     expect(said([read(10.5)], { surfaces: [yard] })).toMatchObject([
       {
         severity: 'warn',
-        text: expect.stringMatching(/alkali is still on it, and oxalic acid is used up by it/),
+        text: expect.stringMatching(/alkali is still there; it uses up oxalic acid and gives off heat/),
       },
     ]);
     expect(said([read(4)], { surfaces: [yard] })).toEqual([]);

@@ -43,7 +43,7 @@ describe('a face that an agent of another comes to', () => {
       [
         'warn',
         'plinth',
-        'Plinth: oxalic acid runs over it from Wall. No acid on calcareous stone: acid dissolves it. It is protected by the acts of the order. To spare it: neutral citrate gel on rust on Wall.',
+        'Plinth: oxalic acid runs over it from Wall. No acid on calcareous stone: acid dissolves it. The order says how it is protected. To spare it: neutral citrate gel on rust on Wall.',
       ],
     ]);
     expect(acts(made, 'plinth')).toEqual([

@@ -10,6 +10,7 @@ import { accessTo } from '../water/access.ts';
 import type { Access } from '../water/access.ts';
 import { reachToRidge } from '../water/reach.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 
 /** How the top of one face is reached. */
@@ -119,10 +120,5 @@ export function reachWarnings(
 ): readonly Warning[] {
   return faceReaches(surfaces, survey)
     .filter(({ ok }) => !ok)
-    .map(({ surface, name, text }) => ({
-      rule: 'out-of-reach',
-      severity: 'stop',
-      surface,
-      text: `${name} cannot be reached. ${text} Write down the pole, ladder, tower or lift that comes along (Supply), pick a method that reaches, or leave it out of scope.`,
-    }));
+    .map(({ surface, name: place, text: why }) => warning('out-of-reach', 'stop', { place, why }, surface));
 }

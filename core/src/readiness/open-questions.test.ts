@@ -197,7 +197,7 @@ describe('electrics', () => {
     expect(electrics({}).map((q) => q.typed?.map((t) => t.field))).toEqual([['weatherproof', 'isolated']]);
     expect(electrics({ weatherproof: 'yes', isolated: 'yes' })).toEqual([]);
     expect(electrics({ weatherproof: 'no', isolated: 'no' })[0]?.text).toBe(
-      'Socket is not weatherproof and is not isolated: have somebody competent make it safe, or leave out what would wet it.',
+      'Socket is neither weatherproof nor isolated: have a competent person make it safe, or leave out the work that would wet it.',
     );
   });
 

@@ -9,6 +9,7 @@ import { formatGramsPerLitre } from '../quantity/concentration.ts';
 import { patchesOn } from '../treatment/failed-patch.ts';
 import type { SurfaceTreatment } from '../treatment/surface-treatment.ts';
 import type { Stage } from '../treatment/stage.ts';
+import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 
 /** An agent that must be tried on a spot of a face before it goes on the whole of it. */
@@ -103,25 +104,14 @@ export function patchWarnings(
   return neededPatches(surface, treatment, survey).flatMap((needed): readonly Warning[] => {
     if (needed.passed) return [];
     const { agentName, strengthGramsPerLitre: strength, dwellMinutes, waiver, because } = needed;
-    const name = agentName.toLowerCase();
-    const why = because.map((rule) => rule.text).join(' ');
-    if (waiver)
-      return [
-        {
-          rule: 'rule-set-aside',
-          severity: 'warn',
-          text: `${surface.name}: ${name} without a test patch, by ${waiver.by}: “${waiver.reason}”. The rule says: ${why}`,
-          surface: surface.id,
-        },
-      ];
-    const how = strength === null ? 'as it is sold' : `at ${formatGramsPerLitre(strength)}`;
-    return [
-      {
-        rule: 'patch-missing',
-        severity: 'stop',
-        text: `${surface.name}: try ${name} on a spot first, ${how}, ${dwellMinutes} min, and look at it dry. ${why}`,
-        surface: surface.id,
-      },
-    ];
+    const rules = because.map((rule) => rule.text).join(' ');
+    const about = { place: surface.name, agent: agentName.toLowerCase(), rules };
+    if (waiver) {
+      const { by, reason } = waiver;
+      return [warning('rule-set-aside/patch', 'warn', { ...about, by, reason }, surface.id)];
+    }
+    const how = strength === null ? 'ready to use' : `at ${formatGramsPerLitre(strength)}`;
+    const patch = { ...about, strength: how, minutes: dwellMinutes };
+    return [warning('patch-missing', 'stop', patch, surface.id)];
   });
 }

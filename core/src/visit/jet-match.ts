@@ -10,6 +10,7 @@ import { decimal } from '../quantity/rounding.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { JobDetail } from '../survey/job-detail.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 
 /** One jet of the plan with the pump that comes along, on one face. */
@@ -142,16 +143,11 @@ function adviceFor(
 /** Pumps that are stronger than the work is judged by, where that would break a face's limit. */
 export function jetWarnings(surfaces: readonly TreatedSurface[], survey: FacedSurvey): readonly Warning[] {
   const names = new Map(surfaces.map((p) => [p.surface.id as string, p.surface.name]));
-  return jetsOn(surfaces, survey).flatMap(({ surface, tool, kilopascal, limitKilopascal, advice }) =>
-    advice !== null && kilopascal > limitKilopascal
-      ? [
-          {
-            rule: 'pump-stronger',
-            severity: 'warn' as const,
-            surface,
-            text: `${names.get(surface) ?? surface}, ${CATALOGUE.tool(tool).name}: ${decimal(kilopascal, 0)} kPa on the face at full pressure, ${decimal(limitKilopascal, 0)} allowed. ${advice}`,
-          },
-        ]
-      : [],
-  );
+  return jetsOn(surfaces, survey).flatMap(({ surface, tool, kilopascal, limitKilopascal, advice }) => {
+    if (advice === null || kilopascal <= limitKilopascal) return [];
+    const force = decimal(kilopascal, 0);
+    const limit = decimal(limitKilopascal, 0);
+    const about = { place: names.get(surface) ?? surface, tool: CATALOGUE.tool(tool).name };
+    return [warning('pump-stronger', 'warn', { ...about, force, limit, advice }, surface)];
+  });
 }

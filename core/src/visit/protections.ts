@@ -11,6 +11,7 @@ import type { Schedule } from '../sequence/problem.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
 import type { PlannedOperation } from './work-builder.ts';
+import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 import type { Exposure } from '../protection/exposed-faces.ts';
 import { exposureProtections } from '../protection/exposure-protections.ts';
@@ -113,13 +114,7 @@ export function coverWarnings(
     const off = Math.max(...placed(cover.liftedBy).map((p) => p.finish));
     const seconds = off - on;
     if (!(seconds > 60 * cover.longestMinutesInSun)) return [];
-    return [
-      {
-        rule: 'covered-too-long',
-        severity: 'warn',
-        surface: null,
-        text: `${cover.placeName} would be covered for ${formatDuration(seconds)}, and plants cook under a cover in the sun after ${cover.longestMinutesInSun} min: lift it between the faces, wet instead, or work in the shade.`,
-      },
-    ];
+    const { placeName: place, longestMinutesInSun: minutes } = cover;
+    return [warning('covered-too-long', 'warn', { place, minutes, takes: formatDuration(seconds) })];
   });
 }

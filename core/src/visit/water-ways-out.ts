@@ -8,6 +8,7 @@ import { leastSupply, tankLine } from '../water/tank-line.ts';
 import type { TankInput } from '../water/tank-line.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { WaterPlan } from './visit-water.ts';
+import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 
 /** One way out of a tank that runs dry, worked out anew with it. */
@@ -167,12 +168,6 @@ export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly W
     .map((way) => way.text)
     .join(' Or: ');
   const { tank } = survey.job.house.gear;
-  return [
-    {
-      rule: 'water-short',
-      severity: 'warn',
-      surface: null,
-      text: `${tank ? 'The tank runs dry' : 'Pumps want more than the taps give, and no tank comes along: the first shortage is'} at ${at}. ${decimal(water.line.shortLitres, 0)} L are short over the day. ${ways}`,
-    },
-  ];
+  const short = { at, litres: decimal(water.line.shortLitres, 0), ways };
+  return [warning(tank ? 'water-short/tank' : 'water-short/tap', 'warn', short)];
 }

@@ -41,14 +41,14 @@ describe('picks', () => {
   it('that contradict each other: the last one holds, and both are told', () => {
     const made = planned([pick('peroxide-wash'), pick('oxygen-wash-mineral')]);
     expect(said(made)).toEqual([
-      'Wall: two picks against green algae: Ada picked peroxide wash, then Ada oxygen wash without chlorine. The last one holds.',
+      'Wall: two choices for green algae: Ada peroxide wash, then Ada oxygen wash without chlorine. The last one counts.',
     ]);
     expect(made.surfaces[0]?.treatment?.stages[0]?.method).toBe('oxygen-wash-mineral');
   });
 
   it('whose finding is gone are kept and told', () => {
     expect(said(planned([pick('rust-oxalic', 'surface-rust')]))).toEqual([
-      'Wall: Ada picked oxalic acid on rust against surface rust, which is not found here any more; the pick is kept for when it is.',
+      'Wall: Ada chose oxalic acid on rust for surface rust, which is no longer found here. The choice is kept in case it comes back.',
     ]);
   });
 

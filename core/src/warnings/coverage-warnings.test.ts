@@ -44,7 +44,7 @@ describe('a coverage above the useful one', () => {
     expect(thin(labelled({}))).toEqual([]);
     const [text] = thin(labelled({ squareMetresPerLitre: 20 }));
     expect(text).toMatch(
-      /^Plinth: a litre of Stone guard is spread over [\d.]+ m², and above 6 m² it achieves nothing: put on at least 0.17 L\/m² a coat/,
+      /^Plinth: one litre of Stone guard is spread over [\d.]+ m², and past 6 m² it does nothing\. Put on at least 0.17 L\/m² a coat/,
     );
     const thirst = CATALOGUE.material('sandstone').thirstFactor;
     expect(
@@ -53,7 +53,7 @@ describe('a coverage above the useful one', () => {
   });
 
   it('goes by the label where that is stricter, never where it is looser', () => {
-    expect(thin(labelled({ mostSquareMetresPerLitre: 2 }))[0]).toContain('above 2 m²');
+    expect(thin(labelled({ mostSquareMetresPerLitre: 2 }))[0]).toContain('past 2 m²');
     expect(thin(labelled({ squareMetresPerLitre: 30, mostSquareMetresPerLitre: 40 }))[0]).toContain(
       'above 6 m²',
     );

@@ -1,9 +1,11 @@
+import { say } from '../messages/message.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { harmTo, setsFreeGasWithAmmonia } from '../protection/exposed-faces.ts';
-import type { Exposure, Reaching } from '../protection/exposed-faces.ts';
+import type { Exposure } from '../protection/exposed-faces.ts';
 import { otherWays } from '../protection/other-treatments.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
 /** Each agent that comes to a face which does not bear it: what it does there, and the treatment that would spare it. */
@@ -15,44 +17,22 @@ export function exposureWarnings(
   const nameOf = new Map(survey.surfaces.map((s) => [s.id as string, s.name]));
   return exposed.flatMap((exposure) => {
     const { face, agent, how, from, refusals, setsFreeGas } = exposure;
-    const comes = `${face.name}: ${lowerFirst(agent.name)} ${COMES[how](listed(from.map((id) => nameOf.get(id) ?? id)))}`;
-    const instead = otherWords(exposure, survey, surfaces);
-    const warn = (rule: string, text: string): Warning => ({
-      rule,
-      severity: 'warn',
-      surface: face.id,
-      text: `${comes}. ${text} ${instead}`,
-    });
+    const about = {
+      place: face.name,
+      agent: lowerFirst(agent.name),
+      comes: say(`comes/${how}`, { from: listed(from.map((id) => nameOf.get(id) ?? id)) }),
+      way: otherWay(exposure, survey, surfaces),
+    };
+    const rules = refusals.map((r) => r.text).join(' ');
     return [
-      ...(setsFreeGas
-        ? [
-            warn(
-              'ammonia-under-hypochlorite',
-              'Droppings or urine lie there, and together they set free toxic gas: they are flushed away with plain water before anything else begins.',
-            ),
-          ]
-        : []),
-      ...(refusals.length > 0
-        ? [
-            warn(
-              'agent-on-other-face',
-              `${refusals.map((r) => r.text).join(' ')} It is protected by the acts of the order.`,
-            ),
-          ]
-        : []),
+      ...(setsFreeGas ? [warning('ammonia-under-hypochlorite', 'warn', about, face.id)] : []),
+      ...(rules === '' ? [] : [warning('agent-on-other-face', 'warn', { ...about, rules }, face.id)]),
     ];
   });
 }
 
-const COMES: Readonly<Record<Reaching, (from: string) => string>> = {
-  'run-off': (from) => `runs over it from ${from}`,
-  beside: (from) => `reaches its edge from ${from}`,
-  splash: (from) => `splashes onto it from ${from}`,
-  drift: (from) => `drifts onto it in this wind from ${from}`,
-};
-
 /** The other way out, where one face alone brings the agent. */
-function otherWords(
+function otherWay(
   { face, agent, from, setsFreeGas }: Exposure,
   survey: FacedSurvey,
   surfaces: readonly TreatedSurface[],
@@ -65,6 +45,9 @@ function otherWords(
       ? otherWays({ face: source, agent: agent.id }, fits, surfaces)
       : [];
   return way
-    ? `To spare it: ${lowerFirst(way.name)} on ${surfaces.find((p) => p.surface.id === way.face)?.surface.name ?? way.face}.`
-    : 'No single other treatment spares it.';
+    ? say('spares-it', {
+        method: lowerFirst(way.name),
+        place: surfaces.find((p) => p.surface.id === way.face)?.surface.name ?? way.face,
+      })
+    : say('spares-it/none', {});
 }

@@ -7,6 +7,7 @@ import { houseValues } from '../house/house-values.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
 /**
@@ -19,29 +20,24 @@ export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
   const stages = treated.flatMap((p) => p.treatment?.stages ?? []);
   const agents = [...new Set(stages.flatMap((s) => (s.apply ? [s.apply.agent] : [])))].sort();
   const warnings: Warning[] = [];
-  const say = (rule: string, severity: Warning['severity'], text: string) =>
-    warnings.push({ rule, severity, text, surface: null });
 
   for (const agent of agents) {
     const { name } = catalogue.agent(agent);
     const product = catalogue.product(agent);
     if (!product) continue;
     if (!product.dataSheet)
-      say(
-        'data-sheet-missing',
-        'stop',
-        `“${product.name}” (${name.toLowerCase()}) has no data sheet: add the file or its address in the handbook. Nothing goes on an order without one.`,
+      warnings.push(
+        warning('data-sheet-missing', 'stop', { product: product.name, agent: name.toLowerCase() }),
       );
-    for (const note of catalogue.labelNotes(agent)) say(note.rule, 'note', `${name}. ${note.text}`);
+    for (const note of catalogue.labelNotes(agent))
+      warnings.push(warning(note.rule, 'note', { agent: name, note: note.text }));
   }
 
   const unnamed = agents.filter((agent) => !catalogue.product(agent));
-  if (unnamed.length > 0)
-    say(
-      'no-product',
-      'note',
-      `No product of the house is named for ${unnamed.map((agent) => `${lowerFirst(catalogue.agent(agent).name)} (counted ${asShipped(agent)})`).join(', ')}. Name yours in the handbook: its label and data sheet come first.`,
-    );
+  if (unnamed.length > 0) {
+    const names = unnamed.map((id) => `${lowerFirst(catalogue.agent(id).name)} (figured ${asShipped(id)})`);
+    warnings.push(warning('no-product', 'note', { agents: names.join(', ') }));
+  }
 
   const used: readonly (readonly [ChangedKind, readonly string[]])[] = [
     ['material', treated.map((p) => p.surface.material)],
@@ -54,11 +50,15 @@ export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
       for (const { value, setting, direction, override } of houseValues(kind, id, survey.handbook)) {
         const by = override ?? survey.handbook.materials.find((own) => own.id === id);
         if (direction !== 'looser' || !by) continue;
-        const called = catalogue[LIST_OF_KIND[kind]].find((e) => e.id === id)?.name ?? id;
-        say(
-          'house-value',
-          'warn',
-          `House value, looser than the trade default: ${called}, ${value.name.toLowerCase()} ${settingInWords(setting, value.unit)} instead of ${settingInWords(value.shipped, value.unit)}, by ${by.by}: “${by.reason}”.`,
+        warnings.push(
+          warning('house-value', 'warn', {
+            entry: catalogue[LIST_OF_KIND[kind]].find((e) => e.id === id)?.name ?? id,
+            value: value.name.toLowerCase(),
+            own: settingInWords(setting, value.unit),
+            shipped: settingInWords(value.shipped, value.unit),
+            by: by.by,
+            reason: by.reason,
+          }),
         );
       }
   return warnings;
@@ -68,5 +68,5 @@ function asShipped(agent: string): string {
   const shipped = CATALOGUE.agent(agent);
   const { stock } = shipped;
   if (stock.form === 'powder') return 'as powder';
-  return isReadyToUse(shipped) ? 'as it is sold' : `at ${stock.strength.value} ${stock.strength.basis}`;
+  return isReadyToUse(shipped) ? 'ready to use' : `at ${stock.strength.value} ${stock.strength.basis}`;
 }

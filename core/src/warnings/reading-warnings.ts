@@ -5,6 +5,7 @@ import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Reading, ReadingKind } from '../survey/reading.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
 /** What was read on faces and stands against the plan: wood too damp for its coat, acid or alkali that is still there. */
@@ -39,14 +40,8 @@ function tooDamp(
   const most = TRADE_DEFAULTS.greatestWoodMoisturePercent;
   if (!coated || read === null || read.figure <= most) return [];
   if (catalogue.material(surface.material).family !== 'timber') return [];
-  return [
-    {
-      rule: 'too-damp',
-      severity: 'warn',
-      surface: surface.id,
-      text: `${surface.name}: ${decimal(read.figure, 1)} % moisture on ${read.on}, and what is put on it wants ${most} % at most: let it dry and read again.`,
-    },
-  ];
+  const damp = { place: surface.name, read: decimal(read.figure, 1), on: read.on, most };
+  return [warning('too-damp', 'warn', damp, surface.id)];
 }
 
 /**
@@ -78,16 +73,17 @@ function notNeutral(
   const lasting = applied.find(({ leaveOn, agentClass }) => leaveOn || agentClass === 'coating');
   const met = opposed ?? lasting;
   if (!met) return [];
-  const still = `pH ${decimal(read.figure, 1)} on ${read.on}: ${acid ? 'acid' : 'alkali'} is still on it`;
-  const again = `Rinse, neutralise and read again, until the strip says ${from} to ${to}.`;
-  return [
-    {
-      rule: 'not-neutral',
-      severity: opposed && acid ? 'stop' : 'warn',
-      surface: surface.id,
-      text: opposed
-        ? `${surface.name}: ${still}, and ${lowerFirst(met.name)} ${acid ? 'must never meet it' : 'is used up by it, with heat'}. ${again}`
-        : `${surface.name}: ${still}, and ${lowerFirst(met.name)} does not last on such a face. ${again}`,
-    },
-  ];
+  const about = {
+    place: surface.name,
+    read: decimal(read.figure, 1),
+    on: read.on,
+    agent: lowerFirst(met.name),
+    from,
+    to,
+  };
+  if (opposed)
+    return acid
+      ? [warning('not-neutral/never', 'stop', about, surface.id)]
+      : [warning('not-neutral/used-up', 'warn', about, surface.id)];
+  return [warning(acid ? 'not-neutral/acid' : 'not-neutral/alkali', 'warn', about, surface.id)];
 }

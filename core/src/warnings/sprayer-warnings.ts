@@ -2,6 +2,7 @@ import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
 import { groupsThatGoTogether, sprayedAgents } from '../visit/vessels.ts';
+import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
 /**
@@ -14,22 +15,8 @@ export function sprayerWarnings(surfaces: readonly TreatedSurface[], house: JobH
   if (agents.length <= count) return [];
   const needed = groupsThatGoTogether(agents).length;
   const names = agents.map((a) => a.name.toLowerCase()).join(', ');
-  const has = `${agents.length} agents are sprayed (${names}) and ${count} ${count === 1 ? 'sprayer comes' : 'sprayers come'} along`;
+  const about = { agents: agents.length, sprayers: count, names };
   return needed > count
-    ? [
-        {
-          rule: 'sprayer-opposed',
-          severity: 'stop',
-          surface: null,
-          text: `${has}: opposed agents would share one. Take ${needed} at least, better one for each agent.`,
-        },
-      ]
-    : [
-        {
-          rule: 'sprayer-shared',
-          severity: 'warn',
-          surface: null,
-          text: `${has}: each agent has a sprayer of its own. Take ${agents.length - count} more, or flush one with plain water between agents that go together.`,
-        },
-      ];
+    ? [warning('sprayer-opposed', 'stop', { ...about, needed })]
+    : [warning('sprayer-shared', 'warn', { ...about, more: agents.length - count })];
 }

@@ -5,6 +5,7 @@ import type { PlannedMix } from '../supply/planned-mix.ts';
 import { lotOnDay } from '../supply/stock-shelf.ts';
 import type { LotOnDay } from '../supply/stock-shelf.ts';
 import type { FacedSurvey } from '../survey/face.ts';
+import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
 /**
@@ -17,17 +18,6 @@ export function stockWarnings(
   date: string | null,
 ): readonly Warning[] {
   const catalogue = survey.catalogue;
-  const warn = (
-    rule: string,
-    severity: Warning['severity'],
-    text: string,
-    surface: string | null = null,
-  ): Warning => ({
-    rule,
-    severity,
-    text,
-    surface,
-  });
   const wanted = [...new Set(mixes.map((m) => m.agent))];
   const ofShelf = wanted.flatMap((id) => {
     const agent = catalogue.agent(id);
@@ -47,38 +37,21 @@ export function stockWarnings(
       .filter((l) => used.has(l.lot.id) && isGuess(l))
       .map((l) => l.lot.lot || 'a lot without number');
     const litres = bought.reduce((sum, { count, card }) => sum + count * card.litres, 0);
+    const name = agent.name;
     return [
-      ...(unfit.length > 0
-        ? [warn('lot-unfit', 'warn', `${agent.name}: ${unfit.join(', ')} cannot be used.`)]
-        : []),
-      ...(unread.length > 0
-        ? [
-            warn(
-              'lot-unread',
-              'warn',
-              `${agent.name}, lot ${listed(unread)}: more than a fifth of its strength is gone by the estimate alone. Read it by strip before mixing: where it is stronger than thought, so is the mix.`,
-            ),
-          ]
-        : []),
-      ...(litres > 0
-        ? [
-            warn(
-              'stock-short',
-              'warn',
-              `${agent.name}: the lots on the shelf do not suffice, ${decimal(litres, 1)} L of mix are counted with fresh stock by the label. See Supply for how much to buy.`,
-            ),
-          ]
-        : []),
+      ...(unfit.length > 0 ? [warning('lot-unfit', 'warn', { agent: name, lots: unfit.join(', ') })] : []),
+      ...(unread.length > 0 ? [warning('lot-unread', 'warn', { agent: name, lots: listed(unread) })] : []),
+      ...(litres > 0 ? [warning('stock-short', 'warn', { agent: name, litres: decimal(litres, 1) })] : []),
     ];
   });
-  const injectors = mixes.flatMap((mix) =>
-    mix.unreachable
+  const injectors = mixes.flatMap(({ agent, unreachable: why, surface }) =>
+    why
       ? [
-          warn(
+          warning(
             'injector-too-weak',
             'stop',
-            `${catalogue.agent(mix.agent).name}: ${lowerFirst(mix.unreachable)}`,
-            mix.surface,
+            { agent: catalogue.agent(agent).name, why: lowerFirst(why) },
+            surface,
           ),
         ]
       : [],

@@ -85,7 +85,7 @@ describe('reach', () => {
         severity: 'stop',
         surface: 'wall',
         text: expect.stringMatching(
-          /cannot be reached.*pole, ladder, tower or lift.*out of scope/,
+          /out of reach.*pole, ladder, tower or lift.*out of scope/,
         ) as unknown,
       },
     ]);
@@ -148,7 +148,7 @@ describe('a surface left out', () => {
     });
     expect(made.warnings.find((w) => w.surface === 'sill')).toMatchObject({
       severity: 'note',
-      text: 'Sill: left out: water creeps in.',
+      text: 'Sill: not in this job: water creeps in.',
     });
     expect(made.work.planned.some((o) => o.surface === 'sill')).toBe(false);
   });

@@ -1,0 +1,12 @@
+import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
+import { QUESTIONS } from './questions.ts';
+import { MEETINGS, WARNINGS } from './warnings.ts';
+
+/** Every sentence that the engine says, as ICU messages: {name} is a fact, plural and select choose a wording. */
+export const ENGLISH = {
+  ...WARNINGS,
+  ...MEETINGS,
+  ...QUESTIONS,
+  ...EXPECTATIONS,
+  ...EARLIER_EXPECTATIONS,
+} as const;

@@ -1,0 +1,109 @@
+/** Warnings of a plan, by rule; wordings of one rule stand behind a stroke. */
+export const WARNINGS = {
+  // One surface.
+  'out-of-scope': '{place}: not in this job.',
+  'out-of-scope/why': '{place}: not in this job: {why}.',
+  unmeasured: '{place}: {fault}.',
+  'nothing-found': '{place}: nothing found, so no work is planned.',
+  'not-looked-at': '{place}: not inspected on this job yet, so no work is planned.',
+  'no-permitted-method':
+    '{place}: no permitted method for {dirt}. {rules} Leave it out of scope, or override a rule that allows it, with your reason.',
+  'choice-not-applied': '{place}: {why}',
+  'rule-set-aside': '{place}: {why}',
+  'rule-set-aside/patch': '{place}: {agent} without a test patch. {by}: “{reason}”. The rule: {rules}',
+  'patch-missing':
+    '{place}: try {agent} on a test patch first, {strength}, {minutes} min, and check it once dry. {rules}',
+  'by-others': '{place}: we do not treat the {dirt}: {method}.',
+  'not-workable-now': '{place}: {why}',
+  'choice-without-finding':
+    '{place}: {by} chose {method} for {dirt}, which is no longer found here. The choice is kept in case it comes back.',
+  'choices-differ': '{place}: two choices for {dirt}: {earlier}, then {by} {method}. The last one counts.',
+  'out-of-reach':
+    '{place} is out of reach. {why} Enter the pole, ladder, tower or lift you are bringing (Supply), choose a method that reaches, or leave it out of scope.',
+
+  // The day, the weather, the crew.
+  'visit-gone':
+    'Visit {asked} was chosen, but the job now has {planned, plural, one {# visit} other {# visits}}: visit {planned} is planned instead.',
+  'spray-drift/stop': 'Wind {wind} m/s: no spraying above {limit} m/s. Wait for a calmer hour.',
+  'spray-drift/warn':
+    'Wind {wind} m/s carries spray: use coarse drops, work close to the surface, keep people and cars away.',
+  cold: '{air} °C: agents work slowly below {limit} °C, and wet ground may freeze.',
+  'drain-loop': 'Run-off goes round in a circle: {loop}. Water runs downhill: take one link out.',
+  'nothing-to-do': 'No work to order yet: add a surface and what is on it.',
+  'day-too-long':
+    'The visit takes {takes}; the working day is {day}. Add people or machines, leave surfaces out of scope, or split the job.',
+  'too-many-pieces':
+    'This visit breaks into {pieces} pieces of work, too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
+  'too-many-pieces/worst':
+    'This visit breaks into {pieces} pieces of work, {sections} of them sections of {place}: too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
+  'no-sequence':
+    'No sequence works: {why}. Add the machine or the person, or leave the surface out of scope.',
+  'mix-outlived': 'No safe sequence: {why}. Add people, or spread the work over several visits.',
+  'unsafe-sequence':
+    'No safe sequence: {why}. Choose another method for one of them, or do it on another visit.',
+  'water-short/tank': 'The tank runs dry at {at}: {litres} L short over the day. {ways}',
+  'water-short/tap':
+    'Without a tank, the pumps outrun the taps from {at}: {litres} L short over the day. {ways}',
+  'pump-stronger': '{place}, {tool}: {force} kPa on the surface at full pressure, limit {limit}. {advice}',
+  'covered-too-long':
+    '{place} would be covered for {takes}. Plants cook under a cover in the sun after {minutes} min: lift it between surfaces, wet them down instead, or work in the shade.',
+
+  // Sprayers, stock, labels.
+  'sprayer-opposed':
+    '{agents, plural, one {# agent is} other {# agents are}} sprayed ({names}) with {sprayers, plural, =0 {no sprayer} one {# sprayer} other {# sprayers}}: agents that must never meet would share one. Bring at least {needed}, better one for each agent.',
+  'sprayer-shared':
+    '{agents, plural, one {# agent is} other {# agents are}} sprayed ({names}) with {sprayers, plural, =0 {no sprayer} one {# sprayer} other {# sprayers}}. Bring {more} more, or flush one with clean water between agents that may follow each other.',
+  'too-thin':
+    '{place}: one litre of {product} is spread over {spread} m², and past {most} m² it does nothing. Put on at least {least} L/m² a coat, or check the coverage on the label.',
+  'lot-unfit': '{agent}: {lots} cannot be used.',
+  'lot-unread':
+    '{agent}, lot {lots}: more than a fifth of its strength is gone, by estimate alone. Test it with a strip before mixing; if it is stronger than estimated, so is the mix.',
+  'stock-short':
+    '{agent}: not enough in stock. {litres} L of mix is figured with new product at label strength; see Supply for how much to buy.',
+  'injector-too-weak': '{agent}: {why}',
+  'data-sheet-missing':
+    '“{product}” ({agent}) has no data sheet. Add the file or its address in the handbook: nothing goes on an order without one.',
+  'label-stricter': '{agent}. {note}',
+  'label-looser': '{agent}. {note}',
+  'label-note': '{agent}. {note}',
+  'no-product':
+    'No product of yours is set for {agents}. Name yours in the handbook: its label and data sheet come first.',
+  'house-value':
+    'Your own value is looser than the trade default: {entry}, {value} {own} instead of {shipped}, set by {by}: “{reason}”.',
+
+  // Readings.
+  'too-damp':
+    '{place}: {read} % moisture on {on}; the coating needs {most} % or less. Let it dry and measure again.',
+  'not-neutral/never':
+    '{place}: pH {read} on {on}, acid is still there, and {agent} must never meet it. Rinse, neutralise and read again until the strip shows {from} to {to}.',
+  'not-neutral/used-up':
+    '{place}: pH {read} on {on}, alkali is still there; it uses up {agent} and gives off heat. Rinse, neutralise and read again until the strip shows {from} to {to}.',
+  'not-neutral/acid':
+    '{place}: pH {read} on {on}, acid is still there, and {agent} will not last on it. Rinse, neutralise and read again until the strip shows {from} to {to}.',
+  'not-neutral/alkali':
+    '{place}: pH {read} on {on}, alkali is still there, and {agent} will not last on it. Rinse, neutralise and read again until the strip shows {from} to {to}.',
+
+  // What meets what.
+  'chemistry-apart':
+    '{later} starts only once {earlier} {count, plural, one {is} other {are}} rinsed and the reading is good: {meets}, and these must never meet. {caught}{way}',
+  'agent-on-other-face': '{place}: {agent} {comes}. {rules} The order says how it is protected. {way}',
+  'ammonia-under-hypochlorite':
+    '{place}: {agent} {comes}. There are droppings or urine on it, and together they release toxic gas: flush them off with clean water before anything else. {way}',
+} as const;
+
+/** How things come together, and what would spare the trouble: parts of warnings. */
+export const MEETINGS = {
+  'meets/run-off': 'their water comes together at {at}',
+  'meets/beside': 'they are side by side',
+  'meets/splash': 'washing it splashes the foot of {at}',
+  'meets/drift': 'in this wind the spray of one drifts onto the other',
+  'meets/caught': 'Empty and neutralise what is caught there in between.',
+  'saves-the-wait': 'To save the wait: {method} on {place}.',
+  'saves-the-wait/none': 'No other permitted method saves the wait.',
+  'comes/run-off': 'runs over it from {from}',
+  'comes/beside': 'reaches its edge from {from}',
+  'comes/splash': 'splashes onto it from {from}',
+  'comes/drift': 'drifts onto it in this wind from {from}',
+  'spares-it': 'To spare it: {method} on {place}.',
+  'spares-it/none': 'No single change of method spares it.',
+} as const;
