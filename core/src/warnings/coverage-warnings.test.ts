@@ -55,7 +55,7 @@ describe('a coverage above the useful one', () => {
   it('goes by the label where that is stricter, never where it is looser', () => {
     expect(thin(labelled({ mostSquareMetresPerLitre: 2 }))[0]).toContain('past 2 m²');
     expect(thin(labelled({ squareMetresPerLitre: 30, mostSquareMetresPerLitre: 40 }))[0]).toContain(
-      'above 6 m²',
+      'past 6 m²',
     );
   });
 

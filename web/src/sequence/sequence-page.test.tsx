@@ -94,8 +94,9 @@ describe('the sequence station', () => {
 
   it('says why nothing can be sequenced', async () => {
     const stop = {
-      rule: 'no-sequence',
+      rule: 'no-sequence' as const,
       severity: 'stop' as const,
+      params: {},
       text: 'No sequence: there is no hose.',
       surface: null,
     };
@@ -105,8 +106,9 @@ describe('the sequence station', () => {
 
   it('keeps the day in sight: what stops is told, of other warnings the first, the rest on demand', async () => {
     const warning = (severity: 'stop' | 'warn', i: number) => ({
-      rule: 'r',
+      rule: 'cold' as const,
       severity,
+      params: {},
       text: `${severity} ${i}`,
       surface: null,
     });
