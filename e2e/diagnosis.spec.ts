@@ -15,7 +15,7 @@ test('a reddish tint is told by small tests, becomes a finding and is treated', 
   await mark.getByLabel('Spot, a fresh one').fill('behind the downpipe');
   await mark.getByRole('button', { name: 'stays as it is' }).click();
   await mark.getByRole('button', { name: 'It is iron-bearing clay: add it' }).click();
-  await expect(mark).toContainText('Settled, and written down as found');
+  await expect(mark).toContainText('Settled, and recorded as a finding');
   await saved(page);
   await page.reload();
   await expect(page.getByRole('region', { name: 'Red or brown tint' })).toContainText('Settled');
@@ -28,7 +28,7 @@ test('a drop of water changes how long the wall stays wet', async ({ page, etapp
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/path-north`);
   await page.getByLabel('Or seconds, typed').fill('9');
-  await page.getByRole('button', { name: 'Write down' }).click();
+  await page.getByRole('button', { name: 'Record' }).click();
   await expect(page.getByText('open: drinks at once')).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo the last edit' }).click();

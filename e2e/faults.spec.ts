@@ -49,7 +49,7 @@ test('run-off in a loop is refused by the server, kept on screen, and can be giv
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'See why' }).click();
   await expect(page.getByRole('dialog')).toContainText('goes round in a loop');
-  await page.getByRole('button', { name: 'Give the edit up' }).click();
+  await page.getByRole('button', { name: 'Discard this edit' }).click();
   await saved(page);
   expect(complaints.splice(0).every((c) => c.includes('422'))).toBe(true);
 });
@@ -67,7 +67,7 @@ test('while the database is away the page says so, keeps what was typed, and rec
   await expect(page.locator('.save-mark')).toContainText('1 change waiting');
   const list = await page.context().newPage();
   await list.goto(`${etappe.url}/jobs`);
-  await expect(list.getByText('The jobs cannot be read now')).toBeVisible();
+  await expect(list.getByText('Jobs cannot be loaded right now')).toBeVisible();
   await etappe.databaseAway(false);
   await saved(page);
   await expect(list.getByRole('link', { name: 'Hill observatory, spring clean' })).toBeVisible();
@@ -78,10 +78,10 @@ test('while the database is away the page says so, keeps what was typed, and rec
 
 test('a job that is not there says so and leads back', async ({ page, etappe, complaints }) => {
   await page.goto(`${etappe.url}/jobs/01900000-0000-7000-8000-0000000000ff/walk`);
-  await expect(page.getByText('This job is not here')).toBeVisible();
+  await expect(page.getByText('Job not found')).toBeVisible();
   await page.getByRole('link', { name: 'All jobs' }).click();
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
   await page.goto(`${etappe.url}/nowhere`);
-  await expect(page.getByText('There is no such page')).toBeVisible();
+  await expect(page.getByText('Page not found')).toBeVisible();
   expect(complaints.splice(0).every((c) => c.includes('404'))).toBe(true);
 });

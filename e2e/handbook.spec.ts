@@ -51,21 +51,21 @@ test('a value of the house holds for a job that is open elsewhere, and goes back
 
   const desk = await context.newPage();
   await desk.goto(`${etappe.url}/handbook/materials/painted-render`);
-  await desk.getByRole('button', { name: 'Set Force of a jet at most' }).click();
+  await desk.getByRole('button', { name: 'Set Highest jet force' }).click();
   const dialog = desk.getByRole('dialog');
-  await dialog.getByLabel('Force of a jet at most').fill('50');
+  await dialog.getByLabel('Highest jet force').fill('50');
   await dialog.getByLabel('Reason').fill('a trial');
-  await dialog.getByRole('button', { name: 'Set it' }).click();
+  await dialog.getByRole('button', { name: 'Set' }).click();
   await expect(dialog.getByText(/50 kPa lies past the bound/)).toBeVisible();
-  await dialog.getByLabel('Force of a jet at most').fill('1.5');
-  await dialog.getByRole('button', { name: 'Set it' }).click();
+  await dialog.getByLabel('Highest jet force').fill('1.5');
+  await dialog.getByRole('button', { name: 'Set' }).click();
   await expect(desk.getByText('1.5 kPa ▲ stricter')).toBeVisible();
 
   await expect(gauge).toHaveAccessibleName(/up to 1.5 kPa/, { timeout: 30_000 });
-  await desk.getByRole('button', { name: 'Back to the default of Force of a jet at most' }).click();
+  await desk.getByRole('button', { name: 'Back to the default of Highest jet force' }).click();
   await expect(gauge).toHaveAccessibleName(/up to 2.5 kPa/, { timeout: 30_000 });
   await desk.goto(`${etappe.url}/handbook/house`);
-  await expect(desk.getByText(/took out the house value of Painted render/)).toBeVisible();
+  await expect(desk.getByText(/took out our value of Painted render/)).toBeVisible();
 });
 
 test('a material of the house is chosen on the walk and judged as the one that it is like', async ({

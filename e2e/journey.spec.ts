@@ -43,7 +43,7 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await expect(page.getByRole('dialog').getByText('20.6 m²', { exact: true })).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Add surface' }).click();
   await choose(page, 'Add what is on it', 'Green algae');
-  await page.getByText('the face is green, slippery when wet').click();
+  await page.getByText('the surface is green, slippery when wet').click();
 
   await page.getByRole('button', { name: 'Add surface' }).click();
   await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Slipway');
@@ -78,7 +78,7 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await expect(page.getByRole('cell', { name: 'Sodium hypochlorite' })).toBeVisible();
   await page.getByRole('link', { name: /^Sequence/ }).click();
   await expect(page.getByRole('group', { name: 'Day ribbon by person' })).toBeVisible();
-  await expect(page.getByText('Cannot be under')).toBeVisible();
+  await expect(page.getByText('Shortest possible')).toBeVisible();
 
   await page.getByRole('link', { name: /^Order/ }).click();
   await page.getByRole('button', { name: 'Issue order' }).click();

@@ -137,7 +137,7 @@ test('two devices on different surfaces merge without a question; on the same fi
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText('Theirs', { exact: true })).toHaveCount(2);
   await dialog.getByText('Mine', { exact: true }).first().click();
-  await dialog.getByRole('button', { name: 'Save the choice' }).click();
+  await dialog.getByRole('button', { name: 'Save choices' }).click();
   await saved(page);
   await other.reload();
   await expect(name(other)).toHaveValue('Mine');

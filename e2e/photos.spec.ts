@@ -165,7 +165,7 @@ test('the customer is shown the damage and signs for it; what is added later is 
   await page.getByRole('button', { name: 'Add damage' }).click();
   await saved(page);
   await page.goto(`${etappe.url}/jobs/${job}/damage`);
-  await expect(page.getByText('The sheet was changed since: show it again.')).toBeVisible();
+  await expect(page.getByText('The sheet has changed since: show it again.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Signed' })).toBeVisible();
 });
 
@@ -183,11 +183,11 @@ test('a historic face is not ordered before a patch has passed or somebody answe
   await page.getByRole('link', { name: /^Order/ }).click();
   await expect(page.getByText(/Garage wall: try .* on a test patch first/)).toBeVisible();
   await page.goto(`${etappe.url}/jobs/${job}/treat/garage-wall`);
-  await patches.getByRole('button', { name: 'Write down a patch with it' }).click();
-  await patches.getByText(/not looked at dry yet/).click();
+  await patches.getByRole('button', { name: 'Record a test patch' }).click();
+  await patches.getByText(/not checked dry yet/).click();
   await patches.getByText('go', { exact: true }).click();
-  await expect(patches).toContainText('tried, go');
+  await expect(patches).toContainText('passed');
   await page.getByRole('link', { name: /^Order/ }).click();
-  await expect(page.getByText(/on a spot first/)).toHaveCount(0);
+  await expect(page.getByText(/on a test patch first/)).toHaveCount(0);
   await saved(page);
 });

@@ -90,7 +90,7 @@ test('a job file comes in whole or not at all, with every fault; surfaces come a
       .replace('"granite"', '"cheese"')
       .replace('painted-aluminium', 'tinfoil'),
   );
-  await expect(dialog.getByRole('alert')).toContainText('2 faults, nothing was brought in');
+  await expect(dialog.getByRole('alert')).toContainText('2 faults, nothing imported');
   await bring('good.etappe.json', demo('tram-halt'));
   await dialog.getByRole('button', { name: 'Import 2 surfaces' }).click();
   await expect(page.getByRole('heading', { name: 'Tram halt Birch Lane' })).toBeVisible();
@@ -101,7 +101,7 @@ test('a job file comes in whole or not at all, with every fault; surfaces come a
     'list.csv',
     'Bauteil;Substrate;Area;Dirt\nStra\xdfenwand;concrete;12,5 m2;green-algae 2\nRampe;granite;4,2 x 3;\n',
   );
-  await expect(dialog.getByText('2 rows, parted by semicolons, Windows-1252')).toBeVisible();
+  await expect(dialog.getByText('2 rows, separated by semicolons, Windows-1252')).toBeVisible();
   await expect(dialog.getByRole('checkbox', { name: 'Numbers have a decimal comma' })).toBeChecked();
   await expect(dialog.getByRole('alert')).toContainText('name');
   await choose(dialog, 'name (needed)', 'Bauteil');

@@ -44,7 +44,7 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
 
   await expect(page.getByRole('link', { name: /^Order/ })).toContainText('No. 1 is stale');
   await page.goto(at('order/1'));
-  await expect(page.getByText('The survey was changed after this order was issued')).toBeVisible();
+  await expect(page.getByText('The survey changed after this order was issued')).toBeVisible();
   await expect(page.locator('.order-sheet')).toContainText('Oxalic acid');
 });
 
@@ -54,20 +54,20 @@ test('a rule is set aside with reason and name, and stays visible down to the or
 }) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/treat/boards-east`);
-  await page.getByRole('button', { name: 'Set the rule aside for Soft wash with hypochlorite' }).click();
+  await page.getByRole('button', { name: 'Override the rule for Soft wash with hypochlorite' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: 'Set the rule aside' }).click();
-  await expect(dialog.getByText('say why the rule does not hold here')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Override the rule' }).click();
+  await expect(dialog.getByText('say why the rule does not apply here')).toBeVisible();
   await dialog.getByLabel('Reason').fill('boards are painted over next week');
   await dialog.getByLabel('Decided by').fill('Ada');
-  await dialog.getByRole('button', { name: 'Set the rule aside' }).click();
-  await expect(page.getByText('Ada set the rule aside').first()).toBeVisible();
-  await expect(page.getByRole('link', { name: /^Treat/ })).toContainText('1 rule set aside');
+  await dialog.getByRole('button', { name: 'Override the rule' }).click();
+  await expect(page.getByText('Ada overrode the rule').first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Treat/ })).toContainText('1 rule overridden');
   await page.getByRole('link', { name: /^Order/ }).click();
-  await expect(page.getByRole('heading', { name: 'Rules set aside', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Rules overridden', exact: true })).toBeVisible();
 
   await page.goBack();
-  await page.getByRole('button', { name: 'Back to the proposal' }).click();
+  await page.getByRole('button', { name: 'Back to what was proposed' }).click();
   await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener', exact: true })).toBeVisible();
   await saved(page);
 });
@@ -77,7 +77,7 @@ test('another permitted method is picked and the floor stays refused', async ({ 
   await page.goto(`${etappe.url}/jobs/${job}/treat/plinth-west`);
   await expect(page.getByText('stays refused').first()).toBeVisible();
   await page.getByRole('button', { name: 'Use Mild alkaline wash by brush against Green algae' }).click();
-  await expect(page.getByText('Picked by Office')).toBeVisible();
+  await expect(page.getByText('Chosen by Office')).toBeVisible();
   await saved(page);
 });
 
@@ -88,13 +88,13 @@ test('another way of working is looked at before it is taken; what follows later
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/treat/bicycle-stand`);
   await expect(page.getByRole('heading', { name: /^Visit 2 from 2026-05-07/ })).toBeVisible();
-  await page.getByText('Ways of working').click();
+  await page.getByText('Working practices').click();
   await page.getByRole('button', { name: 'Change: Sand joints after washing' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByText('Sand and sealer', { exact: true }).click();
   await expect(dialog.getByRole('row', { name: /^Visits 2, .* 3, / })).toBeVisible();
   await expect(dialog.getByText(/^Bicycle stand, sand joints washed out:/)).toBeVisible();
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('heading', { name: 'Fill joints with dry sand', exact: true })).toBeVisible();
 
   await page.getByRole('link', { name: /^Sequence/ }).click();

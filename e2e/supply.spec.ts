@@ -7,16 +7,16 @@ test('a weaker tap and a hotter day are looked at before they are taken; then th
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/supply?part=water`);
   await expect(page.getByRole('img', { name: /Tank line: it lasts/ })).toBeVisible();
-  await page.getByText('What if the day, the stock').click();
+  await page.getByText('What if the weather, stock').click();
   await page.getByLabel('Yard tap', { exact: true }).fill('4');
   const row = page.getByRole('row', { name: /Water of the day/ });
   await expect(row).toContainText('lasts');
   await expect(row).toContainText(/dry at \d\d:\d\d/);
-  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await page.getByRole('button', { name: 'Discard' }).click();
   await expect(page.getByRole('img', { name: /Tank line: it lasts/ })).toBeVisible();
 
   await page.getByLabel('Yard tap', { exact: true }).fill('4');
-  await page.getByRole('button', { name: 'Take it over' }).click();
+  await page.getByRole('button', { name: 'Apply' }).click();
   await saved(page);
   await expect(page.getByRole('img', { name: /Tank line: dry from \d\d:\d\d/ })).toBeVisible();
   const ways = page.getByRole('region', { name: 'Water of the day' });
@@ -33,13 +33,13 @@ test('a lot is read by strip, the mixes follow it, and an order reserves it for 
   await page.getByLabel('Left of it').fill('30');
   await page.getByLabel('Expires on').fill('');
   await page.getByLabel('Strength, typed').fill('60');
-  await page.getByRole('button', { name: 'Write down' }).click();
+  await page.getByRole('button', { name: 'Record' }).click();
   await page.getByRole('button', { name: 'Save lot' }).click();
   await expect(page.getByText(/Today: 60 g\/L, measured/)).toBeVisible();
 
   await page.goto(`${etappe.url}/jobs/${job}/supply?part=products`);
   const row = page.getByRole('row', { name: /White, 14 %/ });
-  // What was read in November says nothing of a day in May: the reading before that day holds.
+  // What was read in November no restriction of a day in May: the reading before that day holds.
   await row.getByText(/Lot W-2602/).click();
   await expect(row.getByText(/measured 118 g\/L by strip on 2026-04-20/)).toBeVisible();
 
@@ -55,9 +55,9 @@ test('a lot is read by strip, the mixes follow it, and an order reserves it for 
   // The work is done: what was really used comes off the shelf, and nothing is reserved any more.
   await page.goto(`${etappe.url}/jobs/${job}/supply?part=products`);
   await row.getByText(/Lot W-2604/).click();
-  await row.getByLabel('Used, once the work is done').first().fill('2.5');
-  await row.getByRole('button', { name: 'Write down' }).click();
-  await expect(row.getByText(/2.5 L used, written down/)).toBeVisible();
+  await row.getByLabel('Used, after the work').first().fill('2.5');
+  await row.getByRole('button', { name: 'Record' }).click();
+  await expect(row.getByText(/2.5 L used, recorded/)).toBeVisible();
   await expect(page.getByText('No. 1 issued')).toBeVisible();
   await page.reload();
   await expect(page.getByText('No. 1 issued')).toBeVisible();

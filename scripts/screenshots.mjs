@@ -73,7 +73,7 @@ const VIEWS = {
   treat: () => open('treat/drum-north'),
   'treat-what-if': async () => {
     const page = await open('treat/garage-wall');
-    await page.getByText('Ways of working').click();
+    await page.getByText('Working practices').click();
     await page.getByRole('button', { name: 'Change: Hypochlorite for growth?' }).click();
     await page.getByText('Oxygen, alkaline or neutral', { exact: true }).click();
     await page.getByRole('row', { name: /^Harm around/ }).waitFor();
@@ -84,7 +84,7 @@ const VIEWS = {
   'supply-wet-line': () => open('supply/boards-east?part=wetness'),
   'supply-water': async () => {
     const page = await open('supply?part=water');
-    await page.getByText('What if the day, the stock').click();
+    await page.getByText('What if the weather, stock').click();
     await page.getByLabel('Yard tap', { exact: true }).fill('4');
     await page.getByRole('row', { name: /Water of the day/ }).waitFor();
     return page;

@@ -5,6 +5,7 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
+import { colourSheet } from './colours.ts';
 import { EveningProvider } from './evening.tsx';
 import { keptAnswers } from './kept-answers.ts';
 import { NewVersionBar } from './new-version-bar.tsx';
@@ -42,6 +43,11 @@ heedNetworkHints(serverReach);
 serverReach.whenBack(() => {
   pendingPhotos.flush();
 });
+
+// Before all other sheets: what is printed sets colours of its own.
+const colours = document.createElement('style');
+colours.textContent = colourSheet();
+document.head.prepend(colours);
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');

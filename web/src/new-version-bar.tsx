@@ -15,9 +15,9 @@ export function NewVersionBar() {
   if (!ready) return null;
   return (
     <div className="new-version" role="status">
-      A newer version is ready.
+      A new version is ready.
       <Button size="small" onClick={takeNewVersion}>
-        Load it
+        Reload
       </Button>
     </div>
   );

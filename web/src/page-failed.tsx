@@ -7,7 +7,7 @@ export function PageFailed() {
     <main style={{ padding: 32, maxWidth: 560 }}>
       <h1>This page could not be shown</h1>
       <p style={{ marginTop: 12 }}>{error instanceof Error ? error.message : 'An unexpected error.'}</p>
-      <p>What was saved is safe. Load the page again, or go back to the jobs.</p>
+      <p>Saved work is safe. Reload the page, or go back to the jobs.</p>
       <p>
         <a href="/jobs">All jobs</a>
       </p>

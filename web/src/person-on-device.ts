@@ -1,7 +1,7 @@
 const KEY = 'etappe.person';
 const NOBODY_SAID = 'Office';
 
-/** Who works on this device, as told; it goes into the log with every edit. */
+/** Your name on this device, as told; it goes into the log with every edit. */
 export function personOnDevice(): string {
   return localStorage.getItem(KEY) ?? NOBODY_SAID;
 }

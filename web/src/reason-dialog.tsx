@@ -28,7 +28,7 @@ export function ReasonDialog({
   accept,
   close,
   danger = true,
-  ask = 'say why the rule does not hold here',
+  ask = 'say why the rule does not apply here',
   firstBy = '',
 }: Props) {
   const [reason, setReason] = useState('');

@@ -45,7 +45,7 @@ const LIMIT_MILLISECONDS = 30_000;
 /** A file may take as long as a bad signal needs for it: 10 kB/s. */
 const UPLOAD_BYTES_PER_MILLISECOND = 10;
 
-const unreachable = () => new ServerProblem(0, 'The server cannot be reached.');
+const unreachable = () => new ServerProblem(0, 'Cannot reach the server.');
 
 /** Whether answers are held against their schemas: while the application is made and tested, not on people's devices. */
 const CHECKED = process.env['NODE_ENV'] !== 'production';

@@ -1,27 +1,6 @@
 import { theme as antTheme } from 'antd';
 import type { ThemeConfig } from 'antd';
-
-/** The colours of the interface, light and for evening work; style.css holds the same as custom properties for drawings. */
-const LIGHT = {
-  ground: '#F5F2EA',
-  raised: '#FCFAF5',
-  ink: '#16302B',
-  wet: '#1F6F6B',
-  dwell: '#8A5F0E',
-  stop: '#A63A2B',
-  growth: '#4F6A2B',
-  line: '#CFC8B8',
-};
-const DARK = {
-  ground: '#12211E',
-  raised: '#1A2D29',
-  ink: '#ECE7DA',
-  wet: '#6FBDB6',
-  dwell: '#E0AC4A',
-  stop: '#F0907F',
-  growth: '#A9C47A',
-  line: '#3B504A',
-};
+import { DARK, LIGHT } from './colours.ts';
 
 const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', sans-serif";
 
@@ -43,7 +22,15 @@ export function themeFor({ evening, still, inHand }: Circumstances): ThemeConfig
       colorInfo: c.wet,
       colorLink: c.wet,
       colorError: c.stop,
-      colorWarning: c.dwell,
+      colorWarning: c.dwellInk,
+      colorWarningBg: c.dwellTint,
+      colorWarningBorder: c.dwellInk,
+      colorErrorBg: c.stopTint,
+      colorErrorBorder: c.stop,
+      colorInfoBg: c.wetTint,
+      colorInfoBorder: c.wet,
+      colorSuccessBg: c.growthTint,
+      colorSuccessBorder: c.growth,
       colorSuccess: c.growth,
       colorTextBase: c.ink,
       colorBgBase: c.ground,
@@ -52,8 +39,8 @@ export function themeFor({ evening, still, inHand }: Circumstances): ThemeConfig
       colorBgElevated: c.raised,
       colorBorder: c.line,
       colorBorderSecondary: c.line,
-      colorTextDescription: evening ? '#B5BFB4' : '#4B605A',
-      colorTextPlaceholder: evening ? '#97A59C' : '#66776F',
+      colorTextDescription: c.quiet,
+      colorTextPlaceholder: c.placeholder,
       borderRadius: 4,
       boxShadow: 'none',
       boxShadowSecondary: `0 0 0 1px ${c.line}`,
@@ -67,10 +54,10 @@ export function themeFor({ evening, still, inHand }: Circumstances): ThemeConfig
         primaryShadow: 'none',
         defaultShadow: 'none',
         dangerShadow: 'none',
-        ...(evening ? { primaryColor: '#12211E' } : {}),
+        primaryColor: c.onWet,
       },
       // Ours reads on the ground as well as on the raised track.
-      Segmented: { itemColor: evening ? '#B5BFB4' : '#4B605A' },
+      Segmented: { itemColor: c.quiet },
       Table: { headerBg: 'transparent', headerSplitColor: 'transparent' },
     },
   };

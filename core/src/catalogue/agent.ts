@@ -45,12 +45,12 @@ export interface Agent {
   } | null;
   readonly harmsPlants: boolean;
   readonly harmsWaterLife: boolean;
-  /** What it does to people, in plain words. */
+  /** Hazards, in plain words. */
   readonly hazards: readonly string[];
   /** Materials and things that it harms. */
   readonly attacks: readonly string[];
   readonly firstAid: string;
-  /** In the film on the face, or in its pores. */
+  /** In the film on the surface, or in its pores. */
   readonly worksIn: 'film' | 'pores';
   /** Stays on the face; nothing rinses it. */
   readonly leaveOn: boolean;
@@ -71,7 +71,7 @@ export interface Agent {
   readonly source: string;
 }
 
-/** Whether an agent is used as it is sold, so that a strength in g/L says nothing. */
+/** Whether an agent is used as it is sold, so that a strength in g/L no restriction. */
 export function isReadyToUse(agent: Agent): boolean {
   return agent.stock.form === 'ready';
 }

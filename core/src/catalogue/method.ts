@@ -79,7 +79,7 @@ export interface NeutraliseTemplate {
   readonly reading: string;
 }
 
-/** What is waited for: the face to dry, an agent to work, a coat to set, others to do their part. */
+/** What is waited for: the surface to dry, an agent to work, a coat to set, others to do their part. */
 export const WAITS_FOR = ['dry', 'work', 'set', 'others'] as const;
 export type WaitsFor = (typeof WAITS_FOR)[number];
 

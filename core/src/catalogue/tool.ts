@@ -16,7 +16,7 @@ export interface Tool {
   readonly harmedBy: readonly AgentClass[];
   /** From where one stands, metres. */
   readonly reachMetres: number;
-  /** How fast it is led over the face, slow and quick, metres a minute; null where it is not led along. */
+  /** How fast it is led over the face, slow and quick, metres a minute; null where it is not moved along. */
   readonly paceMetresPerMinute: readonly [number, number] | null;
   /** How it is held and used, for the crew. */
   readonly handling: string;

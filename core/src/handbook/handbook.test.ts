@@ -54,7 +54,7 @@ describe('a limit in words', () => {
     [{ fact: 'hot', is: false }, 'not: hot water'],
     [{ fact: 'brush', oneOf: ['soft', 'none'] }, 'stiffest brush allowed: soft or none'],
     [{ fact: 'jetKilopascal', above: 2.5 }, 'force of the jet, kPa above 2.5'],
-    [{ fact: 'pHLow', aboveFact: 'agentPH' }, 'lowest pH that it bears above pH of the agent'],
+    [{ fact: 'pHLow', aboveFact: 'agentPH' }, 'lowest pH it tolerates above pH of the agent'],
   ] as const)('%j', (test, words) => {
     expect(factTestInWords(test)).toBe(words);
   });

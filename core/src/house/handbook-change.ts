@@ -5,7 +5,7 @@ import type { HandbookFault } from './handbook-faults.ts';
 import { HANDBOOK_PARTS, HANDBOOK_PART_NAMES } from './house-handbook.ts';
 import type { HandbookPart, HouseHandbook } from './house-handbook.ts';
 
-/** An entry that the house has written, as it is stored. */
+/** An entry you have written, as it is stored. */
 export interface HandbookRecord {
   readonly part: HandbookPart;
   readonly id: string;

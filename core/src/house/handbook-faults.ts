@@ -65,7 +65,7 @@ function overrideFaults({ overrides }: HouseHandbook): readonly HandbookFault[] 
       return [
         {
           path,
-          message: `the catalogue has no value "${override.path}" of ${override.kind} "${override.entry}" that a house may set`,
+          message: `the catalogue has no value "${override.path}" of ${override.kind} "${override.entry}" that can be set`,
         },
       ];
     const fault = settingFault(value, override.value);
@@ -95,7 +95,7 @@ function allProductFaults({ products }: HouseHandbook): readonly HandbookFault[]
         : [
             {
               path: `${path}.inUse`,
-              message: `“${other}” is in use as ${agent.name.toLowerCase()}: put it out of use first`,
+              message: `“${other}” is in use as ${agent.name.toLowerCase()}: take it out of use first`,
             },
           ]),
     ];
@@ -108,9 +108,7 @@ function ownMaterialFaults(own: OwnMaterial, at: string): readonly HandbookFault
   const values = handbookValues('material', own.like, CATALOGUE);
   return Object.entries(own.values).flatMap(([path, setting]) => {
     const value = values.find((v) => v.path === path);
-    const fault = value
-      ? settingFault(value, setting)
-      : `a material has no value "${path}" that a house may set`;
+    const fault = value ? settingFault(value, setting) : `a material has no value "${path}" that can be set`;
     return fault === null ? [] : [{ path: `${at}.values.${path}`, message: fault }];
   });
 }

@@ -33,22 +33,22 @@ const GREATEST_WEIGHT = 20;
 
 function materialValues(material: Material): readonly HandbookValue[] {
   const values = new Values(material)
-    .number('jetLimitKilopascal', 'Force of a jet at most', 'kPa', 'lower', upTo(LOOSER.jet))
+    .number('jetLimitKilopascal', 'Highest jet force', 'kPa', 'lower', upTo(LOOSER.jet))
     .number('pH.0', 'Lowest pH', '', 'higher', (v) => [Math.max(0, v - LOOSER.pH), 7])
     .number('pH.1', 'Highest pH', '', 'lower', (v) => [7, Math.min(14, v + LOOSER.pH)]);
   const BEARS = [...BEARINGS].reverse();
   return values
-    .steps('tolerates.chlorine', 'Bears chlorine', BEARS, 1)
-    .steps('tolerates.peroxide', 'Bears oxygen cleaners', BEARS, 1)
-    .steps('tolerates.solvent', 'Bears removers', BEARS, 1)
-    .steps('tolerates.heat', 'Bears hot water', BEARS, 1)
+    .steps('tolerates.chlorine', 'Tolerates chlorine', BEARS, 1)
+    .steps('tolerates.peroxide', 'Tolerates oxygen cleaners', BEARS, 1)
+    .steps('tolerates.solvent', 'Tolerates removers', BEARS, 1)
+    .steps('tolerates.heat', 'Tolerates hot water', BEARS, 1)
     .steps('brush', 'Brushes', BRUSHES, 1)
-    .steps('foot', 'Feet on it', FOOT_TRAFFIC, 1)
+    .steps('foot', 'Foot traffic', FOOT_TRAFFIC, 1)
     .steps('calcareous', 'Acid dissolves it', [true, false], 0)
-    .steps('saltSensitive', 'Salts burst it', [true, false], 0)
+    .steps('saltSensitive', 'Salts damage it', [true, false], 0)
     .number(
       'thirstFactor',
-      'Liquid that a coat takes, as a factor',
+      'Liquid a coat takes, as a factor',
       '×',
       'neither',
       byFactor(2, GREATEST_THIRST_FACTOR),
@@ -58,7 +58,7 @@ function materialValues(material: Material): readonly HandbookValue[] {
         (finish) =>
           new Values(material).number(
             `sorptivity.${finish}`,
-            `How it drinks, ${finish}`,
+            `Water absorption, ${finish}`,
             'kg/(m²·√s)',
             'higher',
             (v) => [v / 3, GREATEST_SORPTIVITY],
@@ -69,20 +69,20 @@ function materialValues(material: Material): readonly HandbookValue[] {
 
 function conditionValues(condition: Condition): readonly HandbookValue[] {
   return new Values(condition)
-    .number('jetLimitKilopascal', 'Force of a jet at most', 'kPa', 'lower', upTo(LOOSER.jet))
+    .number('jetLimitKilopascal', 'Highest jet force', 'kPa', 'lower', upTo(LOOSER.jet))
     .steps('brush', 'Brushes', BRUSHES, 1).list;
 }
 
 function agentValues(agent: Agent): readonly HandbookValue[] {
   const values = new Values(agent);
   if (!isReadyToUse(agent))
-    values.number('strengthSpan.to', 'Strongest at the face', 'g/L', 'lower', (v) => [
+    values.number('strengthSpan.to', 'Strongest on the surface', 'g/L', 'lower', (v) => [
       agent.strengthSpan.from,
       v * LOOSER.strength,
     ]);
   return values
     .number('coldestCelsius', 'Coldest air', '°C', 'higher', (v) => [v - LOOSER.celsius, HOTTEST_CELSIUS])
-    .number('usefulSquareMetresPerLitre', 'Spread over no more than', 'm²/L', 'lower', upTo(LOOSER.coverage))
+    .number('usefulSquareMetresPerLitre', 'Spread no further than', 'm²/L', 'lower', upTo(LOOSER.coverage))
     .number('surfactantMillilitresPerLitre', 'Surfactant', 'mL/L', 'neither', (v) => [v / 4, v * 2])
     .steps('harmsPlants', 'Harms plants', [true, false], 0)
     .steps('harmsWaterLife', 'Harms water life', [true, false], 0)
@@ -91,7 +91,7 @@ function agentValues(agent: Agent): readonly HandbookValue[] {
 
 function methodValues(method: Method, catalogue: Catalogue): readonly HandbookValue[] {
   const values = new Values(method)
-    .number('surfaceRisk', 'Risk to the face', 'of 5', 'higher', (v) => [Math.max(1, v - 1), 5], true)
+    .number('surfaceRisk', 'Risk to the surface', 'of 5', 'higher', (v) => [Math.max(1, v - 1), 5], true)
     .number('harmAround', 'Harm around', 'of 5', 'higher', (v) => [Math.max(1, v - 1), 5], true);
   for (const contaminant of Object.keys(method.treats))
     values.number(

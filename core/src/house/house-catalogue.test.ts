@@ -45,7 +45,7 @@ const valueOf = (kind: ChangedKind, entry: string, path: string): HandbookValue 
   return value;
 };
 
-describe('the values that a house may set', () => {
+describe('the values that can be set', () => {
   const all = CHANGED_KINDS.flatMap((kind) =>
     CATALOGUE[LIST_OF_KIND[kind]].flatMap((entry) =>
       handbookValues(kind, entry.id, CATALOGUE).map((value) => ({ kind, entry, value })),
@@ -167,7 +167,7 @@ describe('the catalogue of a house', () => {
       ['holy-water', 'no-entry'],
     ]);
     expect(flags[0]?.text).toBe(
-      'The trade default was 180 kPa when this was set, and is 200 kPa now: keep the house value, or go back to the default.',
+      'The trade default was 180 kPa when this was set, and is 200 kPa now: keep your value, or go back to the default.',
     );
     expect(material('granite').jetLimitKilopascal).toBe(150);
     expect(material('limestone')).toBe(CATALOGUE.material('limestone'));
@@ -299,7 +299,7 @@ describe('materials of a house', () => {
       expect(test.likelihood['own-lake-stone']).toEqual(test.likelihood['limestone']);
   });
 
-  it('follow the house value of that one where they have none', () => {
+  it('follow our value of that one where they have none', () => {
     const under = { ...handbook, overrides: [override('material', 'limestone', 'thirstFactor', 2, 1.5)] };
     expect(houseCatalogue(under).material('own-lake-stone').thirstFactor).toBe(2);
     expect(

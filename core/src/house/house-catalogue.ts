@@ -33,7 +33,7 @@ export interface HouseCatalogue extends Catalogue {
   readonly product: (agent: string) => Product | null;
   readonly labelNotes: (agent: string) => readonly LabelNote[];
   readonly flags: readonly HandbookFlag[];
-  /** Materials to choose from: without those that the house has put away. */
+  /** Materials to choose from: without those you have put away. */
   readonly offeredMaterials: readonly Material[];
 }
 
@@ -142,19 +142,19 @@ function standing(overrides: readonly CatalogueOverride[]) {
     const value = valueOf(override);
     const flag = (rule: HandbookFlag['rule'], text: string) => flags.push({ override, rule, text });
     if (!value) {
-      flag('no-entry', 'The catalogue no longer has this value: take the house value out.');
+      flag('no-entry', 'The catalogue no longer has this value: remove yours.');
       continue;
     }
     const fault = settingFault(value, override.value);
     if (fault !== null) {
-      flag('past-bound', `${fault}. The trade default holds until you change the house value.`);
+      flag('past-bound', `${fault}. The trade default applies until you change your value.`);
       continue;
     }
     applied.push(override);
     if (value.shipped !== override.replaced)
       flag(
         'default-changed',
-        `The trade default was ${settingInWords(override.replaced, value.unit)} when this was set, and is ${settingInWords(value.shipped, value.unit)} now: keep the house value, or go back to the default.`,
+        `The trade default was ${settingInWords(override.replaced, value.unit)} when this was set, and is ${settingInWords(value.shipped, value.unit)} now: keep your value, or go back to the default.`,
       );
   }
   return { applied, flags };
@@ -181,7 +181,7 @@ function ownMaterial(own: OwnMaterial, like: Material): Material {
     like: like.id,
     name: own.name,
     synonyms: own.synonyms,
-    source: `house material, like ${like.name.toLowerCase()}: ${own.reason}`,
+    source: `company material, like ${like.name.toLowerCase()}: ${own.reason}`,
   };
 }
 
@@ -195,7 +195,7 @@ function ownMethods({ methods }: HouseHandbook): readonly Method[] {
         (stage) => known.has(stage.tool) && (!('agent' in stage) || known.has(stage.agent)),
       ),
     )
-    .map((own) => ({ ...own.method, id: own.id, source: `house method: ${own.reason}` }));
+    .map((own) => ({ ...own.method, id: own.id, source: `company method: ${own.reason}` }));
 }
 
 /** A test that tells materials apart tells an own one as the one that it is like. */

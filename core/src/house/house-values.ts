@@ -18,7 +18,7 @@ export interface HouseValue {
 }
 
 /**
- * The values of an entry that a house may set, each with what it is set to. Those of an own material are measured
+ * The values of an entry that can be set, each with what it is set to. Those of an own material are measured
  * against the one that it is like; an own method is written as a whole and has none.
  */
 export function houseValues(kind: ChangedKind, id: string, handbook: HouseHandbook): readonly HouseValue[] {

@@ -11,7 +11,7 @@ describe('what was used of a lot', () => {
 
   it('is refused where it is nothing, or more than there is, with the way out', () => {
     expect(() => lotAfterUse(lot({ left: 2 }), 5)).toThrow(
-      'of lot A-1 the shelf says that 2 are left: weigh or dip it and correct the shelf first',
+      'of lot A-1 stock shows 2 left: weigh or dip it and correct the stock first',
     );
     for (const amount of [0, -1, NaN]) expect(() => lotAfterUse(lot(), amount)).toThrow('must be above 0');
     expect(recordedUseSchema.validate({ id: 'x', job: 'y', lot: '', amount: -1 }).error).toBeDefined();

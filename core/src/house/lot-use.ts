@@ -27,7 +27,7 @@ export function lotAfterUse<Lot extends Pick<StockLot, 'left' | 'lot'>>(lot: Lot
   requirePositive('what was used', amount, '');
   if (amount > lot.left + 1e-9)
     throw new RangeError(
-      `${amount} were used, and of lot ${lot.lot || 'without number'} the shelf says that ${lot.left} are left: weigh or dip it and correct the shelf first, or write what came from another lot there`,
+      `${amount} were used, and of lot ${lot.lot || 'without number'} stock shows ${lot.left} left: weigh or dip it and correct the stock first, or record what came from another lot there`,
     );
   return { ...lot, left: roundToStep(Math.max(0, lot.left - amount), 0.001) };
 }
@@ -37,7 +37,7 @@ export function lotBeforeUse<Lot extends Pick<StockLot, 'left'>>(lot: Lot, amoun
   return { ...lot, left: roundToStep(lot.left + amount, 0.001) };
 }
 
-/** The shelf as the plan of a job found it: what the job itself has taken since is still there. */
+/** In stock as the plan of a job found it: what the job itself has taken since is still there. */
 export function shelfBefore(lots: readonly StockLot[], uses: readonly RecordedUse[]): readonly StockLot[] {
   return uses.length === 0
     ? lots

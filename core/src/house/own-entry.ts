@@ -10,7 +10,7 @@ export const ownIdSchema = Joi.string().pattern(OWN_ID, 'own- and lower-case wor
 
 /** An id of the catalogue, or one that a house has given; whether the house has it is told by its handbook. */
 export function catalogueOrOwn(entries: readonly { readonly id: string }[], what: string): Joi.Schema {
-  const message = `{#label} must be one of the ${what}s of the catalogue, or own- and one of the house`;
+  const message = `{#label} must be one of the ${what}s of the catalogue, or own- and one of the company`;
   return Joi.alternatives(Joi.valid(...entries.map((e) => e.id)), Joi.string().pattern(OWN_ID)).messages({
     'alternatives.match': message,
     'string.pattern.base': message,

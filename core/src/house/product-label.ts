@@ -143,13 +143,13 @@ export function labelNotes(agent: Agent, { name, label, strength }: Product): re
     });
   };
   if (!isReadyToUse(agent))
-    compare('Strongest at the face', 'g/L', agent.strengthSpan.to, label.greatestGramsPerLitre, true);
+    compare('Strongest on the surface', 'g/L', agent.strengthSpan.to, label.greatestGramsPerLitre, true);
   compare('Coldest air', '°C', agent.coldestCelsius, label.coldestCelsius, false);
   const sold = strength && !isReadyToUse(agent) ? gramsPerLitre(strength) : Infinity;
   if (sold < agent.strengthSpan.to)
     notes.push({
       rule: 'label-stricter',
-      text: `“${name}” is sold at ${Number(sold.toPrecision(4))} g/L: nothing stronger is planned.`,
+      text: `“${name}” comes at ${Number(sold.toPrecision(4))} g/L: nothing stronger is planned.`,
     });
   if (label.longestDwellMinutes !== null)
     notes.push({

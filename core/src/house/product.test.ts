@@ -72,7 +72,7 @@ describe('products of a house', () => {
     expect(faults(product({ agent: 'beer' }))[0]).toContain('no agent "beer"');
     const [two] = faults(product(), product({ id: 'other', name: 'Other' }));
     expect(two).toBe(
-      'products[1].inUse: “House white” is in use as sodium hypochlorite: put it out of use first',
+      'products[1].inUse: “House white” is in use as sodium hypochlorite: take it out of use first',
     );
     expect(faults(product(), product({ id: 'other', inUse: false }))).toEqual([]);
   });
@@ -127,7 +127,7 @@ describe('products of a house', () => {
     expect(catalogue.labelNotes('hypochlorite')).toEqual([
       {
         rule: 'label-looser',
-        text: 'Strongest at the face: the label of “House white” allows 90 g/L, 60 g/L of the handbook stays.',
+        text: 'Strongest on the surface: the label of “House white” allows 90 g/L, 60 g/L of the handbook stays.',
       },
     ]);
   });
@@ -135,9 +135,7 @@ describe('products of a house', () => {
   it('are never mixed stronger than they are sold', () => {
     const weak = house(product({ strength: { basis: 'g/L', value: 9 }, strengthRead: true }));
     expect(washStages(weak)[0]).toMatchObject({ strengthGramsPerLitre: [5, 8, 9, 9] });
-    expect(weak.labelNotes('hypochlorite')[0]?.text).toContain(
-      'is sold at 9 g/L: nothing stronger is planned',
-    );
+    expect(weak.labelNotes('hypochlorite')[0]?.text).toContain('comes at 9 g/L: nothing stronger is planned');
   });
 
   it('are refused where their label forbids them, and nobody sets that aside', () => {

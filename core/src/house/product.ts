@@ -9,15 +9,15 @@ import type { MaterialFamily } from '../catalogue/material.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import type { Strength } from '../quantity/concentration.ts';
 
-/** What the label forbids or bounds; null and empty where it says nothing. */
+/** What the label forbids or bounds; null and empty where it no restriction. */
 export interface LabelRestrictions {
-  /** Strongest at the face, g/L of the agent's basis. */
+  /** Strongest on the surface, g/L of the agent's basis. */
   readonly greatestGramsPerLitre: number | null;
   readonly longestDwellMinutes: number | null;
   readonly coldestCelsius: number | null;
   /** Square metres that one litre of the mix covers. */
   readonly squareMetresPerLitre: number | null;
-  /** The same of each coat after the first; as the first where it says nothing. */
+  /** The same of each coat after the first; as the first where it no restriction. */
   readonly nextCoatSquareMetresPerLitre: number | null;
   /** Spread thinner than this it achieves nothing. */
   readonly mostSquareMetresPerLitre: number | null;
@@ -53,7 +53,7 @@ export interface Product {
   readonly packs: readonly { readonly size: number; readonly price: number | null }[];
   readonly label: LabelRestrictions;
   readonly dataSheet: DataSheet | null;
-  /** Taken for its agent; one product at most of each agent is. */
+  /** Used for its agent; one product at most of each agent is. */
   readonly inUse: boolean;
   readonly by: string;
   /** Date and time, ISO 8601. */

@@ -1,7 +1,7 @@
 export type Setting = number | string | boolean;
 
 /**
- * One value of an entry that a house may set, with the way that is safer and how far it may go at most. A number lies
+ * One value of an entry that can be set, with the way that is safer and how far it may go at most. A number lies
  * between `least` and `most`; a word or a yes-no is one of `steps`, the safest first.
  */
 export interface HandbookValue {

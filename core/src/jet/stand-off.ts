@@ -16,7 +16,9 @@ const STEP_METRES = 0.01;
  */
 export function leastStandOff(jet: Omit<Jet, 'standOffMetres'>, limitKilopascal: number): number | null {
   if (!(limitKilopascal > 0))
-    throw new RangeError(`jet limit ${limitKilopascal} kPa must be above 0 kPa: no jet belongs on this face`);
+    throw new RangeError(
+      `jet limit ${limitKilopascal} kPa must be above 0 kPa: no jet belongs on this surface`,
+    );
   const steps = Math.ceil(FARTHEST_METRES / STEP_METRES);
   const within = (step: number) =>
     surfacePressure({ ...jet, standOffMetres: step * STEP_METRES }) <= limitKilopascal;

@@ -45,7 +45,8 @@ export function fanWidth(fanDegrees: number, standOffMetres: number): number {
  */
 export function surfacePressure(jet: Jet): number {
   const d = jet.standOffMetres;
-  if (!(d > 0)) throw new RangeError(`distance ${d} m must be above 0 m: measure from the tip to the face`);
+  if (!(d > 0))
+    throw new RangeError(`distance ${d} m must be above 0 m: measure from the tip to the surface`);
   const width = fanWidth(jet.fanDegrees, d);
   const force = jetForce(jet.orifice, jet.psi);
   if (jet.rotatingFactor !== undefined)

@@ -17,6 +17,6 @@ describe('dissolving caustic', () => {
     expect(dissolving(100).ok).toBe(true);
     const refused = dissolving(120);
     expect(refused.ok).toBe(false);
-    expect(refused.text).toContain('Buy it as a liquid, or take a weaker mix');
+    expect(refused.text).toContain('Buy it as a liquid, or use a weaker mix');
   });
 });

@@ -23,7 +23,7 @@ export function dissolving(gramsPerLitre: number): Dissolving {
     return {
       ok: false,
       kelvin,
-      text: `${warms}: above ${GREATEST_GRAMS_PER_LITRE} g/L it may boil and spit, so it is not made from solid. Buy it as a liquid, or take a weaker mix.`,
+      text: `${warms}: above ${GREATEST_GRAMS_PER_LITRE} g/L it may boil and spit, so it is not made from solid. Buy it as a liquid, or use a weaker mix.`,
     };
   const steps = Math.max(1, Math.ceil(kelvin / STEP_KELVIN));
   return {
@@ -32,7 +32,7 @@ export function dissolving(gramsPerLitre: number): Dissolving {
     steps,
     text:
       steps === 1
-        ? `${warms}: strew it into the water slowly, stirring; never water onto it.`
-        : `${warms}: dissolve it in ${steps} parts, and let the mix cool to the hand's warmth between them; never water onto it.`,
+        ? `${warms}: sprinkle it slowly into the water, stirring; never pour water onto it.`
+        : `${warms}: dissolve it in ${steps} parts, and let the mix cool to hand-warm between them; never pour water onto it.`,
   };
 }

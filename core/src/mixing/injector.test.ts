@@ -18,7 +18,7 @@ describe('an injector', () => {
     expect(refused).toMatchObject({ ok: false, reachableGramsPerLitre: 12.5 });
     if (refused.ok) throw new Error('20 g/L cannot be reached');
     expect(refused.text).toContain(
-      'from 125 g/L in the tank at most 12.5 g/L reach the face, and 20 are wanted',
+      'from 125 g/L in the tank at most 12.5 g/L reach the surface, and 20 are needed',
     );
     expect(refused.waysOut).toHaveLength(3);
     expect(refused.waysOut.join(' ')).not.toMatch(/tank/);

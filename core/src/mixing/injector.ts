@@ -29,7 +29,7 @@ export type Injection =
 
 /** What puts a stronger mix onto the face; a stronger tank is none of them. */
 const WAYS_OUT: readonly string[] = [
-  'an injector at the end of the lance, measured anew',
+  'an injector at the end of the lance, measured again',
   'a dedicated low-pressure pump with the finished mix',
   'a hand sprayer with the finished mix',
 ];
@@ -51,7 +51,7 @@ export function injection(targetGramsPerLitre: number, fraction: number, stronge
   return {
     ok: false,
     reachableGramsPerLitre: reachable,
-    text: `It draws ${decimal(fraction * 100, 1)} % of what it delivers: from ${decimal(strongestTank, 0)} g/L in the tank at most ${decimal(reachable, 1)} g/L reach the face, and ${decimal(targetGramsPerLitre, 1)} are wanted.`,
+    text: `It draws ${decimal(fraction * 100, 1)} % of what it delivers: from ${decimal(strongestTank, 0)} g/L in the tank at most ${decimal(reachable, 1)} g/L reach the surface, and ${decimal(targetGramsPerLitre, 1)} are needed.`,
     waysOut: WAYS_OUT,
   };
 }

@@ -83,7 +83,7 @@ export function mixCard(
     return {
       ...card,
       strengthGramsPerLitre: targetGramsPerLitre,
-      parts: [part(`${agent.name}, as sold`, 'ready', { litres: volume, grams: null })],
+      parts: [part(`${agent.name}, ready to use`, 'ready', { litres: volume, grams: null })],
     };
   const surfactant = roundToStep(
     ((agent.surfactantMillilitresPerLitre ?? 0) * volume) / 1000,

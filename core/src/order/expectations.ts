@@ -5,6 +5,7 @@ import type { Params } from '../messages/message.ts';
 import type { EXPECTATIONS } from '../messages/english/expectations.ts';
 import type { RefusedMethod } from '../treatment/method-options.ts';
 import type { ContaminantProposal } from '../treatment/surface-treatment.ts';
+import { earlierWording } from '../catalogue/data/earlier-wording.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
@@ -87,16 +88,17 @@ function worded<Id extends ExpectationText>(
   id: Id,
   params: Params<Id>,
   facts: Facts = params,
+  paramsThen: Params<Id> = params,
 ): Pick<Said, 'text' | 'facts' | 'earlier'> {
   const then = `earlier/${id}` as const;
-  return { text: say(id, params), facts, earlier: say(then, params as Params<typeof then>) };
+  return { text: say(id, params), facts, earlier: say(then, paramsThen as Params<typeof then>) };
 }
 
 /** A sentence that is part of an entry of the handbook: its id stands for it. */
 const ofEntry = (text: string, id: string): Pick<Said, 'text' | 'facts' | 'earlier'> => ({
   text,
   facts: { id },
-  earlier: text,
+  earlier: earlierWording(text),
 });
 
 function faceExpectations(planned: TreatedSurface, catalogue: HouseCatalogue): readonly Said[] {
@@ -124,13 +126,33 @@ function faceExpectations(planned: TreatedSurface, catalogue: HouseCatalogue): r
       if (!avoided || !why) return [];
       const { id, name } = avoided.method;
       const not = { method: lowerFirst(name), why: why.text };
-      return [here(`not-${id}`, worded('expect/not-used', not, { method: id, rule: why.rule }))];
+      return [
+        here(
+          `not-${id}`,
+          worded(
+            'expect/not-used',
+            not,
+            { method: id, rule: why.rule },
+            { ...not, why: earlierWording(why.text) },
+          ),
+        ),
+      ];
     }),
     ...treatment.parts.slice(1).flatMap((part) => {
       if (part.wait?.for !== 'others') return [];
       const { id, name } = catalogue.method(part.wait.method);
       const others = { method: name, until: lowerFirst(part.wait.until) };
-      return [here('others', worded('expect/others', others, { method: id }))];
+      return [
+        here(
+          'others',
+          worded(
+            'expect/others',
+            others,
+            { method: id },
+            { ...others, until: lowerFirst(earlierWording(part.wait.until)) },
+          ),
+        ),
+      ];
     }),
     ...(surface.conditions.includes('failed-seal') ? [same('seepage', worded('expect/seepage', {}))] : []),
     ...(porous ? [same('uneven-drying', worded('expect/uneven-drying', {}))] : []),

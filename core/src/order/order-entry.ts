@@ -89,7 +89,7 @@ const TASK_TITLES: Readonly<Record<PlannedOperation['task'], string>> = {
   mix: 'Mix',
   'pre-wet': 'Pre-wet',
   apply: 'Apply',
-  mist: 'Mist again',
+  mist: 'Re-mist',
   finish: 'Rinse',
   'hands-on': 'Work through',
   work: 'Work',
@@ -195,7 +195,7 @@ export class EntryWriter {
     const agent = apply?.apply ? CATALOGUE.agent(apply.apply.agent).name : '';
     if (planned.task === 'mix' || planned.task === 'apply')
       return `${TASK_TITLES[planned.task]} ${lowerFirst(agent)}`;
-    if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, nothing may dry`;
+    if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, let nothing dry`;
     const names = stages.map((s) => {
       if (s.kind === 'neutralise') return neutralising(s, agent);
       return s.kind === 'apply' ? `${STAGE_TITLES.apply} ${lowerFirst(agent)}` : verbOf(s);
@@ -209,12 +209,12 @@ export class EntryWriter {
     if (planned.task === 'clear-up') {
       return [
         ...this.plan.protections.filter((p) => p.when === 'after').map((p) => protectionLine(p)),
-        'Photograph every surface after. Flush tools, label what is left in containers.',
+        'Photograph every surface after. Flush tools, label leftover containers.',
       ];
     }
     if (planned.task === 'foot-rinse')
-      return ['Garden hose with fan, plain water, one metre high, glass and doors too.'];
-    if (planned.task === 'mix') return ['Protection on before mixing; see the mix card.'];
+      return ['Garden hose with a fan, clean water, one metre high, glass and doors too.'];
+    if (planned.task === 'mix') return ['Put protection on before mixing; see the mix card.'];
     return stages.flatMap((stage) => this.stageHow(stage));
   }
 
@@ -246,7 +246,7 @@ export class EntryWriter {
     if (jet?.advice) lines.push(jet.advice);
     if (stage.apply?.dwell)
       lines.push(
-        `Dwell ${stage.apply.dwell.fromMinutes} to ${stage.apply.dwell.toMinutes} min, here about ${stage.apply.dwell.expectedMinutes}; look from ${stage.apply.dwell.lookFromMinutes} min on. Never let it dry.`,
+        `Dwell ${stage.apply.dwell.fromMinutes} to ${stage.apply.dwell.toMinutes} min, aim for ${stage.apply.dwell.expectedMinutes}; first look at ${stage.apply.dwell.lookFromMinutes} min. Never let it dry.`,
       );
     if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
     const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
@@ -257,7 +257,7 @@ export class EntryWriter {
         `About ${stage.bulk.kilograms === null ? formatVolume(stage.bulk.litres, units) : formatMass(1000 * stage.bulk.kilograms, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,
       );
     if (stage.kind === 'pre-wet' && stage.minutes !== null)
-      lines.push(`Soak for ${stage.minutes} min, until it takes no more.`);
+      lines.push(`Soak for ${stage.minutes} min, until it takes no more water.`);
     return lines;
   }
 

@@ -3,7 +3,7 @@ import type { Protection } from '../protection/protection-acts.ts';
 const WHO: Readonly<Record<Protection['who'], string>> = {
   crew: '',
   owner: 'with the owner',
-  competent: 'by somebody competent',
+  competent: 'by a competent person',
 };
 
 /** "Rose bed: wet the bed through (hose, 3 min)". */

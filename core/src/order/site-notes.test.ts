@@ -18,14 +18,14 @@ describe('what a crew is told of the place', () => {
       Water: 'Yard tap: 14 L/min measured, 35 m from the vehicle',
       Hours: 'work from 07:00 to 18:00; quiet from 12:00 to 13:00: no machine then',
       Event: 'Open day, 2026-05-09',
-      'Damage that was there':
+      'Existing damage':
         'Drum wall, north, below the second window: Hairline crack in the render, a metre long, shown to the warden',
     });
   });
 
   it('says where the day does not keep to the hours', () => {
     expect(said(survey, { from: '06:30', to: '12:01' })['Hours']).toBe(
-      'work from 07:00 to 18:00; the times below do not keep to it; quiet from 12:00 to 13:00: no machine then, though the times below run into it',
+      'work from 07:00 to 18:00; the times below run outside it; quiet from 12:00 to 13:00: no machine then, though the times below run into it',
     );
   });
 
@@ -40,9 +40,7 @@ describe('what a crew is told of the place', () => {
       scopeReason: 'the painter comes',
       nothingFound: false,
     } as unknown as (typeof survey.scopes)[number];
-    expect(said({ ...survey, scopes: [scope] })['Not to be done']).toBe(
-      'Drum wall, north: the painter comes',
-    );
+    expect(said({ ...survey, scopes: [scope] })['Out of scope']).toBe('Drum wall, north: the painter comes');
   });
 
   it('leaves out what nobody wrote', () => {

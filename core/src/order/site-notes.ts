@@ -21,7 +21,7 @@ export function siteNotes(survey: Survey, day: HourSpan): readonly SiteNote[] {
   const water = survey.waterPoints.map((point) => `${point.name}: ${waterInWords(point, job.units)}`);
   const damage = damages.map(
     ({ surface, what, where, shownTo }) =>
-      `${[nameOf(surface), where].filter((part) => part).join(', ') || 'The property'}: ${what}${shownTo === '' ? ', not shown to anybody yet' : `, shown to ${shownTo}`}`,
+      `${[nameOf(surface), where].filter((part) => part).join(', ') || 'The property'}: ${what}${shownTo === '' ? ', not shown to anyone yet' : `, shown to ${shownTo}`}`,
   );
   const left = scopes
     .filter((s) => !s.inScope)
@@ -35,8 +35,8 @@ export function siteNotes(survey: Survey, day: HourSpan): readonly SiteNote[] {
     ['Hours', hoursInWords(survey, day)],
     ['People there', job.peoplePresent],
     ['Event', [job.event, job.eventDate].filter((part) => part).join(', ')],
-    ['Damage that was there', damage.join('; ')],
-    ['Not to be done', left.join('; ')],
+    ['Existing damage', damage.join('; ')],
+    ['Out of scope', left.join('; ')],
   ];
   return notes.filter(([, text]) => text !== '').map(([about, text]) => ({ about, text }));
 }
@@ -60,7 +60,7 @@ function hoursInWords({ property: { hours, quietHours } }: Survey, day: HourSpan
   return [
     ...(hours === null
       ? []
-      : [`work from ${hours.from} to ${hours.to}${outside ? '; the times below do not keep to it' : ''}`]),
+      : [`work from ${hours.from} to ${hours.to}${outside ? '; the times below run outside it' : ''}`]),
     ...quietHours.map(
       (quiet) =>
         `quiet from ${quiet.from} to ${quiet.to}: no machine then${

@@ -26,7 +26,7 @@ export function machineItems(plan: Plan, survey: FacedSurvey): readonly LoadItem
     amount: String(counts[kind]),
     kilograms: counts[kind] * MACHINE_LOADS[kind].kilograms,
     litres: counts[kind] * MACHINE_LOADS[kind].litres,
-    short: counts[kind] === 0 ? 'the house has none of it for this job' : null,
+    short: counts[kind] === 0 ? 'none on this job' : null,
   }));
 }
 
@@ -48,7 +48,7 @@ export function toolItems(plan: Plan): readonly LoadItem[] {
         key: `tool ${tool.id}`,
         group: 'tools' as const,
         name: upperFirst(tool.name),
-        amount: names.length > 3 ? `for ${names.length} faces` : `for ${names.join(', ')}`,
+        amount: names.length > 3 ? `for ${names.length} surfaces` : `for ${names.join(', ')}`,
         ...TOOL_LOAD,
         short: null,
       };
@@ -68,7 +68,7 @@ export function hoseItems({ totals }: HoseList, { job }: FacedSurvey): readonly 
       short:
         ownedMetres >= neededMetres
           ? null
-          : `${formatLength(Math.ceil(neededMetres), job.units)} are laid, the house has ${formatLength(ownedMetres, job.units)}: borrow ${formatLength(Math.ceil(neededMetres - ownedMetres), job.units)}`,
+          : `${formatLength(Math.ceil(neededMetres), job.units)} needed, you have ${formatLength(ownedMetres, job.units)}: borrow ${formatLength(Math.ceil(neededMetres - ownedMetres), job.units)}`,
     }));
 }
 
@@ -133,7 +133,7 @@ export function paperItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[]
       ),
     );
   return [
-    paper('order', 'Crew order, printed', 'phones die'),
+    paper('order', 'Crew order, printed', 'in case the phone dies'),
     ...sheets,
     ...permissions,
     ...(survey.damages.length > 0 ? [paper('damage', 'Damage sheet, for the signature')] : []),

@@ -45,8 +45,7 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
         what: `${point.name} to the vehicle`,
         metres,
         ok: metres !== null,
-        text:
-          metres === null ? 'The way is not paced: ask on the walk.' : `${say(metres)} with a tenth to spare`,
+        text: metres === null ? 'Distance not paced: ask on the Walk.' : `${say(metres)} with 10 % spare`,
       };
     });
   const farthest = (machine: string) => {
@@ -75,7 +74,7 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
             ok: rinse.metres !== null,
             text:
               rinse.metres === null
-                ? 'The way is not paced: ask on the walk.'
+                ? 'Distance not paced: ask on the Walk.'
                 : `${say(rinse.metres * spare)} to the farthest side`,
           },
         ];
@@ -117,7 +116,7 @@ function pressureRuns(
     const what = `${machine === 'hot-washer' ? 'Hot washer' : 'Pressure washer'} to ${side.name}`;
     if (route === null)
       return [
-        { use: 'pressure', what, metres: null, ok: false, text: 'The way is not paced: ask on the walk.' },
+        { use: 'pressure', what, metres: null, ok: false, text: 'Distance not paced: ask on the Walk.' },
       ];
     const metres = route * (1 + TRADE_DEFAULTS.spareHoseShare);
     const inner = Math.min(
@@ -131,7 +130,7 @@ function pressureRuns(
           what,
           metres,
           ok: Number.isFinite(inner),
-          text: `${say(metres)}; ${pump ? 'no pressure hose is written down' : 'its loss is not known while flow and pressure of the pump are not written down'}`,
+          text: `${say(metres)}; ${pump ? 'no pressure hose recorded' : 'its loss is unknown until you record flow and pressure of the pump'}`,
         },
       ];
     const loss = hoseLoss(pump.litresPerMinute, metres, inner);
@@ -144,7 +143,7 @@ function pressureRuns(
         what,
         metres,
         ok,
-        text: `${say(metres)} of ${decimal(inner, 1)} mm eat ${decimal(loss, 1)} of ${decimal(bar, 0)} bar${ok ? '' : `: more than a tenth. From ${say(useful)} on lay supply hose and carry the machine nearer, or take a wider hose`}`,
+        text: `${say(metres)} of ${decimal(inner, 1)} mm eat ${decimal(loss, 1)} of ${decimal(bar, 0)} bar${ok ? '' : `: more than 10 %. From ${say(useful)} on, lay supply hose and move the machine closer, or use a wider hose`}`,
       },
     ];
   });

@@ -44,7 +44,7 @@ export function loadList(
   const over = (what: string, load: number, carries: number, unit: string) =>
     load > carries
       ? [
-          `The load ${what} about ${decimal(load, 0)} ${unit}, the vehicle carries ${decimal(carries, 0)} ${unit}: start with less water in the tank, or go twice.`,
+          `The load ${what} about ${decimal(load, 0)} ${unit}, the vehicle carries ${decimal(carries, 0)} ${unit}: start with less water in the tank, or make two trips.`,
         ]
       : [];
   return {

@@ -9,14 +9,14 @@ describe('stock', () => {
 
   it('comes from the lots, weaker ones giving more, and what they have not is bought in whole packs', () => {
     const none = chlorine(provided());
-    expect(none?.text).toContain('no lot of it is written down');
+    expect(none?.text).toContain('no lot recorded');
     const fresh = chlorine(provided({}, { lots: [lot({ boughtOn: DATE })] }));
     expect(fresh).toMatchObject({ toBuy: { containers: [] }, fromLots: fresh?.needed });
     const old = chlorine(provided({}, { lots: [lot({ boughtOn: '2025-09-01', storageCelsius: [22] })] }));
     expect(old?.needed).toBeGreaterThan(fresh?.needed ?? Infinity);
     expect(old?.lots[0]?.strength?.known).toBe('aged');
     const short = chlorine(provided({}, { lots: [lot({ left: 0.01 })] }));
-    expect(short?.text).toMatch(/^0 mL of .* will not suffice: buy 1 × 5 L$/);
+    expect(short?.text).toMatch(/^0 mL of .* not enough: buy 1 × 5 L$/);
   });
 
   it('that other jobs have ordered is not there twice', () => {
@@ -58,7 +58,7 @@ describe('water', () => {
     expect(provided({ ...weak, ...gear({ tank: { litres, startLitres: litres } }) }).water?.dryAt).toBeNull();
   });
 
-  it('waits for the tap where that helps and nothing is wet, and says nothing of it where a full tank does not suffice', () => {
+  it('waits for the tap where that helps and nothing is wet, and no restriction of it where a full tank does not suffice', () => {
     const pause = (flowLitresPerMinute: number, litres: number) =>
       provided({
         site: { waterPoints: [{ ...TAP, flowLitresPerMinute }] },
@@ -66,7 +66,7 @@ describe('water', () => {
         ...gear({ tank: { litres, startLitres: litres / 2 } }),
       }).water?.waysOut.find((way) => way.what === 'pause')?.text;
     expect(pause(5, 450)).toMatch(
-      /^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then, nor may anything be begun; the day gets \d+ min longer\.$/,
+      /^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then and nothing may start; the day gets \d+ min longer\.$/,
     );
     expect(pause(2, 150)).toBeUndefined();
   });
@@ -93,7 +93,7 @@ describe('water', () => {
 });
 
 describe('hoses', () => {
-  it('go by the ways that were paced, with a tenth to spare, against what the house has', () => {
+  it('go by the ways that were paced, with 10 % spare, against what the house has', () => {
     const { hoses, load } = provided({
       surfaces: [wall(), yard],
       ...gear({ hoses: [{ use: 'supply', metres: 25, innerMillimetres: 12.7 }] }, [
@@ -109,8 +109,8 @@ describe('hoses', () => {
       ['Pressure washer to North', 33],
     ]);
     expect(hoses.totals.find((t) => t.use === 'supply')?.neededMetres).toBeCloseTo(55, 6);
-    expect(load.faults.join(' ')).toContain('55 m are laid, the house has 25 m: borrow 30 m');
-    expect(hoses.runs[2]?.text).toContain('no pressure hose is written down');
+    expect(load.faults.join(' ')).toContain('55 m needed, you have 25 m: borrow 30 m');
+    expect(hoses.runs[2]?.text).toContain('no pressure hose recorded');
   });
 
   it('eat pressure, and are told where they eat too much', () => {
@@ -126,13 +126,13 @@ describe('hoses', () => {
     }).hoses.runs;
     expect(run?.ok).toBe(false);
     expect(run?.text).toMatch(
-      /132 m of 7.9 mm eat [\d.]+ of 150 bar: more than a tenth\. From \d+ m on lay supply hose/,
+      /132 m of 7.9 mm eat [\d.]+ of 150 bar: more than 10 %\. From \d+ m on, lay supply hose/,
     );
   });
 
   it('ask for the way where nobody has paced it', () => {
     const { hoses } = provided({ sides: [{ id: 'north', aspectDegrees: 0 }] });
-    expect(hoses.runs.some((r) => r.text === 'The way is not paced: ask on the walk.')).toBe(true);
+    expect(hoses.runs.some((r) => r.text === 'Distance not paced: ask on the Walk.')).toBe(true);
   });
 });
 
@@ -162,7 +162,7 @@ describe('jets', () => {
     expect(washed.length).toBeGreaterThan(0);
     for (const jet of washed) {
       expect(jet.advice).toMatch(
-        /^This pump gives \d+ bar through this tip, and the work is counted with \d+ bar: turn the pump down/,
+        /^This pump gives \d+ bar through this tip, and the work is figured with \d+ bar: turn the pump down/,
       );
       expect(jet.leastMetres).toBeGreaterThan(0);
     }
@@ -197,7 +197,7 @@ describe('jets', () => {
     expect(large.orifice).toBe(7);
     expect(large.kilopascal / usual.kilopascal).toBeCloseTo(7 / (usual.orifice ?? 1), 6);
     expect(large.advice).toMatch(
-      /^Orifice 7 at \d+ bar puts more on the face than orifice [\d.]+ at \d+ bar, with which the work is counted: turn the pump down to \d+ bar at the tip/,
+      /^Orifice 7 at \d+ bar hits the surface harder than orifice [\d.]+ at \d+ bar, which the work is figured with: turn the pump down to \d+ bar at the tip/,
     );
     expect(ledJet(large).kilopascal).toBeLessThanOrEqual(Math.max(large.limitKilopascal, 0.001) * 1.001);
     const cleaners = (jets: Provisions['jets']) =>
@@ -279,7 +279,7 @@ describe('run-off', () => {
     expect(runOff?.faces).toEqual(['Yard']);
     expect(runOff?.ledger.leavingLitres).toBeGreaterThan(100);
     expect(runOff?.ledger.takenAwayLitres).toBeCloseTo(runOff?.ledger.leavingLitres ?? 0, 6);
-    expect(runOff?.notes[0]).toMatch(/The catch is emptied \d+ times on the way/);
+    expect(runOff?.notes[0]).toMatch(/Empty the catch \d+ times during the work/);
     expect(runOff?.neutralisers[0]).toMatch(
       /^For \d+ g of oxalic acid .* at most [\d.]+ kg of sodium bicarbonate/,
     );
@@ -299,7 +299,7 @@ describe('run-off', () => {
     const agents = new Set(made.stock.map((line) => line.product).filter((id) => id !== 'surfactant'));
     expect(made.runOff?.ledger.reusedLitres).toBe(0);
     expect(made.runOff?.notes.join(' ')).toContain(
-      'It is not used again on the premises: no label of a product in use says that it may be, for oxalic acid',
+      'Do not reuse it on the premises: no product label in use allows it, for oxalic acid',
     );
     const allowed = (ids: readonly string[]) =>
       ids.map((id) =>

@@ -68,28 +68,26 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
   return {
     faces: faces.map((p) => p.surface.name),
     ledger,
-    sum: `${decimal(applied, 0)} L of mix + ${decimal(rinsed, 0)} L through hoses and lances, of which ${decimal(leaving, 0)} L leave the faces`,
+    sum: `${decimal(applied, 0)} L of mix + ${decimal(rinsed, 0)} L through hoses and lances, of which ${decimal(leaving, 0)} L leave the surfaces`,
     catchLitres: house.gear.catchLitres,
     neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams)),
     notes: [
       ...(ledger.overflowLitres > 0
         ? [
             house.gear.catchLitres === 0
-              ? 'Nothing to catch it in comes along.'
-              : `The catch is emptied ${ledger.emptyings} ${ledger.emptyings === 1 ? 'time' : 'times'} on the way, before it is full.`,
+              ? 'You are bringing nothing to catch it in.'
+              : `Empty the catch ${ledger.emptyings} ${ledger.emptyings === 1 ? 'time' : 'times'} during the work, before it is full.`,
           ]
         : []),
       unlabelled.length === 0 && agents.size > 0
-        ? 'Every label allows it: what is caught is used again on these premises as the labels say, once its strip reads as they ask; nothing of it leaves them.'
-        : 'What is caught goes to a drain only where it leads to the foul sewer and the owner of the sewer allows it; else it is taken away by a licensed route.',
+        ? 'Every label allows it: reuse caught water on these premises as the labels say, once the strip reads as they ask. None of it leaves the premises.'
+        : 'Caught water goes down a drain only if that leads to the foul sewer and the sewer’s owner allows it. Otherwise take it away by a licensed route.',
       ...(unlabelled.length > 0
         ? [
-            `It is not used again on the premises: no label of a product in use says that it may be, for ${listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name)))}.`,
+            `Do not reuse it on the premises: no product label in use allows it, for ${listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name)))}.`,
           ]
         : []),
-      ...(leaveOn
-        ? ['The first rain after what is left on also runs off: tell whoever lives with the water.']
-        : []),
+      ...(leaveOn ? ['The first rain washes off what is left on: tell whoever lives with that water.'] : []),
     ],
   };
 }

@@ -28,7 +28,7 @@ export interface LotLine {
 /** Nobody else has reserved, nothing is used. */
 export const UNTOUCHED_SHELF: ShelfState = { reserved: new Map(), recorded: new Map() };
 
-/** What a visit takes of one product, from the shelf and from the shop. */
+/** What a visit takes of one product, from stock and from the shop. */
 export interface StockLine {
   readonly product: string;
   readonly name: string;
@@ -131,9 +131,9 @@ function saidOf(
   units: UnitSystem,
 ): string {
   const say = (amount: number) => formatStock(amount, unit, units);
-  if (containers.length === 0) return `${say(needed)} from the shelf`;
+  if (containers.length === 0) return `${say(needed)} from stock`;
   const packs = containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
   return lots === 0
-    ? `buy ${packs}: no lot of it is written down`
-    : `${say(fromLots)} of ${say(needed)} from the shelf; will not suffice: buy ${packs}`;
+    ? `buy ${packs}: no lot recorded`
+    : `${say(fromLots)} of ${say(needed)} from stock; not enough: buy ${packs}`;
 }

@@ -38,7 +38,7 @@ describe('the quick line', () => {
     line = withQuickEdit(line, known);
     expect(line).toBe('"Drum wall, north" north wall 9x4, algae');
     const [severity] = open(line);
-    expect(severity?.options.map((o) => o.label)[2]).toBe('3: the face is green, slippery when wet');
+    expect(severity?.options.map((o) => o.label)[2]).toBe('3: the surface is green, slippery when wet');
     const three = severity?.options[2];
     line = three ? withQuickEdit(line, three) : '';
     expect(briefReading(line, QUICK_SURVEY)).toBe('~Drum wall, north: 9x4 | green-algae 3');

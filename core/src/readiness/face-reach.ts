@@ -24,8 +24,9 @@ export interface FaceReach {
 }
 
 const ROOF_PITCH = [15, 75] as const;
-const ON_THE_ROOF = 'On the roof itself work only trained people with fall protection.';
-const ON_A_LADDER = 'Competent people only, the ladder footed or tied, both feet on it, no jet from it.';
+const ON_THE_ROOF = 'Only trained people with fall protection work on the roof itself.';
+const ON_A_LADDER =
+  'Competent people only, ladder footed or tied, both feet on it, no pressure washing from it.';
 
 /**
  * Faces whose top no tool reaches from the ground at arm's length, with what brings it there of what comes along: a pole, also
@@ -83,8 +84,8 @@ export function faceReaches(
       ];
     const none =
       brought === ''
-        ? ' a pole, a ladder, a tower or a lift brings the rest nearer.'
-        : ` no pole that comes along does it.${brought}`;
+        ? ' a pole, ladder, tower or lift closes the gap.'
+        : ` no pole you bring does it.${brought}`;
     return [{ ...line, ok: lifting !== null, by: lifting, text: `${said}${none}` }];
   });
 }

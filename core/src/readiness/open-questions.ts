@@ -187,7 +187,7 @@ function damageQuestions({ id, what, shownOn }: Damage, survey: FacedSurvey): re
 }
 
 function preconditionQuestion({ what, who: named, by, surface }: Precondition): Question {
-  const who = named === '' ? 'somebody still to be named' : named;
+  const who = named === '' ? 'someone still to be named' : named;
   return by === null
     ? ask('precondition', surface, { what, who })
     : ask('precondition/by', surface, { what, who, by });

@@ -59,7 +59,7 @@ export function lotStrength(lot: StockLot, agent: Agent, on: string | null): Lot
     gramsPerLitre: strength,
     fromGramsPerLitre: start,
     known: 'aged',
-    sum: `${basis}; ${days} days at ${warmth} °C leave about ${decimal(strength, 1)} g/L, ±20 % of the loss: a strip reading comes before it`,
+    sum: `${basis}; ${days} days at ${warmth} °C leave about ${decimal(strength, 1)} g/L, ±20 % of the loss: a strip reading counts first`,
   };
 }
 

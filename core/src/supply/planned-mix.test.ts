@@ -103,7 +103,7 @@ describe('what a mix is made in', () => {
   it('is none of an injector that does not reach it, and no stronger tank is a way out', () => {
     const strong = stage({ tool: 'lance-injector' }, { strengthGramsPerLitre: 30 });
     const mix = plannedMix({ ...given, stage: strong });
-    expect(mix?.unreachable).toContain('at most 12.5 g/L reach the face, and 30 are wanted');
+    expect(mix?.unreachable).toContain('at most 12.5 g/L reach the surface, and 30 are needed');
     expect(mix?.unreachable).toContain('a hand sprayer with the finished mix');
     const caustic = stage({ tool: 'lance-injector' }, { agent: 'caustic', strengthGramsPerLitre: 40 });
     // Caustic is sold at 762 g/L, and nobody puts more than 125 into the tank of an injector.

@@ -29,7 +29,7 @@ describe('the strength of a lot', () => {
       gramsPerLitre: 102.5,
       fromGramsPerLitre: 125,
       known: 'aged',
-      sum: '125 g/L on the label, bought 2026-04-04; 30 days at 25 °C leave about 102.5 g/L, ±20 % of the loss: a strip reading comes before it',
+      sum: '125 g/L on the label, bought 2026-04-04; 30 days at 25 °C leave about 102.5 g/L, ±20 % of the loss: a strip reading counts first',
     });
     expect(lotStrength(lot(), CHLORINE, null)?.gramsPerLitre).toBe(125);
     const acid = SHIPPED.agent('phosphoric-acid');

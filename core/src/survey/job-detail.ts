@@ -43,7 +43,7 @@ export interface JobDetail {
   readonly start: string | null;
   /** Which visit is planned now, 1 for the first. */
   readonly visit: number;
-  /** What the customer works towards, and when. */
+  /** What the customer is aiming for, and when. */
   readonly event: string;
   readonly eventDate: string | null;
   /** Who is there while the work goes on. */

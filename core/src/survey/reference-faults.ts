@@ -64,7 +64,7 @@ function unknownMaterials({ surfaces, handbook }: Survey): readonly SurveyFault[
         ? [
             {
               path: `surfaces[${index}].${i === 0 ? 'material' : `unsureBetween[${i - 1}]`}`,
-              message: `the handbook of the house has no material "${value}": add it there, or take one of the catalogue`,
+              message: `the company handbook has no material "${value}": add it there, or take one of the catalogue`,
               value,
               entity: id,
             },

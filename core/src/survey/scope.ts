@@ -9,7 +9,7 @@ export interface Scope {
   readonly position: number;
   readonly surface: EntityId;
   readonly inScope: boolean;
-  /** Why it is left out: leaving a part out can be the safe decision. */
+  /** Why it is out of scope: leaving a part out can be the safe decision. */
   readonly scopeReason: string;
   /** Looked at in this job, and nothing found. */
   readonly nothingFound: boolean;

@@ -20,7 +20,7 @@ export interface TestPatch {
   readonly tool: string;
   /** The spot. */
   readonly where: string;
-  /** What it looked like, wet and dry. */
+  /** How it looked, wet and dry. */
   readonly result: string;
   /** Open until somebody has looked at it dry. */
   readonly verdict: PatchVerdict;

@@ -21,7 +21,7 @@ export interface WalkSummary {
     readonly squareMetres: number;
     readonly faces: number;
   }[];
-  /** The area that each contaminant covers: the face times its share. Largest first. */
+  /** The area that each contaminant covers: the surface times its share. Largest first. */
   readonly byContaminant: readonly {
     readonly id: string;
     readonly squareMetres: number;

@@ -177,7 +177,7 @@ describe('faults point at their place', () => {
     ['2x3 + 4 1/0', 6, 'divides by 0'],
     ['40km x 3', 2, 'not a unit'],
     ['40000m x 30', 0, 'check the units'],
-    ['2x2 - 3x3', 0, 'larger than the face'],
+    ['2x2 - 3x3', 0, 'larger than the surface'],
     ['9999999 x 9999999', 0, 'check the units'],
     ['', 0, 'no measurement yet'],
     ['-3x4', 0, 'expected a number'],

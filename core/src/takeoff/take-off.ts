@@ -21,7 +21,7 @@ export type LengthTakeOff =
 export interface FaceSize {
   /** Tape expression: an area, or running metres or a count of pieces with a `girth`. */
   readonly size: string;
-  /** Tape expression: the face on one running metre (a length) or on one piece (an area); empty for an area. */
+  /** Tape expression: the surface on one running metre (a length) or on one piece (an area); empty for an area. */
   readonly girth: string;
   /** Share by which carving or corrugation adds to the flat face, 1 for none. */
   readonly reliefFactor: number;
@@ -126,7 +126,7 @@ function checkSpan(expression: TapeExpression, squareMetres: number, units: Unit
   if (squareMetres <= 0) {
     throw tapeFault(
       expression,
-      `the openings are larger than the face: the total is ${shownMeasure(area(squareMetres), units)}, it must be above 0`,
+      `the openings are larger than the surface: the total is ${shownMeasure(area(squareMetres), units)}, it must be above 0`,
     );
   }
   if (squareMetres > LARGEST_AREA_SQUARE_METRES) {

@@ -121,7 +121,7 @@ class TapeReader {
     if (after.kind === 'degrees') {
       if (first.value > STEEPEST_DEGREES) {
         throw new TapeError({
-          message: `${first.text}° is steeper than ${STEEPEST_DEGREES}°: measure the face as it stands`,
+          message: `${first.text}° is steeper than ${STEEPEST_DEGREES}°: measure the surface as it stands`,
           position: first.at,
           length: first.length,
         });
@@ -143,7 +143,7 @@ class TapeReader {
     const steepness = (Math.atan2(first.value, run.value) * 180) / Math.PI;
     if (steepness > STEEPEST_DEGREES) {
       throw new TapeError({
-        message: `${first.text}:${run.text} is steeper than ${STEEPEST_DEGREES}°: measure the face as it stands`,
+        message: `${first.text}:${run.text} is steeper than ${STEEPEST_DEGREES}°: measure the surface as it stands`,
         position: first.at,
         length: run.at + run.length - first.at,
       });

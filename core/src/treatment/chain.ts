@@ -264,11 +264,11 @@ function flushStage(link: ChainLink, around: ChainSurroundings, count: number): 
     rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, true)),
     direction: 'top-down',
     maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-    checks: ['No smell of ammonia is left; air moves through.'],
+    checks: ['No smell of ammonia; air moves through.'],
     cautions: [
       {
         rule: 'ammonia-flushed-first',
-        text: 'Urine and droppings are flushed away with water first: with hypochlorite they set free toxic gas.',
+        text: 'Flush urine and droppings away with water first: with hypochlorite they release toxic gas.',
         source: 'trade default',
       },
     ],

@@ -18,7 +18,7 @@ const STEP_MINUTES = 0.5;
  * The dwell of a template on this face and this day. The bounds stay those of the label or the trade; severity and
  * temperature say where between them it will be done. Source: trade default.
  *
- * @example dwellOn({ from: 8, to: 15 }, 3, 18) // about 11 min, looked at from 4 min on
+ * @example dwellOn({ from: 8, to: 15 }, 3, 18) // about 11 min, first look at 4 min on
  */
 export function dwellOn(
   { from, to }: { readonly from: number; readonly to: number },

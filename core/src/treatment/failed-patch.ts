@@ -27,8 +27,8 @@ export function failedPatch(
     const name = catalogue.agent(stage.agent).name.toLowerCase();
     return {
       rule: 'patch-failed',
-      text: `A test patch with ${name} said no${last.result === '' ? '' : `: ${last.result}`}.`,
-      whatCanHappen: 'The whole face comes to look like the spot.',
+      text: `A test patch with ${name} failed${last.result === '' ? '' : `: ${last.result}`}.`,
+      whatCanHappen: 'The whole surface ends up looking like the patch.',
       overridable: true,
       source: `test patch${last.doneBy === '' ? '' : ` by ${last.doneBy}`}${last.doneOn === null ? '' : `, ${last.doneOn}`}`,
     };

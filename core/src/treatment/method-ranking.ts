@@ -85,7 +85,7 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
     factor('time', `${decimal(hours, 1)} h on 100 m²`, -doublings(hours)),
     factor('water', `${decimal(litres, 1)} L/m²`, -doublings(litres)),
     factor('product', `${decimal(mix, 2)} L/m² of mix`, -doublings(mix)),
-    ...(cost === null ? [] : [factor('cost', `${decimal(cost, 2)} on a square metre`, -doublings(cost))]),
+    ...(cost === null ? [] : [factor('cost', `${decimal(cost, 2)} per m²`, -doublings(cost))]),
     factor('visit', `${visits} visits`, -Math.max(0, visits - 1)),
     ...preferences(method, question, factor),
     ...(isByOthers(method) ? [BY_OTHERS] : []),
@@ -100,7 +100,7 @@ function doublings(amount: number): number {
 const BY_OTHERS: RankingFactor = {
   id: 'by-others',
   name: 'Done by others',
-  figure: 'no work of the house',
+  figure: 'not our work',
   points: -TRADE_DEFAULTS.byOthersMalus,
 };
 
@@ -122,7 +122,7 @@ function sumInWords(points: number, factors: readonly RankingFactor[]): Reason {
   return {
     rule: 'ranking',
     text: `${decimal(points, 1)} ${Math.abs(points) === 1 ? 'point' : 'points'}: ${parts.join('; ')}.`,
-    source: 'weights of the house',
+    source: 'company priorities',
   };
 }
 

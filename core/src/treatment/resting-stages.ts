@@ -46,7 +46,7 @@ export function restingStages(
   const by = restingAgent(agent, around);
   const why: Reason = {
     rule: 'opposed-chemistries',
-    text: `${agent.name} must be gone before what follows: the two never meet in one flow.`,
+    text: `${agent.name} must be gone before the next agent: the two must never meet in the same run-off.`,
     source: 'trade default',
   };
   const neutralise: readonly Stage[] = by

@@ -75,7 +75,7 @@ function panelChecks(template: WorkedTemplate, { surface, catalogue }: ChainSurr
     template.kind === 'apply' &&
     catalogue.agent(template.agent).class === 'acid' &&
     catalogue.material(surface.material).family === 'concrete';
-  return tones ? ['Whole panels from joint to joint, so that no patch shows.'] : [];
+  return tones ? ['Whole panels from joint to joint, so no patch shows.'] : [];
 }
 
 const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };
@@ -231,6 +231,6 @@ export function readingStage(
     ...bare(link, around, name),
     minutes: TRADE_DEFAULTS.readingMinutes,
     reading,
-    checks: [`${reading}; write the reading down.`],
+    checks: [`${reading}; record the reading.`],
   };
 }

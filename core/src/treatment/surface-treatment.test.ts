@@ -106,7 +106,7 @@ describe('the treatment of a surface', () => {
     ]);
   });
 
-  it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that says nothing of it', () => {
+  it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that no restriction of it', () => {
     const boards = [finding('mildew'), finding('leaf-tannin')];
     const choices = [choice('mildew', 'hypochlorite-scrub'), choice('leaf-tannin', 'citric-brighten-wood')];
     const painted = surface('larch-boards', { finish: 'painted' });
@@ -415,7 +415,7 @@ describe('ranking', () => {
         .because.map((b) => b.text)
         .join(' '),
     ).toContain(
-      'points: result 5 of 5: +15; risk to the face 1 of 5: −2; harm around 4 of 5: −4; time 1.1 h on 100 m²: −1.1; water 9.3 L/m²: −0.8',
+      'points: result 5 of 5: +15; risk to the surface 1 of 5: −2; harm around 4 of 5: −4; time 1.1 h on 100 m²: −1.1; water 9.3 L/m²: −0.8',
     );
   });
 });

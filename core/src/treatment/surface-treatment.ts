@@ -125,7 +125,7 @@ function washedJoints(
     confidence: 1,
     note: '',
   };
-  return optionsFor(finding, 'The wash takes sand out of the joints.', input);
+  return optionsFor(finding, 'Washing takes sand out of the joints.', input);
 }
 
 interface Options extends MethodOptions {
@@ -207,7 +207,7 @@ function overrideCautions(option: Options): readonly Reason[] {
   if (!choice) return [];
   return option.overridden.map((refusal) => ({
     rule: refusal.rule,
-    text: `Set aside by ${choice.by}: “${choice.reason}”. The rule says: ${refusal.text} What can happen: ${refusal.whatCanHappen}`,
+    text: `Overridden by ${choice.by}: “${choice.reason}”. The rule: ${refusal.text} What can happen: ${refusal.whatCanHappen}`,
     source: refusal.source,
   }));
 }
@@ -217,16 +217,20 @@ function standingOf(option: Options, chosen: RankedMethod | null): ContaminantPr
   if (!choice) return null;
   if (chosen?.method.id === choice.method) {
     return option.overridden.length > 0
-      ? { choice, standing: 'overriding', text: `${choice.by} set the rule aside: “${choice.reason}”.` }
-      : { choice, standing: 'applied', text: `Picked by ${choice.by}.` };
+      ? { choice, standing: 'overriding', text: `${choice.by} overrode the rule: “${choice.reason}”.` }
+      : { choice, standing: 'applied', text: `Chosen by ${choice.by}.` };
   }
   const refused = option.refused.find((r) => r.method.id === choice.method);
   const why = refused
     ? refused.overridable
-      ? 'it needs a reason to set the rule aside'
+      ? 'overriding the rule needs a reason'
       : refused.refusals.map((r) => r.text).join(' ')
     : 'it no longer fits what was found here';
-  return { choice, standing: 'not-applied', text: `The pick of ${choice.by} does not apply now: ${why}` };
+  return {
+    choice,
+    standing: 'not-applied',
+    text: `The choice of ${choice.by} does not apply any more: ${why}`,
+  };
 }
 
 function expectationsOf(proposals: readonly ContaminantProposal[]): readonly Reason[] {

@@ -44,7 +44,7 @@ export function pumpOf(tool: Tool, { machines }: Pick<JobDetail['house'], 'machi
   return flow === null || bar === null ? null : { litresPerMinute: flow, ratedPsi: bar / BAR_PER_PSI };
 }
 
-/** The jet of a tool with the tips that the house has for its lance; null for a tool without one. */
+/** The jet of a tool with the tips you have for its lance; null for a tool without one. */
 export function houseJet(tool: Tool, { machines }: Pick<JobDetail['house'], 'machines'>): Jet | null {
   const { jet } = tool;
   if (!jet || jet.nozzles > 1 || jet.rotatingFactor !== undefined) return jet;
@@ -131,13 +131,13 @@ function adviceFor(
   const down = `turn the pump down to ${said((judged.psi * judged.orifice) / running.orifice)} at the tip`;
   const gives =
     running.orifice === judged.orifice
-      ? `This pump gives ${said(running.psi)} through this tip, and the work is counted with ${said(judged.psi)}`
-      : `Orifice ${decimal(running.orifice, 1)} at ${said(running.psi)} puts more on the face than orifice ${decimal(judged.orifice, 1)} at ${said(judged.psi)}, with which the work is counted`;
+      ? `This pump gives ${said(running.psi)} through this tip, and the work is figured with ${said(judged.psi)}`
+      : `Orifice ${decimal(running.orifice, 1)} at ${said(running.psi)} hits the surface harder than orifice ${decimal(judged.orifice, 1)} at ${said(judged.psi)}, which the work is figured with`;
   if (surfacePressure(running) <= limit)
-    return `${gives}: ${down}; at full pressure it still stays within the limit.`;
+    return `${gives}: ${down}; even at full pressure it stays within the limit.`;
   return least === null || least > running.standOffMetres * 3
-    ? `${gives}: ${down}; at full pressure it breaks the limit of this face.`
-    : `${gives}: ${down}, or keep ${formatStandOff(least, units)} off.`;
+    ? `${gives}: ${down}; at full pressure it exceeds the limit of this surface.`
+    : `${gives}: ${down}, or keep ${formatStandOff(least, units)} away.`;
 }
 
 /** Pumps that are stronger than the work is judged by, where that would break a face's limit. */

@@ -32,7 +32,7 @@ export function waterWaysOut(
     ...widerHose(sources, needed, input, survey),
     {
       what: 'supply',
-      text: `${decimal(needed, 1)} L/min from taps would do: ${decimal(needed - input.supplyLitresPerMinute, 1)} more than there are, by a second tap or a hydrant with permission.`,
+      text: `${decimal(needed, 1)} L/min from taps would be enough: ${decimal(needed - input.supplyLitresPerMinute, 1)} more than now, from a second tap or a hydrant with permission.`,
       cost: tap(line.usedLitres),
     },
     ...largerTank(input),
@@ -99,7 +99,7 @@ function pausing(input: TankInput, tied: WaterPlan['tied'], dayStart: string): r
   return [
     {
       what: 'pause',
-      text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then, nor may anything be begun; the day gets ${longer} min longer.`,
+      text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then and nothing may start; the day gets ${longer} min longer.`,
       cost: null,
     },
   ];
@@ -129,7 +129,7 @@ function smallerNozzle(input: TankInput): readonly WaterWayOut[] {
       return [
         {
           what: 'nozzle',
-          text: `Smaller tips that let ${percent} % as much through: gentler, and slower by about as much.`,
+          text: `Smaller tips with ${percent} % of the flow: gentler, and slower by about as much.`,
           cost: null,
         },
       ];

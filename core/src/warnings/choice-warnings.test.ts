@@ -54,7 +54,7 @@ describe('picks', () => {
 
   it('that no longer fit the face do not apply and say why; nothing crashes', () => {
     const made = planned([pick('pre-treat-and-surface-clean')]);
-    expect(said(made)[0]).toContain('does not apply now');
+    expect(said(made)[0]).toContain('does not apply any more');
     expect(made.surfaces[0]?.treatment?.stages.length).toBeGreaterThan(0);
   });
 
@@ -63,7 +63,7 @@ describe('picks', () => {
     expect(made.surfaces[0]?.treatment?.stages.some((s) => s.method === 'soft-wash-hypochlorite')).toBe(
       false,
     );
-    expect(said(made)[0]).toContain('does not apply now');
+    expect(said(made)[0]).toContain('does not apply any more');
   });
 });
 

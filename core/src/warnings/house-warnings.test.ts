@@ -98,7 +98,7 @@ describe('what the handbook of the house says of a plan', () => {
       product: { name: 'House white', dataSheet: 'white.pdf, 2026-01-05' },
     });
     expect(order.setAside.join(' ')).toContain(
-      'force of a jet at most 30 kPa instead of 25 kPa, set by Ida: “sound and dense here”',
+      'highest jet force 30 kPa instead of 25 kPa, set by Ida: “sound and dense here”',
     );
     expect(warnings({ overrides: [jet(10)] })).not.toContain('warn house-value');
     expect(planned.surfaces[0]?.jetLimitKilopascal).toBe(30);
@@ -129,7 +129,7 @@ describe('what the handbook of the house says of a plan', () => {
     };
     const told = plan(survey(own(30), face), options).warnings.find((w) => w.rule === 'house-value')?.text;
     expect(told).toContain(
-      'Dense render, force of a jet at most 30 kPa instead of 25 kPa, set by Ida: “from the new kiln”',
+      'Dense render, highest jet force 30 kPa instead of 25 kPa, set by Ida: “from the new kiln”',
     );
     expect(warnings(own(20), face)).not.toContain('warn house-value');
   });
@@ -188,7 +188,7 @@ describe('a job file with the handbook that it was planned with', () => {
       {
         path: 'surfaces[0].material',
         message:
-          'the handbook of the house has no material "own-marble": add it there, or take one of the catalogue',
+          'the company handbook has no material "own-marble": add it there, or take one of the catalogue',
       },
     ]);
   });

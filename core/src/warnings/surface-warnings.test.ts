@@ -84,9 +84,7 @@ describe('reach', () => {
       {
         severity: 'stop',
         surface: 'wall',
-        text: expect.stringMatching(
-          /out of reach.*pole, ladder, tower or lift.*out of scope/,
-        ) as unknown,
+        text: expect.stringMatching(/out of reach.*pole, ladder, tower or lift.*out of scope/) as unknown,
       },
     ]);
     expect(high({ longestPoleMetres: 9 })).toEqual([]);

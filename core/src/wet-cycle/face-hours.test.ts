@@ -147,7 +147,7 @@ describe('the day of a wet cycle', () => {
     });
     const [cycle] = plan(hot, { asOf: DATE, seed: 1, budget: 1 }).surfaces[0]?.cycles ?? [];
     expect(cycle?.unworkable).toContain(
-      'It is counted for 13:00, the hardest hour, and no other hour of that day is easy enough.',
+      'This is for 13:00, the hardest hour, and no other hour of that day is easy enough.',
     );
   });
 });

@@ -49,13 +49,13 @@ function isPlaced({ latitude, longitude }: Place): boolean {
   return latitude !== 0 || longitude !== 0;
 }
 
-const ANY_HOUR = `every hour is counted with ${TRADE_DEFAULTS.radiationWithoutSun} W/m²`;
+const ANY_HOUR = `every hour uses ${TRADE_DEFAULTS.radiationWithoutSun} W/m²`;
 const NO_SUN_WORDS: Readonly<Record<NoSun, string>> = {
   typed:
-    'Every hour is counted with the net radiation that was typed in. Empty that field on Sequence and the sun is worked out on each face.',
-  'no-place': `The property has no place on the map yet, so that the sun cannot be worked out: ${ANY_HOUR}.`,
-  'no-date': `The job has no date yet, so that the sun cannot be worked out: ${ANY_HOUR}.`,
-  pole: `So near to a pole no side has a direction: ${ANY_HOUR}. Latitudes go from −89.9° to 89.9°.`,
+    'Every hour uses the net radiation you typed. Clear that field on Sequence and the sun is worked out for each surface.',
+  'no-place': `The property is not on the map yet, so the sun cannot be worked out: ${ANY_HOUR}.`,
+  'no-date': `The job has no date yet, so the sun cannot be worked out: ${ANY_HOUR}.`,
+  pole: `This close to a pole no side has a direction: ${ANY_HOUR}. Latitudes go from −89.9° to 89.9°.`,
 };
 
 /** Why the sun on each face is not worked out, and with what it is counted instead. */
@@ -171,7 +171,7 @@ export class FaceHours {
   }
 }
 
-/** The warmest that each face was measured on the day of the work: another day's says nothing of it. */
+/** The warmest that each face was measured on the day of the work: another day's no restriction of it. */
 function warmestOn({ readings }: FacedSurvey, date: string | null): ReadonlyMap<string, number> {
   const warmest = new Map<string, number>();
   for (const { surface, what, on, figure } of readings)

@@ -46,6 +46,6 @@ function whenWorkable(input: CycleDayInput, hardest: number): string {
   const hours = cycleDay(input).flatMap((h) => (h.workable ? [h.hour] : []));
   const clock = `${String(hardest).padStart(2, '0')}:00`;
   return hours.length === 0
-    ? `It is counted for ${clock}, the hardest hour, and no other hour of that day is easy enough.`
-    : `It is counted for ${clock}, the hardest hour of the working day; on this side it could be worked from ${hoursInWords(hours)}.`;
+    ? `This is for ${clock}, the hardest hour, and no other hour of that day is easy enough.`
+    : `This is for ${clock}, the hardest hour of the working day; on this side it could be worked from ${hoursInWords(hours)}.`;
 }

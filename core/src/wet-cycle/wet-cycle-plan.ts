@@ -171,9 +171,9 @@ function unworkableText(rhythm: Rhythm, dwell: { fromMinutes: number }, clocks: 
   const spare = rhythm.cycle.latest - rhythm.cycle.dwellFrom - rhythm.cycle.slack;
   if (spare >= 0) {
     const piece = TRADE_DEFAULTS.smallestSectionSquareMetres;
-    return `Not workable as it is: finishing even ${decimal(piece, 1)} m² takes ${decimal(piece / rhythm.cycle.rinseRate, 1)} min, and from the dwell of ${decimal(dwell.fromMinutes, 1)} min only ${decimal(spare, 1)} min are left until it must be off. Pick a method with a longer dwell, or a faster finish.`;
+    return `Not workable as it is: finishing even ${decimal(piece, 1)} m² takes ${decimal(piece / rhythm.cycle.rinseRate, 1)} min, and from the dwell of ${decimal(dwell.fromMinutes, 1)} min only ${decimal(spare, 1)} min are left until it must be off. Choose a method with a longer dwell, or finish faster.`;
   }
-  return `Not workable in this weather: the ${clock}, the dwell needs ${decimal(dwell.fromMinutes, 1)} min and ${decimal(rhythm.cycle.slack, 1)} min of slack, so ${decimal(-spare, 1)} min are short. Wait for shade or a cooler hour, or pick a method that is rinsed as you go.`;
+  return `Not workable in this weather: the ${clock}, the dwell needs ${decimal(dwell.fromMinutes, 1)} min and ${decimal(rhythm.cycle.slack, 1)} min of slack, so ${decimal(-spare, 1)} min are short. Wait for shade or a cooler hour, or choose a method that is rinsed as you go.`;
 }
 
 function sumLines(

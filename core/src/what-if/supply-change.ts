@@ -60,7 +60,7 @@ export function changedWeather({ job }: Survey, { temperatureC, cloud }: SupplyC
   };
 }
 
-/** What comes along, with what is otherwise. */
+/** What you bring, with what is otherwise. */
 export function changedHouse({ job }: Survey, { pumpBar, tipOrifice, school }: SupplyChange): JobHouse {
   const { house } = job;
   return {

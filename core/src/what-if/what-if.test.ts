@@ -77,7 +77,7 @@ describe('faces alike', () => {
       { surface: 'east', name: 'East wall', now: 'Soft wash with hypochlorite', refused: null },
     ]);
     expect(alike('soft-wash-hypochlorite')).toEqual([]);
-    expect(alike('pre-treat-and-surface-clean')[0]?.refused).toBe('It is not for this face.');
+    expect(alike('pre-treat-and-surface-clean')[0]?.refused).toBe('Not for this surface.');
     expect(alikeFaces(made, 'nowhere', 'green-algae', 'peroxide-wash')).toEqual([]);
   });
 });

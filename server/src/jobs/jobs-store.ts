@@ -72,7 +72,7 @@ export function jobsStore(database: Knex): JobsStore {
           'c.name as customer',
           database.raw(`j.detail->>'start' AS start`),
           database.raw(
-            `(SELECT count(*) FROM entities e WHERE e.property_id = j.property_id AND e.kind = 'surface')::int AS surfaces`,
+            `(SELECT count(*) FROM entities e WHERE e.property_id = j.property_id AND e.kind = 'surface')::int AS sursurfaces`,
           ),
           database.raw('(SELECT max(number) FROM orders o WHERE o.job_id = j.id) AS last_order'),
           database.raw('count(*) OVER () AS total'),
@@ -101,7 +101,7 @@ export function jobsStore(database: Knex): JobsStore {
             409,
             'taken',
             'The property is there already',
-            'This property is known: begin the job on it without describing it anew, or give the new one an id of its own.',
+            'This property is already here: start the job on it without describing it again, or give the new one its own id.',
           );
         await takeOwnEntries(trx, context, survey.handbook);
         await PropertyRecord.query(trx).insert({ id: propertyId, house_id: context.house });

@@ -112,7 +112,7 @@ function broken(): Problem {
     422,
     'broken-picture',
     'The picture is broken',
-    'The picture ends too early or is damaged inside: nothing of it was kept. Send it again from the camera.',
+    'The picture ends too early or is damaged inside: nothing of it was kept. Send again from the camera.',
   );
 }
 

@@ -73,7 +73,7 @@ export function problemOf(error: unknown): Problem {
       503,
       'database-unavailable',
       'The database does not answer',
-      'Nothing was saved. It is tried again by itself; keep the page open.',
+      'Nothing was saved. Retrying automatically: keep the page open.',
     );
   }
   const refused = within(error, pg.DatabaseError);

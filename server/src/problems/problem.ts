@@ -36,7 +36,7 @@ export function busy(): Problem {
     503,
     'busy',
     'Much is going on',
-    'Nothing of it was lost: it is sent again by itself in a moment.',
+    'Nothing was lost: it is sent again automatically in a moment.',
   );
 }
 

@@ -52,7 +52,7 @@ function uploadProblem(error: unknown, { field, what, largestBytes, smaller }: F
           400,
           'bad-request',
           'Bad request',
-          `The form is broken or cut off (${error.message.toLowerCase()}): nothing of it was kept. Send it again.`,
+          `The form is broken or cut off (${error.message.toLowerCase()}): nothing of it was kept. Send again.`,
         )
       : storageProblem(error);
   return error.code === 'LIMIT_FILE_SIZE'

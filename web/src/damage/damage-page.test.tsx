@@ -85,6 +85,6 @@ describe('the sheet of damage', () => {
 
   it('without damage sends one back to look', async () => {
     begin({});
-    expect(await screen.findByText(/No damage is written down/)).toBeInTheDocument();
+    expect(await screen.findByText(/No damage recorded/)).toBeInTheDocument();
   });
 });

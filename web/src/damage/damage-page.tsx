@@ -24,15 +24,15 @@ export function DamagePage() {
     <article className="damage-sheet">
       <header className="damage-head">
         <div>
-          <h1>Damage that was there before the work</h1>
+          <h1>Existing damage, before work starts</h1>
           <p>{[survey.job.name, property.customer, property.address].filter((t) => t !== '').join(' · ')}</p>
         </div>
         <PrintButton />
       </header>
       {entries.length === 0 && (
         <p>
-          No damage is written down. Look once more on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>: what
-          is not on this sheet is argued about later.
+          No damage recorded. Look once more on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>: what is not
+          on this sheet turns into an argument later.
         </p>
       )}
       <ol className="damage-entries">
@@ -68,7 +68,7 @@ export function DamagePage() {
           <Signed key={who.id} who={who} note="" />
         ))}
         {outdated.map((who) => (
-          <Signed key={who.id} who={who} note="△ The sheet was changed since: show it again." />
+          <Signed key={who.id} who={who} note="△ The sheet has changed since: show it again." />
         ))}
         {entries.length > 0 && signed.length === 0 && <SignHere />}
       </section>
@@ -127,8 +127,8 @@ function SignHere() {
   };
   return (
     <div className="sign-here">
-      <h2>Seen before the work</h2>
-      <p>I was shown the damage above before the work began. It is not caused by the work.</p>
+      <h2>Seen before work started</h2>
+      <p>I was shown the damage above before work began. It was not caused by the work.</p>
       <Field label="Name" id={id} fault={nameFault}>
         <Input
           id={id}

@@ -47,7 +47,7 @@ export function SignatureField({ take }: { readonly take: (path: string) => void
           take('');
         }}
       >
-        Sign anew
+        Sign again
       </Button>
     </div>
   );

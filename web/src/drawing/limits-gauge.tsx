@@ -15,7 +15,7 @@ const CLASS_NAMES: Readonly<Record<string, string>> = {
 };
 const VERDICT_WORDS = { yes: 'yes', no: 'no', 'only-with-reason': 'only with a reason' } as const;
 
-/** Force on the face in kPa, logarithmic: the span that the surface allows and the marks of what the plan does. */
+/** Force on the surface in kPa, logarithmic: the span that the surface allows and the marks of what the plan does. */
 export function forceScale(width: number) {
   return scaleLog().domain([0.5, 500]).range([0, width]).clamp(true);
 }
@@ -42,7 +42,7 @@ export function LimitsGauge({ planned, job }: { readonly planned: PlannedSurface
   );
 }
 
-/** Force on the face: the span that is allowed, and marks of what is used. */
+/** Force on the surface: the span that is allowed, and marks of what is used. */
 export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) {
   const x = forceScale(width);
   const label = `Force: allowed up to ${formatJetPressure(limit, units)}; used ${forces.map((f) => formatJetPressure(f, units)).join(' and ') || 'none'}`;
@@ -55,7 +55,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
       aria-label={label}
     >
       <text y={26} fontSize={13} fill="var(--quiet)">
-        Force on the face
+        Force on the surface
       </text>
       <g transform={`translate(${CAPTION},0)`}>
         <rect y={18} width={width} height={8} fill="none" stroke="var(--line)" />

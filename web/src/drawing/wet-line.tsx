@@ -68,7 +68,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
           </g>
         ))}
         <text x={4} y={14} fontSize={11.5} fill="var(--quiet)">
-          g/m² on the face
+          g/m² on the surface
         </text>
         {layout.minutes.map((tick) => (
           <text
@@ -133,7 +133,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
       </svg>
       <p className="quiet wet-line-reading" aria-hidden="true">
         {minute === null
-          ? 'Full line: liquid on the face. Dashed: with what is in its pores. ▲ a mist.'
+          ? 'Full line: liquid on the surface. Dashed: with what is in its pores. ▲ a mist.'
           : said(read)}
       </p>
     </div>
@@ -148,5 +148,5 @@ function momentAt(moments: readonly WetMoment[], minute: number): WetMoment {
 }
 
 function said({ minute, film, left }: WetMoment): string {
-  return `After ${decimal(minute, 1)} min: ${decimal(film * 1000, 0)} g/m² on the face, ${decimal(left * 1000, 0)} with its pores`;
+  return `After ${decimal(minute, 1)} min: ${decimal(film * 1000, 0)} g/m² on the surface, ${decimal(left * 1000, 0)} with its pores`;
 }

@@ -19,30 +19,27 @@ export function AgentCard({ id, catalogue }: CardProps) {
         rows={[
           ['Class', agent.class],
           [
-            'Product of the house',
+            'Our product',
             product
               ? `“${product.name}”${product.dataSheet ? `, data sheet ${product.dataSheet.dated}` : ': ✕ no data sheet'}`
-              : 'none is named',
+              : 'none named',
           ],
           ['Sold as', `${sold}; ${agent.containers.join(', ')} ${stock.form === 'powder' ? 'kg' : 'L'}`],
-          ['pH as sold', String(agent.typicalPH)],
+          ['pH in the container', String(agent.typicalPH)],
           [
-            'Of use at the face',
-            span.from === span.to ? 'as it is sold' : `${span.from} to ${span.to} g/L of ${agent.basis}`,
+            'Useful strength on the surface',
+            span.from === span.to ? 'ready to use' : `${span.from} to ${span.to} g/L of ${agent.basis}`,
           ],
-          ['What it does to people', inOneLine(agent.hazards)],
+          ['Hazards', inOneLine(agent.hazards)],
           ['What it attacks', inOneLine(agent.attacks)],
-          [
-            'Never meets',
-            agent.opposedTo.length === 0 ? 'nothing that is named here' : agent.opposedTo.join(', '),
-          ],
+          ['Never meets', agent.opposedTo.length === 0 ? 'nothing listed here' : agent.opposedTo.join(', ')],
           [
             'Plants, water life',
             `${agent.harmsPlants ? 'harms plants' : 'mild to plants'}; ${agent.harmsWaterLife ? 'harms water life' : 'mild to water life'}`,
           ],
           ['Wear', inOneLine(agent.protection)],
           [
-            'Brought to rest by',
+            'Neutralised by',
             neutraliser
               ? `${catalogue.agent(neutraliser.agent).name}, ${neutraliser.gramsPerGram} g per g, until ${neutraliser.reading}`
               : 'none needed: rinse',
@@ -52,18 +49,18 @@ export function AgentCard({ id, catalogue }: CardProps) {
             : [
                 [
                   'Spread',
-                  `over no more than ${decimal(agent.usefulSquareMetresPerLitre, 1)} m² a litre: thinner it achieves nothing`,
+                  `over no more than ${decimal(agent.usefulSquareMetresPerLitre, 1)} m² a litre: thinner than that it does nothing`,
                 ] as const,
               ]),
           [
             'Works',
-            `in the ${agent.worksIn === 'film' ? 'film on the face' : 'pores'}; ${agent.leaveOn ? 'stays on' : 'is rinsed off'}; from ${agent.coldestCelsius} °C`,
+            `in the ${agent.worksIn === 'film' ? 'film on the surface' : 'pores'}; ${agent.leaveOn ? 'stays on' : 'is rinsed off'}; from ${agent.coldestCelsius} °C`,
           ],
           [
             'Kept',
             `${agent.storage}; ${agent.keepsToNextVisit ? 'a mix keeps to the next visit' : 'a mix is not kept'}`,
           ],
-          ['Licence', agent.licence ?? 'none that is known here; the code of the place decides'],
+          ['Licence', agent.licence ?? 'none known here; local rules decide'],
           ['First aid', agent.firstAid],
         ]}
       />

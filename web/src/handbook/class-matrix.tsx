@@ -26,10 +26,10 @@ export function ClassMatrix() {
   const at = (c: AgentClass) => band(c) ?? 0;
   return (
     <section className="handbook-card">
-      <h3>What must never meet</h3>
+      <h3>Never mix</h3>
       <p>
-        A cross: never in one flow, one container or one sprayer, nor one on a face where the other still is.
-        Between them lie a full rinse, a neutraliser where there is one, and a strip that is read.
+        A cross: never in the same run-off, container or sprayer, and never one on a surface where the other
+        still is. Between them: a full rinse, a neutraliser where there is one, and a strip reading.
       </p>
       <div className="matrix-columns">
         <svg
@@ -88,7 +88,7 @@ export function ClassMatrix() {
           {opposed ? (
             <>
               <p>
-                <b>Never.</b> It stands with:
+                <b>Never.</b> It goes with:
               </p>
               <ul>
                 {opposed.agents.map((agent) => (
@@ -97,7 +97,7 @@ export function ClassMatrix() {
               </ul>
             </>
           ) : (
-            <p>May follow each other after a rinse; the labels come first.</p>
+            <p>May follow each other after a rinse; labels come first.</p>
           )}
         </div>
       </div>

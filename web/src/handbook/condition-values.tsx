@@ -15,7 +15,7 @@ export function ConditionValues({ material }: { readonly material: Material }) {
       }}
     >
       <summary>
-        <h4>Conditions</h4> <span className="quiet">what each takes away, on every material</span>
+        <h4>Conditions</h4> <span className="quiet">what each one takes off the limits of any material</span>
       </summary>
       {(seen ? material.conditions : []).map(CATALOGUE.condition).map((condition) => (
         <section key={condition.id}>

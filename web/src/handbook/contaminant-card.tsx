@@ -22,7 +22,7 @@ export function ContaminantCard({ id, catalogue }: CardProps) {
           <li key={cue}>{cue}</li>
         ))}
       </ol>
-      <h4>What is done against it</h4>
+      <h4>What removes it</h4>
       <ul>
         {treats
           .sort((a, b) => (b.treats[id] ?? 0) - (a.treats[id] ?? 0))

@@ -36,7 +36,7 @@ export function DataSheetField({ sheet, take }: Props) {
     <div className="wide data-sheet">
       <p>
         {sheet === null ? (
-          '✕ None yet: while it is in use, nothing with it goes on an order.'
+          '✕ None yet: while it is in use, nothing with it can go on an order.'
         ) : (
           <>
             ✓{' '}
@@ -79,8 +79,7 @@ export function DataSheetField({ sheet, take }: Props) {
           take={(address) => {
             const name = address.trim();
             if (name === '') return take(sheet?.kind === 'link' ? null : sheet);
-            if (!/^https?:\/\/\S+\.\S+/.test(name))
-              return 'an address begins with https:// and names a place';
+            if (!/^https?:\/\/\S+\.\S+/.test(name)) return 'an address starts with https:// and names a site';
             return take({ kind: 'link', name, sha256: addressHash(name), dated: sheet?.dated ?? today() });
           }}
         />
@@ -89,7 +88,9 @@ export function DataSheetField({ sheet, take }: Props) {
             label="Day of the sheet"
             value={sheet.dated}
             take={(dated) =>
-              dated === null ? 'a data sheet has a day: it says how old it is' : take({ ...sheet, dated })
+              dated === null
+                ? 'a data sheet needs its date: it says how old it is'
+                : take({ ...sheet, dated })
             }
           />
         )}

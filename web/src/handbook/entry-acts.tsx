@@ -18,7 +18,7 @@ export function EntryActs({ save, saving, remove }: Props) {
       </Button>
       {remove && (
         <Button danger icon={<DeleteOutlined />} onClick={remove}>
-          Take it out
+          Remove
         </Button>
       )}
     </div>

@@ -62,7 +62,7 @@ function SchoolCard({ id, catalogue }: CardProps) {
         <li key={way.id}>
           <b>
             {way.name}
-            {way.id === school.setting && ' (the house’s way)'}
+            {way.id === school.setting && ' (company practice)'}
           </b>
           : {way.when}
         </li>

@@ -21,7 +21,7 @@ describe('the handbook', () => {
     expect(screen.queryByRole('link', { name: /^Limestone/ })).toBeNull();
     await userEvent.clear(screen.getByRole('searchbox'));
     await userEvent.type(screen.getByRole('searchbox'), 'zzz');
-    expect(screen.getByText(/Nothing of that name/)).toBeInTheDocument();
+    expect(screen.getByText(/Nothing by that name/)).toBeInTheDocument();
   });
 
   it('shows what a material bears in its finish, with the rules that refuse', async () => {
@@ -36,9 +36,9 @@ describe('the handbook', () => {
 
   it('speaks in US units where somebody wants them, and remembers it', async () => {
     const { unmount } = show('/handbook/tools/pole-brush');
-    expect(screen.getByRole('article')).toHaveTextContent('9 m from where one stands');
+    expect(screen.getByRole('article')).toHaveTextContent('9 m from where you stand');
     await userEvent.click(screen.getByText('US'));
-    expect(screen.getByRole('article')).toHaveTextContent('29.5 ft from where one stands');
+    expect(screen.getByRole('article')).toHaveTextContent('29.5 ft from where you stand');
     unmount();
     show('/handbook/materials/granite');
     expect(screen.getByRole('article')).toHaveTextContent('up to 29.01 psi');
@@ -60,11 +60,11 @@ describe('the handbook', () => {
   });
 
   it.each([
-    ['/handbook/contaminants/lichen', 'rooted in the face'],
+    ['/handbook/contaminants/lichen', 'rooted in the surface'],
     ['/handbook/agents/ammonium-bifluoride', 'never schedules them'],
     ['/handbook/tools/wide-fan', '25° at 2400 psi'],
     ['/handbook/methods/rust-oxalic', 'g/L by severity'],
-    ['/handbook/limits/ph-too-low', 'lowest pH that it bears above pH of the agent'],
+    ['/handbook/limits/ph-too-low', 'lowest pH it tolerates above pH of the agent'],
     ['/handbook/tests/magnet', 'it sticks'],
     ['/handbook/materials/fibre-cement', 'licensed specialists test it first'],
     ['/handbook/safety', 'cannot be switched off'],

@@ -17,14 +17,14 @@ import './handbook-page.css';
 
 const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
   materials: 'Materials',
-  contaminants: 'What lies on them',
+  contaminants: 'Dirt and stains',
   agents: 'Agents',
   tools: 'Tools',
   methods: 'Methods',
   limits: 'Limits',
-  tests: 'Small tests',
-  schools: 'Ways of working',
-  weights: 'What counts',
+  tests: 'Site tests',
+  schools: 'Working practices',
+  weights: 'Priorities',
 };
 const UNITS_KEY = 'etappe.handbook-units';
 const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [
@@ -67,18 +67,18 @@ export function HandbookPage() {
               {KIND_NAMES[k]}
             </NavLink>
           ))}
-          <NavLink to={`/handbook/${NEVER_MEET}`}>What must never meet</NavLink>
-          <NavLink to={`/handbook/${SAFETY}`}>Safety floor</NavLink>
+          <NavLink to={`/handbook/${NEVER_MEET}`}>Never mix</NavLink>
+          <NavLink to={`/handbook/${SAFETY}`}>Safety rules</NavLink>
           <NavLink to={`/handbook/${PRODUCTS}`}>Our products</NavLink>
-          <NavLink to={`/handbook/${LOTS}`}>Our shelf</NavLink>
+          <NavLink to={`/handbook/${LOTS}`}>Stock</NavLink>
           <NavLink to={`/handbook/${HOUSE}`}>Our values{flags > 0 && ` △ ${flags}`}</NavLink>
         </nav>
         {away !== null && (
           <Alert
             type="warning"
             showIcon
-            title="What the house has written cannot be read now"
-            description={`${away} The catalogue is shown as it is shipped.`}
+            title="Your own entries cannot be loaded right now"
+            description={`${away} Showing the catalogue as shipped.`}
             style={{ marginBottom: 12 }}
           />
         )}
@@ -90,7 +90,7 @@ export function HandbookPage() {
         {kind && <Entries kind={kind} id={id ?? null} units={units} />}
         {!kind && !NO_LIST.includes(page) && (
           <p>
-            The handbook has no part “{page}”. <Link to="/handbook">To the materials</Link>
+            The handbook has no part “{page}”. <Link to="/handbook">Go to materials</Link>
           </p>
         )}
       </main>
@@ -157,7 +157,7 @@ function Entries({ kind, id, units }: EntriesProps) {
           <span className="visually-hidden">Find in {KIND_NAMES[kind].toLowerCase()}</span>
           <input
             type="search"
-            placeholder="By any of its names"
+            placeholder="Any of its names"
             value={find}
             onChange={(event) => {
               set('find', event.target.value);
@@ -198,7 +198,7 @@ function Entries({ kind, id, units }: EntriesProps) {
             </button>
           </p>
         )}
-        {found.length === 0 && <p className="quiet">Nothing of that name. Try another word for it.</p>}
+        {found.length === 0 && <p className="quiet">Nothing by that name. Try another word for it.</p>}
       </div>
       {open && (
         <Link className="handbook-back" to={{ pathname: `/handbook/${kind}`, search: search.toString() }}>
@@ -207,7 +207,7 @@ function Entries({ kind, id, units }: EntriesProps) {
       )}
       <div className={`handbook-cards ${other ? 'two' : ''}`}>
         {id !== null && !open && (
-          <p>The catalogue has no entry “{id}” here. It may be one of a newer catalogue.</p>
+          <p>The catalogue has no entry “{id}” here. It may come from a newer catalogue.</p>
         )}
         {id === null && <p className="quiet">Open an entry on the left.</p>}
         {open && <HandbookCard entry={open} units={units} />}

@@ -52,7 +52,7 @@ const retype = async (label: string, text: string) => {
 
 /** Those of the entry itself; its conditions have theirs below. */
 const openValues = async () => {
-  const [own] = await screen.findAllByText('House values');
+  const [own] = await screen.findAllByText('Our values', { selector: 'summary h4' });
   if (own) await userEvent.click(own);
 };
 
@@ -65,20 +65,20 @@ describe('a value of the house', () => {
     const server = new HandbookServer();
     renderHandbook('/handbook/materials/granite');
     await openValues();
-    await press('Set Force of a jet at most');
+    await press('Set Highest jet force');
     const dialog = await screen.findByRole('dialog');
-    const field = within(dialog).getByLabelText('Force of a jet at most');
+    const field = within(dialog).getByLabelText('Highest jet force');
     await userEvent.clear(field);
     await userEvent.type(field, '900');
-    await press('Set it');
+    await press('Set');
     expect(within(dialog).getByText(/say why, in three letters/)).toBeInTheDocument();
     await userEvent.type(within(dialog).getByLabelText('Reason'), 'worn steps');
-    await press('Set it');
+    await press('Set');
     expect(await within(dialog).findByText(/900 kPa lies past the bound: .* to 250 kPa/)).toBeInTheDocument();
     expect(server.batches).toEqual([]);
     await userEvent.clear(field);
     await userEvent.type(field, '150');
-    await press('Set it');
+    await press('Set');
     await waitFor(() => {
       expect(screen.queryByRole('dialog')).toBeNull();
     });
@@ -94,7 +94,7 @@ describe('a value of the house', () => {
   it('goes back to the default', async () => {
     const server = new HandbookServer([jet(150)]);
     renderHandbook('/handbook/materials/granite');
-    await press('Back to the default of Force of a jet at most');
+    await press('Back to the default of Highest jet force');
     await waitFor(() => {
       expect(screen.queryByText(/stricter/)).toBeNull();
     });
@@ -106,7 +106,7 @@ describe('a value of the house', () => {
     renderHandbook('/handbook/house');
     expect(await screen.findByText(/was 180 kPa when this was set, and is 200 kPa now/)).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'Our values △ 1' })).toBeInTheDocument();
-    await press('Keep the house value');
+    await press('Keep our value');
     await waitFor(() => {
       expect(screen.queryByText(/was 180 kPa/)).toBeNull();
     });
@@ -156,7 +156,7 @@ describe('a product of the house', () => {
     const server = new HandbookServer([product('white', 'White')]);
     renderHandbook('/handbook/products/white');
     await retype('Or its address', 'somewhere');
-    expect(await screen.findByText(/an address begins with https/)).toBeInTheDocument();
+    expect(await screen.findByText(/an address starts with https/)).toBeInTheDocument();
     await retype('Or its address', 'https://sheets.example/white.pdf');
     expect(await screen.findByRole('link', { name: 'https://sheets.example/white.pdf' })).toBeInTheDocument();
     await userEvent.upload(
@@ -179,8 +179,8 @@ describe('a product of the house', () => {
     renderHandbook('/handbook/products/white');
     await retype('One litre of the mix covers', '8');
     await retype('A litre of each further coat', '12');
-    await retype('Spread over no more than', '10');
-    await userEvent.click(screen.getByRole('switch', { name: /What is caught may be used again/ }));
+    await retype('Spread no further than', '10');
+    await userEvent.click(screen.getByRole('switch', { name: /Caught water may be reused/ }));
     await press('Save product');
     expect(
       await screen.findByText(/12 m² from a litre are more than the 10 m² up to which it is of use/),
@@ -205,7 +205,7 @@ describe('a product of the house', () => {
     const server = new HandbookServer([product('white', 'White')]);
     renderHandbook('/handbook/products/white');
     expect(await screen.findByText('25 L: 1.2 a L (least) · 10 L: 1.5 a L')).toBeInTheDocument();
-    await press(/Take it out$/);
+    await press(/Remove$/);
     await waitFor(() => {
       expect(screen.queryByRole('heading', { name: 'White' })).toBeNull();
     });
@@ -237,7 +237,7 @@ describe('entries of the house', () => {
       detail: { like: 'limestone' },
     });
     await openValues();
-    await press('Set Bears chlorine');
+    await press('Set Tolerates chlorine');
     const dialog = await screen.findByRole('dialog');
     expect(within(dialog).getAllByRole('radio').length).toBeGreaterThan(0);
   });
@@ -305,7 +305,7 @@ describe('entries of the house', () => {
     });
     unmount();
     renderHandbook('/handbook/house');
-    await press('Offer it again');
+    await press('Offer again');
     await waitFor(() => {
       expect(server.records[0]?.detail['putAway']).toBe(false);
     });

@@ -27,11 +27,11 @@ export function HousePart() {
     <div className="house-part">
       <Faults faults={faults} />
       <section>
-        <h3>Values of the house</h3>
+        <h3>Our values</h3>
         {overrides.length === 0 && (
           <p className="quiet">
-            None: the trade defaults hold. Set one on the card of a material, an agent or a method, under
-            “House values”.
+            None: trade defaults apply. Set one on the card of a material, an agent or a method, under “Our
+            values”.
           </p>
         )}
         <ul className="house-list">
@@ -63,7 +63,7 @@ export function HousePart() {
                       send(override.id, kept(override));
                     }}
                   >
-                    Keep the house value
+                    Keep our value
                   </Button>
                 )}
               </div>
@@ -72,7 +72,7 @@ export function HousePart() {
         </ul>
       </section>
       <section>
-        <h3>Materials of the house</h3>
+        <h3>Our materials</h3>
         <ul className="house-list">
           {materials.map((own) => (
             <OwnLine key={own.id} part="material" own={own} name={own.name} />
@@ -83,7 +83,7 @@ export function HousePart() {
         )}
       </section>
       <section>
-        <h3>Methods of the house</h3>
+        <h3>Our methods</h3>
         <ul className="house-list">
           {methods.map((own) => (
             <OwnLine key={own.id} part="method" own={own} name={own.method.name} />
@@ -120,7 +120,7 @@ function OwnLine({ part, own, name }: OwnProps) {
             size="small"
             onClick={() => void change([{ part, entry: id, detail: { ...detail, putAway: false } }])}
           >
-            Offer it again
+            Offer again
           </Button>
         </div>
       )}
@@ -166,7 +166,7 @@ function OverrideLine({
 }
 
 const PART_WORDS = {
-  override: 'house value',
+  override: 'our value',
   product: 'product',
   material: 'material',
   method: 'method',
@@ -179,8 +179,8 @@ function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
   return (
     <section>
       <h3>Who did what</h3>
-      {log.error && <p className="quiet">The log cannot be read now: {log.error.message}</p>}
-      {log.data && changes.length === 0 && <p className="quiet">Nothing was changed yet.</p>}
+      {log.error && <p className="quiet">The log cannot be loaded right now: {log.error.message}</p>}
+      {log.data && changes.length === 0 && <p className="quiet">No changes yet.</p>}
       <ol className="house-list">
         {changes.map((line) => (
           <li key={line.sequence}>
@@ -195,7 +195,7 @@ function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
 function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalogue: HouseCatalogue): string {
   const act = op === 'remove' ? 'took out' : before ? 'changed' : 'added';
   const detail = after ?? before ?? {};
-  if (part === 'override') return `${act} the house value of ${valueChange(before, after, catalogue)}`;
+  if (part === 'override') return `${act} our value of ${valueChange(before, after, catalogue)}`;
   const method = detail['method'] as { name?: string } | undefined;
   const name =
     (detail['name'] as string | undefined) ?? method?.name ?? (detail['lot'] as string | undefined) ?? entry;

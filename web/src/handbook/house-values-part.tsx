@@ -57,9 +57,9 @@ export function HouseValuesPart({ kind, id }: PartProps) {
   return (
     <details className="house-values" open={changed > 0}>
       <summary>
-        <h4>House values</h4>{' '}
+        <h4>Our values</h4>{' '}
         <span className="quiet">
-          {changed === 0 ? 'none: the trade defaults hold' : `${changed} of ${rows.length} set`}
+          {changed === 0 ? 'none: trade defaults apply' : `${changed} of ${rows.length} set`}
         </span>
       </summary>
       {!open && <Faults faults={faults} />}
@@ -164,11 +164,11 @@ function ValueDialog({ row, faults, close, accept }: DialogProps) {
       : `${settingInWords(span.least, unit)} to ${settingInWords(span.most, unit)}${safer === 'neither' ? '' : `; ${safer} is the safer way`}`;
   return (
     <ReasonDialog
-      title={`${value.name}, as the house has it`}
-      ok="Set it"
-      cancel="Leave it"
+      title={`${value.name}, our value`}
+      ok="Set"
+      cancel="Cancel"
       danger={false}
-      ask="say why, in three letters or more: it stands beside the value"
+      ask="say why, in three letters or more: it is shown beside the value"
       firstBy={personOnDevice()}
       close={close}
       accept={(reason, by) => {
@@ -197,7 +197,7 @@ function ValueDialog({ row, faults, close, accept }: DialogProps) {
       )}
       <p className="field-hint">
         The trade default is {settingInWords(value.shipped, unit)}.
-        {bound === '' ? '' : ` The house may go from ${bound}.`} Labels and data sheets come before both.
+        {bound === '' ? '' : ` You may go from ${bound}.`} Labels and data sheets come before both.
       </p>
       <Faults faults={faults} />
     </ReasonDialog>

@@ -39,18 +39,18 @@ export function LabelFields({ label, ready, take }: LabelProps) {
   );
   return (
     <>
-      {!ready && number('Strongest at the face', 'g/L', 'greatestGramsPerLitre')}
+      {!ready && number('Strongest on the surface', 'g/L', 'greatestGramsPerLitre')}
       {number('Longest dwell', 'min', 'longestDwellMinutes')}
       {number('Coldest air', '°C', 'coldestCelsius')}
       {number('One litre of the mix covers', 'm²', 'squareMetresPerLitre')}
       {number('A litre of each further coat', 'm²', 'nextCoatSquareMetresPerLitre')}
-      {number('Spread over no more than', 'm²', 'mostSquareMetresPerLitre')}
+      {number('Spread no further than', 'm²', 'mostSquareMetresPerLitre')}
       <div className="wide">
         <ChoicesField
           label="Not on"
           values={label.notOn}
           options={FAMILY_OPTIONS}
-          placeholder="says nothing"
+          placeholder="no restriction"
           take={(families) => take({ notOn: families as MaterialFamily[] })}
         />
       </div>
@@ -68,11 +68,11 @@ export function LabelFields({ label, ready, take }: LabelProps) {
           checked={label.caughtMayBeReused}
           onChange={(caughtMayBeReused) => take({ caughtMayBeReused })}
         />{' '}
-        What is caught may be used again on the same premises
+        Caught water may be reused on the same premises
       </label>
       <div className="wide">
         <TextField
-          label="What else it says"
+          label="Anything else on it"
           value={label.note}
           take={(note) => take({ note: note.trim() })}
         />

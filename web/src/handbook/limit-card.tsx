@@ -15,8 +15,8 @@ export function LimitCard({ id, catalogue }: CardProps) {
           [
             'Standing',
             limit.standing === 'floor'
-              ? 'safety floor: cannot be set aside'
-              : 'may be set aside with name and reason',
+              ? 'safety rule: cannot be overridden'
+              : 'may be overridden, with name and reason',
           ],
           [
             'Reads',
@@ -27,7 +27,7 @@ export function LimitCard({ id, catalogue }: CardProps) {
           ['Source', limit.source],
         ]}
       />
-      <h4>Fires when all of these hold</h4>
+      <h4>Applies when all of these are true</h4>
       <ul>
         {limit.when.map((test) => (
           <li key={JSON.stringify(test)}>{factTestInWords(test)}</li>

@@ -137,7 +137,7 @@ function StorageFields({
   const monthly = celsius.length > 1;
   return (
     <fieldset className="field wide">
-      <legend className="field-label">How warm it stands</legend>
+      <legend className="field-label">Storage temperature</legend>
       <ChipField
         label="Storage temperature"
         value={monthly ? 'months' : 'one'}
@@ -175,7 +175,7 @@ function MeasuredFields({
       : `${gramsPerLitre} g/L is no strength: it must be above 0`;
   return (
     <fieldset className="field wide">
-      <legend className="field-label">What was measured, g/L of {CATALOGUE.agent(draft.agent).basis}</legend>
+      <legend className="field-label">Measured, g/L of {CATALOGUE.agent(draft.agent).basis}</legend>
       <ul className="done-tests" aria-label="Measured strengths">
         {draft.measured.map((reading, i) => (
           <li key={`${reading.on} ${i}`}>

@@ -51,18 +51,18 @@ export function LotsPart({ id }: { readonly id: string | null }) {
         </ul>
         {lots.length === 0 && (
           <p className="quiet">
-            None yet. Until lots are written down, mixes are counted with fresh stock by its label.
+            None yet. Until you record lots, mixes are figured with new stock at label strength.
           </p>
         )}
       </div>
       {id !== null && (
         <Link className="handbook-back" to="/handbook/lots">
-          The whole shelf
+          All stock
         </Link>
       )}
       <div className="handbook-cards">
         {id === null && <p className="quiet">Open a lot on the left, or add one from its container.</p>}
-        {id !== null && id !== NEW && !open && <p>There is no such lot. It may have been taken out.</p>}
+        {id !== null && id !== NEW && !open && <p>No such lot. It may have been removed.</p>}
         {(open !== null || id === NEW) && (
           <article className="handbook-card" key={open?.id ?? NEW}>
             <h3>

@@ -56,7 +56,7 @@ describe('the shelf', () => {
     const server = shelf();
     renderHandbook('/handbook/lots/white');
     await type('Strength, typed', '96');
-    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     await userEvent.click(screen.getByRole('button', { name: /Read chlorine strip reader \(simulated\)/ }));
     const list = screen.getByRole('list', { name: 'Measured strengths' });
     await waitFor(() => {

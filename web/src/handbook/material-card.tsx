@@ -58,17 +58,17 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
         rows={[
           ['Also called', material.synonyms.join('; ')],
           ['Family', material.family],
-          ['pH that it bears', `${material.pH[0]} to ${material.pH[1]}`],
+          ['pH it tolerates', `${material.pH[0]} to ${material.pH[1]}`],
           ['Chlorine', BEARING_WORDS[tolerates.chlorine]],
           ['Oxygen cleaners', BEARING_WORDS[tolerates.peroxide]],
           ['Removers', BEARING_WORDS[tolerates.solvent]],
           ['Hot water', BEARING_WORDS[tolerates.heat]],
           ['Acid dissolves it', material.calcareous ? 'yes: it is calcareous' : 'no'],
-          ['Salts burst it', material.saltSensitive ? 'yes' : 'no'],
+          ['Salts damage it', material.saltSensitive ? 'yes' : 'no'],
           ['Brushes', BRUSH_WORDS[material.brush]],
-          ['Feet on it', FOOT_WORDS[material.foot]],
+          ['Foot traffic', FOOT_WORDS[material.foot]],
           [
-            'It drinks',
+            'Water absorption',
             `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`,
           ],
           [
@@ -77,14 +77,14 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
               jets
                 .filter((j) => j.allowed)
                 .map((j) => j.tool.name)
-                .join(', ') || 'none of the tools here'
+                .join(', ') || 'none of these tools'
             }`,
           ],
           ['Can be', material.conditions.map((c) => catalogue.condition(c).name).join('; ')],
           ['Source', material.source],
         ]}
       />
-      <h4>Permitted on it, sound and away from water</h4>
+      <h4>Permitted on it when sound and away from water</h4>
       <ul>
         {permitted.map(({ method }) => (
           <li key={method.id}>

@@ -16,7 +16,7 @@ export function MethodCard({ id, catalogue }: CardProps) {
               .map(([c, result]) => `${contaminantById(c).name.toLowerCase()} ${result}`)
               .join(', '),
           ],
-          ['Risk to the face', `${method.surfaceRisk} of 5`],
+          ['Risk to the surface', `${method.surfaceRisk} of 5`],
           ['Harm around', `${method.harmAround} of 5`],
           [
             'Dry first',

@@ -101,9 +101,9 @@ function AddDialog({
   };
   return (
     <ReasonDialog
-      title={`A ${part} of the house, like ${of.name.toLowerCase()}`}
+      title={`Our own ${part}, like ${of.name.toLowerCase()}`}
       ok="Add it"
-      cancel="Leave it"
+      cancel="Cancel"
       danger={false}
       ask="say what it is for, in three letters or more"
       firstBy={personOnDevice()}
@@ -111,8 +111,8 @@ function AddDialog({
       accept={(reason, by) => void add(reason, by)}
     >
       <p>
-        It begins as a copy; {part === 'material' ? 'its values' : 'its stages'} can be changed afterwards.
-        The limits judge it as they judge any other.
+        It starts as a copy; {part === 'material' ? 'its values' : 'its stages'} can be changed afterwards.
+        The limits apply to it as to any other.
       </p>
       <TextField
         label="Its name"
@@ -137,7 +137,7 @@ function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHand
   return (
     <div>
       <p className="quiet">
-        Of the house, by {own.by}, {own.at.slice(0, 10)}: “{own.reason}”
+        Our own, by {own.by}, {own.at.slice(0, 10)}: “{own.reason}”
       </p>
       <label className="switch-row" htmlFor={switchId}>
         <Switch
@@ -147,7 +147,7 @@ function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHand
             void change([{ part, entry, detail: { ...detail, putAway } }]).then(setFaults)
           }
         />{' '}
-        Put away: it stays where it was used, and is offered no more
+        Put away: it stays where it is in use, and is no longer offered
       </label>
       <Faults faults={faults} />
       {'method' in own && (

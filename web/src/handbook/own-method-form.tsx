@@ -88,7 +88,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
             take={(families) => set({ families: families as MaterialFamily[] })}
           />
         </div>
-        {score('Risk to the face', 'surfaceRisk')}
+        {score('Risk to the surface', 'surfaceRisk')}
         {score('Harm around', 'harmAround')}
       </div>
       <h4>Its stages</h4>

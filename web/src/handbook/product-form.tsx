@@ -86,7 +86,7 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         />
         {!powder && <StrengthFields draft={draft} set={set} />}
         <PackFields packs={draft.packs} unit={powder ? 'kg' : 'L'} take={(packs) => set({ packs })} />
-        <h4 className="wide">What its label bounds</h4>
+        <h4 className="wide">Limits on its label</h4>
         <LabelFields
           label={draft.label}
           ready={isReadyToUse(agent)}
@@ -95,7 +95,7 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         <h4 className="wide">Its data sheet</h4>
         <DataSheetField sheet={draft.dataSheet} take={(dataSheet) => set({ dataSheet })} />
         <label className="switch-row wide" htmlFor={inUseId}>
-          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} /> Taken for{' '}
+          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} /> Used for{' '}
           {agent.name.toLowerCase()} on every job
           {other !== null && <span className="quiet">, in place of “{other}”</span>}
         </label>
@@ -168,7 +168,7 @@ function StrengthFields({ draft, set }: PartProps) {
                 set({ strengthRead: event.target.checked });
               }}
             />{' '}
-            It is what the label says
+            The label really says so
           </label>
         </div>
       )}

@@ -46,7 +46,7 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
         </ul>
         {products.length === 0 && (
           <p className="quiet">
-            None yet. Until you name yours, jobs are counted with the usual strength of each agent.
+            None yet. Until you name yours, jobs are figured with the usual strength of each agent.
           </p>
         )}
       </div>
@@ -57,7 +57,7 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
       )}
       <div className="handbook-cards">
         {id === null && <p className="quiet">Open a product on the left, or add one from its label.</p>}
-        {id !== null && id !== NEW && !open && <p>There is no such product. It may have been taken out.</p>}
+        {id !== null && id !== NEW && !open && <p>No such product. It may have been removed.</p>}
         {(open !== null || id === NEW) && (
           <article className="handbook-card" key={open?.id ?? NEW}>
             <h3>{open?.name ?? 'A product, from its label'}</h3>

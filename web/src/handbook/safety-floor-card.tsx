@@ -4,8 +4,8 @@ import { SAFETY_FLOOR } from '@etappe/core';
 export function SafetyFloorCard() {
   return (
     <section className="handbook-card">
-      <h3>Safety floor</h3>
-      <p>It stands on every order and cannot be switched off; no rule of it can be set aside.</p>
+      <h3>Safety rules</h3>
+      <p>These are on every order. They cannot be switched off, and none of them can be overridden.</p>
       <ul>
         {SAFETY_FLOOR.map((line) => (
           <li key={line}>{line}</li>

@@ -157,7 +157,7 @@ function ApplyFields({ stage, take }: ApplyProps) {
       <NumberField label="Coats" value={stage.coats} unit="" take={(coats) => take({ ...stage, coats })} />
       <label className="switch-row wide" htmlFor={leaveId}>
         <Switch id={leaveId} checked={stage.leaveOn} onChange={(leaveOn) => take({ ...stage, leaveOn })} />{' '}
-        Stays on: nothing rinses it
+        Stays on: never rinsed off
       </label>
     </>
   );

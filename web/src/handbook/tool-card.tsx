@@ -23,18 +23,18 @@ export function ToolCard({ id, units }: CardProps) {
             : 'as its pump or hose gives',
         ],
         [
-          'Over the face',
+          'Over the surface',
           tool.paceMetresPerMinute
             ? `${tool.paceMetresPerMinute.join(' to ')} m a minute`
-            : 'it is not led along',
+            : 'it is not moved along',
         ],
-        ['Reach', `${formatLength(tool.reachMetres, units)} from where one stands`],
+        ['Reach', `${formatLength(tool.reachMetres, units)} from where you stand`],
         ['Harmed by', tool.harmedBy.length === 0 ? 'no class of agents' : tool.harmedBy.join(', ')],
         [
           'Force',
           [tool.hot ? 'hot' : '', tool.abrasive ? 'stiff' : '', tool.scrubs ? 'rubs' : '']
             .filter((w) => w !== '')
-            .join(', ') || 'none but its water',
+            .join(', ') || 'only its water',
         ],
       ]}
     />

@@ -37,9 +37,7 @@ export function simulatedRack(seed: number, wait = SETTLE_MILLISECONDS): Instrum
       await new Promise((resolve) => setTimeout(resolve, wait));
       count += 1;
       if (count % SILENT_EVERY === 0)
-        throw new InstrumentSilent(
-          'It gives no steady figure: hold it still and read again, or type the figure in.',
-        );
+        throw new InstrumentSilent('No steady reading: hold it still and read again, or type the figure in.');
       const { middle, spread, step } = SIMULATIONS[kind];
       const figure = middle + spread * (chance() + chance() - 1);
       return Number((Math.round(figure / step) * step).toFixed(3));

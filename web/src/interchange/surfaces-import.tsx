@@ -75,7 +75,7 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
         label={
           read.isPending || look.isPending
             ? 'Reading …'
-            : 'Drag a CSV file here, or choose one: one row a surface'
+            : 'Drop a CSV file here, or choose one: one row per surface'
         }
         accept=".csv,.tsv,.txt,text/csv"
         take={(file) => {
@@ -83,14 +83,14 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
         }}
       />
       {fault !== null && (
-        <Alert style={{ marginTop: 12 }} type="error" showIcon title={`Nothing was brought in: ${fault}`} />
+        <Alert style={{ marginTop: 12 }} type="error" showIcon title={`Nothing imported: ${fault}`} />
       )}
       {table && (
         <>
           <p style={{ marginTop: 12 }}>
-            {table.table.rows.length} rows, parted by{' '}
+            {table.table.rows.length} rows, separated by{' '}
             {DELIMITERS[table.table.delimiter] ?? table.table.delimiter}, {table.table.encoding}
-            {table.table.encoding === 'Windows-1252' ? ': look whether accented letters are right' : ''}.
+            {table.table.encoding === 'Windows-1252' ? ': check that accented letters are right' : ''}.
           </p>
           <Checkbox
             checked={decimalComma}
@@ -121,7 +121,7 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
       {reading && !reading.ok && (
         <div style={{ marginTop: 12 }} role="alert">
           <h3>
-            {reading.faults.length} {reading.faults.length === 1 ? 'fault' : 'faults'}, nothing was brought in
+            {reading.faults.length} {reading.faults.length === 1 ? 'fault' : 'faults'}, nothing imported
           </h3>
           <ul className="fault-list">
             {reading.faults.slice(0, MOST_SHOWN).map((f, i) => (
@@ -138,7 +138,8 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
       {reading?.ok && (
         <p style={{ marginTop: 12 }}>
           {reading.added} surfaces are added, {reading.changed} changed
-          {reading.sides > 0 ? `, ${reading.sides} sides made` : ''}. It is one edit: one undo takes it back.
+          {reading.sides > 0 ? `, ${reading.sides} sides made` : ''}. It counts as one edit: one undo takes it
+          back.
         </p>
       )}
     </Modal>

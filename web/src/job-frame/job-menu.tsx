@@ -32,7 +32,7 @@ export function JobMenu() {
     'export-job': 'Export job file',
     'export-surfaces': 'Export surfaces (CSV)',
     'import-surfaces': 'Import surfaces (CSV)',
-    person: 'Who works on this device',
+    person: 'Your name on this device',
     evening: eveningWords(evening),
   };
   const choose = async (key: keyof typeof items) => {

@@ -71,6 +71,7 @@ function OpenShell() {
   );
   return (
     <PlanProvider survey={survey}>
+      <title>{`${PAGE_NAMES[station] ?? STATIONS.find((s) => s.path === station)?.name ?? 'Job'} · ${survey.job.name} · Etappe`}</title>
       <TexturePatterns />
       <div className="shell">
         <header className="shell-head">
@@ -119,6 +120,12 @@ function OpenShell() {
   );
 }
 
+/** Pages of a job that are no stations; those are called by their path. */
+const PAGE_NAMES: Readonly<Record<string, string>> = {
+  report: 'Survey report',
+  damage: 'Damage sheet',
+};
+
 function NotOpened({ error }: { readonly error: Error }) {
   const away = error instanceof ServerProblem && error.passes;
   return (
@@ -126,11 +133,11 @@ function NotOpened({ error }: { readonly error: Error }) {
       <Alert
         type={away ? 'warning' : 'error'}
         showIcon
-        title={away ? 'The job cannot be opened now' : 'This job is not here'}
+        title={away ? 'The job cannot be opened right now' : 'Job not found'}
         description={
           <>
             <p>{error.message}</p>
-            {away ? <p>It is tried again by itself.</p> : <Link to="/jobs">All jobs</Link>}
+            {away ? <p>Retrying automatically.</p> : <Link to="/jobs">All jobs</Link>}
           </>
         }
       />

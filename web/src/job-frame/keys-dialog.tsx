@@ -27,7 +27,7 @@ export function KeysDialog({ close }: { readonly close: () => void }) {
           </div>
         ))}
       </dl>
-      <p className="quiet">Inside a text field keys write; Escape leaves it.</p>
+      <p className="quiet">Inside a text field, keys type; Escape leaves it.</p>
     </Modal>
   );
 }

@@ -16,20 +16,20 @@ const TEXTS = {
     label: 'Name of the new job',
     ok: 'Duplicate',
     about:
-      'On the same property, with the same findings, scope, choices and preconditions; without dates, and every precondition to be met again.',
+      'Same property, findings, scope, choices and preconditions. Dates stay empty, and every precondition has to be met again.',
   },
   template: {
     title: 'Save as template',
     label: 'Name of the template',
     ok: 'Save template',
     about:
-      'Sides, surfaces, features and findings are kept to begin other properties with; customer, place, dates, water, past and damage are not.',
+      'Keeps sides, surfaces, features and findings as a start for other properties. Leaves out customer, place, dates, water, history and damage.',
   },
   person: {
-    title: 'Who works on this device',
+    title: 'Your name on this device',
     label: 'Name',
     ok: 'Remember',
-    about: 'It stands in the log beside every edit that is made here.',
+    about: 'It appears in the log beside every edit made here.',
   },
 } as const;
 

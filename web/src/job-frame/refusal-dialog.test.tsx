@@ -57,7 +57,7 @@ describe('a conflict', () => {
     await userEvent.type(await screen.findByDisplayValue('North'), ' X');
     await userEvent.click(await screen.findByRole('button', { name: 'See why' }));
     const dialog = within(await screen.findByRole('dialog'));
-    const save = dialog.getByRole('button', { name: 'Save the choice' });
+    const save = dialog.getByRole('button', { name: 'Save choices' });
     expect(save).toBeDisabled();
     expect(dialog.getByRole('radio', { name: /Theirs.*Street side/ })).not.toBeChecked();
     await userEvent.click(dialog.getByRole('radio', { name: /Mine.*North X/ }));
@@ -80,7 +80,7 @@ describe('an edit that breaks a rule', () => {
     await userEvent.type(await screen.findByDisplayValue('North'), ' X');
     await userEvent.click(await screen.findByRole('button', { name: 'See why' }));
     expect(await screen.findByText(/two sides are called so/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Give the edit up' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Discard this edit' }));
     expect(await screen.findByDisplayValue('North')).toBeInTheDocument();
     expect(sent(asked)).toEqual([]);
   });

@@ -45,7 +45,7 @@ function ConflictDialog({ batch, refusal, close, done }: PartProps) {
     <Modal
       open
       width={680}
-      title="Someone else changed the same"
+      title="Someone else changed this field"
       onCancel={close}
       footer={[
         <span key="open" className="quiet refusal-open">
@@ -60,11 +60,11 @@ function ConflictDialog({ batch, refusal, close, done }: PartProps) {
             done();
           }}
         >
-          Save the choice
+          Save choices
         </Button>,
       ]}
     >
-      <p>Choose which value stays. Until then yours stays on this screen, theirs on all others.</p>
+      <p>Choose which value to keep. Until then, yours stays on this screen and theirs everywhere else.</p>
       {conflicts.map((conflict) => (
         <fieldset key={keyOf(conflict)} className="conflict">
           <legend>
@@ -99,7 +99,7 @@ function valueOf({ field, yours, theirs }: FieldConflict, mine: boolean, state: 
   const value = mine ? yours : theirs;
   if (field !== WHOLE_ENTITY) return shownValue(value, state);
   if (value === null) return mine ? 'deleted by me' : 'deleted by someone else';
-  return mine ? `kept, with ${shownValue(value, state)}` : `kept, as someone else edited it`;
+  return mine ? `kept, with ${shownValue(value, state)}` : `kept, as edited by someone else`;
 }
 
 function FaultDialog({ batch, refusal, close, done }: PartProps) {
@@ -107,7 +107,7 @@ function FaultDialog({ batch, refusal, close, done }: PartProps) {
   return (
     <Modal
       open
-      title="The server did not take this edit"
+      title="The server refused this edit"
       onCancel={close}
       footer={[
         <Button
@@ -117,7 +117,7 @@ function FaultDialog({ batch, refusal, close, done }: PartProps) {
             done();
           }}
         >
-          Give the edit up
+          Discard this edit
         </Button>,
         <Button
           key="again"
@@ -127,11 +127,11 @@ function FaultDialog({ batch, refusal, close, done }: PartProps) {
             done();
           }}
         >
-          Send it again
+          Send again
         </Button>,
       ]}
     >
-      <p>{refusal.reason} Until you choose, what you typed stays on this screen; all else is saved.</p>
+      <p>{refusal.reason} Until you choose, what you typed stays on this screen; everything else is saved.</p>
       <ul>
         {refusal.faults.map((fault) => {
           const entity = fault.entity === undefined ? null : entityIn(state, fault.entity);

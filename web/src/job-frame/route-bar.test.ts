@@ -61,7 +61,7 @@ describe('a station says how it stands', () => {
         surfaces: [{ id: 'w', material: 'larch-boards', size: '3x2', findings: algae }],
         choices: [{ ...choice, method: 'soft-wash-hypochlorite', reason: 'why not' }],
       },
-      { text: '1 rule set aside', tone: 'stale' },
+      { text: '1 rule overridden', tone: 'stale' },
     ],
     ['products', 'Supply', {}, { text: '2 products', tone: 'quiet' }],
     ['a visit', 'Sequence', {}, { text: 'ready', tone: 'quiet' }],

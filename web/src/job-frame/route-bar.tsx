@@ -48,7 +48,7 @@ export const STATIONS: readonly Station[] = [
       if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
       const aside = plan?.warnings.filter((w) => w.rule === 'rule-set-aside').length ?? 0;
       return aside > 0
-        ? { text: count(aside, 'rule set aside', 'rules set aside'), tone: 'stale' }
+        ? { text: count(aside, 'rule overridden', 'rules overridden'), tone: 'stale' }
         : quiet('ready');
     },
   },

@@ -36,7 +36,7 @@ export function SaveMark() {
           </Button>
         </>
       ) : offline ? (
-        <span title="What you type is kept on this device and sent as soon as the server can be reached.">
+        <span title="What you type is kept on this device and sent once the server is back.">
           <DisconnectOutlined /> offline, {changes(saveState.waiting)} waiting
         </span>
       ) : (
@@ -59,7 +59,7 @@ function PhotosWaiting() {
   const pending = useSyncExternalStore(pendingPhotos.subscribe, pendingPhotos.read).size;
   if (pending === 0) return null;
   return (
-    <span title="They are kept on this device and sent as soon as the server answers.">
+    <span title="They are kept on this device and sent once the server answers.">
       {' '}
       · {pending} {pending === 1 ? 'photo' : 'photos'} to send
     </span>
@@ -84,8 +84,8 @@ function Online({ saveState }: { readonly saveState: SaveState }) {
     case 'waiting':
       return (
         <span title={saveState.reason ?? ''}>
-          <ClockCircleOutlined /> {changes(saveState.waiting)} waiting: no answer from the server, trying
-          again
+          <ClockCircleOutlined /> {changes(saveState.waiting)} waiting: the server is not answering, retrying
+          automatically
         </span>
       );
   }

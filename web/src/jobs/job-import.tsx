@@ -69,7 +69,7 @@ export function JobImport({
       }
     >
       <FileDrop
-        label={read.isPending ? 'Reading …' : 'Drag a .etappe.json file here, or choose one'}
+        label={read.isPending ? 'Reading …' : 'Drop a .etappe.json file here, or choose one'}
         accept=".json,application/json"
         take={(file) => {
           read.mutate(file);
@@ -94,7 +94,7 @@ export function JobImport({
           )}
           {look.assumed.length > 0 && (
             <p className="quiet">
-              {look.assumed.length} values are not in the file and take their defaults, the first:{' '}
+              {look.assumed.length} values are missing from the file and use their defaults; the first:{' '}
               {look.assumed.slice(0, 4).join(', ')}.
             </p>
           )}
@@ -103,7 +103,7 @@ export function JobImport({
       {faults.length > 0 && (
         <div style={{ marginTop: 12 }} role="alert">
           <h3>
-            {fileName}: {faults.length} {faults.length === 1 ? 'fault' : 'faults'}, nothing was brought in
+            {fileName}: {faults.length} {faults.length === 1 ? 'fault' : 'faults'}, nothing imported
           </h3>
           <ul className="fault-list">
             {faults.map((fault, i) => (
@@ -119,7 +119,7 @@ export function JobImport({
           style={{ marginTop: 12 }}
           type="error"
           showIcon
-          title="Not imported"
+          title="Nothing imported"
           description={bring.error.message}
         />
       )}

@@ -92,8 +92,10 @@ export function JobsPage() {
           <Alert
             type="warning"
             showIcon
-            title={jobs.data ? 'The list is as this device last had it' : 'The jobs cannot be read now'}
-            description={`${jobs.error.message} It is tried again by itself.`}
+            title={
+              jobs.data ? 'This is the last list saved on this device' : 'Jobs cannot be loaded right now'
+            }
+            description={`${jobs.error.message} Retrying automatically.`}
             style={{ marginBottom: 12 }}
           />
         )}
@@ -144,7 +146,7 @@ export function JobsPage() {
             <p className="quiet">
               {query.find
                 ? 'Clear the search to see all jobs.'
-                : 'Create a job or drag a job file here, then walk round the property and enter each surface with what is on it.'}
+                : 'Create a job or drop a job file here, then walk the property and enter each surface with what is on it.'}
             </p>
           </div>
         )}
@@ -227,7 +229,7 @@ function DeleteDialog({ job, close }: { readonly job: JobSummary; readonly close
       }}
       onCancel={close}
     >
-      <p>The job leaves the list; its property and the orders that were issued stay on record.</p>
+      <p>The job leaves the list. Its property and issued orders stay on record.</p>
       {remove.error && <Alert type="error" showIcon title={remove.error.message} />}
     </Modal>
   );

@@ -111,8 +111,8 @@ export function NewJobDialog({ close, property }: Props) {
     >
       {property && (
         <p className="quiet">
-          Sides, surfaces, features, water and earlier damage are carried over. What lies on the surfaces, the
-          scope and the dates are asked for again.
+          Sides, surfaces, features, water and earlier damage carry over. Findings, scope and dates start
+          fresh.
         </p>
       )}
       <Form layout="vertical" onFinish={submit}>

@@ -23,7 +23,7 @@ export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
           {acknowledged
             ? `✓ acknowledged by ${acknowledged.name}, ${acknowledged.at.slice(0, 10)}`
             : outdated
-              ? `△ ${outdated.name} acknowledged other sentences than these`
+              ? `△ ${outdated.name} acknowledged an earlier version`
               : 'not acknowledged yet'}
         </span>
       </summary>
@@ -64,12 +64,12 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
           <>
             <Button
               size="small"
-              aria-label={`Word anew: ${place}, ${proposed}`}
+              aria-label={`Reword: ${place}, ${proposed}`}
               onClick={() => {
                 setDraft(leftOut ? proposed : text);
               }}
             >
-              Word anew
+              Reword
             </Button>
             {!leftOut && (
               <Button
@@ -133,7 +133,7 @@ function Acknowledge({ hash, done }: { readonly hash: string; readonly done: boo
           patch({ acknowledgement: null });
         }}
       >
-        Take the acknowledgement back
+        Undo acknowledgement
       </Button>
     );
   return (
@@ -153,7 +153,7 @@ function Acknowledge({ hash, done }: { readonly hash: string; readonly done: boo
           patch({ acknowledgement: { name: name.trim(), at: new Date().toISOString(), hash } });
         }}
       >
-        Write down that they acknowledge it
+        Record acknowledgement
       </Button>
     </div>
   );

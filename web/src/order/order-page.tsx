@@ -65,10 +65,10 @@ function NextOrder() {
       void navigate(`/jobs/${jobId}/order/${order.number}`);
     },
   });
-  if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
+  if (!plan) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
   const waits = working
-    ? 'The plan is still being improved.'
+    ? 'Still improving the plan.'
     : saveState.kind === 'saved'
       ? null
       : 'The last edits are not saved yet.';
@@ -162,8 +162,8 @@ function Issued({ number }: { readonly number: string }) {
           title="Issued under earlier rules: issue again"
           description={
             <>
-              {order.data.unsoundToday}. Do not work by this order.{' '}
-              <Link to={`/jobs/${jobId}/order`}>Look at the next order</Link> and issue it.
+              {order.data.unsoundToday}. Do not work from this order.{' '}
+              <Link to={`/jobs/${jobId}/order`}>Check the next order</Link> and issue it.
             </>
           }
         />
@@ -173,11 +173,11 @@ function Issued({ number }: { readonly number: string }) {
           className="order-stale"
           type="warning"
           showIcon
-          title={last ? 'The survey was changed after this order was issued' : 'A newer order was issued'}
+          title={last ? 'The survey changed after this order was issued' : 'A newer order was issued'}
           description={
             <>
-              What the crew holds no longer matches.{' '}
-              <Link to={`/jobs/${jobId}/order`}>Look at the next order</Link> and issue it.
+              The crew’s copy no longer matches. <Link to={`/jobs/${jobId}/order`}>Check the next order</Link>{' '}
+              and issue it.
             </>
           }
         />

@@ -66,7 +66,7 @@ const order: CrewOrder = {
   before: [],
   after: [],
   cautions: ['Oxalic acid: Poisonous.'],
-  setAside: ['Yard: Ada set the rule aside.'],
+  setAside: ['Yard: Ada overrode the rule.'],
   expectations: [],
   questions: ['Where does the drain lead?'],
   safetyFloor: ['Label first.'],
@@ -76,7 +76,7 @@ describe('the order sheet', () => {
   it('shows the safety floor and what was set aside before anything else', () => {
     render(<OrderSheet order={order} heading="Order No. 7" />);
     const headings = screen.getAllByRole('heading').map((h) => h.textContent);
-    expect(headings.slice(0, 3)).toEqual(['Mill', 'Always', 'Rules set aside']);
+    expect(headings.slice(0, 3)).toEqual(['Mill', 'Always', 'Rules overridden']);
     expect(screen.getByText('Label first.')).toBeInTheDocument();
     expect(screen.getByText('Order No. 7')).toBeInTheDocument();
   });
@@ -87,7 +87,7 @@ describe('the order sheet', () => {
     if (!first) throw new Error('there is a row');
     for (const text of [
       'Mix 1',
-      'Rinse begins 08:13, no later than 08:15 (Bo)',
+      'Start rinsing 08:13, no later than 08:15 (Bo)',
       'Brown goes.',
       'Stop when: It is gone.',
       'Not enough: Repeat.',

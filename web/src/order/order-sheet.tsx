@@ -34,7 +34,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
 
       {order.setAside.length > 0 && (
         <section className="order-aside">
-          <h2>Rules set aside</h2>
+          <h2>Rules overridden</h2>
           <List lines={order.setAside} />
         </section>
       )}
@@ -72,7 +72,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         </div>
         <div>
           <h2>Protect first</h2>
-          <List lines={order.before} none="Nothing was noted beside the surfaces." />
+          <List lines={order.before} none="Nothing to protect was noted." />
           {during.length > 0 && (
             <>
               <h2>Meanwhile</h2>
@@ -257,7 +257,7 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
         )}
         {entry.rinse && (
           <div className="order-due">
-            Rinse begins {entry.rinse.from}, no later than {entry.rinse.latest} ({entry.rinse.by})
+            Start rinsing {entry.rinse.from}, no later than {entry.rinse.latest} ({entry.rinse.by})
           </div>
         )}
         {entry.checks.map((line) => (

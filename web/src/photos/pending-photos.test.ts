@@ -5,7 +5,7 @@ import { ServerProblem } from '../server-connection.ts';
 import { PendingPhotos } from './pending-photos.ts';
 
 const picture = (text: string) => new Blob([text], { type: 'image/jpeg' });
-const lost = new ServerProblem(0, 'The server cannot be reached.');
+const lost = new ServerProblem(0, 'Cannot reach the server.');
 let answers: (Error | null)[];
 let sent: number;
 let opened: PendingPhotos[];

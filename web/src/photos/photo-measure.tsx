@@ -236,7 +236,8 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
             </Button>
           )}
           <p className="quiet">
-            An estimate: what stands before or behind the face is out of scale, and a wide lens bends edges.
+            An estimate: what is in front of or behind the surface is out of scale, and a wide lens bends
+            edges.
           </p>
         </>
       )}

@@ -7,7 +7,7 @@ import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 
 const FIELDS = [
-  { key: 'person', label: 'Whom to ask for' },
+  { key: 'person', label: 'Contact person' },
   { key: 'phone', label: 'Telephone' },
   { key: 'mail', label: 'Mail' },
   { key: 'note', label: 'Note' },
@@ -46,7 +46,7 @@ export function ContactDialog({
       }}
       onCancel={close}
     >
-      <p className="quiet">The name stands on each property and is changed on its walk.</p>
+      <p className="quiet">The name is set on each property: change it on the Walk.</p>
       <div style={{ display: 'grid', gap: 10 }}>
         {FIELDS.map(({ key, label }) => (
           <Field key={key} label={label} id={`${id}${key}`}>

@@ -50,8 +50,8 @@ export function PropertiesPage() {
           <Alert
             type="warning"
             showIcon
-            title="The properties cannot be read now"
-            description={`${properties.error.message} It is tried again by itself.`}
+            title="Properties cannot be loaded right now"
+            description={`${properties.error.message} Retrying automatically.`}
           />
         )}
         {properties.isPending && (

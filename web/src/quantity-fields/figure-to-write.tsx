@@ -45,7 +45,7 @@ export function FigureToWrite({ label, unit, scale = 1, write }: Props) {
             void writeDown(typed);
           }}
         >
-          Write down
+          Record
         </Button>
       )}
       {fault !== null && <span role="alert">{fault}</span>}

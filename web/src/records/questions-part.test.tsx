@@ -73,7 +73,7 @@ describe('the open questions', () => {
       });
     });
     expect(screen.getByText('1 answered question')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: /^Take back the answer/, hidden: true }));
+    await userEvent.click(screen.getByRole('button', { name: /^Remove the answer/, hidden: true }));
     expect(screen.queryByText('1 answered question')).toBeNull();
   });
 
@@ -85,7 +85,7 @@ describe('the open questions', () => {
     const field = (name: string) => within(within(item).getByRole('group', { name }));
     await userEvent.click(field('Weatherproof').getByText('Yes'));
     await userEvent.click(field('Isolated while we work').getByText('No'));
-    expect(await screen.findByText(/Socket is not isolated: have somebody competent/)).toBeInTheDocument();
+    expect(await screen.findByText(/Socket is not isolated: have a competent person/)).toBeInTheDocument();
     await userEvent.click(field('Isolated while we work').getByText('Yes'));
     await waitFor(() => {
       expect(screen.queryByText(/Socket/)).toBeNull();

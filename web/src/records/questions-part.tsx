@@ -28,7 +28,7 @@ export function QuestionsPart() {
         <h3>Open questions</h3>
         {questions.length > 0 && <CopyList questions={questions} />}
       </div>
-      {questions.length === 0 && <p>All are answered.</p>}
+      {questions.length === 0 && <p>All answered.</p>}
       <ul className="questions">
         {questions.map((question) => (
           <OpenQuestion key={question.key} question={question} />
@@ -163,7 +163,7 @@ function AnsweredQuestion({ question, answer }: { readonly question: Question; r
         type="text"
         size="small"
         icon={<DeleteOutlined />}
-        aria-label={`Take back the answer to: ${question.text}`}
+        aria-label={`Remove the answer to: ${question.text}`}
         onClick={() => {
           const given = [question.key, question.rule].filter((key) => key in job.answers);
           patch(Object.fromEntries(given.map((key) => [`answers.${key}`, null])));
@@ -182,7 +182,7 @@ function CopyList({ questions }: { readonly questions: readonly Question[] }) {
       await navigator.clipboard.writeText(text);
       setSaid('Copied');
     } catch {
-      setSaid('The device does not let text be copied: print the report instead');
+      setSaid('This device does not allow copying: print the report instead');
     }
   };
   return (

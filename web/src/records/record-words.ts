@@ -25,7 +25,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   drainsOnto: 'Drains onto',
   beside: 'Beside it',
   inScope: 'In scope',
-  scopeReason: 'Why it is left out',
+  scopeReason: 'Why it is out of scope',
   nothingFound: 'Nothing found',
   leadsTo: 'Leads to',
   flowLitresPerMinute: 'Flow, L/min',
@@ -35,8 +35,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   vehicleStand: 'Where the vehicle stands',
   quietHours: 'Quiet hours',
   eventDate: 'Day of the event',
-  visit: 'Visit that is planned',
-  schools: 'Ways of working',
+  visit: 'Planned visit',
+  schools: 'Working practices',
   acknowledgement: 'Acknowledged',
   peoplePresent: 'People present',
   by: 'Until',
@@ -78,7 +78,7 @@ const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
 export function fieldName(field: string): string {
   if (field.startsWith('answers.')) return 'Answer';
   if (field.startsWith('loaded.')) return 'Load list';
-  if (field.startsWith('wordings.')) return 'Wording of what is to be expected';
+  if (field.startsWith('wordings.')) return 'Customer wording';
   const plain = field.replace(/([A-Z])/g, ' $1').toLowerCase();
   return FIELD_NAMES[field] ?? plain.charAt(0).toUpperCase() + plain.slice(1);
 }

@@ -103,8 +103,8 @@ export function DaySettings() {
         />
       </div>
       <p className="quiet" style={{ marginTop: 8, fontSize: 13.5 }}>
-        Air and humidity in the warmest hour. Left empty, the sun is worked out on each face from place, date
-        and cloud; typed, it holds for every face and hour.
+        Air and humidity in the warmest hour. Leave the sun empty and it is worked out for each surface from
+        place, date and cloud; type a figure and it counts for every surface and hour.
       </p>
     </>
   );

@@ -9,7 +9,7 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
   if (cycles.length === 0) return null;
   return (
     <section style={{ marginTop: 18 }}>
-      <h3>Sections and their wet window</h3>
+      <h3>Sections and wet window</h3>
       <div className="sections-scroll">
         <table className="figure-table sections-table">
           <thead>

@@ -14,7 +14,7 @@ import './sequence-page.css';
 export function SequencePage() {
   const { survey, jobId } = useSurveySession();
   const { plan, working } = usePlan();
-  if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
+  if (!plan) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
   return (
     <div className="sequence">
       <section className="sequence-main" aria-label="The visit" aria-busy={working}>
@@ -66,13 +66,13 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
           </dd>
         </div>
         <div title={`Nothing can be faster than ${lowerBound.because}`}>
-          <dt>Cannot be under</dt>
+          <dt>Shortest possible</dt>
           <dd>
             {formatDuration(lowerBound.seconds)} <small>gap {decimal(gap * 100, 0)} %</small>
           </dd>
         </div>
       </dl>
-      <p className="visit-bound quiet">Least time: {lowerBound.because}.</p>
+      <p className="visit-bound quiet">Shortest possible: {lowerBound.because}.</p>
     </>
   );
 }

@@ -14,13 +14,13 @@ import type { FieldUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useGear } from './use-gear.ts';
 
-/** What comes along for water, to reach the top and to catch what runs off. */
+/** What you bring for water, to reach the top and to catch what runs off. */
 export function GearFields() {
   const { units, house, patchGear, patchHouse } = useGear();
   const { gear } = house;
   return (
-    <section aria-label="What comes along">
-      <h2>What comes along</h2>
+    <section aria-label="What you bring">
+      <h2>What you bring</h2>
       <div className="supply-settings">
         <NumberField
           label="Tank"
@@ -31,7 +31,7 @@ export function GearFields() {
         />
         {gear.tank && (
           <NumberField
-            label="In it when work begins"
+            label="In it at the start"
             value={gear.tank.startLitres ?? gear.tank.litres}
             {...volumeUnit(units)}
             take={(startLitres) =>
@@ -69,28 +69,28 @@ export function GearFields() {
       </div>
       <PumpFields units={units} machines={house.machines} take={(machines) => patchHouse({ machines })} />
       <OptionalGear
-        what="A tower comes along"
+        what="Bringing a tower"
         fields={accessFields(units)}
         usual={USUAL_GEAR.tower}
         value={gear.tower}
         take={(tower) => patchGear({ tower })}
       />
       <OptionalGear
-        what="A lift comes along"
+        what="Bringing a lift"
         fields={accessFields(units)}
         usual={USUAL_GEAR.lift}
         value={gear.lift}
         take={(lift) => patchGear({ lift })}
       />
       <OptionalGear
-        what="A booster for the tap comes along"
+        what="Bringing a booster for the tap"
         fields={boosterFields(units)}
         usual={USUAL_GEAR.booster}
         value={gear.booster}
         take={(booster) => patchGear({ booster })}
       />
       <OptionalGear
-        what="Water has a price"
+        what="Water costs money"
         fields={priceFields(units)}
         usual={USUAL_GEAR.waterPrice}
         value={gear.waterPrice}
@@ -192,7 +192,7 @@ function PumpFields({ units, machines, take }: PumpProps) {
               take={(pressureBar) => set({ pressureBar })}
             />
             <NumberField
-              label="Orifice of its tips"
+              label="Nozzle size"
               value={machine.tipOrifice}
               unit=""
               clear={() => set({ tipOrifice: null })}

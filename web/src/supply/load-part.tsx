@@ -13,8 +13,8 @@ const GROUP_NAMES: Readonly<Record<LoadGroup, string>> = {
   machines: 'Machines',
   tools: 'Tools',
   hoses: 'Hoses',
-  protections: 'For protections',
-  wear: 'To wear',
+  protections: 'Protection',
+  wear: 'Wear',
   water: 'Water',
   papers: 'Papers',
 };
@@ -38,7 +38,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <Alert
           type="warning"
           showIcon
-          title={load.faults.length === 1 ? 'One thing is short' : `${load.faults.length} things are short`}
+          title={load.faults.length === 1 ? 'One item is short' : `${load.faults.length} items are short`}
           description={
             <ul>
               {load.faults.map((fault) => (
@@ -71,7 +71,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
           This load weighs about{' '}
           <span className="figure">{formatMass(1000 * Math.round(load.kilograms), units)}</span> and takes{' '}
           <span className="figure">{formatVolume(Math.round(load.litres), units)}</span>, by trade defaults
-          for each thing.
+          for each item.
         </p>
       </div>
       <div className="load-groups">
@@ -126,11 +126,11 @@ function LoadGroupList({ name, items, by, tick }: GroupProps) {
 
 function YardMixes({ mixes }: { readonly mixes: readonly YardMix[] }) {
   return (
-    <section aria-label="Mixes that may be made at the yard">
-      <h3>May be mixed at the yard</h3>
+    <section aria-label="Mixes that can be made at the yard">
+      <h3>Can be mixed at the yard</h3>
       <p className="quiet">
-        Where water is scarce on site: in closed, labelled containers, instead of the product. Each litre
-        weighs about a kilogram; this load does not count them.
+        Where water is scarce on site: in closed, labelled containers, instead of the product. One litre
+        weighs about a kilogram; this load does not include them.
       </p>
       <ul className="plain">
         {mixes.map((mix) => (

@@ -47,13 +47,13 @@ export function LotUses({ lot, unit, uses }: Props) {
     <div className="lot-uses">
       {uses.map((use) => (
         <div key={use.id} className="figure">
-          {formatStock(use.amount, unit, survey.job.units)} used, written down {use.at.slice(0, 10)}
+          {formatStock(use.amount, unit, survey.job.units)} used, recorded {use.at.slice(0, 10)}
           {use.by === '' ? '' : ` by ${use.by}`}
           <Button
             type="text"
             size="small"
             icon={<DeleteOutlined />}
-            aria-label={`Put ${formatStock(use.amount, unit, survey.job.units)} back on the shelf`}
+            aria-label={`Put ${formatStock(use.amount, unit, survey.job.units)} back in stock`}
             onClick={() => {
               void told(() => server.takeBackUse(use.id)).then(setFault);
             }}
@@ -61,7 +61,7 @@ export function LotUses({ lot, unit, uses }: Props) {
         </div>
       ))}
       <FigureToWrite
-        label="Used, once the work is done"
+        label="Used, after the work"
         {...(unit === 'kg' ? massUnit(survey.job.units) : volumeUnit(survey.job.units))}
         write={record}
       />

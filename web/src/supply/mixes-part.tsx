@@ -18,8 +18,7 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
   if (plan.mixes.length === 0)
     return (
       <p>
-        Nothing is mixed on this visit. The treatments stand on <Link to={`/jobs/${jobId}/treat`}>Treat</Link>
-        .
+        Nothing is mixed on this visit. The treatments are on <Link to={`/jobs/${jobId}/treat`}>Treat</Link>.
       </p>
     );
   return (
@@ -93,7 +92,7 @@ function MixSettings() {
           try {
             return patchGear({ injectorShare: Number(drawnFraction(litres, TEST_LITRES).toFixed(4)) });
           } catch (error) {
-            return error instanceof RangeError ? error.message : 'this is no draw';
+            return error instanceof RangeError ? error.message : 'that is not a draw';
           }
         }}
       />
@@ -106,7 +105,7 @@ const TEST_LITRES = 12;
 const VESSEL_WORDS = {
   sprayer: 'in the sprayer',
   drum: 'in the drum, sprayers filled from it',
-  'injector-tank': 'in the tank of the injector',
+  'injector-tank': 'in the injector tank',
 } as const;
 const STEPS = [
   'Protection on first. Water first, always: acid and caustic go into water, never water onto them.',
@@ -146,14 +145,14 @@ function MixCardView({ mix, number, place }: CardProps) {
             </strong>
             <div className="quiet">
               {isReadyToUse(agent)
-                ? 'used as sold'
+                ? 'ready to use'
                 : `${decimal(card.strengthGramsPerLitre, 1)} g/L ${agent.basis} after rounding (wanted ${decimal(card.targetGramsPerLitre, 1)})`}
             </div>
             {card.stock && card.stock.gramsPerLitre > 0 && !isReadyToUse(agent) && (
               <div className="quiet">
                 from{' '}
                 {card.stock.lot === null
-                  ? 'fresh stock by the label'
+                  ? 'new stock at label strength'
                   : `lot ${lotName(card.stock.lot) ?? ''}`}
                 , {decimal(card.stock.gramsPerLitre, 1)} g/L
               </div>
@@ -165,7 +164,7 @@ function MixCardView({ mix, number, place }: CardProps) {
         <summary>{formatVolume(mix.litres, units)} in all</summary>
         <div className="figure quiet">{mix.sum}</div>
         {mix.onWetFace && (
-          <div className="figure quiet">On the pre-wet face the first coat is {mix.onWetFace.sum}.</div>
+          <div className="figure quiet">On the pre-wet surface the first coat is {mix.onWetFace.sum}.</div>
         )}
         {mix.fromSolid && <div className="quiet">From solid instead of the liquid: {mix.fromSolid}</div>}
         <ol className="mix-steps">

@@ -26,20 +26,20 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
       <h2>To bring</h2>
       <p className="quiet">
         {plan.date === null
-          ? 'The job has no date yet: lots are counted as if they did not age.'
-          : `Lots are counted as they will be on ${plan.date}; what expires first is used first.`}{' '}
-        <Link to="/handbook/lots">The shelf</Link>
-        {unread && ' △ What other orders have reserved cannot be read now.'}
+          ? 'The job has no date yet, so lots are figured without ageing.'
+          : `Lots are figured as of ${plan.date}; first to expire, first used.`}{' '}
+        <Link to="/handbook/lots">In stock</Link>
+        {unread && ' △ What other orders have reserved cannot be loaded right now.'}
       </p>
       {short.length > 0 && (
-        <p>△ The shelf will not suffice for {listed(short.map((line) => line.called ?? line.name))}.</p>
+        <p>△ Not enough in stock for {listed(short.map((line) => line.called ?? line.name))}.</p>
       )}
       <table className="figure-table stock-table">
         <thead>
           <tr>
             <th>Product</th>
             <th>Needed</th>
-            <th>From the shelf</th>
+            <th>From stock</th>
             <th>To buy</th>
           </tr>
         </thead>
@@ -53,7 +53,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
               <td className="figure">{formatStock(line.needed, line.unit, units)}</td>
               <td>
                 {line.lots.length === 0 ? (
-                  <span className="quiet">no lot written down</span>
+                  <span className="quiet">no lot recorded</span>
                 ) : (
                   <ul className="plain">
                     {line.lots.map((lot) => (
@@ -90,7 +90,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
       {bulk.length > 0 && <BulkTable bulk={bulk} />}
       {priced.length > 0 && (
         <p className="quiet">
-          Whole packs of {priced.length} of the {bought.length} products that must be bought:{' '}
+          Whole packs of {priced.length} of the {bought.length} products to buy:{' '}
           <b className="figure">{sum(priced, (line) => line.buyPrice).toFixed(2)}</b>, by the prices in the{' '}
           <Link to="/handbook/products">handbook</Link>.
         </p>

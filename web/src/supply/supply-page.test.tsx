@@ -90,7 +90,7 @@ describe('products', () => {
     expect(sums).toHaveLength(2);
     expect(row).toHaveTextContent('✕ expired 2026-04-01');
     expect(row).toHaveTextContent('1 × 5 L');
-    expect(screen.getByText(/The shelf will not suffice for Sodium hypochlorite/)).toBeInTheDocument();
+    expect(screen.getByText(/Not enough in stock for Sodium hypochlorite/)).toBeInTheDocument();
   });
 });
 
@@ -114,8 +114,8 @@ describe('what was used of a lot', () => {
   };
   const writeDown = async (litres: string) => {
     const row = await uses();
-    await userEvent.type(within(row).getAllByLabelText('Used, once the work is done')[0] ?? row, litres);
-    await userEvent.click(within(row).getByRole('button', { name: 'Write down' }));
+    await userEvent.type(within(row).getAllByLabelText('Used, after the work')[0] ?? row, litres);
+    await userEvent.click(within(row).getByRole('button', { name: 'Record' }));
   };
 
   it('is written down whole, takes the place of what was planned, and goes back on demand', async () => {
@@ -124,11 +124,11 @@ describe('what was used of a lot', () => {
     await writeDown('7.5');
     const row = await uses();
     expect(await within(row).findByText(/7.5 L used of 20 L/)).toBeInTheDocument();
-    expect(within(row).getByText(/7.5 L used, written down 2026-05-04 by Ada/)).toBeInTheDocument();
+    expect(within(row).getByText(/7.5 L used, recorded 2026-05-04 by Ada/)).toBeInTheDocument();
     expect(within(row).getByText(/12.5 L are left after it/)).toBeInTheDocument();
     const posts = asked.filter((r) => r.method === 'POST' && r.path === '/stock/uses');
     expect(posts.map((r) => r.body)).toEqual([expect.objectContaining({ lot: 'a', amount: 7.5 })]);
-    await userEvent.click(within(row).getByRole('button', { name: 'Put 7.5 L back on the shelf' }));
+    await userEvent.click(within(row).getByRole('button', { name: 'Put 7.5 L back in stock' }));
     await waitFor(() => {
       expect(screen.queryByText(/written down 2026-05-04/)).toBeNull();
     });
@@ -143,8 +143,8 @@ describe('what was used of a lot', () => {
     });
     show();
     await writeDown('3');
-    expect(await screen.findByText('The server cannot be reached.')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: /Write down/ }));
+    expect(await screen.findByText('Cannot reach the server.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: /Record/ }));
     await screen.findByText(/3 L used of 20 L/);
     const ids = asked.filter((r) => r.method === 'POST').map((r) => (r.body as { id: string }).id);
     expect(ids).toHaveLength(2);
@@ -169,12 +169,12 @@ describe('mixes', () => {
       expect(lastHouse()).toMatchObject({ wasteShare: 0.2 });
     });
     await type('…by a test: drawn of 12 L delivered', '1.5');
-    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     await waitFor(() => {
       expect(lastHouse()).toMatchObject({ gear: { injectorShare: 0.125 } });
     });
     await type('…by a test: drawn of 12 L delivered', '13');
-    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     expect(await screen.findByText(/drawn 13 L is not less than the delivered 12 L/)).toBeInTheDocument();
   });
 
@@ -191,7 +191,7 @@ describe('wet time', () => {
     line.focus();
     await userEvent.keyboard('{ArrowRight}{ArrowRight}');
     expect(line).toHaveAttribute('aria-valuenow', '2');
-    expect(line.getAttribute('aria-valuetext')).toMatch(/^After 2 min: \d+ g\/m² on the face/);
+    expect(line.getAttribute('aria-valuetext')).toMatch(/^After 2 min: \d+ g\/m² on the surface/);
   });
 
   it('tells the gentlest side and the hours of each face', async () => {
@@ -211,7 +211,7 @@ describe('water', () => {
     const warned = made.warnings.some((w) => w.rule === 'water-short');
     expect(screen.queryAllByText(/Ways out/).length > 0).toBe(warned);
     expect(warned).toBe(true);
-    expect(screen.getByText(/Yard tap to the vehicle: 22 m with a tenth to spare/)).toBeInTheDocument();
+    expect(screen.getByText(/Yard tap to the vehicle: 22 m with 10 % spare/)).toBeInTheDocument();
   });
 
   it('takes another tank and another hose', async () => {
@@ -232,16 +232,16 @@ describe('water', () => {
 describe('what comes along', () => {
   it('takes a tower by two figures, a booster, and what water costs; and leaves them at home', async () => {
     show('water');
-    const tower = await screen.findByRole('checkbox', { name: 'A tower comes along' });
+    const tower = await screen.findByRole('checkbox', { name: 'Bringing a tower' });
     await userEvent.click(tower);
     await type('Width of its base', '1.4');
     await type('Height of its platform', '6');
     await waitFor(() => {
       expect(lastHouse()).toMatchObject({ gear: { tower: { baseMetres: 1.4, platformMetres: 6 } } });
     });
-    await userEvent.click(screen.getByRole('checkbox', { name: 'A booster for the tap comes along' }));
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Bringing a booster for the tap' }));
     await type('Pressure at no flow', '2.5');
-    await userEvent.click(screen.getByRole('checkbox', { name: 'Water has a price' }));
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Water costs money' }));
     await type('A cubic metre from the tap', '4.2');
     await type("A truck's trip", '180');
     await waitFor(() => {
@@ -268,7 +268,7 @@ describe('what comes along', () => {
     };
     await fill('Flow', '15');
     await fill('Pressure', '165');
-    await fill('Orifice of its tips', '4.5');
+    await fill('Nozzle size', '4.5');
     await waitFor(() => {
       expect(lastHouse()).toMatchObject({
         machines: expect.arrayContaining([
@@ -328,11 +328,11 @@ describe('the load list', () => {
 describe('what if', () => {
   it('shows what would change before anything is taken, and takes it on demand', async () => {
     show();
-    await userEvent.click(await screen.findByText(/What if the day/));
+    await userEvent.click(await screen.findByText(/What if the weather/));
     await type('Air, warmest', '34');
     expect(await screen.findByRole('rowheader', { name: 'Fastest drying' })).toBeInTheDocument();
     expect(sentChanges(asked)).toEqual([]);
-    await userEvent.click(screen.getByRole('button', { name: 'Take it over' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Apply' }));
     await waitFor(() => {
       expect(sentChanges(asked).at(-1)?.fields['weather']).toMatchObject({ temperatureC: 34 });
     });
@@ -340,11 +340,11 @@ describe('what if', () => {
 
   it('tells of larger tips: more water, by the sequence as it is', async () => {
     show();
-    await userEvent.click(await screen.findByText(/What if the day/));
-    await type('Orifice of its tips', '8');
+    await userEvent.click(await screen.findByText(/What if the weather/));
+    await type('Nozzle size', '8');
     await type('Yard tap', '0.5');
     expect(await screen.findByRole('rowheader', { name: 'Water of the day' })).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Take it over' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Apply' }));
     await waitFor(() => {
       const house = sentChanges(asked).find((change) => 'house' in change.fields)?.fields['house'];
       expect(house).toMatchObject({
@@ -357,18 +357,18 @@ describe('what if', () => {
 
   it('leaves all as it is on demand, and takes no older stock', async () => {
     show();
-    await userEvent.click(await screen.findByText(/What if the day/));
+    await userEvent.click(await screen.findByText(/What if the weather/));
     await type('Stock older by', '60');
-    expect(await screen.findByText(/Stock is not made older by this/)).toBeInTheDocument();
-    expect(screen.getByRole('button', { name: 'Take it over' })).toBeDisabled();
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it as it is' }));
+    expect(await screen.findByText(/This does not age the stock itself/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Apply' })).toBeDisabled();
+    await userEvent.click(screen.getByRole('button', { name: 'Discard' }));
     expect(screen.queryByText(/Stock is not made older/)).not.toBeInTheDocument();
     expect(sentChanges(asked)).toEqual([]);
   });
 
   it('refuses what cannot be, with the limit', async () => {
     show();
-    await userEvent.click(await screen.findByText(/What if the day/));
+    await userEvent.click(await screen.findByText(/What if the weather/));
     await type('Cloud', '130');
     expect(await screen.findByText('130 % is outside 0 % to 100 %')).toBeInTheDocument();
     await type('Yard tap', '0');

@@ -26,13 +26,13 @@ const PART_NAMES: Readonly<Record<Part, string>> = {
 export function SupplyPage() {
   const { jobId } = useSurveySession();
   const { plan } = usePlan();
-  if (!plan) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
+  if (!plan) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
   if (plan.work.problem.operations.length === 0) {
     return (
       <div className="station-empty hairline">
         <h2>Nothing to bring yet</h2>
         <p>
-          Mixes, water and the load follow from the treatments. Begin on the{' '}
+          Mixes, water and the load come from the treatments. Start on the{' '}
           <Link to={`/jobs/${jobId}/walk`}>Walk</Link>.
         </p>
       </div>

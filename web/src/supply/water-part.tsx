@@ -25,7 +25,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
         <section aria-label="Water of the day">
           <h2>Water</h2>
           {water === null ? (
-            <p>The water follows from the sequence, and there is none yet.</p>
+            <p>Water comes from the sequence, and there is none yet.</p>
           ) : (
             <>
               <TankLineView water={water} dayStart={house.dayStart} />
@@ -47,7 +47,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
                     {source.name}: {source.sum}
                   </li>
                 ))}
-                {water.sources.length === 0 && <li>No tap is written down: add it on the walk.</li>}
+                {water.sources.length === 0 && <li>No tap recorded: add it on the Walk.</li>}
               </ul>
               {water.waysOut.length > 0 && (
                 <>
@@ -87,7 +87,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
             <p key={total.use} className="quiet">
               {total.use === 'pressure' ? 'Pressure hose' : 'Supply and rinse hose'}:{' '}
               <span className="figure">{formatLength(Math.ceil(total.neededMetres), units)}</span> of{' '}
-              {formatLength(total.ownedMetres, units)} that the house has
+              {formatLength(total.ownedMetres, units)} you have
               {total.neededMetres > total.ownedMetres ? '. △ Not enough.' : '.'}
             </p>
           ))}
@@ -142,7 +142,7 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
           <div>
             {formatPumpPressure(jet.jet.psi * BAR_PER_PSI, units)} at the tip
             {jet.match === null
-              ? ', as the tool is judged: flow and pressure of the pump are not written down'
+              ? ', as the tool is judged: flow and pressure of the pump are not recorded'
               : `. ${jet.match.text}`}
           </div>
           {jet.leastMetres !== null && <div>No closer than {formatStandOff(jet.leastMetres, units)}.</div>}

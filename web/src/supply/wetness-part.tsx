@@ -84,7 +84,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
         <h2>Sections through the day</h2>
         <p className="quiet">
           {plan.noSun === null
-            ? 'By the sun on each face. The taller the bar, the more can be wet at once; ochre needs mists; ✕ is not workable; pale hours lie outside the working day.'
+            ? 'By the sun on each surface. The taller the bar, the more can be wet at once; ochre needs misting; ✕ is not workable; pale hours are outside the working day.'
             : noSunInWords(plan.noSun)}
         </p>
         <BestHour days={days} />

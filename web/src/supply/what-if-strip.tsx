@@ -78,7 +78,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
     figureFault(figure, value) ?? set(more);
   return (
     <details className="what-if-strip hairline">
-      <summary>What if the day, the stock, the tap or the pump were otherwise?</summary>
+      <summary>What if the weather, stock, tap or pump changes?</summary>
       <div className="strip-fields">
         <NumberField
           label="Air, warmest"
@@ -116,7 +116,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
               take={(v) => within('pumpBar', v, { pumpBar: v })}
             />
             <NumberField
-              label="Orifice of its tips"
+              label="Nozzle size"
               unit=""
               value={change.tipOrifice ?? washer.tipOrifice}
               take={(v) => within('tipOrifice', v, { tipOrifice: v })}
@@ -124,7 +124,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
           </>
         )}
         <ChoiceField
-          label="Way of working"
+          label="Working practice"
           value={change.school ? `${change.school.id}/${change.school.setting}` : null}
           options={SCHOOLS}
           placeholder="as it is"
@@ -139,18 +139,18 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
           <Changes plan={plan} survey={survey} changed={changed} />
           <div className="strip-acts">
             <Button type="primary" disabled={onlyStock(change)} onClick={take}>
-              Take it over
+              Apply
             </Button>
             <Button
               onClick={() => {
                 setChange({});
               }}
             >
-              Leave it as it is
+              Discard
             </Button>
             {change.stockDaysOlder !== undefined && (
               <span className="quiet">
-                Stock is not made older by this: measure a lot, and write the reading on the shelf.
+                This does not age the stock itself: test a lot and record the reading under Stock.
               </span>
             )}
           </div>
@@ -182,7 +182,7 @@ function Changes({ plan, survey, changed }: ChangesProps) {
   return (
     <div role="status">
       {differing.length === 0 && answer.changed.length === 0 ? (
-        <p>Nothing that is brought would change.</p>
+        <p>Nothing you bring would change.</p>
       ) : (
         <table className="what-if">
           <thead>
@@ -206,7 +206,7 @@ function Changes({ plan, survey, changed }: ChangesProps) {
       {answer.changed.length > 0 && (
         <p>
           {answer.changed.length} {answer.changed.length === 1 ? 'finding' : 'findings'} would be treated
-          otherwise, {answer.after.visits} {answer.after.visits === 1 ? 'visit' : 'visits'} instead of{' '}
+          differently, {answer.after.visits} {answer.after.visits === 1 ? 'visit' : 'visits'} instead of{' '}
           {answer.before.visits}.
         </p>
       )}
@@ -237,7 +237,7 @@ function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem):
     row('Sections', (f) => String(f.sections)),
     row('Not workable', (f) => String(f.unworkable)),
     row('Mix', (f) => formatVolume(Number(f.mixLitres.toFixed(1)), units)),
-    row('Water on the faces', (f) => formatVolume(Math.round(f.waterLitres), units)),
+    row('Water on the surfaces', (f) => formatVolume(Math.round(f.waterLitres), units)),
     row('Jets over their limit', (f) => String(f.jetsOverLimit)),
     ...[...names].map(([product, name]) =>
       row(name, (f) => {

@@ -34,7 +34,7 @@ export function faultsOn(state: SurveyState, changes: readonly SurveyChange[]): 
   if (outcome.ok) return [];
   return outcome.faults.length > 0
     ? outcome.faults
-    : [{ path: changes[0]?.entity ?? '', message: 'this was deleted elsewhere meanwhile' }];
+    : [{ path: changes[0]?.entity ?? '', message: 'this was deleted elsewhere in the meantime' }];
 }
 
 /** A survey with entities as the server has them, null for those that are gone; what it knows already changes nothing. */

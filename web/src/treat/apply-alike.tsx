@@ -24,8 +24,8 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
   return (
     <Modal
       open
-      title={`${method.name} on every face like this?`}
-      okText={taken.length === 1 ? 'Change 1 face' : `Change ${taken.length} faces`}
+      title={`${method.name} on every surface like this?`}
+      okText={taken.length === 1 ? 'Change 1 surface' : `Change ${taken.length} surfaces`}
       okButtonProps={{ disabled: taken.length === 0 }}
       cancelText="Leave them"
       onCancel={close}
@@ -36,7 +36,7 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
     >
       <p className="quiet">
         Same material, finish and state, and {name.toLowerCase()} on it.{' '}
-        {faces.length === 0 && 'There is no other one that is treated otherwise.'}
+        {faces.length === 0 && 'No other one is treated differently.'}
       </p>
       <ul className="alike-faces">
         {faces.map((face) => (
@@ -58,7 +58,7 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
               </span>
             )}
             <div className="quiet">
-              {face.refused ?? `instead of ${(face.now ?? 'nothing that is permitted').toLowerCase()}`}
+              {face.refused ?? `instead of ${(face.now ?? 'nothing permitted').toLowerCase()}`}
             </div>
           </li>
         ))}

@@ -126,7 +126,7 @@ function applied(
   catalogue: HouseCatalogue,
 ): string {
   const agent = catalogue.agent(stage.agent);
-  const strength = isReadyToUse(agent) ? 'as sold' : `${stage.strengthGramsPerLitre[severity - 1]} g/L`;
+  const strength = isReadyToUse(agent) ? 'ready to use' : `${stage.strengthGramsPerLitre[severity - 1]} g/L`;
   const dwell = stage.leaveOn
     ? 'left on'
     : `${decimal(stage.dwellMinutes.from, 1)}–${decimal(stage.dwellMinutes.to, 1)} min`;

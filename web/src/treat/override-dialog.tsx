@@ -11,9 +11,9 @@ interface Props {
 export function OverrideDialog({ refused, accept, close }: Props) {
   return (
     <ReasonDialog
-      title={`Use “${refused.method.name}” all the same?`}
-      ok="Set the rule aside"
-      cancel="Leave it refused"
+      title={`Use “${refused.method.name}” anyway?`}
+      ok="Override the rule"
+      cancel="Keep it refused"
       accept={accept}
       close={close}
     >

@@ -45,7 +45,7 @@ describe('the patches of a face', () => {
 
   it('are written down with the strength and the time of the plan, and pass with a go', async () => {
     const asked = begin(['historic']);
-    await press('Write down a patch with it');
+    await press('Record a test patch');
     await waitFor(() => {
       expect(sent(asked)).toMatchObject([
         {
@@ -55,16 +55,16 @@ describe('the patches of a face', () => {
         },
       ]);
     });
-    expect(screen.queryByRole('button', { name: 'Write down a patch with it' })).toBeNull();
-    await userEvent.click(screen.getByText(/not looked at dry yet/));
+    expect(screen.queryByRole('button', { name: 'Record a test patch' })).toBeNull();
+    await userEvent.click(screen.getByText(/not checked dry yet/));
     await userEvent.click(await screen.findByRole('radio', { name: 'go' }));
-    expect(await screen.findByText(/tried, go/)).toBeInTheDocument();
-    expect(screen.queryByRole('button', { name: 'Go without it …' })).toBeNull();
+    expect(await screen.findByText(/passed/)).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Go without …' })).toBeNull();
   });
 
   it('are gone without only with a name and a reason, and asked for again with one press', async () => {
     const asked = begin(['historic']);
-    await press('Go without it …');
+    await press('Go without …');
     await press('Go without it');
     expect(screen.getByText('say who decides this')).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('Reason'), 'same wall as last year');
@@ -76,7 +76,7 @@ describe('the patches of a face', () => {
       ]);
     });
     expect(await screen.findByText(/without a patch, by Ada/)).toBeInTheDocument();
-    await press('Ask for it again');
-    expect(await screen.findByRole('button', { name: 'Go without it …' })).toBeInTheDocument();
+    await press('Require it again');
+    expect(await screen.findByRole('button', { name: 'Go without …' })).toBeInTheDocument();
   });
 });

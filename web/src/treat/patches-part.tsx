@@ -17,9 +17,9 @@ import { EntityCard } from '../records/entity-card.tsx';
 import { ReasonDialog } from '../reason-dialog.tsx';
 
 const VERDICT_WORDS: Readonly<Record<PatchVerdict, string>> = {
-  open: 'not looked at dry yet',
+  open: 'not checked dry yet',
   go: 'go',
-  'no-go': 'no go',
+  'no-go': 'failed',
 };
 const AGENT_OPTIONS = CATALOGUE.agents.map((a) => ({ value: a.id, label: a.name }));
 const TOOL_OPTIONS = CATALOGUE.tools.map((t) => ({ value: t.id, label: t.name }));
@@ -51,7 +51,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
   const [waiving, setWaiving] = useState(false);
   const { surface, agent, agentName, because, passed, waiver, strengthGramsPerLitre, dwellMinutes, tool } =
     needed;
-  const how = `${strengthGramsPerLitre === null ? 'as it is sold' : `${strengthGramsPerLitre} g/L`}, ${dwellMinutes} min`;
+  const how = `${strengthGramsPerLitre === null ? 'ready to use' : `${strengthGramsPerLitre} g/L`}, ${dwellMinutes} min`;
   const tried = survey.testPatches.some((p) => p.agent === agent && p.verdict === 'open');
   return (
     <div className="patch-needed">
@@ -60,7 +60,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
         <b>
           {agentName}, {how}:
         </b>{' '}
-        {passed ? `tried, go${passed.doneOn === null ? '' : `, ${passed.doneOn}`}. ` : ''}
+        {passed ? `passed${passed.doneOn === null ? '' : `, ${passed.doneOn}`}. ` : ''}
         {waiver ? `without a patch, by ${waiver.by}: “${waiver.reason}”. ` : ''}
         <span className="quiet">{because.map((rule) => rule.text).join(' ')}</span>
       </p>
@@ -85,7 +85,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
                 ]);
               }}
             >
-              Write down a patch with it
+              Record a test patch
             </Button>
           )}
           <Button
@@ -93,7 +93,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
               setWaiving(true);
             }}
           >
-            Go without it …
+            Go without …
           </Button>
         </div>
       )}
@@ -104,12 +104,12 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
             edit(deletionOf(state, waiver.id));
           }}
         >
-          Ask for it again
+          Require it again
         </Button>
       )}
       {waiving && (
         <ReasonDialog
-          title={`Put ${agentName.toLowerCase()} on without a test patch?`}
+          title={`Put ${agentName.toLowerCase()} without a test patch?`}
           ok="Go without it"
           cancel="Try it first"
           close={() => {
@@ -145,7 +145,7 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
     >
       <div className="wide">
         <ChipField
-          label="What it said"
+          label="Result"
           value={patch.verdict}
           options={PATCH_VERDICTS.map((verdict) => ({ value: verdict, label: VERDICT_WORDS[verdict] }))}
           take={(verdict) => change({ verdict })}
@@ -153,7 +153,7 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
       </div>
       <div className="wide">
         <TextField
-          label="What it looked like, wet and dry"
+          label="How it looked, wet and dry"
           value={patch.result}
           take={(result) => change({ result: result.trim() })}
         />

@@ -45,7 +45,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
           <h3>{chosen.method.name}</h3>
           {choice && choice.standing !== 'not-applied' ? (
             <Button size="small" onClick={release}>
-              Back to the proposal
+              Back to what was proposed
             </Button>
           ) : (
             <span className="quiet">proposed</span>
@@ -72,7 +72,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                 setSpreading(true);
               }}
             >
-              On every face like this …
+              On every surface like this …
             </Button>
           </div>
         </div>
@@ -129,12 +129,12 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                   {r.overridable ? (
                     <Button
                       size="small"
-                      aria-label={`Set the rule aside for ${r.method.name}`}
+                      aria-label={`Override the rule for ${r.method.name}`}
                       onClick={() => {
                         setOverriding(r);
                       }}
                     >
-                      Set aside …
+                      Override …
                     </Button>
                   ) : (
                     <span className="quiet">stays refused</span>
@@ -153,7 +153,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
             setAllRefused(true);
           }}
         >
-          {ordered.length - shownRefused.length} more that are refused
+          {ordered.length - shownRefused.length} more refused
         </Button>
       )}
       {comparing && (
@@ -200,10 +200,10 @@ function NothingPermitted({ refused }: { readonly refused: readonly RefusedMetho
     <p className="proposal-none">
       <b>No permitted method.</b>{' '}
       {refused.length === 0
-        ? 'The handbook has nothing against this on such a face.'
+        ? 'The handbook has nothing for this on such a surface.'
         : open === 0
-          ? 'All that would do is refused by the safety floor: nobody can set that aside. Leave it out of scope, or hand it over.'
-          : `${open} of ${refused.length} may be set aside by whoever answers for the work, with name and reason; the others by nobody.`}
+          ? 'The safety floor refuses everything that would work, and nobody can override it. Leave it out of scope, or hand it over.'
+          : `${open} of ${refused.length} may be overridden by whoever answers for the work, with name and reason; nobody can override the others.`}
     </p>
   );
 }

@@ -18,13 +18,15 @@ export function SchoolsPart({ surface }: { readonly surface: Face }) {
   const [asked, setAsked] = useState<School | null>(null);
   const held = schoolsOn(surface, survey.job.house, catalogue);
   const said = (id: string) =>
-    id in surface.schools ? 'this face' : id in survey.job.house.schools ? 'this job' : 'the house';
-  const own = catalogue.schools.filter((s) => said(s.id) !== 'the house').length;
+    id in surface.schools ? 'this surface' : id in survey.job.house.schools ? 'this job' : 'the company';
+  const own = catalogue.schools.filter((s) => said(s.id) !== 'the company').length;
   return (
     <details className="proposal schools-part">
       <summary>
-        <h3>Ways of working</h3>{' '}
-        <span className="quiet">{own === 0 ? 'as the house works' : `${own} otherwise than the house`}</span>
+        <h3>Working practices</h3>{' '}
+        <span className="quiet">
+          {own === 0 ? 'company practice' : `${own} different from company practice`}
+        </span>
       </summary>
       <ul>
         {catalogue.schools.map((school) => (
@@ -87,9 +89,9 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
       open
       title={school.name}
       width={640}
-      okText="Take this way"
+      okText="Apply"
       okButtonProps={{ disabled: changed === null }}
-      cancelText="Leave it"
+      cancelText="Cancel"
       onCancel={close}
       onOk={() => {
         if (reach === 'face') patchFace({ schools: { ...surface.schools, [school.id]: way } });
@@ -103,9 +105,9 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
         options={school.settings.map(({ id, name }) => ({ value: id, label: name }))}
         take={setWay}
       />
-      <p className="quiet">Right where: {when}</p>
+      <p className="quiet">Best where: {when}</p>
       <ChipField
-        label="It holds for"
+        label="Applies to"
         value={reach}
         options={[
           { value: 'job', label: 'This job' },
@@ -116,9 +118,9 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
         }}
       />
       <p className="quiet">
-        For every job of the house: <Link to={`/handbook/schools/${school.id}`}>in the handbook</Link>.
+        For every job: <Link to={`/handbook/schools/${school.id}`}>in the handbook</Link>.
       </p>
-      {changed === null && <p className="quiet">This is the way that is gone now.</p>}
+      {changed === null && <p className="quiet">This is the current practice.</p>}
       {changed !== null && answer === null && (
         <div className="what-if-wait" role="status" aria-label="Working it out" />
       )}

@@ -61,7 +61,7 @@ export function StageList({ planned, units }: ListProps) {
           <div key={i} className="stage-part">
             {part.wait && (
               <p className="stage-wait">
-                <HourglassOutlined aria-hidden /> {catalogue.method(part.wait.method).name}: the face{' '}
+                <HourglassOutlined aria-hidden /> {catalogue.method(part.wait.method).name}: the surface{' '}
                 {waitInWords(part.wait)}.
               </p>
             )}
@@ -109,7 +109,7 @@ function StageFacts({
           <strong>{CATALOGUE.agent(apply.agent).name}</strong>{' '}
           <span className="figure">
             {isReadyToUse(CATALOGUE.agent(apply.agent))
-              ? 'as sold'
+              ? 'ready to use'
               : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}
           </span>
           {apply.dwell && (
@@ -119,7 +119,7 @@ function StageFacts({
                 {decimal(apply.dwell.fromMinutes, 1)}–{decimal(apply.dwell.toMinutes, 1)} min
               </span>
               {', '}here about <span className="figure">{decimal(apply.dwell.expectedMinutes, 1)} min</span>,
-              looked at from <span className="figure">{decimal(apply.dwell.lookFromMinutes, 1)} min</span> on
+              first look at <span className="figure">{decimal(apply.dwell.lookFromMinutes, 1)} min</span> on
             </>
           )}
           {apply.leaveOn && ', left on: no rinse'}

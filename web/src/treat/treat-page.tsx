@@ -34,12 +34,12 @@ export function TreatPage() {
       <Alert
         type="error"
         showIcon
-        title="The plan could not be derived"
+        title="The plan could not be worked out"
         description={failed}
         style={{ margin: 16 }}
       />
     );
-  if (!planned) return <div className="station-skeleton" role="status" aria-label="Deriving the plan" />;
+  if (!planned) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
   const { surface, treatment } = planned;
   const warnings = plan?.warnings.filter((w) => w.surface === surface.id) ?? [];
   return (
@@ -68,9 +68,7 @@ export function TreatPage() {
         <ChemistryApart surface={surface.id} />
         {!treatment && (
           <p style={{ marginTop: 16 }}>
-            {surface.inScope
-              ? 'Measure the surface on the Walk first.'
-              : 'This surface is left out of the job.'}
+            {surface.inScope ? 'Measure the surface on the Walk first.' : 'This surface is out of scope.'}
           </p>
         )}
         {treatment?.proposals.map((proposal) => (

@@ -52,13 +52,13 @@ describe('a proposal', () => {
     const asked = standInServer(state);
     renderInSession(card);
     await userEvent.click(
-      await screen.findByRole('button', { name: 'Set the rule aside for Soft wash with hypochlorite' }),
+      await screen.findByRole('button', { name: 'Override the rule for Soft wash with hypochlorite' }),
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Set the rule aside' }));
-    expect(screen.getByText('say why the rule does not hold here')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Override the rule' }));
+    expect(screen.getByText('say why the rule does not apply here')).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('Reason'), 'painted next week');
     await userEvent.type(screen.getByLabelText('Decided by'), 'Ada');
-    await userEvent.click(screen.getByRole('button', { name: 'Set the rule aside' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Override the rule' }));
     await waitFor(() => {
       expect(JSON.stringify(asked.at(-1)?.body)).toContain('"reason":"painted next week","by":"Ada"');
     });

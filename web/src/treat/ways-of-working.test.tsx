@@ -86,12 +86,12 @@ describe('a proposal', () => {
   it('goes to every face like it, after the list of what would change', async () => {
     const asked = begin((made) => cardOf(made, 'wall'));
     await press('Use Oxygen wash without chlorine against Green algae');
-    await press('On every face like this …');
+    await press('On every surface like this …');
     const dialog = within(await screen.findByRole('dialog'));
     expect(dialog.getByRole('checkbox', { name: 'Gable' })).toBeChecked();
     expect(dialog.getByText('instead of soft wash with hypochlorite')).toBeInTheDocument();
     expect(dialog.queryByText('Bay')).toBeNull();
-    await userEvent.click(dialog.getByRole('button', { name: 'Change 1 face' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Change 1 surface' }));
     await waitFor(() => {
       expect(sentChanges(asked)).toMatchObject([
         { kind: 'choice', fields: { surface: 'wall', method: 'oxygen-wash-mineral' } },
@@ -118,11 +118,11 @@ describe('chemistries that would meet', () => {
 describe('ways of working', () => {
   it('show what another one changes before it is taken, for the job or for one face', async () => {
     const asked = begin((made) => <SchoolsPart surface={planned(made, 'wall').surface} />);
-    await userEvent.click(await screen.findByText('Ways of working'));
+    await userEvent.click(await screen.findByText('Working practices'));
     await press('Change: Hypochlorite for growth?');
     const dialog = within(await screen.findByRole('dialog'));
-    expect(dialog.getByText('This is the way that is gone now.')).toBeInTheDocument();
-    expect(dialog.getByRole('button', { name: 'Take this way' })).toBeDisabled();
+    expect(dialog.getByText('This is the current practice.')).toBeInTheDocument();
+    expect(dialog.getByRole('button', { name: 'Apply' })).toBeDisabled();
     await userEvent.click(dialog.getByRole('radio', { name: 'Oxygen, alkaline or neutral' }));
     expect(await dialog.findByRole('row', { name: /^Harm around/ })).toBeInTheDocument();
     expect(dialog.getByText(/^Gable, green algae:/)).toBeInTheDocument();
@@ -131,13 +131,13 @@ describe('ways of working', () => {
       expect(dialog.queryByText(/^Gable, green algae:/)).toBeNull();
     });
     expect(await dialog.findByText(/^Wall, green algae:/)).toBeInTheDocument();
-    await userEvent.click(dialog.getByRole('button', { name: 'Take this way' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Apply' }));
     await waitFor(() => {
       expect(sentChanges(asked)).toMatchObject([
         { kind: 'surface', entity: 'wall', fields: { schools: { 'growth-chemistry': 'oxygen-or-neutral' } } },
       ]);
     });
-    expect(screen.getByText('1 otherwise than the house')).toBeInTheDocument();
+    expect(screen.getByText('1 different from company practice')).toBeInTheDocument();
   });
 });
 
@@ -150,7 +150,7 @@ describe('visits', () => {
       </>
     ));
     expect(
-      await screen.findByText(/the face dries for at least 2 days, until joints are dry/),
+      await screen.findByText(/the surface dries for at least 2 days, until joints are dry/),
     ).toBeInTheDocument();
     expect(screen.getByRole('heading', { name: /^Visit 2 from 2026-05-06/ })).toBeInTheDocument();
     const second = screen.getByRole('button', { name: /^Visit 2/ });
@@ -167,17 +167,17 @@ describe('what the customer is told', () => {
   it('is worded anew, left out, and acknowledged by name until it changes', async () => {
     const asked = begin((made) => <ExpectationsPart plan={made} />);
     await userEvent.click(await screen.findByText('What the customer is told'));
-    await press(/^Word anew: Bay; Wall; Gable, Growth returns/);
+    await press(/^Reword: Bay; Wall; Gable, Growth returns/);
     const wording = screen.getByLabelText('Wording for Bay; Wall; Gable');
     await userEvent.clear(wording);
     await userEvent.type(wording, 'It greens again.');
     await press('Keep');
     expect(await screen.findByText('It greens again.')).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('Acknowledged by'), 'Grace');
-    await press('Write down that they acknowledge it');
+    await press('Record acknowledgement');
     expect(await screen.findByText(/✓ acknowledged by Grace/)).toBeInTheDocument();
     await press(/^Leave out: Steps/);
-    expect(await screen.findByText(/Grace acknowledged other sentences than these/)).toBeInTheDocument();
+    expect(await screen.findByText(/Grace acknowledged an earlier version/)).toBeInTheDocument();
     await press(/^As proposed: Steps/);
     expect(await screen.findByText(/✓ acknowledged by Grace/)).toBeInTheDocument();
     await waitFor(() => {

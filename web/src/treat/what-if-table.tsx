@@ -12,11 +12,11 @@ const rowsIn = (units: UnitSystem): readonly Row[] => [
     of: (f) => `${f.visits}${f.days > 0 ? `, the last ${f.days} days later` : ''}`,
   },
   { what: 'Hands on', of: (f) => formatDuration(60 * Math.round(f.handsOnMinutes)) },
-  { what: 'Mix on the faces', of: (f) => formatVolume(Math.round(f.mixLitres), units) },
+  { what: 'Mix applied', of: (f) => formatVolume(Math.round(f.mixLitres), units) },
   { what: 'Water', of: (f) => formatVolume(Math.round(f.waterLitres), units) },
-  { what: 'Risk to the faces', of: (f) => grade(f.faceRisk) },
+  { what: 'Risk to surfaces', of: (f) => grade(f.faceRisk) },
   { what: 'Harm around', of: (f) => grade(f.harmAround) },
-  { what: 'With nothing permitted', of: (f) => String(f.open) },
+  { what: 'Nothing permitted', of: (f) => String(f.open) },
 ];
 
 const grade = (value: number | null) => (value === null ? '–' : `${decimal(value, 1)} of 5`);
@@ -48,7 +48,7 @@ export function WhatIfTable({ whatIf, units }: { readonly whatIf: WhatIf; readon
         </tbody>
       </table>
       {changed.length === 0 ? (
-        <p className="quiet">No face would be treated by another method.</p>
+        <p className="quiet">No surface changes method.</p>
       ) : (
         <ul className="what-if-changed">
           {changed.map((c) => (

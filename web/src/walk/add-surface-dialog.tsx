@@ -31,7 +31,7 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
   const [refused, setRefused] = useState<string | null>(null);
   const missing = {
     name: name.trim() === '' ? 'a surface needs a name' : null,
-    material: material === null ? 'pick the material: it decides what is allowed' : null,
+    material: material === null ? 'choose the material: it decides what is allowed' : null,
   };
 
   const add = () => {

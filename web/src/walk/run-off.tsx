@@ -54,7 +54,7 @@ export function RunOff({ grid }: { readonly grid: RefObject<HTMLDivElement | nul
             {meetingPlaces.has(feature.id) && ' ✕ kept apart here'}
           </span>
         ))}
-        {reached.length === 0 && <span className="quiet">nothing that is noted yet</span>}
+        {reached.length === 0 && <span className="quiet">nothing noted yet</span>}
         <ChemistryApart />
       </div>
       <svg className="run-off-arrows" aria-hidden>

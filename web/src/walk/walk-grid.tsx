@@ -228,13 +228,13 @@ function Cell({ column, band, at, children }: CellProps) {
 function NoSurfaces() {
   return (
     <div className="walk-empty hairline">
-      <h3>Begin the walk</h3>
+      <h3>Start the walk</h3>
       <p>
-        Name the sides of the property in the order in which you go round, then add each surface with what is
-        on it; or write it all in the quick line: north wall, painted render, 12x6, algae 3.
+        Name the sides of the property in the order you walk them, then add each surface and what is on it. Or
+        write it all in the quick line: north wall, painted render, 12x6, algae 3.
       </p>
       <p className="quiet">
-        The demo job on the <Link to="/jobs">jobs page</Link> shows how a finished walk looks.
+        The demo job on the <Link to="/jobs">jobs page</Link> shows what a finished walk looks like.
       </p>
     </div>
   );

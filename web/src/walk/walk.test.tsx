@@ -86,7 +86,7 @@ describe('the walk grid', () => {
   it('says how to begin where there is nothing yet', async () => {
     standInServer(stateOfFile({ surfaces: [] }));
     renderInSession(<WalkGrid selected={null} runOff={false} />);
-    expect(await screen.findByText('Begin the walk')).toBeInTheDocument();
+    expect(await screen.findByText('Start the walk')).toBeInTheDocument();
   });
 });
 
@@ -127,7 +127,7 @@ describe('the surface sheet', () => {
   it('asks why a surface is left out', async () => {
     renderInSession(<ScopePart surface="wall" />);
     await userEvent.click(await screen.findByRole('switch', { name: 'In scope' }));
-    await userEvent.type(await screen.findByLabelText('Why it is left out'), 'damp');
+    await userEvent.type(await screen.findByLabelText('Why it is out of scope'), 'damp');
     await waitFor(() => {
       expect(changes().at(-1)).toMatchObject({ kind: 'scope', fields: { scopeReason: 'damp' } });
     });
@@ -319,7 +319,7 @@ describe('the record of the property', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Add a stretch' }));
     const dialog = within(await screen.findByRole('dialog'));
     await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));
-    expect(dialog.getByText(/pick the material/)).toBeInTheDocument();
+    expect(dialog.getByText(/choose the material/)).toBeInTheDocument();
     await userEvent.type(dialog.getByLabelText('Material'), 'Concrete');
     await userEvent.click(await screen.findByTitle('Concrete'));
     await userEvent.click(dialog.getByRole('button', { name: 'Add the stretch' }));

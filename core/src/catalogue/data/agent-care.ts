@@ -15,7 +15,7 @@ export const CHLORINE = {
   ...CARE,
   hazards: [
     'burns eyes and skin',
-    'sets free toxic gas with acid, ammonia or urine',
+    'releases toxic gas with acid, ammonia or urine',
     'bleaches cloth and paint',
   ],
   attacks: [
@@ -50,7 +50,7 @@ export const ALKALINE = {
 } as const;
 export const ACID = {
   ...CARE,
-  hazards: ['burns eyes and skin', 'sets free toxic gas with hypochlorite'],
+  hazards: ['burns eyes and skin', 'releases toxic gas with hypochlorite'],
   attacks: [
     'limestone, marble, lime mortar and render',
     'zinc, aluminium, galvanised steel',

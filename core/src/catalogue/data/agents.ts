@@ -27,7 +27,7 @@ export const AGENTS: readonly Agent[] = [
     containers: [5, 20, 25], opposedTo: ['acid', 'peroxide', 'quaternary'],
     neutraliser: { agent: 'sodium-ascorbate', gramsPerGram: 2.79, reading: 'chlorine strip reads 0' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, GLOVES, BOOTS, MASK],
-    cautions: ['Acid, ammonia, urine or droppings set free toxic gas: flush with water first.', 'Bleaches cloth, burns plants, pits bare metal: wet and rinse what is near.'],
+    cautions: ['Acid, ammonia, urine or droppings release toxic gas: flush with water first.', 'Bleaches cloth, burns plants, pits bare metal: wet and rinse what is near.'],
     keepsToNextVisit: false, source: LABEL,
   },
   {
@@ -149,7 +149,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     // An acid like the others, and the one that brings caustic to rest.
-    ...ACID, strengthSpan: { from: 10, to: 100 }, hazards: ['irritates eyes', 'sets free toxic gas with hypochlorite'],
+    ...ACID, strengthSpan: { from: 10, to: 100 }, hazards: ['irritates eyes', 'releases toxic gas with hypochlorite'],
     id: 'citric-acid', name: 'Citric acid', class: 'acid', basis: 'citric acid monohydrate',
     stock: { form: 'powder' }, typicalPH: 2, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
@@ -193,7 +193,7 @@ export const AGENTS: readonly Agent[] = [
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 30, densityKilogramsPerLitre: 1.15 } }, typicalPH: 0.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 2.3, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON, BOOTS, MASK],
-    cautions: ['Acid into water, never water onto acid.', 'Its fumes rust every metal near; it leaves chlorides in concrete: only on a pre-wetted face, for cement haze.'],
+    cautions: ['Acid into water, never water onto acid.', 'Its fumes rust every metal near; it leaves chlorides in concrete: only on a pre-wetted surface, for cement haze.'],
     keepsToNextVisit: true, source: LABEL,
   },
   {
@@ -273,7 +273,7 @@ export const AGENTS: readonly Agent[] = [
     harmsPlants: true, harmsWaterLife: true, protection: ['specialists only'], cautions: ['Any contact: rinse, calcium gluconate gel, hospital at once.'], keepsToNextVisit: true, source: LABEL,
   },
   {
-    ...MILD, strengthSpan: { from: 5, to: 100 }, hazards: ['sets free sulfur dioxide with acid'],
+    ...MILD, strengthSpan: { from: 5, to: 100 }, hazards: ['releases sulfur dioxide with acid'],
     id: 'sodium-thiosulfate', name: 'Sodium thiosulfate', class: 'neutraliser', basis: 'sodium thiosulfate pentahydrate',
     stock: { form: 'powder' }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['acid'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
@@ -285,7 +285,7 @@ export const AGENTS: readonly Agent[] = [
     id: 'silane-impregnator', name: 'Silane impregnator', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
-    protection: [GOGGLES, GLOVES, MASK], cautions: ['On a dry face only; wipe off glass at once.'], keepsToNextVisit: true, source: LABEL,
+    protection: [GOGGLES, GLOVES, MASK], cautions: ['On a dry surface only; wipe off glass at once.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',

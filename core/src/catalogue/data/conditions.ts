@@ -7,7 +7,7 @@ export const CONDITIONS: readonly Condition[] = [
   { id: 'splintering', name: 'splintering wood', synonyms: ['splintering', 'splintery', 'splinters'], cue: 'loose fibres stand up, a key presses in', jetLimitKilopascal: 2.5 },
   { id: 'rotten', name: 'rotten wood', synonyms: ['rotten', 'rot', 'rotting'], cue: 'a key sinks in', jetLimitKilopascal: 2.5, brush: 'none' },
   { id: 'soft-stone', name: 'soft stone', synonyms: ['soft stone', 'crumbling', 'sanding off'], cue: 'grains come off under a thumb', jetLimitKilopascal: 2.5, brush: 'none', tolerates: { heat: 'no' } },
-  { id: 'spalling', name: 'spalling face', synonyms: ['spalling', 'spalled', 'blown faces', 'frost damage'], cue: 'flakes as large as a coin have come off', jetLimitKilopascal: 2.5, brush: 'soft', tolerates: { heat: 'no' } },
+  { id: 'spalling', name: 'spalling surface', synonyms: ['spalling', 'spalled', 'blown faces', 'frost damage'], cue: 'flakes as large as a coin have come off', jetLimitKilopascal: 2.5, brush: 'soft', tolerates: { heat: 'no' } },
   { id: 'hollow', name: 'hollow render', synonyms: ['hollow', 'blown render', 'delaminated'], cue: 'sounds hollow when tapped', jetLimitKilopascal: 2.5 },
   { id: 'loose-joints', name: 'loose or hollow joints', synonyms: ['loose joints', 'hollow joints', 'open joints', 'missing joints'], cue: 'mortar or sand missing, a flag that rocks', jetLimitKilopascal: 30 },
   { id: 'cracked', name: 'cracked', synonyms: ['cracks', 'crack', 'cracking'], cue: 'water disappears into it', jetLimitKilopascal: 10, tolerates: { heat: 'short' } },

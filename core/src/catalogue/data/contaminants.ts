@@ -3,13 +3,13 @@ import type { Contaminant } from '../contaminant.ts';
 export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'green-algae', name: 'Green algae', synonyms: ['algae', 'green growth', 'green film'], family: 'growth',
-    cues: ['a green tint seen from one side only', 'an even green film, the colour below still shows', 'the face is green, slippery when wet', 'a thick mat that a fingernail lifts'],
+    cues: ['a green tint seen from one side only', 'an even green film, the colour below still shows', 'the surface is green, slippery when wet', 'a thick mat that a fingernail lifts'],
     expectation: 'Growth returns where it stays damp and shady; how soon depends on the site.',
   },
   {
     id: 'lichen', name: 'Lichen', synonyms: ['lichens', 'white spots', 'orange spots'], family: 'growth',
-    cues: ['single discs, a hand apart', 'discs everywhere, none touching', 'discs grown together', 'crusts that stand up from the face'],
-    expectation: 'Pale rings may stay where lichen has rooted in the face; they even out over seasons.',
+    cues: ['single discs, a hand apart', 'discs everywhere, none touching', 'discs grown together', 'crusts that stand up from the surface'],
+    expectation: 'Pale rings may stay where lichen has rooted in the surface; they even out over seasons.',
   },
   {
     id: 'mineral-oil', name: 'Mineral oil', synonyms: ['oil', 'engine oil', 'hydraulic oil', 'oil stain'], family: 'hydrocarbon',
@@ -18,7 +18,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'surface-rust', name: 'Surface rust', synonyms: ['rust', 'rust stain', 'rust marks', 'iron stain'], family: 'metal-stain',
-    cues: ['a yellow tint below a metal part', 'brown runs, the face below still shows', 'brown throughout', 'a crust of rust'],
+    cues: ['a yellow tint below a metal part', 'brown runs, the surface below still shows', 'brown throughout', 'a crust of rust'],
     expectation: 'Rust returns while the metal above it stays, and rust from steel inside the surface cannot be washed out.',
   },
   {
@@ -28,18 +28,18 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'hard-water-scale', name: 'Hard-water scale', synonyms: ['limescale', 'lime scale', 'water marks', 'water spots', 'scale'], family: 'mineral',
-    cues: ['dried drops seen against the light', 'white runs, the face below still shows', 'a white veil throughout', 'a crust that a fingernail cannot lift'],
-    expectation: 'Scale that has lain for years may have etched the face: a haze stays when the crust is off.',
+    cues: ['dried drops seen against the light', 'white runs, the surface below still shows', 'a white veil throughout', 'a crust that a fingernail cannot lift'],
+    expectation: 'Scale that has lain for years may have etched the surface: a haze stays when the crust is off.',
   },
   {
     id: 'traffic-soot', name: 'Soot and traffic film', synonyms: ['soot', 'traffic film', 'road grime', 'exhaust film', 'black grime'], family: 'soil',
     cues: ['a grey tint on a white cloth', 'a grey film, the colour below still shows', 'black where rain does not reach', 'a black crust under ledges'],
-    expectation: 'Soot that has set into a porous face pales; it does not go altogether at the first visit.',
+    expectation: 'Soot that has set into a porous surface pales; it does not go altogether at the first visit.',
   },
   {
     id: 'spray-paint', name: 'Spray paint', synonyms: ['graffiti', 'tag', 'tags', 'paint tag', 'aerosol paint'], family: 'coating',
-    cues: ['overspray, seen from the side', 'one thin line or name', 'filled letters, the face below does not show', 'several layers over each other'],
-    expectation: 'A shadow of the colour may stay in a porous face; a place tagged once is often tagged again.',
+    cues: ['overspray, seen from the side', 'one thin line or name', 'filled letters, the surface below does not show', 'several layers over each other'],
+    expectation: 'A shadow of the colour may stay in a porous surface; a place tagged once is often tagged again.',
   },
   {
     id: 'mildew', name: 'Mildew', synonyms: ['mould', 'mold', 'black mould', 'black mold', 'black algae'], family: 'growth',
@@ -48,32 +48,32 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'red-algae', name: 'Red algae', synonyms: ['red growth', 'orange algae', 'terrestrial red algae'], family: 'growth',
-    cues: ['a pink tint in the shade', 'an orange-red film, the colour below still shows', 'the face is red, dusty when dry', 'a thick orange felt'],
+    cues: ['a pink tint in the shade', 'an orange-red film, the colour below still shows', 'the surface is red, dusty when dry', 'a thick orange felt'],
     expectation: 'Growth returns where it stays damp and shady; how soon depends on the site.',
   },
   {
     id: 'leaf-tannin', name: 'Leaf tannin', synonyms: ['tannin', 'leaf stain', 'leaf stains', 'tea stain'], family: 'soil',
-    cues: ['outlines of single leaves', 'a brown wash, the face below still shows', 'brown throughout under trees', 'black where leaves have rotted'],
+    cues: ['outlines of single leaves', 'a brown wash, the surface below still shows', 'brown throughout under trees', 'black where leaves have rotted'],
     expectation: 'Tannin comes back with the next leaves: keep them off.',
   },
   {
     id: 'tyre-marks', name: 'Tyre marks', synonyms: ['tire marks', 'tyre mark', 'rubber marks', 'scuff marks'], family: 'hydrocarbon',
-    cues: ['single grey streaks', 'black streaks, the face below still shows', 'black in the turning curves', 'a shiny layer of rubber'],
-    expectation: 'Rubber ground into a rough face pales; some of it stays.',
+    cues: ['single grey streaks', 'black streaks, the surface below still shows', 'black in the turning curves', 'a shiny layer of rubber'],
+    expectation: 'Rubber ground into a rough surface pales; some of it stays.',
   },
   {
     id: 'bitumen', name: 'Bitumen', synonyms: ['tar', 'asphalt splashes', 'tar splashes'], family: 'hydrocarbon',
     cues: ['single dots', 'splashes, a hand apart', 'patches grown together', 'a layer that a knife lifts'],
-    expectation: 'A brown shadow may stay in a porous face after the tar is off.',
+    expectation: 'A brown shadow may stay in a porous surface after the tar is off.',
   },
   {
     id: 'iron-clay', name: 'Iron-bearing clay', synonyms: ['red clay', 'clay stain', 'red soil', 'mud stain'], family: 'soil',
-    cues: ['a red tint near the ground', 'red splashes, the face below still shows', 'red throughout to knee height', 'a crust of clay'],
+    cues: ['a red tint near the ground', 'red splashes, the surface below still shows', 'red throughout to knee height', 'a crust of clay'],
     expectation: 'Clay splashes up again from open soil; gravel or planting along the wall keeps it down.',
   },
   {
     id: 'efflorescence', name: 'Efflorescence', synonyms: ['salt bloom', 'white bloom', 'saltpetre'], family: 'mineral',
-    cues: ['a white breath in the joints', 'white patches that wipe off', 'white throughout, the colour is gone', 'crystals that stand up from the face'],
+    cues: ['a white breath in the joints', 'white patches that wipe off', 'white throughout, the colour is gone', 'crystals that stand up from the surface'],
     expectation: 'Bloom returns as long as water moves through the wall; washing it in makes it worse.',
   },
   {
@@ -89,7 +89,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'bird-droppings', name: 'Bird droppings', ammonia: true, synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
     cues: ['single splashes', 'splashes below a perch', 'a layer below a roost', 'a crust with feathers and nests'],
-    expectation: 'Pale spots may stay where droppings have etched the face; birds come back to their perch.',
+    expectation: 'Pale spots may stay where droppings have etched the surface; birds come back to their perch.',
   },
   {
     id: 'mud', name: 'Mud and soil', synonyms: ['soil', 'dirt', 'dust and mud', 'earth'], family: 'soil',
@@ -114,7 +114,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'urine', name: 'Urine', ammonia: true, synonyms: ['urine stains', 'animal urine', 'dog marks'], family: 'soil',
     cues: ['a smell on a warm day', 'a pale run on a corner', 'white salt in a corner', 'crusted salt and smell'],
-    expectation: 'Smell deep in a porous face comes back with damp: it fades with repeats.',
+    expectation: 'Smell deep in a porous surface comes back with damp: it fades with repeats.',
   },
   {
     id: 'chewing-gum', name: 'Chewing gum', synonyms: ['gum', 'bubble gum'], family: 'soil',
@@ -129,12 +129,12 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'poster-glue', name: 'Glue and tape residue', synonyms: ['adhesive', 'sticker residue', 'tape residue', 'poster paste'], family: 'coating',
     cues: ['a sticky outline', 'glue without paper', 'paper and glue', 'layers of paper and glue'],
-    expectation: 'The outline may stay lighter than the weathered face around it.',
+    expectation: 'The outline may stay lighter than the weathered surface around it.',
   },
   {
     id: 'silicone-smears', name: 'Sealant smears', synonyms: ['silicone', 'sealant', 'caulk smears'], family: 'coating',
     cues: ['a greasy shine beside a joint', 'thin smears', 'beads beside the joint', 'lumps'],
-    expectation: 'Oil of old silicone in a porous face repels water for years: an outline stays.',
+    expectation: 'Oil of old silicone in a porous surface repels water for years: an outline stays.',
   },
   {
     id: 'paint-drips', name: 'Paint drips', synonyms: ['paint splashes', 'paint spots', 'emulsion drips'], family: 'coating',
@@ -168,7 +168,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'ivy-pads', name: 'Pads of climbing plants', synonyms: ['ivy', 'ivy residue', 'creeper pads', 'climbing plant'], family: 'growth',
-    cues: ['single dots in lines', 'lines of pads', 'pads and stems', 'living stems under the face'],
+    cues: ['single dots in lines', 'lines of pads', 'pads and stems', 'living stems under the surface'],
     expectation: 'The outline stays where the pads have etched or kept the sun off.',
   },
   {
@@ -183,8 +183,8 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'smoke', name: 'Smoke of a fire', synonyms: ['fire soot', 'smoke stain', 'chimney soot'], family: 'soil',
-    cues: ['a smell and a grey breath', 'grey above an opening', 'black, the face below still shows', 'a greasy black layer'],
-    expectation: 'Smoke in a porous face stays as a shadow, and as a smell on damp days.',
+    cues: ['a smell and a grey breath', 'grey above an opening', 'black, the surface below still shows', 'a greasy black layer'],
+    expectation: 'Smoke in a porous surface stays as a shadow, and as a smell on damp days.',
   },
   // What a clean face still wants.
   {
@@ -193,9 +193,9 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Sand settles: it is topped up after the first rains.',
   },
   {
-    id: 'unprotected-face', name: 'Face that drinks, to be protected', synonyms: ['needs sealing', 'wants sealing', 'thirsty face'], family: 'wear',
-    cues: ['a drop stands for minutes', 'a drop is gone in a minute', 'a drop is gone at once', 'it drinks several drops in a row'],
-    expectation: 'A protected face still gets dirty, later and looser; it is renewed every few years.',
+    id: 'unprotected-face', name: 'Absorbent surface, to be protected', synonyms: ['needs sealing', 'wants sealing', 'thirsty face'], family: 'wear',
+    cues: ['a drop stands for minutes', 'a drop is gone in a minute', 'a drop is gone at once', 'it soaks up several drops in a row'],
+    expectation: 'A protected surface still gets dirty, later and looser; it is renewed every few years.',
   },
   {
     id: 'dry-timber', name: 'Wood without oil', synonyms: ['needs oil', 'needs stain', 'unoiled wood', 'wants oiling'], family: 'wear',
@@ -205,6 +205,6 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'often-tagged', name: 'Tagged again and again', synonyms: ['graffiti hotspot', 'repeat tags', 'wants anti-graffiti coat'], family: 'wear',
     cues: ['once a year', 'each season', 'each month', 'each week'],
-    expectation: 'A sacrificial coat goes with the tag and is put on anew; it shines a little.',
+    expectation: 'A sacrificial coat goes with the tag and is reapplied; it shines a little.',
   },
 ]; // prettier-ignore

@@ -5,7 +5,7 @@ const TRADE = 'trade default';
 export const LIMITS: readonly Limit[] = [
   {
     id: 'no-acid-on-calcareous', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'calcareous', is: true }],
-    text: 'No acid on calcareous stone: acid dissolves it.', whatCanHappen: 'The face is etched for good.',
+    text: 'No acid on calcareous stone: acid dissolves it.', whatCanHappen: 'The surface is etched for good.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -20,7 +20,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'no-chlorine-on-salt-sensitive', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'saltSensitive', is: true }],
-    text: 'No hypochlorite on this stone: its salts stay in the pores.', whatCanHappen: 'The face bursts off over the next winters.',
+    text: 'No hypochlorite on this stone: its salts stay in the pores.', whatCanHappen: 'The surface bursts off over the next winters.',
     standing: 'overridable', source: TRADE,
   },
   {
@@ -45,7 +45,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'no-caustic-on-bare-metal', when: [{ fact: 'agentClass', oneOf: ['caustic', 'mild-alkaline'] }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
-    text: 'No alkali on bare aluminium or zinc.', whatCanHappen: 'The metal dissolves with gas and heat, the face turns black.',
+    text: 'No alkali on bare aluminium or zinc.', whatCanHappen: 'The metal dissolves with gas and heat, the surface turns black.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -75,7 +75,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'jet-above-limit', when: [{ fact: 'jetKilopascal', aboveFact: 'jetLimitKilopascal' }],
-    text: 'The jet presses {jetKilopascal} kPa on a surface that stands {jetLimitKilopascal} kPa in its state.', whatCanHappen: 'Wand marks, torn fibres, lifted paint or sand washed from the face.',
+    text: 'The jet presses {jetKilopascal} kPa on a surface that stands {jetLimitKilopascal} kPa in its state.', whatCanHappen: 'Wand marks, torn fibres, lifted paint or sand washed from the surface.',
     standing: 'overridable', source: 'estimate from orifice, pressure, fan and distance; a test patch confirms it',
   },
   {
@@ -90,7 +90,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'no-scrub-on-soft-face', when: [{ fact: 'abrasive', is: true }, { fact: 'conditions', includesAnyOf: ['soft-stone', 'rotten', 'flaking'] }],
-    text: 'No stiff brush on a face that comes away under a thumb.', whatCanHappen: 'The face is brushed off with the dirt.',
+    text: 'No stiff brush on a surface that comes away under a thumb.', whatCanHappen: 'The surface is brushed off with the dirt.',
     standing: 'overridable', source: TRADE,
   },
   {
@@ -110,42 +110,42 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'chlorine-not-tolerated', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'chlorine', is: 'no' }],
-    text: 'This material does not bear hypochlorite.', whatCanHappen: 'Pitting, burst faces, torn fibres or cloudy sheets.',
+    text: 'This material does not tolerate hypochlorite.', whatCanHappen: 'Pitting, burst surfaces, torn fibres or cloudy sheets.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'peroxide-not-tolerated', when: [{ fact: 'agentClass', is: 'peroxide' }, { fact: 'peroxide', is: 'no' }],
-    text: 'This material does not bear oxygen cleaners.', whatCanHappen: 'Bleached or brittle faces.',
+    text: 'This material does not tolerate oxygen cleaners.', whatCanHappen: 'Bleached or brittle surfaces.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'solvent-not-tolerated', when: [{ fact: 'agentClass', oneOf: ['solvent', 'mild-solvent'] }, { fact: 'solvent', is: 'no' }],
-    text: 'Removers dissolve this material or what binds it.', whatCanHappen: 'Cloudy, crazed or sticky faces; stones that come loose.',
+    text: 'Removers dissolve this material or what binds it.', whatCanHappen: 'Cloudy, crazed or sticky surfaces; stones that come loose.',
     standing: 'floor', source: TRADE,
   },
   {
     id: 'heat-not-tolerated', when: [{ fact: 'hot', is: true }, { fact: 'heat', is: 'no' }],
-    text: 'This material does not bear hot water.', whatCanHappen: 'Cracks, warped sheets, softened binders, burst panes.',
+    text: 'This material does not tolerate hot water.', whatCanHappen: 'Cracks, warped sheets, softened binders, burst panes.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'brush-too-stiff', when: [{ fact: 'abrasive', is: true }, { fact: 'brush', oneOf: ['soft', 'none'] }],
-    text: 'No stiff brush on this face in its state.', whatCanHappen: 'Scratches that stay, a face that is brushed off with the dirt.',
+    text: 'No stiff brush on this surface in its state.', whatCanHappen: 'Scratches that stay, a surface that is brushed off with the dirt.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'no-brush-at-all', when: [{ fact: 'scrubs', is: true }, { fact: 'brush', is: 'none' }],
-    text: 'No brush at all on this face in its state.', whatCanHappen: 'Granules, patina or grains come off with the dirt.',
+    text: 'No brush at all on this surface in its state.', whatCanHappen: 'Granules, patina or grains come off with the dirt.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'ph-too-low', when: [{ fact: 'pHLow', aboveFact: 'agentPH' }],
-    text: 'The agent has pH {agentPH}; this material bears pH {pHLow} to {pHHigh}.', whatCanHappen: 'An etched, dull or stained face.',
+    text: 'The agent has pH {agentPH}; this material tolerates pH {pHLow} to {pHHigh}.', whatCanHappen: 'An etched, dull or stained surface.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'ph-too-high', when: [{ fact: 'agentPH', aboveFact: 'pHHigh' }],
-    text: 'The agent has pH {agentPH}; this material bears pH {pHLow} to {pHHigh}.', whatCanHappen: 'An etched, darkened or stained face.',
+    text: 'The agent has pH {agentPH}; this material tolerates pH {pHLow} to {pHHigh}.', whatCanHappen: 'An etched, darkened or stained surface.',
     standing: 'overridable', source: TRADE,
   },
   {

@@ -2,7 +2,7 @@ import type { QuickTest } from '../look-alike.ts';
 import type { MaterialFamily } from '../material.ts';
 import { MATERIALS } from './materials.ts';
 
-const TRADE = 'trade default; likelihoods are estimates of experienced practice, to be changed by the house';
+const TRADE = 'trade default; likelihoods are estimates of experienced practice, for the company to change';
 
 /** Probability of each outcome by family, and for materials that differ from their family by id. */
 interface Table {
@@ -31,7 +31,7 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
   },
   {
     id: 'magnet', name: 'Hold a magnet to it', minutes: 1, agentClass: null, never: null, source: TRADE,
-    how: 'Hold a small magnet flat to the face.', needs: ['magnet'],
+    how: 'Hold a small magnet flat to the surface.', needs: ['magnet'],
     outcomes: [{ id: 'sticks', text: 'it sticks' }, { id: 'falls', text: 'it falls off' }],
     likelihood: byMaterial({
       families: {

@@ -10,7 +10,7 @@ export const PATCH_RULES: readonly PatchRule[] = [
   },
   {
     id: 'patch-soft-face', conditions: ['soft-stone'],
-    text: 'Its face comes away under a thumb: it may come away with the dirt.', source: TRADE,
+    text: 'Its surface comes away under a thumb: it may come away with the dirt.', source: TRADE,
   },
   {
     id: 'patch-coating', coated: true, agentClasses: ['solvent', 'mild-solvent', 'caustic'],
@@ -18,6 +18,6 @@ export const PATCH_RULES: readonly PatchRule[] = [
   },
   {
     id: 'patch-harsh-agent', surfaceRiskFrom: 4,
-    text: 'It is strong, and this face has not met it before.', source: TRADE,
+    text: 'It is strong, and this surface has not met it before.', source: TRADE,
   },
 ]; // prettier-ignore

@@ -11,11 +11,11 @@ export const PERMANENT_MARKS: readonly PermanentMark[] = [
   },
   {
     id: 'sun-faded', name: 'Sun-faded patch', cue: 'the outline of ivy or a sign that hung there, lighter or darker than around it',
-    expectation: 'The face has faded around what covered it: the outline stays.',
+    expectation: 'The surface has faded around what covered it: the outline stays.',
   },
   {
     id: 'etched-pads', name: 'Etched pads of a climbing plant', cue: 'dots and lines of pads that a fingernail feels as pits',
-    expectation: 'The pads have etched the face: their outline stays when they are off.',
+    expectation: 'The pads have etched the surface: their outline stays when they are off.',
   },
   {
     id: 'steel-rust', name: 'Rust from steel inside', cue: 'brown beside a crack or a bulge, no metal above it',
@@ -23,11 +23,11 @@ export const PERMANENT_MARKS: readonly PermanentMark[] = [
   },
   {
     id: 'burnt', name: 'Burnt or melted spot', cue: 'a brown or glazed spot, hard and smooth, beside a fire place or a lamp',
-    expectation: 'Heat has changed the face: the spot stays.',
+    expectation: 'Heat has changed the surface: the spot stays.',
   },
   {
     id: 'wand-marks', name: 'Earlier wand marks', cue: 'stripes or arcs of even width, seen in low light',
-    expectation: 'Stripes of an earlier jet are in the face: cleaning makes them show more, not less.',
+    expectation: 'Stripes of an earlier jet are in the surface: cleaning makes them show more, not less.',
   },
   {
     id: 'chalked-paint', name: 'Chalking paint', cue: 'a white powder that rubs onto the finger',

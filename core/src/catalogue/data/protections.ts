@@ -138,11 +138,11 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
 export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
   cover: {
     before: act('cover', 5, 'Wet the plants, then cover or bag them; never in hot sun.', BREATHING_COVER),
-    during: act('uncover', 1, 'Lift the cover as soon as the face beside it is rinsed.'),
+    during: act('uncover', 1, 'Lift the cover as soon as the surface beside it is rinsed.'),
     after: act('uncover', 4, 'Count the covers back; rinse leaves and soil.'),
   },
   capture: {
-    before: act('catch', 10, 'Bund the foot of the face and catch all run-off: nothing reaches the roots.', { material: 'sand sleeves, pump, drum' }),
+    before: act('catch', 10, 'Bund the foot of the surface and catch all run-off: nothing reaches the roots.', { material: 'sand sleeves, pump, drum' }),
     during: act('catch', 5, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
     after: act('open', 6, 'Lift the bund last, when the reading is neutral; rinse leaves all the same.'),
   },
@@ -172,7 +172,7 @@ export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert
 
 /** Droppings and urine that a hypochlorite would come to. */
 export const FOULED_FACE_PROTECTION: FeatureProtection = {
-  before: act('rinse', 5, 'Take up what lies there wet and flush with plenty of plain water until nothing smells, before work with {agents} begins on {from}: together they set free toxic gas.'),
+  before: act('rinse', 5, 'Take up what lies there wet and flush with plenty of plain water until nothing smells, before work with {agents} begins on {from}: together they release toxic gas.'),
   during: act('keep-away', 0, 'Nobody stands downwind of it; where it stings in eyes or nose, stop, leave and let air through.'),
   after: act('rinse', 2, 'Flush it once more with plain water.'),
 }; // prettier-ignore
@@ -182,11 +182,11 @@ export const SITE_PROTECTION: Pick<FeatureProtection, 'before' | 'after'> = {
   before: act(
     'sign',
     0,
-    'Rinse gear is laid and charged before any product touches a face; people and cars are away.',
+    'Rinse gear is laid and charged before any product touches a surface; people and cars are away.',
   ),
   after: act(
     'rinse',
     0,
-    'Plants and neighbouring faces are rinsed once more; every cover, tape and bund is counted back.',
+    'Plants and neighbouring surfaces are rinsed once more; every cover, tape and bund is counted back.',
   ),
 };

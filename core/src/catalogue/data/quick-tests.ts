@@ -1,6 +1,6 @@
 import type { QuickTest } from '../look-alike.ts';
 
-const TRADE = 'trade default; likelihoods are estimates of experienced practice, to be changed by the house';
+const TRADE = 'trade default; likelihoods are estimates of experienced practice, for the company to change';
 const FRESH = 'a fresh spot as big as a coin, where nobody looks';
 const YES_NO = (yes: string, no: string) => [
   { id: 'yes', text: yes },

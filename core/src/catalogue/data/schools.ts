@@ -5,9 +5,9 @@ const TRADE = 'trade default';
 /** Questions on which good contractors differ; the default first. */
 export const SCHOOLS: readonly School[] = [
   {
-    id: 'pre-wet', name: 'Pre-wet the face?', setting: 'thirsty-only', source: TRADE,
+    id: 'pre-wet', name: 'Pre-wet the surface?', setting: 'thirsty-only', source: TRADE,
     settings: [
-      { id: 'thirsty-only', name: 'Thirsty faces', when: 'Thirsty, growth-skinned or sun-hot faces drink the mix away.' },
+      { id: 'thirsty-only', name: 'Absorbent surfaces', when: 'Absorbent, overgrown or sun-hot surfaces soak the mix up.' },
       { id: 'always', name: 'Always', when: 'Heat, or neighbours below that must be wet anyway.' },
       { id: 'never', name: 'Apply dry', when: 'A mild cleaner is to soak in: a wet film dilutes the first coat.' },
     ],
@@ -37,7 +37,7 @@ export const SCHOOLS: readonly School[] = [
   {
     id: 'direction', name: 'Direction of application', setting: 'bottom-up', source: TRADE,
     settings: [
-      { id: 'bottom-up', name: 'Bottom up', when: 'No streaks and no runs over dry face.' },
+      { id: 'bottom-up', name: 'Bottom up', when: 'No streaks and no runs over dry surface.' },
       { id: 'top-down', name: 'Top down, twice', when: 'Reach or glare forces it; a second pass takes the streaks.' },
     ],
   },
@@ -45,7 +45,7 @@ export const SCHOOLS: readonly School[] = [
     id: 'strength', name: 'Strength', setting: 'weakest', source: TRADE,
     settings: [
       { id: 'weakest', name: 'Weakest that works', when: 'Longer dwell, repeated while wet.' },
-      { id: 'stronger', name: 'Stronger first', when: 'Neglected, robust faces: one grade stronger and the shorter dwell.' },
+      { id: 'stronger', name: 'Stronger first', when: 'Neglected, robust surfaces: one grade stronger and the shorter dwell.' },
     ],
   },
   {
@@ -66,8 +66,8 @@ export const SCHOOLS: readonly School[] = [
     id: 'delivery', name: 'Delivery of a mix', setting: 'by-need', source: TRADE,
     settings: [
       { id: 'by-need', name: 'By strength and distance', when: 'Each mix by what can carry it that far at that strength.' },
-      { id: 'backpack', name: 'Backpack sprayer', when: 'Small faces far from the vehicle.' },
-      { id: 'pump', name: 'Dedicated pump', when: 'Large faces within a hose of the vehicle.' },
+      { id: 'backpack', name: 'Backpack sprayer', when: 'Small surfaces far from the vehicle.' },
+      { id: 'pump', name: 'Dedicated pump', when: 'Large surfaces within a hose of the vehicle.' },
     ],
   },
   {
@@ -99,13 +99,13 @@ export const SCHOOLS: readonly School[] = [
 /** What counts when permitted methods are ranked: the result first, then the surface, then what is around. */
 export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'result', name: 'Result', value: 3, per: 'grade of 5', why: 'What the customer pays for.', source: TRADE },
-  { id: 'surface-risk', name: 'Risk to the face', value: 2, per: 'grade of 5', why: 'Least force that works.', source: TRADE },
+  { id: 'surface-risk', name: 'Risk to the surface', value: 2, per: 'grade of 5', why: 'Least force that works.', source: TRADE },
   { id: 'harm-around', name: 'Harm around', value: 1, per: 'grade of 5', why: 'Plants, water, people; twice where run-off reaches open water.', source: TRADE },
   { id: 'time', name: 'Time', value: 1, per: 'doubling of the hours on 100 m²', why: 'Hours are most of the price.', source: TRADE },
   { id: 'water', name: 'Water', value: 0.25, per: 'doubling of the litres on a square metre', why: 'Taps run dry and run-off must go somewhere.', source: TRADE },
   { id: 'product', name: 'Product', value: 0.5, per: 'doubling of the litres of mix on a square metre', why: 'Less to carry, to mix and to neutralise.', source: TRADE },
-  { id: 'cost', name: 'Cost of product', value: 0, per: 'doubling of the money on a square metre', why: 'By the prices of the house’s products; where it counts, another price is another plan.', source: TRADE },
+  { id: 'cost', name: 'Cost of product', value: 0, per: 'doubling of the money on a square metre', why: 'By the prices of your products; where it counts, another price is another plan.', source: TRADE },
   { id: 'visit', name: 'Another visit', value: 6, per: 'visit', why: 'Travel, setting out and a day on the calendar.', source: TRADE },
-  { id: 'preference', name: 'House preference', value: 10, per: 'school that a method goes against', why: 'What the house is used to goes faster and safer.', source: TRADE },
+  { id: 'preference', name: 'Company preference', value: 10, per: 'school that a method goes against', why: 'What the company is used to goes faster and safer.', source: TRADE },
   { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'A cycle is saved.', source: TRADE },
 ]; // prettier-ignore

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 const GEAR =
   '{"drumLitres": null, "injectorShare": 0.1, "triggerShare": 0.6, "tank": null, "hoses": [{"use": "pressure", "metres": 60, "innerMillimetres": 9.5}, {"use": "supply", "metres": 50, "innerMillimetres": 12.7}], "booster": null, "longestPoleMetres": null, "catchLitres": 200, "waterPrice": null, "vehicle": null}';
 
-/** What comes along for water and mixes stands in the job; what the plans of issued orders take off the shelf is reserved. */
+/** What you bring for water and mixes stands in the job; what the plans of issued orders take off the shelf is reserved. */
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     UPDATE jobs SET detail = jsonb_set(detail, '{house,gear}', '${GEAR}'::jsonb)

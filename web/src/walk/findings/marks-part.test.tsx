@@ -46,14 +46,14 @@ describe('a mark that stays', () => {
   it('is told by its look, and is then an expectation that is not tested', async () => {
     begin();
     renderInSession(<MarksPart surface="wall" zone={null} />);
-    await userEvent.click(await screen.findByText('A mark that stays, told by its look'));
+    await userEvent.click(await screen.findByText('A permanent mark, known by its look'));
     await press(/^Earlier wand marks/);
     await waitFor(() => {
       expect(sent()).toMatchObject([
         { kind: 'mark', op: 'create', fields: { lookAlike: null, settledAs: 'wand-marks' } },
       ]);
     });
-    expect(screen.getByText(/stands on the order/)).toBeInTheDocument();
+    expect(screen.getByText(/tells the customer to expect it/)).toBeInTheDocument();
     expect(screen.queryByText(/^Next test: /)).toBeNull();
   });
 });
@@ -104,7 +104,7 @@ describe('a mark that the tests decide', () => {
       ]);
     });
     expect(Number(sent()[1]?.fields['confidence'])).toBeGreaterThanOrEqual(0.85);
-    expect(screen.getByText(/Settled, and written down as found/)).toBeInTheDocument();
+    expect(screen.getByText(/Settled, and recorded as a finding/)).toBeInTheDocument();
   });
 
   it('and that stays whatever is done becomes an expectation, not a finding', async () => {
@@ -127,7 +127,7 @@ describe('a drop of water', () => {
     begin();
     renderInSession(<ThirstPart surface="wall" material="concrete" finish="bare" />);
     await userEvent.type(await screen.findByLabelText('Or seconds, typed'), '30');
-    await press('Write down');
+    await press('Record');
     expect(await screen.findByText('porous')).toBeInTheDocument();
     await press('It beads');
     expect(await screen.findByText('sealed: it beads')).toBeInTheDocument();
@@ -140,7 +140,7 @@ describe('a drop of water', () => {
     begin();
     renderInSession(<ThirstPart surface="wall" material="concrete" finish="bare" />);
     await userEvent.type(await screen.findByLabelText('Or seconds, typed'), '-4');
-    expect(await screen.findByRole('alert')).toHaveTextContent('is no time for a drop');
-    expect(screen.queryByRole('button', { name: 'Write down' })).toBeNull();
+    expect(await screen.findByRole('alert')).toHaveTextContent('is not a time for a drop');
+    expect(screen.queryByRole('button', { name: 'Record' })).toBeNull();
   });
 });

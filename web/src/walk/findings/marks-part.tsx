@@ -30,7 +30,7 @@ export function MarksPart({ surface, zone }: MarksPartProps) {
         <MarkCard key={mark.id} mark={mark} />
       ))}
       <Suggested
-        label="A mark that nobody can name yet"
+        label="An unidentified mark"
         lead="Not sure what it is?"
         options={GROUPS}
         take={(lookAlike) => {
@@ -38,7 +38,7 @@ export function MarksPart({ surface, zone }: MarksPartProps) {
         }}
       />
       <details className="stays">
-        <summary>A mark that stays, told by its look</summary>
+        <summary>A permanent mark, known by its look</summary>
         <ul className="cues" aria-label="Marks that stay">
           {CATALOGUE.permanentMarks.map(({ id, name, cue }) => (
             <li key={id}>
@@ -105,15 +105,15 @@ function MarkCard({ mark }: { readonly mark: Mark }) {
         <p>
           {permanent ? (
             <>
-              Settled: <b>{permanent.name.toLowerCase()}</b>. {permanent.expectation} It stands on the order
-              as an expectation.
+              Settled: <b>{permanent.name.toLowerCase()}</b>. {permanent.expectation} The order tells the
+              customer to expect it.
             </>
           ) : (
-            <>Settled, and written down as found.</>
+            <>Settled, and recorded as a finding.</>
           )}{' '}
           {mark.lookAlike !== null && (
             <Button size="small" onClick={() => patch({ settledAs: null })}>
-              Open it again
+              Reopen
             </Button>
           )}
         </p>

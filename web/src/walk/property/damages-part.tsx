@@ -10,18 +10,18 @@ import { today } from '../../today.ts';
 import { EntityCard } from '../../records/entity-card.tsx';
 import { EntityList } from '../../records/entity-list.tsx';
 
-/** Damage that was there before, of one surface or, without one, of the whole property. */
+/** Existing damage before, of one surface or, without one, of the whole property. */
 export function DamagesPart({ surface }: { readonly surface: string | null }) {
   const { survey, jobId } = useSurveySession();
   const damages = survey.damages.filter((d) => surface === null || d.surface === surface);
   return (
     <EntityList
-      title="Damage that is there already"
+      title="Existing damage"
       kind="damage"
       add="Add damage"
       fields={{ what: 'Damage to be described', surface, foundOn: today() }}
       count={damages.length}
-      about="Dated and shown to the customer before the work, so that nobody argues later."
+      about="Dated and shown to the customer before the work, so nobody argues later."
     >
       {surface === null && damages.length > 0 && (
         <p>

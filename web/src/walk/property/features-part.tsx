@@ -31,7 +31,7 @@ export function FeaturesPart() {
       add="Add feature"
       fields={{ name: `Feature ${survey.features.length + 1}`, kind: 'plant-bed' }}
       count={survey.features.length}
-      about="Plant beds, drains, ponds, sockets, doors, vehicles, nests: whatever the work must heed."
+      about="Plant beds, drains, ponds, sockets, doors, vehicles, nests: whatever the work has to watch for."
     >
       {survey.features.map((feature) => (
         <FeatureCard key={feature.id} feature={feature} />

@@ -13,7 +13,7 @@ export function JobPart() {
         <TextField label="Job name" value={job.name} take={(name) => patch({ name: name.trim() })} />
         <DateField label="Planned day" value={job.start} take={(start) => patch({ start })} />
         <TextField
-          label="What the customer works towards"
+          label="What the customer is aiming for"
           value={job.event}
           take={(event) => patch({ event: event.trim() })}
         />
@@ -40,7 +40,7 @@ export function JobPart() {
             ]}
           />
           <div className="field-hint">
-            Changing it reads every bare number anew: 7.5x4 becomes feet instead of metres.
+            Changing this rereads every bare number: 7.5x4 becomes feet instead of metres.
           </div>
         </div>
       </div>

@@ -39,7 +39,7 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
   const add = () => {
     const { fromMetres, toMetres, widthMetres, heightMetres, material, parts } = draft;
     if (material === null) {
-      setFault('pick the material: it decides what is allowed');
+      setFault('choose the material: it decides what is allowed');
       return;
     }
     const across = (part: AssetPartKind) =>

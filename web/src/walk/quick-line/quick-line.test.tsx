@@ -56,7 +56,7 @@ describe('the quick line', () => {
     expect(screen.getByRole('button', { name: 'Not ready' })).toBeDisabled();
     await userEvent.keyboard('{Enter}');
     expect(sent()).toEqual([]);
-    await userEvent.click(screen.getByRole('button', { name: /^3: the face is green/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^3: the surface is green/ }));
     expect(field()).toHaveValue('mill wall algae 3 zyxw');
     await userEvent.type(field(), '{Backspace}{Backspace}{Backspace}{Backspace}', {
       initialSelectionStart: 22,

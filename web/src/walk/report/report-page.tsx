@@ -45,12 +45,12 @@ export function ReportPage() {
         <section>
           <h2>By side, and how bad it is</h2>
           <SeverityBars sides={summary.bySide} units={units} />
-          <p className="quiet">Each face counts with the worst that was found on it.</p>
+          <p className="quiet">Each surface counts with the worst finding on it.</p>
         </section>
       )}
       {(plan?.questions.length ?? 0) > 0 && (
         <section>
-          <h2>Still to be answered</h2>
+          <h2>Still to answer</h2>
           <ol>
             {plan?.questions.map((q) => (
               <li key={q.key}>
@@ -200,7 +200,7 @@ function FaceEntry({ face }: { readonly face: Face }) {
           })}
           {face.sizeSource !== '' && <li className="quiet">Size {face.sizeSource}</li>}
           {damages.map((d) => (
-            <li key={d.id}>Damage that was there: {d.what}</li>
+            <li key={d.id}>Existing damage: {d.what}</li>
           ))}
         </ul>
         {face.note !== '' && <p className="quiet">{face.note}</p>}

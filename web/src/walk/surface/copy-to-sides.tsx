@@ -47,7 +47,7 @@ export function CopyToSides({ surface }: { readonly surface: Surface }) {
             onChange={setChosen}
           />
           <p className="quiet">
-            Material, size, condition and findings go along; what stands beside and below does not.
+            Material, size, condition and findings are copied; what is beside and below is not.
           </p>
           {fault !== null && <p role="alert">{fault}</p>}
         </Modal>

@@ -51,7 +51,7 @@ function AskFirst({ id, name, close }: DeleteSurfaceProps & { readonly close: ()
         void navigate(`/jobs/${jobId}/walk`);
       }}
     >
-      What was found on it and what was chosen for it go with it.
+      Its findings and choices go too.
     </Modal>
   );
 }

@@ -32,9 +32,7 @@ export function LogPart({ entity }: { readonly entity: string }) {
         </Button>
       )}
       {open && log.error && <p className="field-fault">{log.error.message}</p>}
-      {open && log.data?.changes.length === 0 && (
-        <p className="quiet">Nothing was changed since it was made.</p>
-      )}
+      {open && log.data?.changes.length === 0 && <p className="quiet">No changes since it was made.</p>}
       {open && (
         <ul className="log-list">
           {log.data?.changes.map((change) => (

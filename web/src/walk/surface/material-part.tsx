@@ -17,7 +17,7 @@ export function MaterialPart({ surface }: { readonly surface: Surface }) {
   const untimed = done.filter((t) => t.test !== THIRST_TEST);
   return (
     <div className="mark">
-      <p className="field-hint">Until it is settled, the strictest limits of all of them hold.</p>
+      <p className="field-hint">Until it is settled, the strictest limits of all of them apply.</p>
       <Candidates candidates={diagnosis.candidates} />
       {decided && (
         <Button

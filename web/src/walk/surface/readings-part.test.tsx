@@ -34,7 +34,7 @@ describe('readings on a face', () => {
     show(() => null);
     await userEvent.type(await screen.findByLabelText('Surface temperature, typed'), '41.5');
     expect(sentChanges(asked)).toEqual([]);
-    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     await waitFor(() => {
       expect(sentChanges(asked).at(-1)).toMatchObject({
         kind: 'reading',
@@ -50,7 +50,7 @@ describe('readings on a face', () => {
   it('that cannot be are refused with the limit, and stay in the field', async () => {
     show(() => null);
     await userEvent.type(await screen.findByLabelText('Moisture, typed'), '130');
-    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('130 % is outside 0 to 100 %: read it again');
     expect(screen.getByLabelText('Moisture, typed')).toHaveValue('130');
     expect(sentChanges(asked)).toEqual([]);
@@ -62,7 +62,7 @@ describe('readings on a face', () => {
     await waitFor(() => {
       expect(sentChanges(asked).at(-1)?.fields).toMatchObject({ what: 'moisture' });
     });
-    await userEvent.click(await screen.findByRole('button', { name: 'Take back this moisture' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Remove this moisture' }));
     await waitFor(() => {
       expect(sentChanges(asked).at(-1)).toMatchObject({ kind: 'reading', op: 'delete' });
     });
@@ -86,7 +86,7 @@ describe('readings on a face', () => {
       expect(sentChanges(asked).at(-1)).toMatchObject({ op: 'create', fields: { what: 'ph' } });
     });
     await userEvent.type(screen.getByLabelText('pH of the wet face, typed'), '15');
-    await userEvent.click(screen.getByRole('button', { name: 'Write down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     expect(await screen.findByText(/15 pH is outside 0 to 14 pH/)).toBeInTheDocument();
   });
 });

@@ -54,7 +54,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={`Take back this ${lowerFirst(READING_KINDS[reading.what].name)}`}
+              aria-label={`Remove this ${lowerFirst(READING_KINDS[reading.what].name)}`}
               onClick={() => {
                 edit(deletionOf(state, reading.id));
               }}

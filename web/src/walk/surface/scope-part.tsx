@@ -35,7 +35,7 @@ export function ScopePart({ surface }: { readonly surface: string }) {
       </label>
       {!inScope && (
         <TextField
-          label="Why it is left out"
+          label="Why it is out of scope"
           value={scopeReason}
           take={(reason) => patch({ scopeReason: reason.trim() })}
         />

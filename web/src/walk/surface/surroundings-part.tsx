@@ -6,10 +6,10 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 
 const SURROUNDINGS = [
-  { field: 'drainsOnto', label: 'Drains onto', placeholder: 'surfaces and features that run-off reaches' },
-  { field: 'beside', label: 'Beside it', placeholder: 'what the work must heed' },
+  { field: 'drainsOnto', label: 'Drains onto', placeholder: 'surfaces and features the run-off reaches' },
+  { field: 'beside', label: 'Beside it', placeholder: 'what the work has to watch for' },
   { field: 'below', label: 'Below it', placeholder: 'what is dripped on' },
-  { field: 'behind', label: 'Behind it', placeholder: 'what water could reach through it' },
+  { field: 'behind', label: 'Behind it', placeholder: 'what water could get to through it' },
 ] as const;
 
 /** Where its run-off goes, and what stands beside, below and behind. */

@@ -45,7 +45,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
       <h4>A drop of water</h4>
       {drops.length === 0 && (
         <p className="quiet">
-          Time it on a clean dry spot. Until then {usual} kg/(m²·√s) is taken, as usual for it.
+          Time it on a clean, dry spot. Until then {usual} kg/(m²·√s) is used, as usual for it.
         </p>
       )}
       <ul className="done-tests" aria-label="Drops timed">
@@ -63,7 +63,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label="Take back this drop"
+              aria-label="Remove this drop"
               onClick={() => {
                 edit(deletionOf(state, drop.id));
               }}
@@ -90,7 +90,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
           }}
           take={(seconds) => {
             if (!(seconds > 0 && seconds <= LONGEST_DROP_SECONDS))
-              return `${seconds} s is no time for a drop: 0.5 to ${LONGEST_DROP_SECONDS} s, or “It beads”`;
+              return `${seconds} s is not a time for a drop: 0.5 to ${LONGEST_DROP_SECONDS} s, or “It beads”`;
             setTyped(seconds);
             return null;
           }}
@@ -101,7 +101,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
               write(typed);
             }}
           >
-            Write down
+            Record
           </Button>
         )}
       </div>

@@ -24,7 +24,7 @@ export function ZonesPart({ surface }: { readonly surface: Surface }) {
       add="Add zone"
       fields={{ surface: surface.id, name: `Zone ${zones.length + 1}` }}
       count={zones.length}
-      about="The foot of a wall, the strip by a door, under a gutter: measured and treated apart."
+      about="The foot of a wall, the strip by a door, under a gutter: measured and treated separately."
     >
       {zones.map((zone) => (
         <ZoneCard key={zone.id} zone={zone} surface={surface} />

@@ -15,7 +15,7 @@ export const HAND_METHODS: readonly Method[] = [
     id: 'scrape-off', name: 'Lift off by hand with a scraper', treats: { 'chewing-gum': 4, 'poster-glue': 2, 'silicone-smears': 3, 'paint-drips': 2, 'ivy-pads': 3, 'bird-droppings': 2, 'tree-sap': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'A plastic scraper and patience: no chemistry, nothing in the joints.', expectation: null, source: TRADE,
-    stages: [{ kind: 'clear', task: 'Lift off with a plastic scraper', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the face below is whole.'] }],
+    stages: [{ kind: 'clear', task: 'Lift off with a plastic scraper', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the surface below is whole.'] }],
   },
   {
     id: 'weed-by-hand', name: 'Weed by hand and hook', treats: { weeds: 4, moss: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
@@ -28,7 +28,7 @@ export const HAND_METHODS: readonly Method[] = [
     surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
     why: 'Dry pads come off with a stiff brush; wet they smear.', expectation: 'Shadows of the pads fade over seasons.', source: TRADE,
     stages: [
-      { ...work('clear', 'stiff-brush', [6, 12], 'The face below stays whole.'), task: 'Brush off the dry pads' },
+      { ...work('clear', 'stiff-brush', [6, 12], 'The surface below stays whole.'), task: 'Brush off the dry pads' },
     ],
   },
   {
@@ -52,7 +52,7 @@ export const HAND_METHODS: readonly Method[] = [
   {
     id: 'weed-systemic', name: 'Systemic weed killer', treats: { weeds: 5 }, families: ['concrete', 'stone', 'masonry'],
     surfaceRisk: 1, harmAround: 5, chainOrder: 'weeds',
-    why: 'Goes down to the root: before joints are washed and filled anew.', expectation: 'Yellow after a week; paving is washed 7 to 10 days later.', source: TRADE,
+    why: 'Goes down to the root: before joints are washed and refilled.', expectation: 'Yellow after a week; paving is washed 7 to 10 days later.', source: TRADE,
     stages: [
       apply('systemic-weed-killer', [4, 6, 8, 10], [0, 1440], { checks: ['Licensed user where the law asks; dry leaf, no wind.'], stopWhen: 'Every leaf is wet, nothing runs off.', ifNotEnough: 'Once more after three weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.05, rate: rate(100, 200), clings: false }),
       wait('work', [7, 21], 'Leaf and root are yellow: it has gone down'),

@@ -11,7 +11,7 @@ const DRY_FOR_SEALER = { days: 7, until: 'Moisture meter at most 4 %; film taped
 const DRY_FOR_OIL = { days: 3, until: 'Wood moisture at most 15 to 18 %' };
 const SAND_IN = jointSand('kiln-dried jointing sand');
 const FULL_JOINTS = [
-  'Joints are full to the chamfer; no sand lies on the face.',
+  'Joints are full to the chamfer; no sand lies on the surface.',
   'Mud in a joint is scraped out before sand goes in.',
 ];
 
@@ -26,21 +26,21 @@ export const FINISHING_METHODS: readonly Method[] = [
   {
     id: 'fill-stabilised-sand', name: 'Fill joints with stabilised sand', schools: { joints: 'stabilised-sand' }, treats: { 'empty-joints': 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'fill', dryFirst: DRY_FOR_SAND,
-    why: 'Sets when it is misted, so that a sweeper does not take it out.', expectation: 'Grains left on the face set there: a haze that hardly comes off.', source: TRADE,
+    why: 'Sets when it is misted, so that a sweeper does not take it out.', expectation: 'Grains left on the surface set there: a haze that hardly comes off.', source: TRADE,
     stages: [
-      { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The face is swept and blown clean before a drop of water.'), bulk: jointSand('stabilised jointing sand') },
+      { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The surface is swept and blown clean before a drop of water.'), bulk: jointSand('stabilised jointing sand') },
       { ...work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'), task: 'Mist the sand so that it sets' },
     ],
   },
   {
     id: 'sand-and-seal', name: 'Fill joints with sand, then seal', schools: { joints: 'sand-and-sealer' }, treats: { 'empty-joints': 5, 'unprotected-face': 4 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 3, chainOrder: 'fill', dryFirst: DRY_FOR_SEALER,
-    why: 'The sealer binds the sand through and through and holds the colour.', expectation: 'The face is darker and slightly glossy; it is sealed anew every three to five years.', source: TRADE,
+    why: 'The sealer binds the sand through and through and holds the colour.', expectation: 'The surface is darker and slightly glossy; it is resealed every three to five years.', source: TRADE,
     stages: [
       { ...work('fill', 'broom', [60, 80], ...FULL_JOINTS), bulk: SAND_IN },
-      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.', 'The sand changes colour all through.'], stopWhen: 'The face is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.2, rate: rate(60, 90), clings: false }),
+      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.', 'The sand changes colour all through.'], stopWhen: 'The surface is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.2, rate: rate(60, 90), clings: false }),
       wait('set', [1, 7], 'The first coat is dry and does not stick'),
-      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['Thin and even; no traffic for two days.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Two coats are enough.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(60, 90), clings: false }),
+      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['Thin and even; no traffic for two days.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'Two coats are enough.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(60, 90), clings: false }),
     ],
   },
   {
@@ -53,13 +53,13 @@ export const FINISHING_METHODS: readonly Method[] = [
     id: 'impregnate', name: 'Impregnate', treats: { 'unprotected-face': 5 }, families: ['masonry', 'stone', 'concrete', 'render'],
     surfaceRisk: 1, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
     why: 'Water stays out and vapour gets out; the look hardly changes.', expectation: 'Wet patches show darker for a few weeks.', source: TRADE,
-    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain of a hand runs down; glass is covered.'], stopWhen: 'The face takes no more.', ifNotEnough: 'Once more within the hour, wet in wet.', leaveOn: true, litresPerSquareMetre: 0.4, coats: 2, nextCoatLitresPerSquareMetre: 0.25, rate: rate(60, 90), clings: false })],
+    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain of a hand runs down; glass is covered.'], stopWhen: 'The surface takes no more.', ifNotEnough: 'Once more within the hour, wet in wet.', leaveOn: true, litresPerSquareMetre: 0.4, coats: 2, nextCoatLitresPerSquareMetre: 0.25, rate: rate(60, 90), clings: false })],
   },
   {
     id: 'seal-paving', name: 'Seal', treats: { 'unprotected-face': 4 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
     why: 'A film that holds colour and keeps oil on top.', expectation: 'It wears in the wheel tracks first.', source: TRADE,
-    stages: [apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.'], stopWhen: 'The face is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.15, rate: rate(60, 90), clings: false })],
+    stages: [apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.'], stopWhen: 'The surface is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.15, rate: rate(60, 90), clings: false })],
   },
   {
     id: 'oil-wood', name: 'Oil or stain', treats: { 'dry-timber': 5, 'unprotected-face': 3 }, families: ['timber'],
@@ -69,22 +69,22 @@ export const FINISHING_METHODS: readonly Method[] = [
   },
   {
     id: 'sacrificial-coat', name: 'Sacrificial coat', treats: { 'often-tagged': 5 }, families: ['masonry', 'stone', 'concrete', 'render', 'metal', 'plastic'],
-    surfaceRisk: 1, harmAround: 1, chainOrder: 'coat', dryFirst: { days: 1, until: 'The face is dry to the touch' },
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'coat', dryFirst: { days: 1, until: 'The surface is dry to the touch' },
     why: 'The next tag comes off with hot water and the coat, without a remover.', expectation: 'It shines a little and is renewed after each tag.', source: TRADE,
-    stages: [apply('sacrificial-coating', AS_SOLD, [0, 1440], { checks: ['Edge to edge: a half-coated face shows.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'A second coat when the first is clear.', leaveOn: true, litresPerSquareMetre: 0.15, rate: rate(80, 120), clings: false })],
+    stages: [apply('sacrificial-coating', AS_SOLD, [0, 1440], { checks: ['Edge to edge: a half-coated surface shows.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'A second coat when the first is clear.', leaveOn: true, litresPerSquareMetre: 0.15, rate: rate(80, 120), clings: false })],
   },
   {
     id: 'repair-first', name: 'Repair first, then look again', treats: everything(2), families: MATERIAL_FAMILIES,
     onlyOn: ['loose-joints', 'hollow', 'cracked', 'slipped', 'rotten', 'failed-seal', 'spalling'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
-    why: 'Water gets in where the face is broken: a mason, roofer or joiner comes before anything wet.', expectation: 'The face is surveyed anew after the repair.', source: TRADE,
-    stages: [wait('others', [0, null], 'The repair is done and has set; the face is surveyed anew')],
+    why: 'Water gets in where the surface is broken: a mason, roofer or joiner comes before anything wet.', expectation: 'The surface is surveyed again after the repair.', source: TRADE,
+    stages: [wait('others', [0, null], 'The repair is done and has set; the surface is surveyed again')],
   },
   {
     id: 'hand-over', name: 'Hand over to a licensed specialist', treats: everything(2), families: MATERIAL_FAMILIES,
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
-    why: 'Whoever is licensed and equipped for it does it; nobody of the crew touches the face.', expectation: 'This face is not part of the work: a licensed specialist deals with it under a contract of their own.', source: TRADE,
-    stages: [wait('others', [0, null], 'The specialist has given the face free in writing')],
+    why: 'Whoever is licensed and equipped for it does it; nobody of the crew touches the surface.', expectation: 'This surface is not part of the work: a licensed specialist deals with it under a contract of their own.', source: TRADE,
+    stages: [wait('others', [0, null], 'The specialist has given the surface free in writing')],
   },
 ]; // prettier-ignore
 

@@ -16,7 +16,7 @@ export const GREASE_METHODS: readonly Method[] = [
   {
     id: 'degrease-citrus', name: 'Citrus degreaser', treats: { 'mineral-oil': 3, 'tyre-marks': 3, bitumen: 4, 'tree-sap': 4, 'chewing-gum': 3, 'poster-glue': 4, 'silicone-smears': 2 }, families: ['concrete', 'metal', 'masonry', 'stone', 'timber', 'roofing'],
     surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
-    why: 'Tar, sap, glue and tyre marks loosen in a mild solvent.', expectation: 'A pale ring may stay on thirsty faces.', source: TRADE,
+    why: 'Tar, sap, glue and tyre marks loosen in a mild solvent.', expectation: 'A pale ring may stay on absorbent surfaces.', source: TRADE,
     stages: [
       apply('citrus-degreaser', [100, 150, 200, 300], [5, 15], { checks: ['The mark smears under a thumb.'], stopWhen: 'No more colour comes.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [15, 30], 'Wiped inwards.'),
@@ -50,7 +50,7 @@ export const GREASE_METHODS: readonly Method[] = [
     why: 'Eats what smells, in corners where chlorine must not meet urine.', expectation: 'The smell goes over days, not at once.', source: TRADE,
     stages: [
       rinse,
-      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The face is wet through.', ifNotEnough: 'Again on another day.', needs: 'film' }),
+      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The surface is wet through.', ifNotEnough: 'Again on another day.', needs: 'film' }),
       rinse,
     ],
   },

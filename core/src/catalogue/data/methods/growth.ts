@@ -40,12 +40,12 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'paving-wash', name: 'Pre-treat, small surface cleaner, sludge off', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 5, mud: 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
-    why: 'A smaller head at less pressure leaves the stones in their bed; the sludge is lifted, not washed into the drain.', expectation: 'Joints lose sand and are filled anew when they are dry.', source: TRADE,
+    why: 'A smaller head at less pressure leaves the stones in their bed; the sludge is lifted, not washed into the drain.', expectation: 'Joints lose sand and are refilled when they are dry.', source: TRADE,
     stages: [
       brushOff,
       apply('hypochlorite', [15, 20, 25, 30], [10, 20], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.', litresPerSquareMetre: 0.25, clings: false }),
       work('wash', 'surface-cleaner-40', [60, 90], 'No stripes between passes.', 'No stone rocks; no jet stands in a joint.'),
-      { ...work('clear', 'broom', [80, 120], 'Sludge is off the face and out of the joints.'), task: 'Shovel up the sludge', bulk: bulk('sludge of sand and growth', [0.3, 0.6, 1.2, 2], 'shovelled up, drained and taken away') },
+      { ...work('clear', 'broom', [80, 120], 'Sludge is off the surface and out of the joints.'), task: 'Shovel up the sludge', bulk: bulk('sludge of sand and growth', [0.3, 0.6, 1.2, 2], 'shovelled up, drained and taken away') },
       rinse,
     ],
   },
@@ -58,7 +58,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'alkaline-scrub-growth', name: 'Mild alkaline wash by brush', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, 'mineral-oil': 3, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali',
-    why: 'Without chlorine, for faces near water or planting and for light oil.', expectation: null, source: TRADE,
+    why: 'Without chlorine, for surfaces near water or planting and for light oil.', expectation: null, source: TRADE,
     stages: [
       { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The film turns to a grey slurry.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'Brush and apply again while wet.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(25, 45), direction: 'top-down', checks: ['Overlapping passes.'] },
@@ -78,10 +78,10 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'neutral-soak-stone', name: 'Neutral biocidal cleaner, soaked', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 4, moss: 3, 'black-crust': 2, 'bird-droppings': 4 }, families: ['stone'],
     surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
-    why: 'Old stone keeps its face: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
+    why: 'Old stone keeps its surface: no salt, no acid, no force, only water, time and a soft brush.', expectation: 'The stone goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
       preWet(10),
-      { kind: 'apply', agent: 'neutral-biocidal', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 10, to: 30 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It stays wet all the time.', 'Growth swells and wipes off.'], stopWhen: 'Growth wipes off, or the face begins to shed grains.', ifNotEnough: 'Repeat on another day; never stronger.' },
+      { kind: 'apply', agent: 'neutral-biocidal', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 10, to: 30 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It stays wet all the time.', 'Growth swells and wipes off.'], stopWhen: 'Growth wipes off, or the surface begins to shed grains.', ifNotEnough: 'Repeat on another day; never stronger.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['No grains in the brush.'] },
       { ...rinse, checks: ['Garden force only; water runs clear.'] },
     ],
@@ -92,7 +92,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
       brushOff,
-      { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The face is dry before, evenly wet after.'], stopWhen: 'The face is evenly wet.', ifNotEnough: 'Review after 6 months.' },
+      { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The surface is dry before, evenly wet after.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'Review after 6 months.' },
     ],
   },
   {
@@ -119,7 +119,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'peroxide-wash', name: 'Peroxide wash', treats: { 'green-algae': 3, mildew: 4, 'red-algae': 3, 'leaf-tannin': 3 }, families: ['timber', 'plastic', 'render', 'masonry'],
     surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
-    why: 'A liquid that leaves nothing behind: for mildew on light faces.', expectation: null, source: TRADE,
+    why: 'A liquid that leaves nothing behind: for mildew on light surfaces.', expectation: null, source: TRADE,
     stages: [
       apply('hydrogen-peroxide', [30, 40, 50, 60], [10, 20], { checks: ['It foams on growth.'], stopWhen: 'The dots are gone.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
       rinse,
@@ -166,10 +166,10 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'neutral-biocidal-walls', name: 'Neutral biocidal cleaner, brushed', treats: { 'green-algae': 3, mildew: 4, 'red-algae': 3, lichen: 3, moss: 3, 'bird-droppings': 3 }, families: ['masonry', 'render', 'timber', 'concrete'],
     surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
-    why: 'Listed or weak faces: no salt, no acid, no force.', expectation: 'It goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
+    why: 'Listed or weak surfaces: no salt, no acid, no force.', expectation: 'It goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
       preWet(5),
-      apply('neutral-biocidal', AS_SOLD, [10, 30], { checks: ['It stays wet all the time.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the face.', needs: 'film' }),
+      apply('neutral-biocidal', AS_SOLD, [10, 30], { checks: ['It stays wet all the time.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the surface.', needs: 'film' }),
       work('agitate', 'soft-brush', [20, 40], 'No grains in the brush.'),
       rinse,
     ],

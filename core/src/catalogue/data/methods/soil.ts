@@ -7,7 +7,7 @@ export const SOIL_METHODS: readonly Method[] = [
   {
     id: 'neutral-wash', name: 'Neutral wash by soft brush', treats: { 'traffic-soot': 4, 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 1, moss: 2, 'mineral-oil': 2, 'tyre-marks': 1, 'iron-clay': 2, mud: 5, pollen: 5, cobwebs: 5, 'bird-droppings': 4, 'salt-spray': 5, urine: 3, smoke: 3, 'cooking-grease': 3, 'tree-sap': 2, 'timber-greying': 1, 'black-crust': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
-    why: 'Soot and film come off with soap, water and a soft brush; nothing on the face is attacked.', expectation: null, source: TRADE,
+    why: 'Soot and film come off with soap, water and a soft brush; nothing on the surface is attacked.', expectation: null, source: TRADE,
     stages: [
       { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 10, 20, 30], dwellMinutes: { from: 2, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Foam turns grey.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'A second pass at the same strength.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['Overlapping passes, no dry brush.'] },
@@ -17,9 +17,9 @@ export const SOIL_METHODS: readonly Method[] = [
   {
     id: 'neutral-rinse', name: 'Neutral wash without a brush', treats: { 'traffic-soot': 2, 'green-algae': 1, mildew: 1, 'red-algae': 1, mud: 4, pollen: 4, cobwebs: 3, 'bird-droppings': 3, 'salt-spray': 4 }, families: ['metal', 'roofing', 'glass', 'plastic', 'stone', 'render'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
-    why: 'For patina, granules and soft faces that no brush may touch.', expectation: 'What the water does not take stays.', source: TRADE,
+    why: 'For patina, granules and soft surfaces that no brush may touch.', expectation: 'What the water does not take stays.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have changed nothing more.', ifNotEnough: 'Leave it: force would take the face.' },
+      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have changed nothing more.', ifNotEnough: 'Leave it: force would take the surface.' },
       rinse,
     ],
   },
@@ -62,7 +62,7 @@ export const SOIL_METHODS: readonly Method[] = [
   {
     id: 'disinfect-pad', name: 'Flush, then disinfect', treats: { urine: 4, 'bird-droppings': 4, 'cooking-grease': 2 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
-    why: 'Flushed with water first: chlorine and urine set free gas.', expectation: null, source: TRADE,
+    why: 'Flushed with water first: chlorine and urine release gas.', expectation: null, source: TRADE,
     stages: [
       { ...work('rinse', 'garden-hose', [60, 100], 'No smell of ammonia is left; air moves through.'), task: 'Flush away' },
       apply('hypochlorite', [20, 22, 25, 30], [10, 20], { checks: ['No smell of ammonia; nobody downwind.'], stopWhen: 'The time is up.', ifNotEnough: 'Flush and once more.' }),

@@ -114,5 +114,5 @@ export const jointSand = (what: string): BulkTemplate => ({
 /** A leave-on goes on a dry face, or it is diluted. */
 export const DRY_FOR_LEAVE_ON = {
   days: 1,
-  until: 'The face is dry to the touch, and a drop of water soaks in or stands clear',
+  until: 'The surface is dry to the touch, and a drop of water soaks in or stands clear',
 };

@@ -18,7 +18,7 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'rust-phosphoric', name: 'Phosphoric acid on rust', treats: { 'surface-rust': 5, 'iron-clay': 4 }, families: ['concrete', 'stone', 'render', 'metal'],
     surfaceRisk: 4, harmAround: 4, chainOrder: 'acid',
-    why: 'Stronger than oxalic on heavy crusts.', expectation: 'The face may look lighter where the crust sat; whole panels keep the colour even.', source: TRADE,
+    why: 'Stronger than oxalic on heavy crusts.', expectation: 'The surface may look lighter where the crust sat; whole panels keep the colour even.', source: TRADE,
     stages: [
       preWet(5),
       { kind: 'apply', agent: 'phosphoric-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [100, 120, 150, 200], dwellMinutes: { from: 3, to: 8 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns grey.'], stopWhen: 'The crust wipes off.', ifNotEnough: 'Repeat once on the spots.' },
@@ -30,7 +30,7 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'rust-citrate-gel', name: 'Neutral citrate gel on rust', treats: { 'surface-rust': 3, 'copper-stain': 3, 'fertiliser-rust': 3, 'manganese-stain': 2 }, families: ['stone', 'render', 'metal', 'concrete', 'masonry', 'glass', 'timber', 'roofing', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
-    why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its face.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
+    why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its surface.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
       { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay it again on another day.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Gel is lifted off before rinsing.'] },
@@ -52,9 +52,9 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'gluconate-stain', name: 'Gluconate on metal stains', treats: { 'copper-stain': 4, 'surface-rust': 2, 'manganese-stain': 3, 'fertiliser-rust': 3, 'iron-clay': 3 }, families: ['stone', 'masonry', 'concrete', 'render', 'metal', 'plastic', 'roofing'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
-    why: 'Binds metal at neutral pH: for faces that acid would etch.', expectation: 'A pale shadow may stay.', source: TRADE,
+    why: 'Binds metal at neutral pH: for surfaces that acid would etch.', expectation: 'A pale shadow may stay.', source: TRADE,
     stages: [
-      apply('gluconate-chelate', [30, 50, 70, 100], [15, 45], { checks: ['The colour runs.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the face.', needs: 'not-dry' }),
+      apply('gluconate-chelate', [30, 50, 70, 100], [15, 45], { checks: ['The colour runs.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the surface.', needs: 'not-dry' }),
       work('agitate', 'soft-brush', [15, 30], 'Rinsed often.'),
       rinse,
     ],
@@ -96,9 +96,9 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'clay-poultice', name: 'Clay poultice', treats: { 'mineral-oil': 3, 'copper-stain': 3, 'manganese-stain': 2, 'leaf-tannin': 3, 'tyre-marks': 2, 'felt-tip': 2, 'surface-rust': 2 }, families: ['stone', 'masonry', 'concrete'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
-    why: 'Draws out of the pores what no rinse reaches, with nothing that attacks the face.', expectation: 'The mark pales with each laying; a second one on another day helps.', source: TRADE,
+    why: 'Draws out of the pores what no rinse reaches, with nothing that attacks the surface.', expectation: 'The mark pales with each laying; a second one on another day helps.', source: TRADE,
     stages: [
-      apply('clay-poultice', AS_SOLD, [0, 1440], { checks: ['The film lies close on the paste, its edges taped.'], stopWhen: 'The face is covered a finger thick.', ifNotEnough: 'A second laying on another day.', leaveOn: true, tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
+      apply('clay-poultice', AS_SOLD, [0, 1440], { checks: ['The film lies close on the paste, its edges taped.'], stopWhen: 'The surface is covered a finger thick.', ifNotEnough: 'A second laying on another day.', leaveOn: true, tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
       wait('work', [1, 3], 'The paste is coloured and firm under its film'),
       { ...work('clear', 'hand-scraper', [10, 20], 'Lifted off, not washed down.'), task: 'Lift off the poultice', bulk: bulk('spent paste', [4, 4, 4, 4], 'bagged with its film and taken away') },
       rinse,

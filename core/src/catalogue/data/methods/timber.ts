@@ -42,7 +42,7 @@ export const TIMBER_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'The milder brightener, near planting.', expectation: 'Weaker than oxalic: deep marks stay.', source: TRADE,
     stages: [
-      apply('citric-acid', [50, 60, 80, 100], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'What stays is accepted: more would cost the face.' }),
+      apply('citric-acid', [50, 60, 80, 100], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'What stays is accepted: more would cost the surface.' }),
       rinse,
     ],
   },
