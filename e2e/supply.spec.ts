@@ -20,7 +20,7 @@ test('a weaker tap and a hotter day are looked at before they are taken; then th
   await saved(page);
   await expect(page.getByRole('img', { name: /Tank line: dry from \d\d:\d\d/ })).toBeVisible();
   const ways = page.getByRole('region', { name: 'Water of the day' });
-  await expect(ways.getByText(/L\/min from taps would do/)).toBeVisible();
+  await expect(ways.getByText(/L\/min from taps would be enough/)).toBeVisible();
   await expect(ways.getByText(/A tank of \d+ L, full when work begins/)).toBeVisible();
 });
 

@@ -65,14 +65,14 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
             {formatDuration(schedule.makespan * people)} <small>({people} people)</small>
           </dd>
         </div>
-        <div title={`Nothing can be faster than ${lowerBound.because}`}>
+        <div title={`Limited by ${lowerBound.because}`}>
           <dt>Shortest possible</dt>
           <dd>
             {formatDuration(lowerBound.seconds)} <small>gap {decimal(gap * 100, 0)} %</small>
           </dd>
         </div>
       </dl>
-      <p className="visit-bound quiet">Shortest possible: {lowerBound.because}.</p>
+      <p className="visit-bound quiet">Limited by {lowerBound.because}.</p>
     </>
   );
 }
