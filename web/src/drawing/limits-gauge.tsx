@@ -55,7 +55,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
       aria-label={label}
     >
       <text y={26} fontSize={13} fill="var(--quiet)">
-        Force on the surface
+        Jet force
       </text>
       <g transform={`translate(${CAPTION},0)`}>
         <rect y={18} width={width} height={8} fill="none" stroke="var(--line)" />

@@ -120,7 +120,7 @@ describe('the order sheet', () => {
     expect(screen.getByText('by the gate')).toBeInTheDocument();
     const { site: _, ...old } = order;
     rerender(<OrderSheet order={old} heading="" />);
-    expect(screen.queryByText('The place')).toBeNull();
+    expect(screen.queryByText('The site')).toBeNull();
   });
 
   it('loads products in whole containers', () => {

@@ -41,7 +41,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
 
       {site.length > 0 && (
         <section>
-          <h2>The place</h2>
+          <h2>The site</h2>
           <dl className="order-site">
             {site.map(({ about, text }) => (
               <div key={about}>

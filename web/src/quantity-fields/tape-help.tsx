@@ -3,7 +3,7 @@ import type { UnitSystem } from '@etappe/core';
 import { Button, Popover } from 'antd';
 
 const LINES: readonly { readonly metric: string; readonly us: string; readonly means: string }[] = [
-  { metric: '7.5x4 + 3x2.5', us: '24ft x 9ft + 8x6', means: 'faces added, each length times width' },
+  { metric: '7.5x4 + 3x2.5', us: '24ft x 9ft + 8x6', means: 'surfaces added, each length times width' },
   { metric: '- 2(1.2x1.4)', us: '- 2(3ft 6in x 4ft)', means: 'two openings taken off' },
   { metric: '6m2', us: '65sqft', means: 'an area that is known' },
   { metric: '9ft 6in x 250cm', us: '9\' 6 1/2" x 2.5m', means: 'units of any kind, mixed' },

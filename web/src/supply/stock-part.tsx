@@ -28,7 +28,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
         {plan.date === null
           ? 'The job has no date yet, so lots are figured without ageing.'
           : `Lots are figured as of ${plan.date}; first to expire, first used.`}{' '}
-        <Link to="/handbook/lots">In stock</Link>
+        <Link to="/handbook/lots">Stock list</Link>
         {unread && ' △ What other orders have reserved cannot be loaded right now.'}
       </p>
       {short.length > 0 && (

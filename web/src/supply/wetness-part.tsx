@@ -74,7 +74,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
               {decimal(100 * planned.hardestHour.air.humidity, 0)} % humidity,{' '}
               {decimal(planned.hardestHour.air.windMetresPerSecond, 1)} m/s wind
               {planned.hardestHour.air.surfaceTemperatureC !== undefined &&
-                `; face measured at ${decimal(planned.hardestHour.air.surfaceTemperatureC, 1)} °C`}
+                `; surface measured at ${decimal(planned.hardestHour.air.surfaceTemperatureC, 1)} °C`}
             </div>
           )}
           {cycle.unworkable && <div>✕ {cycle.unworkable}</div>}
@@ -90,7 +90,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
         <BestHour days={days} />
         {hidden > 0 && (
           <p className="quiet">
-            The first {MOST_ROWS} faces; {hidden} more are shown one by one when they are selected on the
+            The first {MOST_ROWS} surfaces; {hidden} more are shown one by one when they are selected on the
             left.
           </p>
         )}

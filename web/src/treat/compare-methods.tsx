@@ -115,7 +115,7 @@ function Stages({ method, severity, catalogue }: StagesProps) {
           </li>
         ))}
       </ol>
-      <span className="quiet">{decimal(figures.hoursPerHundredSquareMetres, 1)} h with hands on 100 m²</span>
+      <span className="quiet">{decimal(figures.hoursPerHundredSquareMetres, 1)} h hands-on for 100 m²</span>
     </>
   );
 }

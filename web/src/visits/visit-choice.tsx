@@ -31,8 +31,8 @@ export function VisitChoice({ plan }: { readonly plan: Plan }) {
         >
           <b>Visit {visit.number}</b> <span className="figure">{visitDay(visit)}</span>
           <small>
-            {visit.faces.length} {visit.faces.length === 1 ? 'face' : 'faces'},{' '}
-            {formatDuration(60 * Math.round(visit.handsOnMinutes))} with hands on
+            {visit.faces.length} {visit.faces.length === 1 ? 'surface' : 'surfaces'},{' '}
+            {formatDuration(60 * Math.round(visit.handsOnMinutes))} hands-on
             {visit.number > 1 ? `: ${visit.faces.map((f) => f.name).join(', ')}` : ''}
           </small>
         </button>
