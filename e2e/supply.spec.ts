@@ -39,7 +39,7 @@ test('a lot is read by strip, the mixes follow it, and an order reserves it for 
 
   await page.goto(`${etappe.url}/jobs/${job}/supply?part=products`);
   const row = page.getByRole('row', { name: /White, 14 %/ });
-  // What was read in November no restriction of a day in May: the reading before that day holds.
+  // What was read in November says nothing of a day in May: the reading before that day holds.
   await row.getByText(/Lot W-2602/).click();
   await expect(row.getByText(/measured 118 g\/L by strip on 2026-04-20/)).toBeVisible();
 

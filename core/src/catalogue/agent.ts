@@ -71,7 +71,7 @@ export interface Agent {
   readonly source: string;
 }
 
-/** Whether an agent is used as it is sold, so that a strength in g/L no restriction. */
+/** Whether an agent is used as it is sold, so that a strength in g/L says nothing. */
 export function isReadyToUse(agent: Agent): boolean {
   return agent.stock.form === 'ready';
 }

@@ -26,7 +26,7 @@ export function posteriorOf(prior: Belief, evidence: readonly Evidence[]): Belie
   );
 }
 
-/** How probable an outcome is for a candidate; the same for all outcomes where the test no restriction of it. */
+/** How probable an outcome is for a candidate; the same for all outcomes where the test says nothing of it. */
 function likelihoodOf(test: QuickTest, outcome: string, candidate: string): number {
   const at = test.outcomes.findIndex((o) => o.id === outcome);
   if (at < 0) throw new RangeError(`${test.id} has no outcome "${outcome}"`);

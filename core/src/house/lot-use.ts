@@ -37,7 +37,7 @@ export function lotBeforeUse<Lot extends Pick<StockLot, 'left'>>(lot: Lot, amoun
   return { ...lot, left: roundToStep(lot.left + amount, 0.001) };
 }
 
-/** In stock as the plan of a job found it: what the job itself has taken since is still there. */
+/** The stock as the plan of a job found it: what the job itself has taken since is still there. */
 export function shelfBefore(lots: readonly StockLot[], uses: readonly RecordedUse[]): readonly StockLot[] {
   return uses.length === 0
     ? lots

@@ -9,7 +9,7 @@ import type { MaterialFamily } from '../catalogue/material.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import type { Strength } from '../quantity/concentration.ts';
 
-/** What the label forbids or bounds; null and empty where it no restriction. */
+/** What the label forbids or bounds; null and empty where it says nothing. */
 export interface LabelRestrictions {
   /** Strongest on the surface, g/L of the agent's basis. */
   readonly greatestGramsPerLitre: number | null;
@@ -17,7 +17,7 @@ export interface LabelRestrictions {
   readonly coldestCelsius: number | null;
   /** Square metres that one litre of the mix covers. */
   readonly squareMetresPerLitre: number | null;
-  /** The same of each coat after the first; as the first where it no restriction. */
+  /** The same of each coat after the first; as the first where it says nothing. */
   readonly nextCoatSquareMetresPerLitre: number | null;
   /** Spread thinner than this it achieves nothing. */
   readonly mostSquareMetresPerLitre: number | null;

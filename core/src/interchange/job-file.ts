@@ -184,7 +184,7 @@ export function jobFileOf(survey: Survey): Raw {
   };
 }
 
-/** A file that no restriction of a kind means the usual count of it: where there is none, it says so. */
+/** A file that says nothing of a kind means the usual count of it: where there is none, it says so. */
 function everyMachine(machines: readonly Machine[]): readonly Machine[] {
   const none = MACHINE_KINDS.filter((kind) => !machines.some((machine) => machine.kind === kind));
   return [

@@ -196,7 +196,7 @@ class RowsReader {
     ];
   }
 
-  /** What a new surface has where the list no restriction. */
+  /** What a new surface has where the list says nothing. */
   private usual(fields: Readonly<Record<string, unknown>>): Record<string, unknown> {
     const band = (fields['band'] ?? 'wall') as Band;
     const material = houseCatalogue(this.state.handbook).materials.find((m) => m.id === fields['material']);

@@ -1,7 +1,7 @@
 import type { LogEntry, Unsound } from './day-log.ts';
 import type { DayReading } from './day-reading.ts';
 
-/** What is left on or filled in wants so many days without water before, where its method no restriction. */
+/** What is left on or filled in wants so many days without water before, where its method says nothing. */
 const USUAL_DRY_DAYS = 1;
 
 /**

@@ -191,7 +191,7 @@ describe('a visit with chemistries that oppose each other', () => {
     expect(plan(surveyOf(rows, ends, 4), OPTIONS).work.meetings).toMatchObject([{ how: 'drift' }]);
   });
 
-  it('keeps two apart with one between them that cannot be worked, and no restriction of that one', () => {
+  it('keeps two apart with one between them that cannot be worked, and says nothing of that one', () => {
     const roof = { band: 'roof', drainsOnto: ['gully'] };
     const both = [
       { contaminant: 'hard-water-scale', severity: 2 },

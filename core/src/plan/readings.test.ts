@@ -192,7 +192,7 @@ describe('a face that is not neutral', () => {
     expect(said([read(4)], { surfaces: [yard] })).toEqual([]);
   });
 
-  it('no restriction of alkali under what is alkaline itself', () => {
+  it('says nothing of alkali under what is alkaline itself', () => {
     expect(said([read(12)])).toEqual([]);
   });
 

@@ -58,7 +58,7 @@ describe('water', () => {
     expect(provided({ ...weak, ...gear({ tank: { litres, startLitres: litres } }) }).water?.dryAt).toBeNull();
   });
 
-  it('waits for the tap where that helps and nothing is wet, and no restriction of it where a full tank does not suffice', () => {
+  it('waits for the tap where that helps and nothing is wet, and says nothing of it where a full tank does not suffice', () => {
     const pause = (flowLitresPerMinute: number, litres: number) =>
       provided({
         site: { waterPoints: [{ ...TAP, flowLitresPerMinute }] },

@@ -90,7 +90,7 @@ describe('rounding to a declared step', () => {
     );
   });
 
-  it('short decimals drop what no restriction', () => {
+  it('short decimals drop what says nothing', () => {
     expect([decimal(10, 2), decimal(0.5, 2), decimal(1.005, 1), decimal(100, 0)]).toEqual([
       '10',
       '0.5',

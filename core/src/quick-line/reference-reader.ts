@@ -10,7 +10,7 @@ const MOST_OPTIONS = 5;
  * Reads what stands beside, below or behind: an entity of the survey, or a feature that the line makes.
  * @param from where the word of relation begins, if there is one
  * @param to where the thing begins
- * @returns false where no such thing follows: then the word no restriction by itself ("over a third")
+ * @returns false where no such thing follows: then the word says nothing by itself ("over a third")
  */
 export function readSurrounding(cursor: QuickCursor, field: Field, from: number, to: number): boolean {
   const start = cursor.pastFillers(to);

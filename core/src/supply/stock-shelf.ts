@@ -54,7 +54,7 @@ function unfitOn(lot: StockLot, catalogue: ShelfCatalogue, on: string | null): s
 }
 
 /**
- * In stock while a plan draws on it: what expires first is used first, and one filling is made from one lot, for its
+ * The stock while a plan draws on it: what expires first is used first, and one filling is made from one lot, for its
  * strength to be known.
  */
 export class StockShelf {

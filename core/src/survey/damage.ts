@@ -3,7 +3,7 @@ import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
 import { openDateSchema, wordsSchema } from './detail-limits.ts';
 
-/** Existing damage before: dated and shown to the customer, so that nobody argues later. */
+/** Existing damage: dated and shown to the customer, so that nobody argues later. */
 export interface Damage {
   readonly id: EntityId;
   readonly position: number;

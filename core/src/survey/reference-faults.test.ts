@@ -207,7 +207,7 @@ describe('a checked detail', () => {
       'reliefFactor',
       /greater than or equal to 1/,
     ],
-    ['damage that no restriction', 'damage', { what: '' }, 'what', /empty/],
+    ['damage that says nothing', 'damage', { what: '' }, 'what', /empty/],
     ['an unknown key', 'side', { name: 'n', colour: 'red' }, 'colour', /not allowed/],
   ])('names %s', (_, kind, detail, path, message) => {
     const checked = checkedDetail(kind, detail);

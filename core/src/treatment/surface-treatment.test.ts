@@ -106,7 +106,7 @@ describe('the treatment of a surface', () => {
     ]);
   });
 
-  it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that no restriction of it', () => {
+  it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that says nothing of it', () => {
     const boards = [finding('mildew'), finding('leaf-tannin')];
     const choices = [choice('mildew', 'hypochlorite-scrub'), choice('leaf-tannin', 'citric-brighten-wood')];
     const painted = surface('larch-boards', { finish: 'painted' });

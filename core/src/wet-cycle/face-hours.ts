@@ -171,7 +171,7 @@ export class FaceHours {
   }
 }
 
-/** The warmest that each face was measured on the day of the work: another day's no restriction of it. */
+/** The warmest that each face was measured on the day of the work: another day's says nothing of it. */
 function warmestOn({ readings }: FacedSurvey, date: string | null): ReadonlyMap<string, number> {
   const warmest = new Map<string, number>();
   for (const { surface, what, on, figure } of readings)

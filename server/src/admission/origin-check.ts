@@ -5,7 +5,7 @@ const READING = ['GET', 'HEAD', 'OPTIONS'];
 /** What a browser says of a page of this server, and of what a person types or opens. */
 const OWN_SITES = ['same-origin', 'none'];
 
-/** Refuses what a page of somebody else wants to write; what is no browser no restriction of where it comes from. */
+/** Refuses what a page of somebody else wants to write; what is no browser says nothing of where it comes from. */
 export const originCheck: RequestHandler = (req, _res, next) => {
   if (!READING.includes(req.method)) {
     const { origin, host, 'sec-fetch-site': site } = req.headers;

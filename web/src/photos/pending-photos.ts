@@ -109,7 +109,7 @@ export class PendingPhotos {
         this.retry = FIRST_RETRY_MILLISECONDS;
         await this.drop(sha256);
       } catch (error) {
-        // An answer that was cut off no restriction: the same picture sent again is one picture.
+        // An answer that was cut off says nothing: the same picture sent again is one picture.
         if (!(error instanceof ServerProblem) || error.passes) {
           this.later();
           return;
