@@ -161,7 +161,7 @@ await run(async () => {
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
     const rows = [
       ['derivation and first valid schedule of the demo job, in the worker', '50 ms', times(demo)],
-      [`the same for a generated job of ${GENERATED_SURFACES} sursurfaces`, '400 ms', times(generated)],
+      [`the same for a generated job of ${GENERATED_SURFACES} surfaces`, '400 ms', times(generated)],
       ...imported,
       ...walk,
       ...many,

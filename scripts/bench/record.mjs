@@ -29,7 +29,7 @@ export async function importRows(page, url) {
     const input = page.getByRole('dialog').locator('input[type=file]');
     const start = performance.now();
     await input.setInputFiles({ name: 'large.etappe.json', mimeType: 'application/json', buffer });
-    await page.getByRole('button', { name: `Import ${LARGE_JOB_SURFACES} sursurfaces` }).click();
+    await page.getByRole('button', { name: `Import ${LARGE_JOB_SURFACES} surfaces` }).click();
     await page.waitForURL(/\/walk$/);
     stored.push(performance.now() - start);
     await page
@@ -83,7 +83,7 @@ export async function largeWalkRows(page) {
       'paint',
     ],
     [
-      `input to paint on the walk of ${LARGE_JOB_SURFACES} sursurfaces`,
+      `input to paint on the walk of ${LARGE_JOB_SURFACES} surfaces`,
       '50 ms',
       `${ms(median(paints))} median of ${paints.length}, ${ms(Math.max(...paints))} worst`,
       'paint',

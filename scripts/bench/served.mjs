@@ -45,7 +45,7 @@ export function generatedFile(surfaces) {
   const worked = file.surfaces.filter((s) => s.inScope !== false && s.findings.length > 0);
   return {
     ...file,
-    name: `Generated, ${surfaces} sursurfaces`,
+    name: `Generated, ${surfaces} surfaces`,
     site: { waterPoints: file.site.waterPoints, features: file.site.features },
     surfaces: Array.from({ length: surfaces }, (_, i) => {
       const { drainsOnto: _d, beside: _b, ...surface } = worked[i % worked.length];

@@ -72,7 +72,7 @@ export function jobsStore(database: Knex): JobsStore {
           'c.name as customer',
           database.raw(`j.detail->>'start' AS start`),
           database.raw(
-            `(SELECT count(*) FROM entities e WHERE e.property_id = j.property_id AND e.kind = 'surface')::int AS sursurfaces`,
+            `(SELECT count(*) FROM entities e WHERE e.property_id = j.property_id AND e.kind = 'surface')::int AS surfaces`,
           ),
           database.raw('(SELECT max(number) FROM orders o WHERE o.job_id = j.id) AS last_order'),
           database.raw('count(*) OVER () AS total'),

@@ -49,7 +49,7 @@ export function propertiesStore(database: Knex): PropertiesStore {
             `(SELECT detail->>'address' FROM entities e WHERE e.property_id = p.id AND e.id = 'property') AS address`,
           ),
           database.raw(
-            `(SELECT count(*) FROM entities e WHERE e.property_id = p.id AND e.kind = 'surface')::int AS sursurfaces`,
+            `(SELECT count(*) FROM entities e WHERE e.property_id = p.id AND e.kind = 'surface')::int AS surfaces`,
           ),
           database.raw(`(SELECT coalesce(jsonb_agg(jsonb_build_object('id', j.id, 'name', j.name, 'start', j.detail->'start') ORDER BY j.created_at DESC), '[]')
              FROM jobs j WHERE j.property_id = p.id AND j.deleted_at IS NULL) AS jobs`),

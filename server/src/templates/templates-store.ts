@@ -23,7 +23,7 @@ export function templatesStore(database: Knex): TemplatesStore {
         .select<{ id: string; name: string; surfaces: number }[]>(
           'id',
           'name',
-          database.raw(`jsonb_array_length(file->'surfaces') AS sursurfaces`),
+          database.raw(`jsonb_array_length(file->'surfaces') AS surfaces`),
         );
       return rows;
     },

@@ -114,7 +114,7 @@ function takenWords({ surfaces }: QuickReading, when: 'now' | 'then' = 'then'): 
   const phrase = (verb: string, list: readonly string[]) =>
     list.length === 0
       ? []
-      : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${list.length} sursurfaces`}`];
+      : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${list.length} surfaces`}`];
   const words = [
     ...phrase(when === 'now' ? 'add' : 'added', names(true)),
     ...phrase(when === 'now' ? 'change' : 'changed', names(false)),
