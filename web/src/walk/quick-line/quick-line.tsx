@@ -112,9 +112,7 @@ export function QuickLine({ selected, ref }: QuickLineProps) {
 function takenWords({ surfaces }: QuickReading, when: 'now' | 'then' = 'then'): string {
   const names = (adds: boolean) => surfaces.filter((s) => s.adds === adds).flatMap((s) => s.names);
   const phrase = (verb: string, list: readonly string[]) =>
-    list.length === 0
-      ? []
-      : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${list.length} surfaces`}`];
+    list.length === 0 ? [] : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${list.length} surfaces`}`];
   const words = [
     ...phrase(when === 'now' ? 'add' : 'added', names(true)),
     ...phrase(when === 'now' ? 'change' : 'changed', names(false)),
