@@ -129,7 +129,7 @@ describe('what was used', () => {
     const job = await fresh.demoJob();
     const use = { id: uuidv7(), job, lot: 'white', amount: 5 };
     const { body } = (await record(use).expect(422)) as { body: { faults: readonly { message: string }[] } };
-    expect(body.faults[0]?.message).toContain('the shelf says that 3 are left: weigh or dip it');
+    expect(body.faults[0]?.message).toContain('stock shows 3 left: weigh or dip it');
     for (const amount of [0, -2, 1.23456, 'much']) await record({ ...use, amount }).expect(422);
     await record({ ...use, amount: 1, lot: 'none' }).expect(404);
     await record({ ...use, amount: 1, job: uuidv7() }).expect(404);

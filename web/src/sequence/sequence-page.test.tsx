@@ -47,7 +47,7 @@ describe('the sequence station', () => {
     show();
     expect(await screen.findByText('Takes')).toBeInTheDocument();
     expect(screen.getByText(/\(2 people\)/)).toBeInTheDocument();
-    expect(screen.getByText(/^Shortest possible: /)).toBeInTheDocument();
+    expect(screen.getByText(/^Limited by /)).toBeInTheDocument();
     expect(screen.getByText(/gap \d+ %/)).toBeInTheDocument();
   });
 
