@@ -65,32 +65,29 @@ function undecided(facts: StageFacts, limits: readonly Limit[]): StageLimits {
   };
 }
 
-const byClass = new Map<AgentClass, StageLimits>();
+const limitsUnderClass = kept((agentClass: AgentClass): StageLimits =>
+  undecided(
+    {
+      agent: null,
+      agentClass,
+      agentPH: null,
+      specialistOnly: false,
+      agentColdestCelsius: null,
+      jetKilopascal: 0,
+      hot: false,
+      abrasive: false,
+      scrubs: false,
+    },
+    CATALOGUE.limits,
+  ),
+);
 
 /**
  * Limits that fire on a face under a class of agents, whichever of them and by whatever tool. A label forbids one agent,
  * never a class: these are the limits of the catalogue, whatever products a house has.
  */
 export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): readonly Limit[] {
-  let under = byClass.get(agentClass);
-  if (!under) {
-    under = undecided(
-      {
-        agent: null,
-        agentClass,
-        agentPH: null,
-        specialistOnly: false,
-        agentColdestCelsius: null,
-        jetKilopascal: 0,
-        hot: false,
-        abrasive: false,
-        scrubs: false,
-      },
-      CATALOGUE.limits,
-    );
-    byClass.set(agentClass, under);
-  }
-  const { facts, open } = under;
+  const { facts, open } = limitsUnderClass(agentClass);
   return open
     .filter(({ tests }) => tests.every((test) => holds(test, state, facts)))
     .map(({ limit }) => limit);
