@@ -14,10 +14,20 @@ const { crewOrder, plan, readJobFile } = (await import(
 const PROSE = new Set(prose.split(','));
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 1 };
 
+/** What speaks for or against a method: beside its points it is words. */
+interface Factor {
+  readonly id: string;
+  readonly points: number;
+}
+
 /** The same letters for the same content: keys in order, maps and sets as lists, prose left out. */
 function written(value: unknown): string {
   return JSON.stringify(value, (key, inner: unknown) => {
     if (PROSE.has(key)) return undefined;
+    if (key === 'factors') return (inner as readonly Factor[]).map(({ id, points }) => ({ id, points }));
+    // Why a cycle cannot be worked, and the heads of site notes, are words; that there is one is not.
+    if (key === 'unworkable') return inner !== null;
+    if (key === 'site' && Array.isArray(inner)) return inner.length;
     if (inner instanceof Map) return [...(inner as Map<unknown, unknown>)];
     if (inner instanceof Set) return [...(inner as Set<unknown>)];
     if (inner === null || typeof inner !== 'object' || Array.isArray(inner)) return inner;
