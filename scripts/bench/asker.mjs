@@ -2,7 +2,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { parentPort, workerData } from 'node:worker_threads';
 
 // One page after the other until told to stop, on a thread of its own: what the sender of large bodies waits for is not
-// what another person waits for.
+// what another person waits for. A thread starts without tsx, hence in plain JavaScript.
 const BREATH_MILLISECONDS = 10;
 
 let asking = true;

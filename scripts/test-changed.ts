@@ -9,13 +9,13 @@ import { run, say } from './say.mjs';
 /** What a change reaches, for daily work: `npm run test:changed [-- REF]`, since the last commit or since REF. */
 const JOURNEYS = ['e2e/journey.spec.ts', 'e2e/story.spec.ts'];
 
-function gitLines(...args) {
+function gitLines(...args: readonly string[]): readonly string[] {
   const { status, stdout, stderr } = spawnSync('git', args, { cwd: ROOT, encoding: 'utf8' });
   if (status !== 0) throw new Error(`git ${args.join(' ')}: ${stderr.trim()}`);
   return stdout.split('\n').filter(Boolean);
 }
 
-function passes(program, args, env = {}) {
+function passes(program: string, args: readonly string[], env: Record<string, string> = {}): boolean {
   return (
     spawnSync(program, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } }).status === 0
   );
@@ -27,7 +27,10 @@ await run(async () => {
     ...gitLines('diff', '--name-only', '--diff-filter=d', since),
     ...gitLines('ls-files', '--others', '--exclude-standard'),
   ];
-  if (changed.length === 0) return say(`Nothing has changed since ${since}.`);
+  if (changed.length === 0) {
+    say(`Nothing has changed since ${since}.`);
+    return;
+  }
   needNode();
   const programs = needPostgres();
   needChromium();
@@ -42,7 +45,7 @@ await run(async () => {
   try {
     const env = { TEST_CLUSTER_URL: cluster.url };
     const jest = ['run', 'jest', '--loglevel=error', '--', '--changedSince', since, '--passWithNoTests'];
-    const steps = [
+    const steps: [name: string, step: () => boolean | Promise<boolean>][] = [
       ['types', () => passes('npm', ['run', 'check:types', '--loglevel=error'])],
       ['format', () => passes('npx', ['prettier', '--check', '--ignore-unknown', ...changed])],
       ['lint', () => linted.length === 0 || passes('npx', ['eslint', ...linted])],
@@ -60,7 +63,7 @@ await run(async () => {
           );
         },
       ]);
-    const failed = [];
+    const failed: string[] = [];
     for (const [name, step] of steps) {
       say(`— ${name}`);
       if (!(await step())) failed.push(name);

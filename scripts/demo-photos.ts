@@ -10,30 +10,44 @@ import { run, say } from './say.mjs';
  * camera would see them, out of simple shapes, noise and perspective. `npm run demo-photos` makes them anew.
  */
 
-const [WIDTH, HEIGHT] = [1600, 1200];
+const WIDTH = 1600;
+const HEIGHT = 1200;
+
+interface Picture {
+  readonly takenAt: string;
+  readonly draw: () => string;
+}
+interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly w: number;
+  readonly h: number;
+}
+type Random = () => number;
+type Point = readonly [x: number, y: number];
 
 /** Figures that look random and are the same every time (Lehmer, 1951). */
-function random(seed) {
+function random(seed: number): Random {
   let state = seed;
   return () => (state = (state * 48271) % 2147483647) / 2147483647;
 }
-const many = (count, seed, draw) => {
+const many = (count: number, seed: number, draw: (next: Random, at: number) => string) => {
   const next = random(seed);
   return Array.from({ length: count }, (_, i) => draw(next, i)).join('');
 };
-const GRAIN = (id, seed, scale, strength) => `
+const GRAIN = (id: string, seed: number, scale: number, strength: number) => `
   <filter id="${id}"><feTurbulence type="fractalNoise" baseFrequency="${scale}" numOctaves="4" seed="${seed}"/>
     <feColorMatrix values="0 0 0 0 0.2  0 0 0 0 0.2  0 0 0 0 0.17  0 0 0 ${strength} -${strength / 2.2}"/></filter>`;
-const grain = (id) => `<rect width="${WIDTH}" height="${HEIGHT}" filter="url(#${id})"/>`;
+const grain = (id: string) => `<rect width="${WIDTH}" height="${HEIGHT}" filter="url(#${id})"/>`;
 const sky = `<rect width="${WIDTH}" height="210" fill="#b9cdd6"/>`;
 const ground = `<path d="M0 1010H${WIDTH}V${HEIGHT}H0Z" fill="#8d8a80"/>`;
-const algae = (count, seed, box) =>
+const algae = (count: number, seed: number, box: Box) =>
   many(count, seed, (r) => {
     const [x, y] = [box.x + r() * box.w, box.y + box.h * (1 - r() ** 2)];
     return `<ellipse cx="${x}" cy="${y}" rx="${20 + 70 * r()}" ry="${30 + 110 * r()}" fill="#4d6b34" opacity="${0.05 + 0.14 * r()}"/>`;
   });
 
-const PICTURES = {
+const PICTURES: Record<string, Picture> = {
   'drum-north': {
     takenAt: '2026:04:20 10:12:40',
     draw: () => `<defs>${GRAIN('g', 3, 0.9, 0.5)}</defs>${sky}
@@ -58,19 +72,19 @@ const PICTURES = {
     takenAt: '2026:04:20 10:31:22',
     // A wall seen from the left: the courses run together to the right.
     draw: () => {
-      const course = (t) => [60 + 40 * t, 20 + 880 * t];
-      const right = (t) => [1540, 215 + 615 * t];
+      const left = (t: number): Point => [60 + 40 * t, 20 + 880 * t];
+      const right = (t: number): Point => [1540, 215 + 615 * t];
       const rows = 17;
       const joints = Array.from({ length: rows + 1 }, (_, i) => {
-        const [a, b] = [course(i / rows), right(i / rows)];
+        const [a, b] = [left(i / rows), right(i / rows)];
         return `<path d="M${a[0]} ${a[1]}L${b[0]} ${b[1]}" stroke="#b9ad9c" stroke-width="6"/>`;
       }).join('');
       const across = many(150, 17, (r, i) => {
         const row = i % rows;
         const u = Math.floor(i / rows) / 11 + (row % 2) / 22;
-        const at = (t) => {
+        const at = (t: number): Point => {
           const w = (u * 0.62) / (1 - u + u * 0.62);
-          const [a, b] = [course(t), right(t)];
+          const [a, b] = [left(t), right(t)];
           return [a[0] + (b[0] - a[0]) * w, a[1] + (b[1] - a[1]) * w];
         };
         const [p, q] = [at(row / rows), at((row + 1) / rows)];
@@ -94,7 +108,7 @@ const PICTURES = {
   },
 };
 
-const sha256 = (bytes) => createHash('sha256').update(bytes).digest('hex');
+const sha256 = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
 
 await run(async () => {
   const folder = join(ROOT, 'demo/photos');

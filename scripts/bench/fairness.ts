@@ -1,8 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
-import { photo } from './photos.mjs';
-import { generatedFile, median, ms, quantile } from './served.mjs';
+import { photo, photoForm } from './photos.ts';
+import { generatedFile } from './properties.ts';
+import { demoJob } from './served.ts';
+import { median, ms, quantile, tail } from './times.ts';
+import type { Row } from './times.ts';
 
 const IMPORT_SURFACES = 4900;
 const FOUND = ['green-algae', 'surface-rust', 'mineral-oil', 'lichen', 'moss', 'spray-paint'];
@@ -11,7 +14,18 @@ const UPLOADS = 10;
 const CLIENTS = 50;
 const ROUNDS = 10;
 
-async function post(url, path, body, headers = { 'Content-Type': 'application/json' }) {
+interface Posted {
+  readonly status: number;
+  readonly text: string;
+  readonly milliseconds: number;
+}
+
+async function post(
+  url: string,
+  path: string,
+  body: string | FormData,
+  headers: Record<string, string> = { 'Content-Type': 'application/json' },
+): Promise<Posted> {
   const began = performance.now();
   const answer = await fetch(`${url}/api/v1${path}`, { method: 'POST', headers, body });
   const text = await answer.text();
@@ -19,41 +33,35 @@ async function post(url, path, body, headers = { 'Content-Type': 'application/js
 }
 
 /** What a page of the API takes, for somebody else, while something goes on. */
-async function pagesWhile(url, work) {
+async function pagesWhile<T>(
+  url: string,
+  work: () => Promise<T>,
+): Promise<{ readonly pages: readonly number[]; readonly done: T }> {
   const asker = new Worker(new URL('asker.mjs', import.meta.url), {
     workerData: { url: `${url}/api/v1/jobs` },
   });
   await once(asker, 'message');
   const done = await work();
   asker.postMessage('enough');
-  const [pages] = await once(asker, 'message');
+  const [pages] = (await once(asker, 'message')) as [number[]];
   return { pages, done };
 }
 
-const told = (pages) =>
-  `${ms(median(pages))} p50, ${ms(quantile(pages, 0.99))} p99, ${ms(Math.max(...pages))} worst of ${pages.length}`;
-
 /** Small reads beside large imports and pictures, beside a hostile body, and many clients at once. */
-export async function fairnessRows(url) {
-  const file = generatedFile(IMPORT_SURFACES);
+export async function fairnessRows(url: string): Promise<Row[]> {
   const note = 'As seen from the path. '.repeat(20).trim();
-  for (const surface of file.surfaces) {
-    surface.note = note;
-    surface.findings = FOUND.map((contaminant) => ({ contaminant, severity: 2, note }));
-  }
+  const findings = FOUND.map((contaminant) => ({ contaminant, severity: 2, note }));
+  const generated = generatedFile(IMPORT_SURFACES);
+  const file = { ...generated, surfaces: generated.surfaces.map((s) => ({ ...s, note, findings })) };
   const bodies = Array.from({ length: IMPORTS }, () =>
     JSON.stringify({ id: randomUUID(), propertyId: randomUUID(), file }),
   );
-  const pictures = [];
+  const pictures: Buffer[] = [];
   for (let i = 0; i < UPLOADS; i += 1) pictures.push(await photo(20 + i));
   const heavy = await pagesWhile(url, () =>
     Promise.all([
       ...bodies.map((body) => post(url, '/jobs/import', body)),
-      ...pictures.map((bytes) => {
-        const form = new FormData();
-        form.set('photo', new Blob([bytes], { type: 'image/jpeg' }), 'photo.jpg');
-        return post(url, '/photos', form, {});
-      }),
+      ...pictures.map((bytes) => post(url, '/photos', photoForm(bytes), {})),
     ]),
   );
   const refused = heavy.done.filter(({ status }) => status !== 201);
@@ -61,10 +69,9 @@ export async function fairnessRows(url) {
   const imports = heavy.done.slice(0, IMPORTS).map(({ milliseconds }) => milliseconds);
   const ones = `{"changes":[${'1,'.repeat(999_999)}1]}`;
   const hostile = await pagesWhile(url, () => post(url, `/jobs/${randomUUID()}/changes`, ones));
-  const statuses = [];
-  const times = [];
-  const { jobs } = await (await fetch(`${url}/api/v1/jobs?size=100`)).json();
-  const id = jobs.find((job) => job.name.startsWith('Hill observatory')).id;
+  const statuses: number[] = [];
+  const times: number[] = [];
+  const id = await demoJob(url);
   await Promise.all(
     Array.from({ length: CLIENTS }, async () => {
       for (let i = 0; i < ROUNDS; i += 1) {
@@ -76,16 +83,16 @@ export async function fairnessRows(url) {
       }
     }),
   );
-  const megabytes = (bodies[0].length / 1e6).toFixed(0);
+  const megabytes = (Math.max(...bodies.map(({ length }) => length)) / 1e6).toFixed(0);
   return [
     [
       `a page of the API while ${IMPORTS} imports of ${megabytes} MB (${IMPORT_SURFACES} surfaces) and ${UPLOADS} pictures run`,
       '200 ms at worst',
-      told(heavy.pages),
+      tail(heavy.pages),
     ],
     ['the imports meanwhile', '–', imports.map(ms).join(' and ')],
     [
-      `a body of a million ones (2 MB) refused, and a page of the API meanwhile`,
+      'a body of a million ones (2 MB) refused, and a page of the API meanwhile',
       '200 ms',
       `${ms(hostile.done.milliseconds)} (${hostile.done.status}), pages ${ms(Math.max(...hostile.pages))} worst of ${hostile.pages.length}`,
     ],

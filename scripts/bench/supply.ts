@@ -1,24 +1,22 @@
 import { readFileSync } from 'node:fs';
-import { tsImport } from 'tsx/esm/api';
-import { MANY_SURFACES, largeProperty } from './large-property.mjs';
-import { demoFile, spread } from './served.mjs';
+import { plan, provisionsOf, sectionsByHour, whatIf, withSupplyChange } from '@etappe/core';
+import { derived } from '../../core/src/plan/derivation.ts';
+import { faced } from '../../core/src/survey/face.ts';
+import { MANY_SURFACES, atTemperature, demoFile, largeProperty, soundSurvey } from './properties.ts';
+import { spread } from './times.ts';
+import type { Row } from './times.ts';
 
 const ROUNDS = 15;
 const HANDBOOK = new URL('../../demo/handbook.json', import.meta.url);
 
 /** The physics of a whole day on a large property, and what would change in the supply of the demo job. */
-export async function supplyRows() {
-  const { readJobFile, whatIf, derived, faced, plan, provisionsOf, sectionsByHour, withSupplyChange } =
-    await tsImport('./engine.ts', import.meta.url);
-  const soundSurvey = (file) => {
-    const reading = readJobFile(file);
-    if (!reading.ok) throw new Error(JSON.stringify(reading.faults).slice(0, 400));
-    return reading.survey;
-  };
-  const handbook = JSON.parse(readFileSync(HANDBOOK, 'utf8'));
+export function supplyRows(): Row[] {
+  const handbook = JSON.parse(readFileSync(HANDBOOK, 'utf8')) as unknown;
   const demo = soundSurvey({ ...demoFile('hill-observatory'), handbook });
   const made = plan(demo, { asOf: '2026-05-04', seed: 1, budget: 1 });
-  const [day, asked, provided] = [[], [], []];
+  const day: number[] = [];
+  const asked: number[] = [];
+  const provided: number[] = [];
   // The demo job first: in the worker that plans it no large property lies about.
   for (let i = 0; i < ROUNDS; i += 1) {
     const change = { temperatureC: 20 + i, stockDaysOlder: 10 * i, tapLitresPerMinute: 4 + i };
@@ -32,8 +30,7 @@ export async function supplyRows() {
   const large = soundSurvey(largeProperty());
   const derivation = derived(faced(large), 1);
   for (let i = 0; i < ROUNDS; i += 1) {
-    const survey = structuredClone(large);
-    survey.job.weather.temperatureC = 12 + i;
+    const survey = atTemperature(large, 12 + i);
     const began = performance.now();
     sectionsByHour(derivation, survey);
     day.push(performance.now() - began);

@@ -1,20 +1,31 @@
-import { tsImport } from 'tsx/esm/api';
-import { demoFile, median, timed } from './served.mjs';
+import {
+  CATALOGUE,
+  THIRST_TEST,
+  catalogueFaults,
+  handbookValues,
+  houseCatalogue,
+  markDiagnosis,
+  materialCard,
+  materialDiagnosis,
+  overrideId,
+  quickTestById,
+} from '@etappe/core';
+import { MANY_SURFACES, demoFile, soundSurvey } from './properties.ts';
+import { spread, timed } from './times.ts';
+import type { Row } from './times.ts';
 
-const MANY_SURFACES = 300;
-
-const ms = (value) => `${value.toFixed(value < 10 ? 1 : 0)} ms`;
-const spread = (times) => `${ms(median(times))} median of ${times.length}, ${ms(Math.max(...times))} worst`;
-const core = () => tsImport('../../core/src/index.ts', import.meta.url);
+function of<T>(list: readonly T[], i: number): T {
+  const entry = list[i % list.length];
+  if (entry === undefined) throw new Error('an empty list');
+  return entry;
+}
 
 /** Every look-alike and every unsure material of a large survey, with tests done on each. */
-export async function diagnosisRow() {
-  const { CATALOGUE, THIRST_TEST, markDiagnosis, materialDiagnosis, quickTestById, readJobFile } =
-    await core();
+export async function diagnosisRow(): Promise<Row> {
   const base = demoFile('hill-observatory');
   const groups = CATALOGUE.lookAlikes;
   const surfaces = Array.from({ length: MANY_SURFACES }, (_, i) => ({
-    ...base.surfaces[0],
+    ...of(base.surfaces, 0),
     id: `wall-${i}`,
     drainsOnto: [],
     beside: [],
@@ -25,23 +36,27 @@ export async function diagnosisRow() {
   const marks = surfaces.map((s, i) => ({
     id: `mark-${i}`,
     surface: s.id,
-    lookAlike: groups[i % groups.length].id,
+    lookAlike: of(groups, i).id,
   }));
   const tests = marks.flatMap((mark, i) => {
-    const test = quickTestById(groups[i % groups.length].tests[0]);
+    const test = quickTestById(of(of(groups, i).tests, 0));
     return [
-      { id: `test-${i}`, surface: mark.surface, mark: mark.id, test: test.id, outcome: test.outcomes[0].id },
+      {
+        id: `test-${i}`,
+        surface: mark.surface,
+        mark: mark.id,
+        test: test.id,
+        outcome: of(test.outcomes, 0).id,
+      },
       { id: `drop-${i}`, surface: mark.surface, test: THIRST_TEST, seconds: 40 },
     ];
   });
-  const reading = readJobFile({
+  const survey = soundSurvey({
     ...base,
     surfaces,
     choices: [],
     site: { features: base.site.features, waterPoints: base.site.waterPoints, marks, tests },
   });
-  if (!reading.ok) throw new Error(JSON.stringify(reading.faults).slice(0, 400));
-  const { survey } = reading;
   const times = await timed(15, () => {
     for (const mark of survey.marks) markDiagnosis(mark, survey);
     for (const surface of survey.surfaces) materialDiagnosis(surface, survey);
@@ -54,16 +69,16 @@ export async function diagnosisRow() {
 }
 
 /** The check of the whole catalogue, and every limit on every material in every finish under every stage. */
-export async function catalogueRows() {
-  const { CATALOGUE, catalogueFaults, handbookValues, houseCatalogue, materialCard, overrideId } =
-    await core();
+export async function catalogueRows(): Promise<Row[]> {
   const checks = await timed(15, () => {
     if (catalogueFaults(CATALOGUE).length > 0) throw new Error('the catalogue is faulty');
   });
-  const faces = CATALOGUE.materials.flatMap(({ id, finishes }) => finishes.map((finish) => ({ id, finish })));
+  const finished = CATALOGUE.materials.flatMap(({ id, finishes }) =>
+    finishes.map((finish) => ({ id, finish })),
+  );
   const judged = await timed(15, () => {
     for (let i = 0; i < MANY_SURFACES; i += 1) {
-      const { id, finish } = faces[i % faces.length];
+      const { id, finish } = of(finished, i);
       materialCard(id, CATALOGUE, finish);
     }
   });
@@ -73,7 +88,7 @@ export async function catalogueRows() {
     .flatMap(({ id }) =>
       handbookValues('material', id, CATALOGUE).map(({ path, shipped }) => ({
         id: overrideId({ kind: 'material', entry: id, path }),
-        kind: 'material',
+        kind: 'material' as const,
         entry: id,
         path,
         value: shipped,
@@ -90,6 +105,7 @@ export async function catalogueRows() {
       products: [],
       materials: [],
       methods: [],
+      lots: [],
     });
   });
   const { materials, contaminants, agents, tools, limits, methods } = CATALOGUE;
@@ -100,12 +116,12 @@ export async function catalogueRows() {
   return [
     [`the catalogue checked, ${entries} entries and their tests`, '30 ms', spread(checks)],
     [
-      `all limits for ${MANY_SURFACES} faces and every stage of every method for them`,
+      `all limits for ${MANY_SURFACES} surfaces and every stage of every method for them`,
       '100 ms',
       spread(judged),
     ],
     [
-      `the catalogue of a house with ${overrides.length} values of its own, made anew`,
+      `the catalogue of a company with ${overrides.length} values of its own, made anew`,
       '30 ms',
       spread(houses),
     ],

@@ -3,14 +3,20 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.mjs';
-import { catalogueRows, diagnosisRow } from './bench/judgement.mjs';
-import { referenceTimes } from './bench/reference.mjs';
-import { fairnessRows } from './bench/fairness.mjs';
-import { supplyRows } from './bench/supply.mjs';
-import { judgeRow, treatmentRows } from './bench/treatment.mjs';
-import { photoRows } from './bench/photos.mjs';
-import { ask, generatedFile, median, startServer } from './bench/served.mjs';
+import type { Page } from '@playwright/test';
+import { BROWSER } from './bench/browser.ts';
+import { fairnessRows } from './bench/fairness.ts';
+import { catalogueRows, diagnosisRow } from './bench/judgement.ts';
+import { photoRows } from './bench/photos.ts';
+import { generatedFile } from './bench/properties.ts';
+import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.ts';
+import { referenceTimes } from './bench/reference.ts';
+import type { Reference } from './bench/reference.ts';
+import { ask, demoJob, startServer } from './bench/served.ts';
+import { supplyRows } from './bench/supply.ts';
+import { median, ms } from './bench/times.ts';
+import type { Row } from './bench/times.ts';
+import { judgeRow, treatmentRows } from './bench/treatment.ts';
 import { privateCluster } from './cluster.mjs';
 import { DATA, ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
 import { run, say } from './say.mjs';
@@ -19,34 +25,24 @@ import { run, say } from './say.mjs';
 const REPEATS = 9;
 const GENERATED_SURFACES = 60;
 const FIRST_PLAN = 'etappe:first-plan';
-const BROWSER = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-sync',
-  ],
-};
 
-async function generatedJob(url) {
+async function generatedJob(url: string): Promise<string> {
   const id = randomUUID();
   await ask(url, '/jobs/import', { id, propertyId: randomUUID(), file: generatedFile(GENERATED_SURFACES) });
   return id;
 }
 
-async function demoJob(url) {
-  const { jobs } = await ask(url, '/jobs');
-  return jobs.find((job) => job.name.startsWith('Hill observatory')).id;
-}
-
-const measures = (page) =>
+const measures = (page: Page) =>
   page.evaluate((name) => performance.getEntriesByName(name).map((entry) => entry.duration), FIRST_PLAN);
 
+interface PlanTimes {
+  readonly opening: number;
+  readonly edit: number;
+  readonly worst: number;
+}
+
 /** First plan after opening, then after each of several edits, in ms. */
-async function planTimes(page, url, job) {
+async function planTimes(page: Page, url: string, job: string): Promise<PlanTimes> {
   await page.goto(`${url}/jobs/${job}/sequence`);
   const humidity = page.getByLabel('Humidity');
   await humidity.waitFor();
@@ -57,43 +53,40 @@ async function planTimes(page, url, job) {
     const before = (await measures(page)).length;
     await humidity.fill(String(60 + i));
     await page.waitForFunction(
-      ([name, count]) => performance.getEntriesByName(name).length > count,
-      [FIRST_PLAN, before],
+      ({ name, count }) => performance.getEntriesByName(name).length > count,
+      { name: FIRST_PLAN, count: before },
       { timeout: 120_000 },
     );
   }
-  const [opening, ...edits] = await measures(page);
+  const [opening = Number.NaN, ...edits] = await measures(page);
   return { opening, edit: median(edits), worst: Math.max(...edits) };
 }
 
-async function firstPaintScript(page, url) {
+async function firstPaintScript(page: Page, url: string): Promise<number> {
   await page.goto(`${url}/jobs`);
   await page.getByRole('link', { name: 'Hill observatory' }).waitFor();
   return page.evaluate(() =>
     performance
       .getEntriesByType('resource')
       .filter((r) => r.name.endsWith('.js'))
-      .reduce((sum, r) => sum + r.encodedBodySize, 0),
+      .reduce((sum, r) => sum + (r as PerformanceResourceTiming).encodedBodySize, 0),
   );
 }
 
-const ms = (value) => `${value.toFixed(0)} ms`;
-
 const MILLISECONDS = { µs: 0.001, ms: 1, s: 1000 };
+type Unit = keyof typeof MILLISECONDS;
 
 /** The first time that a cell names, as a multiple of what the reference took; nothing where it names none. */
-function multiple(measured, reference) {
+function multiple(measured: string, reference: number): string {
   const found = /(?:^|, )([\d.]+) (µs|ms|s)\b/.exec(measured);
   if (!found) return '–';
-  const times = (Number(found[1]) * MILLISECONDS[found[2]]) / reference;
+  const times = (Number(found[1]) * MILLISECONDS[found[2] as Unit]) / reference;
   return `${times < 10 ? times.toPrecision(2) : times.toFixed(0)} ×`;
 }
 
-/** @param rows what, target, measured, and `paint` where a page is painted */
-function report(rows, references) {
-  const machine = `${cpus().length} × ${cpus()[0].model.trim()}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}`;
-  const both = ({ core, paint }) => `${ms(core)} of work, ${ms(paint)} of paint`;
-  const [first, last] = references;
+function report(rows: readonly Row[], first: Reference, last: Reference): string {
+  const machine = `${cpus().length} × ${cpus()[0]?.model.trim() ?? 'a processor'}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}`;
+  const both = ({ core, paint }: Reference) => `${ms(core)} of work, ${ms(paint)} of paint`;
   return [
     '# Benchmarks',
     '',
@@ -101,7 +94,7 @@ function report(rows, references) {
     '',
     `Measured ${new Date().toISOString().slice(0, 10)} on ${machine}.`,
     '',
-    `Reference: a fixed piece of work and of paint that are not ours (\`scripts/bench/reference.mjs\`) took ${both(first)} at the beginning, ${both(last)} at the end. The last column gives each figure as a multiple of the first, of paint where a page is painted; it can be compared between machines.`,
+    `Reference: a fixed piece of work and of paint that are not ours (\`scripts/bench/reference.ts\`) took ${both(first)} at the beginning, ${both(last)} at the end. The last column gives each figure as a multiple of the first, of paint where a page is painted; it can be compared between machines.`,
     '',
     '| what | target | measured | × reference |',
     '| --- | --- | --- | --- |',
@@ -114,10 +107,12 @@ function report(rows, references) {
 }
 
 /** What `npm run fuzz` saw last on this machine; nothing where it was not run. */
-function fuzzRow() {
+function fuzzRow(): Row[] {
   const path = join(DATA, 'fuzz.json');
   if (!existsSync(path)) return [];
-  const { count, seed, addresses, errors, slowestMilliseconds } = JSON.parse(readFileSync(path, 'utf8'));
+  const { count, seed, addresses, errors, slowestMilliseconds } = JSON.parse(
+    readFileSync(path, 'utf8'),
+  ) as Record<'count' | 'seed' | 'addresses' | 'errors' | 'slowestMilliseconds', number>;
   return [
     [
       `${count} fuzzed requests to ${addresses} addresses (seed ${seed})`,
@@ -157,9 +152,9 @@ await run(async () => {
     say('Measuring with ten thousand jobs …');
     const many = await manyJobsRows(server.url);
     const tape = await tapeRow();
-    const times = (t) =>
+    const times = (t: PlanTimes) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
-    const rows = [
+    const rows: Row[] = [
       ['derivation and first valid schedule of the demo job, in the worker', '50 ms', times(demo)],
       [`the same for a generated job of ${GENERATED_SURFACES} surfaces`, '400 ms', times(generated)],
       ...imported,
@@ -171,13 +166,13 @@ await run(async () => {
       ...fairness,
       ...fuzzRow(),
       await diagnosisRow(),
-      ...(await treatmentRows()),
-      await judgeRow(),
-      ...(await supplyRows()),
+      ...treatmentRows(),
+      judgeRow(),
+      ...supplyRows(),
       ...(await catalogueRows()),
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],
     ];
-    const text = report(rows, [before, await referenceTimes(browser)]);
+    const text = report(rows, before, await referenceTimes(browser));
     writeFileSync(join(ROOT, 'docs/benchmarks.md'), text);
     process.stdout.write(text);
   } finally {

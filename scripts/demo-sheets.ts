@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
-import { createRequire } from 'node:module';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { BROWSER } from './bench/browser.ts';
 import { ROOT } from './provision.mjs';
 import { say } from './say.mjs';
 
@@ -9,11 +10,10 @@ import { say } from './say.mjs';
  * Prints the data sheets of the demo's products, as short as such sheets never are, and writes their hashes into the
  * demo's handbook. `npm run demo-sheets` makes them anew.
  */
-const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
 const FOLDER = join(ROOT, 'demo/data-sheets');
 const HANDBOOK = join(ROOT, 'demo/handbook.json');
 
-const SHEETS = {
+const SHEETS: Record<string, readonly [title: string, what: string, hazards: string, use: string]> = {
   'white-14.pdf': [
     'White, 14 %',
     'Sodium hypochlorite solution, 14 % w/v available chlorine',
@@ -47,12 +47,11 @@ const SHEETS = {
 };
 
 mkdirSync(FOLDER, { recursive: true });
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+const browser = await chromium.launch(BROWSER);
 const page = await browser.newPage();
-const handbook = JSON.parse(readFileSync(HANDBOOK, 'utf8'));
+const handbook = JSON.parse(readFileSync(HANDBOOK, 'utf8')) as {
+  products: { dataSheet?: { name: string; sha256: string } }[];
+};
 for (const [name, [title, what, hazards, use]] of Object.entries(SHEETS)) {
   await page.setContent(
     `<body style="font:14px sans-serif;margin:40px"><h1>${title}</h1><p>Safety data sheet of an invented product of Invented Chemicals, for the demo of Etappe.</p><h2>What it is</h2><p>${what}</p><h2>Hazards</h2><p>${hazards}</p><h2>Use by the label</h2><p>${use}</p><h2>First aid</h2><p>Flush with water, call the local emergency number.</p></body>`,
@@ -62,7 +61,7 @@ for (const [name, [title, what, hazards, use]] of Object.entries(SHEETS)) {
   const sha256 = createHash('sha256').update(pdf).digest('hex');
   for (const product of handbook.products)
     if (product.dataSheet?.name === name) product.dataSheet.sha256 = sha256;
-  say(`${name} ${String(pdf.length)} bytes`);
+  say(`${name} ${pdf.length} bytes`);
 }
 await browser.close();
 writeFileSync(HANDBOOK, `${JSON.stringify(handbook, null, 2)}\n`);

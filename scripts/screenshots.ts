@@ -1,9 +1,10 @@
-/* global document -- what runs in the page */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { ask, startServer } from './bench/served.mjs';
+import type { Browser, BrowserContextOptions, Locator, Page, ViewportSize } from '@playwright/test';
+import { BROWSER } from './bench/browser.ts';
+import { demoJob, startServer } from './bench/served.ts';
 import { privateCluster } from './cluster.mjs';
 import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
 import { run, say } from './say.mjs';
@@ -11,26 +12,24 @@ import { run, say } from './say.mjs';
 /** Pictures of every main view, from the demo data, into docs/screenshots; each is to be looked at before it is kept. */
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
+const HELD: BrowserContextOptions = { hasTouch: true, isMobile: true };
 /** At 96 px an inch. */
 const A4 = { width: 794, height: 1123 };
-const HELD = [PHONE];
-const BROWSER = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] };
 /** Fonts and textures have come by then, and better plans after the first. */
 const SETTLE_MILLISECONDS = 1800;
 
-let browser;
-let url;
-let hill;
+let browser: Browser;
+let url: string;
+let hill: string;
 
 /** A page of its own at an address of the demo job, or at another address. */
-async function open(path, viewport = DESK, more = {}) {
+async function open(path: string, viewport: ViewportSize = DESK): Promise<Page> {
   const context = await browser.newContext({
     viewport,
     locale: 'en-GB',
     timezoneId: 'Europe/Zurich',
     reducedMotion: 'reduce',
-    ...(HELD.includes(viewport) ? { hasTouch: true, isMobile: true } : {}),
-    ...more,
+    ...(viewport === PHONE ? HELD : {}),
   });
   const page = await context.newPage();
   await page.goto(`${url}${path.startsWith('/') ? path : `/jobs/${hill}/${path}`}`);
@@ -47,16 +46,21 @@ async function open(path, viewport = DESK, more = {}) {
   return page;
 }
 
-async function keep(page, name) {
+async function keep(page: Page, name: string): Promise<void> {
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(ROOT, `docs/screenshots/${name}.png`) });
   await page.context().close();
   say(`✓ ${name}`);
 }
 
-const top = (locator) => locator.evaluate((element) => element.scrollIntoView({ block: 'start' }));
+const top = (locator: Locator) =>
+  locator.evaluate((element) => {
+    element.scrollIntoView({ block: 'start' });
+  });
+const decoded = (images: Locator) =>
+  images.evaluate((image) => (image instanceof HTMLImageElement ? image.decode() : undefined));
 
-const VIEWS = {
+const VIEWS: Record<string, () => Promise<Page>> = {
   jobs: () => open('/jobs'),
   walk: () => open('walk'),
   'walk-phone': () => open('walk', PHONE),
@@ -101,14 +105,15 @@ const VIEWS = {
     const page = await open('walk/garage-wall');
     await page.getByRole('button', { name: /^Photo 1 of Garage wall/ }).click();
     await page.getByText('Measure', { exact: true }).click();
-    for (const [end, keys] of [
-      ['Width, first', ['Shift+ArrowLeft', 'Shift+ArrowLeft']],
-      ['Width, second', ['Shift+ArrowRight', 'Shift+ArrowRight']],
-    ]) {
-      await page.getByRole('button', { name: new RegExp(`^${end} end`) }).focus();
-      for (const key of keys) await page.keyboard.press(key);
+    for (const [end, key] of [
+      [/^Width, first end/, 'Shift+ArrowLeft'],
+      [/^Width, second end/, 'Shift+ArrowRight'],
+    ] as const) {
+      await page.getByRole('button', { name: end }).focus();
+      await page.keyboard.press(key);
+      await page.keyboard.press(key);
     }
-    await page.locator('.photo-stage img').evaluate((image) => image.decode());
+    await decoded(page.locator('.photo-stage img'));
     return page;
   },
   handbook: async () => {
@@ -119,7 +124,7 @@ const VIEWS = {
   },
   damage: async () => {
     const page = await open('damage');
-    await page.locator('.damage-photos img').evaluate((image) => image.decode());
+    await decoded(page.locator('.damage-photos img'));
     return page;
   },
   diagnosis: async () => {
@@ -145,8 +150,7 @@ await run(async () => {
   browser = await chromium.launch(BROWSER);
   const wanted = process.argv.slice(2);
   try {
-    const { jobs } = await ask(url, '/jobs');
-    hill = jobs.find((job) => job.name.startsWith('Hill observatory')).id;
+    hill = await demoJob(url);
     for (const [name, view] of Object.entries(VIEWS))
       if (wanted.length === 0 || wanted.includes(name)) await keep(await view(), name);
   } finally {
