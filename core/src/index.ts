@@ -110,18 +110,28 @@ export type { PlannedSurface } from './wet-cycle/planned-surface.ts';
 export type { Warning } from './warnings/warning.ts';
 export type { WetCyclePlan } from './wet-cycle/wet-cycle-plan.ts';
 export type { PlannedOperation, Task } from './visit/work-builder.ts';
-export { isMoment } from './quantity/moment.ts';
 export { seededRandom } from './sequence/seeded-random.ts';
 export { uuidSchema } from './quantity/uuid.ts';
-export { formatArea, formatAreaRate } from './quantity/area.ts';
+export { METRES_PER, lengthUnitOf } from './quantity/length.ts';
+export {
+  formatArea,
+  formatAreaRate,
+  formatFlow,
+  formatJetPressure,
+  formatLength,
+  formatMass,
+  formatPumpPressure,
+  formatStandOff,
+  formatStock,
+  formatVolume,
+} from './quantity/shown-quantity.ts';
+export { BAR_PER_PSI, PASCALS_PER_PSI, unitOf } from './quantity/units.ts';
+export type { Unit } from './quantity/units.ts';
 export { formatGramsPerLitre } from './quantity/concentration.ts';
 export { clockTime, formatDuration, secondOfDay } from './quantity/duration.ts';
-export { METRES_PER, formatLength, formatStandOff, lengthUnitOf } from './quantity/length.ts';
-export { GRAMS_PER_OUNCE, formatMass } from './quantity/mass.ts';
-export { PASCALS_PER_PSI, formatJetPressure } from './quantity/pressure.ts';
-export { decimal, roundToStep } from './quantity/rounding.ts';
+export { decimal, money } from './quantity/numbers.ts';
+export { roundToStep } from './quantity/rounding.ts';
 export type { UnitSystem } from './quantity/unit-system.ts';
-export { LITRES_PER_US_GALLON, formatFlow, formatVolume } from './quantity/volume.ts';
 export type { PlannedMix } from './supply/planned-mix.ts';
 export type { ProductAmount } from './supply/product-amounts.ts';
 export { duplicateOf, templateOf } from './survey/carried-over.ts';
@@ -229,9 +239,7 @@ export { lotOnDay } from './supply/stock-shelf.ts';
 export { mixLife } from './catalogue/data/mix-life.ts';
 export { drawnFraction } from './mixing/injector.ts';
 export { daysAfter } from './quantity/calendar.ts';
-export { formatStock } from './quantity/stock-amount.ts';
 export { listed, lowerFirst } from './quantity/words.ts';
-export { BAR_PER_PSI, formatPumpPressure } from './quantity/pressure.ts';
 export {
   changedHouse,
   changedWeather,

@@ -1,10 +1,16 @@
+import { DateTime } from 'luxon';
+
 /** The day of the calendar where the device is, YYYY-MM-DD. */
 export function today(): string {
-  // Sweden writes days so.
-  return new Date().toLocaleDateString('sv-SE');
+  return DateTime.local().toFormat('yyyy-MM-dd');
 }
 
 /** A moment as this device writes it, short. */
 export function shownMoment(iso: string): string {
-  return new Date(iso).toLocaleString(undefined, { dateStyle: 'short', timeStyle: 'short' });
+  return DateTime.fromISO(iso).toLocaleString(DateTime.DATETIME_SHORT);
+}
+
+/** The same with the month's name; by the clocks of a place, or of the device. @param timeZone IANA name */
+export function shownMomentAt(iso: string, timeZone = 'local'): string {
+  return DateTime.fromISO(iso).setZone(timeZone).toLocaleString(DateTime.DATETIME_MED);
 }

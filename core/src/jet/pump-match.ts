@@ -1,5 +1,6 @@
-import { decimal } from '../quantity/rounding.ts';
-import { BAR_PER_PSI, formatPumpPressure } from '../quantity/pressure.ts';
+import { decimal } from '../quantity/numbers.ts';
+import { formatPumpPressure } from '../quantity/shown-quantity.ts';
+import { BAR_PER_PSI } from '../quantity/units.ts';
 import { requirePositive } from '../quantity/span.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { nozzleFlow, orificeFor, pumpPressure } from './surface-pressure.ts';

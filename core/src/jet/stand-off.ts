@@ -1,6 +1,6 @@
 import type { Jet } from '../catalogue/tool.ts';
-import { PASCALS_PER_PSI } from '../quantity/pressure.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { PASCALS_PER_PSI } from '../quantity/units.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { fanWidth, jetForce, surfacePressure } from './surface-pressure.ts';
 
 const WATER_DENSITY = 1000; // kg/m³

@@ -1,5 +1,5 @@
 import type { Jet } from '../catalogue/tool.ts';
-import { PASCALS_PER_PSI } from '../quantity/pressure.ts';
+import { PASCALS_PER_PSI } from '../quantity/units.ts';
 
 const WATER_DENSITY = 1000; // kg/m³
 const LITRES_PER_MINUTE_AT_ORIFICE_1 = 3.785; // at 4000 psi

@@ -1,5 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { kept } from '../quantity/kept.ts';
+import { LANGUAGE } from '../quantity/numbers.ts';
 import { ENGLISH } from './english/english.ts';
 
 /** A sentence by its id, in every language that there is. */
@@ -26,7 +27,7 @@ export interface Message {
 }
 
 const formatOf = kept(
-  (id: MessageId) => new IntlMessageFormat(ENGLISH[id], 'en', undefined, { ignoreTag: true }),
+  (id: MessageId) => new IntlMessageFormat(ENGLISH[id], LANGUAGE, undefined, { ignoreTag: true }),
 );
 
 /**

@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 
 /**
  * Litres of liquid stock for a mix: V·t/s.

@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 
 /** Caustic soda from solid: ΔH −44.5 kJ/mol over 40 g/mol, into water of 4.18 kJ/(kg·K), gives about this, K per g/L. */
 export const CAUSTIC_KELVIN_PER_GRAM_PER_LITRE = 0.28;

@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { requirePositive } from '../quantity/span.ts';
 
 /**

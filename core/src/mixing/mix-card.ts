@@ -1,7 +1,7 @@
 import type { Agent } from '../catalogue/agent.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import { roundToStep, roundUpToStep } from '../quantity/rounding.ts';
-import { LITRES_PER_US_FLUID_OUNCE } from '../quantity/volume.ts';
+import { LITRES_PER_US_FLUID_OUNCE } from '../quantity/units.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { stockLitres } from './dilution.ts';
 

@@ -1,5 +1,4 @@
-import { formatLength } from '../quantity/length.ts';
-import { formatFlow } from '../quantity/volume.ts';
+import { formatFlow, formatLength } from '../quantity/shown-quantity.ts';
 import type { HourSpan } from '../survey/detail-limits.ts';
 import type { Survey } from '../survey/survey.ts';
 import { waterFlow } from '../survey/water-point.ts';

@@ -1,6 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Plan } from '../plan/plan.ts';
-import { decimal, roundUpToStep } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
+import { roundUpToStep } from '../quantity/rounding.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 

@@ -9,7 +9,7 @@ import {
 import { MACHINE_KINDS, MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
-import { formatLength } from '../quantity/length.ts';
+import { formatLength } from '../quantity/shown-quantity.ts';
 import { upperFirst } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { FacedSurvey } from '../survey/face.ts';

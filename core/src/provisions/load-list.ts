@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { BulkLine } from './bulk-list.ts';
 import type { HoseList } from './hose-list.ts';

@@ -4,7 +4,7 @@ import { catchNeutraliserGrams } from '../mixing/neutraliser.ts';
 import { neutralisersFor } from '../mixing/neutraliser-options.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageLitres } from '../visit/stage-water.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { sorptivityOf } from '../survey/thirst.ts';

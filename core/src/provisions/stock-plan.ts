@@ -1,7 +1,8 @@
 import type { StockLot } from '../house/stock-lot.ts';
 import type { Plan } from '../plan/plan.ts';
-import { decimal, roundToStep } from '../quantity/rounding.ts';
-import { formatStock } from '../quantity/stock-amount.ts';
+import { decimal } from '../quantity/numbers.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import { formatStock } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { lotOnDay } from '../supply/stock-shelf.ts';

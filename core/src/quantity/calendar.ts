@@ -1,6 +1,8 @@
-const MILLISECONDS_PER_DAY = 86_400_000;
+import { DateTime } from 'luxon';
 
-const dayOf = (date: string) => Date.parse(`${date}T00:00:00Z`) / MILLISECONDS_PER_DAY;
+/** A date by itself, YYYY-MM-DD: its days have 24 hours wherever it is. */
+const dayOf = (date: string) => DateTime.fromISO(date, { zone: 'utc' });
+const written = (day: DateTime) => day.toFormat('yyyy-MM-dd');
 
 /**
  * A date some days later.
@@ -8,21 +10,20 @@ const dayOf = (date: string) => Date.parse(`${date}T00:00:00Z`) / MILLISECONDS_P
  * @example daysAfter('2026-02-27', 3) // '2026-03-02'
  */
 export function daysAfter(date: string, days: number): string {
-  return new Date((dayOf(date) + Math.ceil(days)) * MILLISECONDS_PER_DAY).toISOString().slice(0, 10);
+  return written(dayOf(date).plus({ days: Math.ceil(days) }));
 }
 
 /** Days from one date to another, YYYY-MM-DD; below 0 where the second comes before. */
 export function daysBetween(from: string, to: string): number {
-  return dayOf(to) - dayOf(from);
+  return dayOf(to).diff(dayOf(from), 'days').days;
 }
 
 /** 0 for January. */
 export function monthOf(date: string): number {
-  return Number(date.slice(5, 7)) - 1;
+  return dayOf(date).month - 1;
 }
 
 /** The first day of the next month. */
 export function nextMonth(date: string): string {
-  const [year, month] = [Number(date.slice(0, 4)), monthOf(date) + 1];
-  return month === 12 ? `${year + 1}-01-01` : `${year}-${String(month + 1).padStart(2, '0')}-01`;
+  return written(dayOf(date).plus({ months: 1 }).startOf('month'));
 }

@@ -1,4 +1,4 @@
-import { decimal } from './rounding.ts';
+import { decimal } from './numbers.ts';
 
 /**
  * What a strength is a percentage or a mass *of*; part of the value, never an assumption.

@@ -1,13 +1,20 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { formatArea, formatAreaRate } from './area.ts';
+import { lengthUnitOf } from './length.ts';
+import {
+  formatArea,
+  formatAreaRate,
+  formatFlow,
+  formatJetPressure,
+  formatLength,
+  formatMass,
+  formatStandOff,
+  formatVolume,
+} from './shown-quantity.ts';
 import { formatGramsPerLitre } from './concentration.ts';
 import { clockTime, formatDuration, secondOfDay } from './duration.ts';
-import { formatLength, formatStandOff, lengthUnitOf } from './length.ts';
-import { formatMass } from './mass.ts';
-import { formatJetPressure } from './pressure.ts';
-import { decimal, roundToStep, roundUpToStep } from './rounding.ts';
-import { formatFlow, formatVolume } from './volume.ts';
+import { decimal } from './numbers.ts';
+import { roundToStep, roundUpToStep } from './rounding.ts';
 
 describe('figures are shown with their unit', () => {
   it.each([

@@ -19,9 +19,3 @@ export function roundToStep(value: number, step: number): number {
 export function roundUpToStep(value: number, step: number): number {
   return roundToStep(Math.ceil(value / step - 1e-9) * step, step);
 }
-
-/** A number as a short decimal: at most `digits` decimals, no trailing zeros. */
-export function decimal(value: number, digits: number): string {
-  const fixed = value.toFixed(digits);
-  return digits > 0 ? fixed.replace(/\.?0+$/, '') : fixed;
-}

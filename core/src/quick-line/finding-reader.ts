@@ -1,5 +1,5 @@
 import type { Severity } from '../catalogue/contaminant.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { meaningOf } from './quick-cursor.ts';
 import type { QuickCursor } from './quick-cursor.ts';
 import { isMeasured } from './size-run.ts';

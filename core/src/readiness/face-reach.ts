@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Tool } from '../catalogue/tool.ts';
-import { formatLength } from '../quantity/length.ts';
+import { formatLength } from '../quantity/shown-quantity.ts';
 import { roundUpToStep } from '../quantity/rounding.ts';
 import { upperFirst } from '../quantity/words.ts';
 import type { JobGear } from '../survey/job-gear.ts';

@@ -4,7 +4,8 @@ import { agedHypochlorite } from '../mixing/hypochlorite-ageing.ts';
 import type { Storage } from '../mixing/hypochlorite-ageing.ts';
 import { daysBetween, monthOf, nextMonth } from '../quantity/calendar.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
-import { decimal, roundToStep } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
+import { roundToStep } from '../quantity/rounding.ts';
 
 /** How strong a lot is on one day, and how that is known. */
 export interface LotStrength {

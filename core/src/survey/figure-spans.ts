@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 
 interface FigureSpan {
   readonly least: number;

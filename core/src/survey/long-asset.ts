@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { formatLength } from '../quantity/length.ts';
+import { formatLength } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';

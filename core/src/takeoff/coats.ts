@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 
 /** Coats of one stage, each by its own coverage. */
 export interface Coats {

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { requireSpan } from '../quantity/span.ts';
 
 /** How paving is laid: blocks by their face, the joint between them, and how deep the joint is. */

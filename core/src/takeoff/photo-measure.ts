@@ -1,5 +1,5 @@
 import { METRES_PER, lengthUnitOf } from '../quantity/length.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 
 /**

@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { TapeExpression } from './tape-expression.ts';
 import { TapeError } from './tape-fault.ts';

@@ -4,7 +4,8 @@ import type { Severity } from '../catalogue/contaminant.ts';
 import { isByOthers } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Schools } from '../catalogue/school.ts';
-import { decimal, roundToStep } from '../quantity/rounding.ts';
+import { decimal, money } from '../quantity/numbers.ts';
+import { roundToStep } from '../quantity/rounding.ts';
 import { visitsForOne } from './chain.ts';
 import { methodFigures } from './method-figures.ts';
 import type { Reason } from './reason.ts';
@@ -85,7 +86,7 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
     factor('time', `${decimal(hours, 1)} h on 100 m²`, -doublings(hours)),
     factor('water', `${decimal(litres, 1)} L/m²`, -doublings(litres)),
     factor('product', `${decimal(mix, 2)} L/m² of mix`, -doublings(mix)),
-    ...(cost === null ? [] : [factor('cost', `${decimal(cost, 2)} per m²`, -doublings(cost))]),
+    ...(cost === null ? [] : [factor('cost', `${money(cost)} per m²`, -doublings(cost))]),
     factor('visit', `${visits} visits`, -Math.max(0, visits - 1)),
     ...preferences(method, question, factor),
     ...(isByOthers(method) ? [BY_OTHERS] : []),

@@ -1,6 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { WorkedTemplate } from '../catalogue/method.ts';
-import { decimal, roundToStep } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
+import { roundToStep } from '../quantity/rounding.ts';
 import { dryJointSand, pavingOf } from '../survey/paved.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import type { Stage } from './stage.ts';

@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';

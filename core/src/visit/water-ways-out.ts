@@ -1,5 +1,6 @@
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
-import { decimal, roundUpToStep } from '../quantity/rounding.ts';
+import { decimal, money } from '../quantity/numbers.ts';
+import { roundUpToStep } from '../quantity/rounding.ts';
 import { listed } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { flowThroughHose } from '../water/hose-loss.ts';
@@ -152,7 +153,7 @@ export function tapCost(
   const cubicMetres = roundUpToStep(line.usedLitres / 1000, 0.01);
   return {
     cost: cubicMetres * price.perCubicMetre,
-    sum: `${decimal(cubicMetres, 2)} m³ × ${decimal(price.perCubicMetre, 2)}`,
+    sum: `${decimal(cubicMetres, 2)} m³ × ${money(price.perCubicMetre)}`,
   };
 }
 

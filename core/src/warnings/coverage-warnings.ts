@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { thinnestCoat } from '../takeoff/coats.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';

@@ -1,6 +1,6 @@
 import type { HouseCatalogue } from '../house/house-catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Reading, ReadingKind } from '../survey/reading.ts';

@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import { lotOnDay } from '../supply/stock-shelf.ts';

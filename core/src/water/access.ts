@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { requirePositive } from '../quantity/span.ts';
 
 /** A tower or a lift, by its base with outriggers and how high its platform stands, m. */

@@ -1,10 +1,10 @@
+import { PASCALS_PER_BAR } from '../quantity/units.ts';
 import { requirePositive } from '../quantity/span.ts';
 
 /** Wall of a smooth hose, m, and cold water, m²/s. */
 const ROUGHNESS_METRES = 1.5e-6;
 const KINEMATIC_VISCOSITY = 1.14e-6;
 const WATER_DENSITY = 1000; // kg/m³
-const PASCALS_PER_BAR = 100_000;
 /** Below it the flow is laminar. */
 const LAMINAR_REYNOLDS = 2300;
 

@@ -1,4 +1,4 @@
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import { requireSpan } from '../quantity/span.ts';
 
 /** What must be reached from the ground. */

@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { decimal } from '../quantity/rounding.ts';
+import { decimal } from '../quantity/numbers.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
 import { rinseWindow } from '../wetting/section-area.ts';
 import type { RinseWindow } from '../wetting/section-area.ts';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { isMoment } from '../quantity/moment.ts';
+import { momentOf } from '../quantity/moment.ts';
 import { uuidSchema } from '../quantity/uuid.ts';
 import { surveyChangeSchema } from '../survey/change.ts';
 import type { SurveyChange } from '../survey/change.ts';
@@ -37,7 +37,7 @@ export const changesBatchSchema = Joi.object<ChangesBatch>({
   deviceAt: Joi.string()
     .isoDate()
     .max(40)
-    .custom((at: string) => (isMoment(at) ? new Date(at).toISOString() : null))
+    .custom((at: string) => momentOf(at))
     .allow(null)
     .default(null),
 });

@@ -10,6 +10,7 @@ import type {
 } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Transaction } from 'objection';
+import { DateTime } from 'luxon';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
@@ -97,11 +98,11 @@ export async function changeHandbook(
 }
 
 /** Nowhere on earth is it later than this. */
-const EARLIEST_ZONE_MILLISECONDS = 14 * 3_600_000;
+const EARLIEST_ZONE = 'UTC+14';
 
 /** Lots are bought, opened and measured before they are written down. */
 function needPast(applied: readonly AppliedHandbookChange[]): void {
-  const today = new Date(Date.now() + EARLIEST_ZONE_MILLISECONDS).toISOString().slice(0, 10);
+  const today = DateTime.now().setZone(EARLIEST_ZONE).toFormat('yyyy-MM-dd');
   const faults = applied.flatMap(({ change, after }) =>
     change.part === 'lot' && after ? daysAhead(after.detail as unknown as Omit<StockLot, 'id'>, today) : [],
   );

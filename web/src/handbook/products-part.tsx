@@ -1,4 +1,4 @@
-import { CATALOGUE, decimal } from '@etappe/core';
+import { CATALOGUE, decimal, money } from '@etappe/core';
 import type { Product } from '@etappe/core';
 import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -108,7 +108,7 @@ function PackPrices({ product }: { readonly product: Product }) {
       {priced
         .map(
           ({ size, each }) =>
-            `${decimal(size, 2)} ${unit}: ${decimal(each, 2)} a ${unit}${each === least && priced.length > 1 ? ' (least)' : ''}`,
+            `${decimal(size, 2)} ${unit}: ${money(each)} a ${unit}${each === least && priced.length > 1 ? ' (least)' : ''}`,
         )
         .join(' · ')}
     </p>

@@ -10,6 +10,7 @@ import { server } from '../server-connection.ts';
 import { HouseHead } from '../lists/house-head.tsx';
 import { JobsOnDevice, Waiting } from './jobs-on-device.tsx';
 import { Pager, useListQuery } from '../lists/list-query.tsx';
+import { shownMomentAt } from '../today.ts';
 import { useOffline } from '../use-offline.ts';
 import { useWaiting } from './use-waiting.ts';
 import '../lists/lists.css';
@@ -196,7 +197,7 @@ function JobRow({ job, waiting, remove }: JobRowProps) {
       </td>
       <td>{job.customer || <span className="quiet">no customer yet</span>}</td>
       <td className="figure">{job.start ?? <span className="quiet">open</span>}</td>
-      <td className="figure">{localMinute(job.updatedAt)}</td>
+      <td className="figure">{shownMomentAt(job.updatedAt)}</td>
       <td className="figure">{job.surfaces}</td>
       <td className="figure">
         {job.lastOrder === null ? <span className="quiet">none</span> : `No. ${job.lastOrder}`}
@@ -233,8 +234,4 @@ function DeleteDialog({ job, close }: { readonly job: JobSummary; readonly close
       {remove.error && <Alert type="error" showIcon title={remove.error.message} />}
     </Modal>
   );
-}
-
-function localMinute(iso: string): string {
-  return new Date(iso).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 }

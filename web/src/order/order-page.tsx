@@ -9,6 +9,7 @@ import { usePlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { shownMomentAt } from '../today.ts';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { ExpectationsPart } from './expectations-part.tsx';
 import { OrderSheet } from './order-sheet.tsx';
@@ -184,7 +185,7 @@ function Issued({ number }: { readonly number: string }) {
       )}
       <OrderSheet
         order={order.data.document}
-        heading={`Order No. ${order.data.number}, issued ${new Date(order.data.issuedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short', timeZone: survey.property.place.timeZone })} by ${order.data.issuedBy}`}
+        heading={`Order No. ${order.data.number}, issued ${shownMomentAt(order.data.issuedAt, survey.property.place.timeZone)} by ${order.data.issuedBy}`}
       />
     </div>
   );

@@ -16,13 +16,20 @@ interface NumberFieldProps {
   readonly clear?: () => string | null;
   /** Shown value = value × scale. */
   readonly scale?: number;
+  /** Decimals of the same figure where it is told. */
+  readonly digits?: number;
   /** With buttons that count it, in the unit that is shown. */
   readonly steps?: Steps;
 }
 
-export function NumberField({ label, value, unit, take, clear, scale = 1, steps }: NumberFieldProps) {
+/** Of what is typed more is kept in sight than of what is told. */
+const MORE_DIGITS = 2;
+
+export function NumberField(props: NumberFieldProps) {
+  const { label, value, unit, take, clear, scale = 1, digits = 2, steps } = props;
   const id = useId();
-  const draft = useDraft(value === null ? '' : decimal(value * scale, 4), (text) => {
+  const shown = (figure: number) => decimal(figure, digits + MORE_DIGITS);
+  const draft = useDraft(value === null ? '' : shown(value * scale), (text) => {
     if (text.trim() === '' && clear) return clear();
     const number = numberIn(text);
     return number === null ? `“${text}” is not a number` : take(Number((number / scale).toPrecision(12)));
@@ -47,7 +54,7 @@ export function NumberField({ label, value, unit, take, clear, scale = 1, steps 
           value={numberIn(draft.text)}
           steps={steps}
           take={(next) => {
-            draft.type(decimal(next, 4));
+            draft.type(shown(next));
           }}
         >
           {input}

@@ -1,16 +1,8 @@
-import { USUAL_GEAR } from '@etappe/core';
-import type { JobGear, JobHouse, UnitSystem } from '@etappe/core';
+import { USUAL_GEAR, unitOf } from '@etappe/core';
+import type { JobGear, JobHouse, UnitSystem, Unit } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
-import {
-  flowUnit,
-  lengthUnit,
-  pressureUnit,
-  smallLengthUnit,
-  volumeUnit,
-} from '../quantity-fields/field-units.ts';
-import type { FieldUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useGear } from './use-gear.ts';
 
@@ -25,7 +17,7 @@ export function GearFields() {
         <NumberField
           label="Tank"
           value={gear.tank?.litres ?? null}
-          {...volumeUnit(units)}
+          {...unitOf('volume', units)}
           clear={() => patchGear({ tank: null })}
           take={(litres) => patchGear({ tank: { litres, startLitres: gear.tank?.startLitres ?? null } })}
         />
@@ -33,7 +25,7 @@ export function GearFields() {
           <NumberField
             label="In it at the start"
             value={gear.tank.startLitres ?? gear.tank.litres}
-            {...volumeUnit(units)}
+            {...unitOf('volume', units)}
             take={(startLitres) =>
               patchGear({ tank: { litres: gear.tank?.litres ?? startLitres, startLitres } })
             }
@@ -49,21 +41,21 @@ export function GearFields() {
         <NumberField
           label="Longest pole"
           value={gear.longestPoleMetres}
-          {...lengthUnit(units)}
+          {...unitOf('length', units)}
           clear={() => patchGear({ longestPoleMetres: null })}
           take={(longestPoleMetres) => patchGear({ longestPoleMetres })}
         />
         <NumberField
           label="Ladder, height of the feet"
           value={gear.ladderMetres}
-          {...lengthUnit(units)}
+          {...unitOf('length', units)}
           clear={() => patchGear({ ladderMetres: null })}
           take={(ladderMetres) => patchGear({ ladderMetres })}
         />
         <NumberField
           label="Catch holds"
           value={gear.catchLitres}
-          {...volumeUnit(units)}
+          {...unitOf('volume', units)}
           take={(catchLitres) => patchGear({ catchLitres })}
         />
       </div>
@@ -103,7 +95,7 @@ export function GearFields() {
 
 interface PairProps<K extends string> {
   readonly what: string;
-  readonly fields: readonly (readonly [K, string, FieldUnit])[];
+  readonly fields: readonly (readonly [K, string, Unit])[];
   readonly usual: Readonly<Record<K, number>>;
   readonly value: Readonly<Record<K, number>> | null;
   readonly take: (value: Readonly<Record<K, number>> | null) => string | null;
@@ -138,22 +130,22 @@ function OptionalGear<K extends string>({ what, fields, usual, value, take }: Pa
   );
 }
 
-const PLAIN: FieldUnit = { unit: '', scale: 1 };
+const PLAIN: Unit = { unit: '', scale: 1, digits: 2 };
 const accessFields = (units: UnitSystem) =>
   [
-    ['baseMetres', 'Width of its base', lengthUnit(units)],
-    ['platformMetres', 'Height of its platform', lengthUnit(units)],
+    ['baseMetres', 'Width of its base', unitOf('length', units)],
+    ['platformMetres', 'Height of its platform', unitOf('length', units)],
   ] as const;
 const boosterFields = (units: UnitSystem) =>
   [
-    ['shutOffBar', 'Pressure at no flow', pressureUnit(units)],
-    ['greatestLitresPerMinute', 'Flow at no pressure', flowUnit(units)],
+    ['shutOffBar', 'Pressure at no flow', unitOf('pumpPressure', units)],
+    ['greatestLitresPerMinute', 'Flow at no pressure', unitOf('flow', units)],
   ] as const;
 const priceFields = (units: UnitSystem) =>
   [
     ['perCubicMetre', 'A cubic metre from the tap', PLAIN],
     ['perTruck', "A truck's trip", PLAIN],
-    ['truckLitres', 'A truck brings', volumeUnit(units)],
+    ['truckLitres', 'A truck brings', unitOf('volume', units)],
   ] as const;
 const PUMPS: Readonly<Record<string, string>> = {
   'pressure-washer': 'Pressure washer',
@@ -180,14 +172,14 @@ function PumpFields({ units, machines, take }: PumpProps) {
             <NumberField
               label="Flow"
               value={machine.flowLitresPerMinute}
-              {...flowUnit(units)}
+              {...unitOf('flow', units)}
               clear={() => set({ flowLitresPerMinute: null })}
               take={(flowLitresPerMinute) => set({ flowLitresPerMinute })}
             />
             <NumberField
               label="Pressure"
               value={machine.pressureBar}
-              {...pressureUnit(units)}
+              {...unitOf('pumpPressure', units)}
               clear={() => set({ pressureBar: null })}
               take={(pressureBar) => set({ pressureBar })}
             />
@@ -236,13 +228,13 @@ function HoseFields({
           <NumberField
             label={`Length of hose ${i + 1}`}
             value={hose.metres}
-            {...lengthUnit(units)}
+            {...unitOf('length', units)}
             take={(metres) => replace(i, { metres })}
           />
           <NumberField
             label={`Inside of hose ${i + 1}`}
             value={hose.innerMillimetres}
-            {...smallLengthUnit(units)}
+            {...unitOf('smallLength', units)}
             take={(innerMillimetres) => replace(i, { innerMillimetres })}
           />
           <Button

@@ -1,9 +1,8 @@
-import { LOAD_GROUPS, USUAL_GEAR, formatMass, formatVolume } from '@etappe/core';
+import { LOAD_GROUPS, USUAL_GEAR, formatMass, formatVolume, unitOf } from '@etappe/core';
 import type { LoadGroup, LoadItem, LoadList, YardMix } from '@etappe/core';
 import { Alert, Checkbox } from 'antd';
 import { personOnDevice } from '../person-on-device.ts';
 import { PrintButton } from '../print-button.tsx';
-import { massUnit, volumeUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { useGear } from './use-gear.ts';
@@ -52,7 +51,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <NumberField
           label="Vehicle carries"
           value={vehicle?.kilograms ?? null}
-          {...massUnit(units)}
+          {...unitOf('mass', units)}
           clear={() => patchGear({ vehicle: null })}
           take={(kilograms) =>
             patchGear({ vehicle: { kilograms, litres: vehicle?.litres ?? USUAL_GEAR.vehicle.litres } })
@@ -61,7 +60,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <NumberField
           label="Room in it"
           value={vehicle?.litres ?? null}
-          {...volumeUnit(units)}
+          {...unitOf('volume', units)}
           clear={() => patchGear({ vehicle: null })}
           take={(litres) =>
             patchGear({ vehicle: { litres, kilograms: vehicle?.kilograms ?? USUAL_GEAR.vehicle.kilograms } })

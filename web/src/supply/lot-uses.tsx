@@ -1,11 +1,10 @@
 import type { LotUsed } from '@etappe/core';
-import { formatStock } from '@etappe/core';
+import { formatStock, unitOf } from '@etappe/core';
 import { DeleteOutlined } from '@ant-design/icons';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { massUnit, volumeUnit } from '../quantity-fields/field-units.ts';
 import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { ServerProblem, server } from '../server-connection.ts';
@@ -62,7 +61,7 @@ export function LotUses({ lot, unit, uses }: Props) {
       ))}
       <FigureToWrite
         label="Used, after the work"
-        {...(unit === 'kg' ? massUnit(survey.job.units) : volumeUnit(survey.job.units))}
+        {...unitOf(unit === 'kg' ? 'mass' : 'volume', survey.job.units)}
         write={record}
       />
       {fault !== null && <span role="alert">{fault}</span>}

@@ -1,4 +1,12 @@
-import { DEFAULT_GEAR, decimal, drawnFraction, formatVolume, isReadyToUse, mixLife } from '@etappe/core';
+import {
+  DEFAULT_GEAR,
+  decimal,
+  drawnFraction,
+  formatVolume,
+  isReadyToUse,
+  mixLife,
+  unitOf,
+} from '@etappe/core';
 import type { Plan, PlannedMix } from '@etappe/core';
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -6,7 +14,6 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { MixVessel } from '../drawing/mix-vessel.tsx';
 import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
-import { volumeUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useGear } from './use-gear.ts';
@@ -67,13 +74,13 @@ function MixSettings() {
       <NumberField
         label="Sprayer holds"
         value={house.sprayerLitres}
-        {...volumeUnit(units)}
+        {...unitOf('volume', units)}
         take={(sprayerLitres) => patchHouse({ sprayerLitres })}
       />
       <NumberField
         label="Mixing drum"
         value={house.gear.drumLitres}
-        {...volumeUnit(units)}
+        {...unitOf('volume', units)}
         clear={() => patchGear({ drumLitres: null })}
         take={(drumLitres) => patchGear({ drumLitres })}
       />

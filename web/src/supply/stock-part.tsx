@@ -1,4 +1,4 @@
-import { bulkText, decimal, formatMass, formatStock, formatVolume, listed } from '@etappe/core';
+import { bulkText, decimal, formatMass, formatStock, formatVolume, listed, money } from '@etappe/core';
 import type { BulkLine, LotLine, LotUsed, Plan, StockLine } from '@etappe/core';
 import { sum } from 'd3-array';
 import { Link } from 'react-router';
@@ -76,7 +76,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
                     {line.toBuy.containers
                       .map((c) => `${c.count} × ${decimal(c.size, 1)} ${line.unit}`)
                       .join(' + ')}
-                    {line.buyPrice !== null && <span className="quiet"> · {line.buyPrice.toFixed(2)}</span>}
+                    {line.buyPrice !== null && <span className="quiet"> · {money(line.buyPrice)}</span>}
                     <div className="quiet">
                       {formatStock(line.toBuy.leftOver, line.unit, units)} left over
                     </div>
@@ -91,7 +91,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
       {priced.length > 0 && (
         <p className="quiet">
           Whole packs of {priced.length} of the {bought.length} products to buy:{' '}
-          <b className="figure">{sum(priced, (line) => line.buyPrice).toFixed(2)}</b>, by the prices in the{' '}
+          <b className="figure">{money(sum(priced, (line) => line.buyPrice))}</b>, by the prices in the{' '}
           <Link to="/handbook/products">handbook</Link>.
         </p>
       )}

@@ -8,6 +8,7 @@ import {
   formatStandOff,
   formatVolume,
   tipsWithin,
+  money,
 } from '@etappe/core';
 import type { JetOnFace, Provisions, RunOffPlan } from '@etappe/core';
 import { TankLineView } from '../drawing/tank-line.tsx';
@@ -56,7 +57,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
                     {water.waysOut.map((way) => (
                       <li key={way.what + way.text}>
                         {way.text}
-                        {way.cost !== null && <span className="figure quiet"> {way.cost.toFixed(2)}</span>}
+                        {way.cost !== null && <span className="figure quiet"> {money(way.cost)}</span>}
                       </li>
                     ))}
                   </ul>
@@ -66,7 +67,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
                 <p className="quiet">
                   From taps:{' '}
                   <span className="figure">
-                    {water.cost.sum} = {water.cost.cost.toFixed(2)}
+                    {water.cost.sum} = {money(water.cost.cost)}
                   </span>
                 </p>
               )}

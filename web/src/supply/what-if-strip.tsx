@@ -14,13 +14,13 @@ import {
   visitWater,
   waterFlow,
   withSupplyChange,
+  unitOf,
 } from '@etappe/core';
 import type { Plan, SpannedFigure, SupplyChange, SupplyFigures, Survey, UnitSystem } from '@etappe/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useWhatIf } from '../planning/what-if.tsx';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
-import { flowUnit, pressureUnit } from '../quantity-fields/field-units.ts';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { firstFault } from '../survey-edits/use-entity.ts';
@@ -102,7 +102,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
         {tap && (
           <NumberField
             label={tap.name}
-            {...flowUnit(units)}
+            {...unitOf('flow', units)}
             value={change.tapLitresPerMinute ?? flow ?? null}
             take={(v) => within('tapLitresPerMinute', v, { tapLitresPerMinute: v })}
           />
@@ -111,7 +111,7 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
           <>
             <NumberField
               label="Pressure washer"
-              {...pressureUnit(units)}
+              {...unitOf('pumpPressure', units)}
               value={change.pumpBar ?? washer.pressureBar}
               take={(v) => within('pumpBar', v, { pumpBar: v })}
             />

@@ -1,11 +1,9 @@
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { YES_NO_UNKNOWN, decimal, formatFlow, formatVolume, waterFlow } from '@etappe/core';
-import type { TimedBucket, UnitSystem, WaterPoint } from '@etappe/core';
+import { YES_NO_UNKNOWN, decimal, formatFlow, formatVolume, waterFlow, unitOf } from '@etappe/core';
+import type { TimedBucket, UnitSystem, WaterPoint, Unit } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { ChoiceField } from '../../quantity-fields/choice-field.tsx';
-import { flowUnit, pressureUnit, volumeUnit } from '../../quantity-fields/field-units.ts';
-import type { FieldUnit } from '../../quantity-fields/field-units.ts';
 import { LengthField } from '../../quantity-fields/length-field.tsx';
 import { NumberField } from '../../quantity-fields/number-field.tsx';
 import { TextField } from '../../quantity-fields/text-field.tsx';
@@ -44,7 +42,7 @@ function aboutWater(point: WaterPoint, units: UnitSystem): string {
 function WaterPointCard({ point }: { readonly point: WaterPoint }) {
   const { units } = useSurveySession().survey.job;
   const { patch } = useEntity('water-point', point.id);
-  const number = (label: string, key: 'flowLitresPerMinute' | 'pressureBar', unit: FieldUnit) => (
+  const number = (label: string, key: 'flowLitresPerMinute' | 'pressureBar', unit: Unit) => (
     <NumberField
       label={label}
       value={point[key]}
@@ -62,7 +60,7 @@ function WaterPointCard({ point }: { readonly point: WaterPoint }) {
         options={WATER_POINT_OPTIONS}
         take={(kind) => patch({ kind })}
       />
-      {number('Flow, as told', 'flowLitresPerMinute', flowUnit(units))}
+      {number('Flow, as told', 'flowLitresPerMinute', unitOf('flow', units))}
       <LengthField
         label="Away from the vehicle"
         metres={point.distanceMetres}
@@ -70,7 +68,7 @@ function WaterPointCard({ point }: { readonly point: WaterPoint }) {
         take={(distanceMetres) => patch({ distanceMetres })}
         clear={() => patch({ distanceMetres: null })}
       />
-      {number('Pressure', 'pressureBar', pressureUnit(units))}
+      {number('Pressure', 'pressureBar', unitOf('pumpPressure', units))}
       <ChoiceField
         label="Permission"
         value={point.permission}
@@ -137,7 +135,7 @@ function Buckets({ point }: { readonly point: WaterPoint }) {
           <NumberField
             label="Water in the bucket"
             value={open.litres ?? null}
-            {...volumeUnit(units)}
+            {...unitOf('volume', units)}
             take={(litres) => add({ ...open, litres })}
             clear={() => null}
           />

@@ -1,7 +1,6 @@
-import { PAVING_SPANS, dryJointSand, pavingOf } from '@etappe/core';
+import { PAVING_SPANS, dryJointSand, pavingOf, unitOf } from '@etappe/core';
 import type { Paving, Surface } from '@etappe/core';
 import { Button } from 'antd';
-import { smallLengthUnit } from '../../quantity-fields/field-units.ts';
 import { NumberField } from '../../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
@@ -30,7 +29,7 @@ export function PavingPart({ surface }: { readonly surface: Surface }) {
             key={measure}
             label={NAMES[measure]}
             value={paving[measure]}
-            {...smallLengthUnit(survey.job.units)}
+            {...unitOf('smallLength', survey.job.units)}
             take={(millimetres) => patch({ paving: { ...paving, [measure]: millimetres } })}
           />
         ))}

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, thirstOf } from '@etappe/core';
+import { decimal, LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, thirstOf } from '@etappe/core';
 import type { Finish } from '@etappe/core';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
@@ -142,7 +142,7 @@ function StopWatch({ stopped }: { readonly stopped: (seconds: number) => void })
         stopped((performance.now() - since) / 1000);
       }}
     >
-      It is gone: {((now - since) / 1000).toFixed(0)} s
+      It is gone: {decimal((now - since) / 1000, 0)} s
     </Button>
   );
 }

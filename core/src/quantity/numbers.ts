@@ -1,0 +1,25 @@
+import { kept } from './kept.ts';
+
+/** In which people read: of messages and of numbers alike. */
+export const LANGUAGE = 'en';
+
+/** Thousands are not set apart: a figure can be typed as it is read. */
+const formatOf = kept(
+  (least: number, most: number) =>
+    new Intl.NumberFormat(LANGUAGE, {
+      minimumFractionDigits: least,
+      maximumFractionDigits: most,
+      useGrouping: false,
+      signDisplay: 'negative',
+    }),
+);
+
+/** A number as people read it: at most `digits` decimals, no trailing zeros. @example decimal(0.5, 2) // "0.5" */
+export function decimal(value: number, digits: number): string {
+  return formatOf(0, digits).format(value);
+}
+
+/** An amount of money, in whatever currency the company reckons. @example money(12.5) // "12.50" */
+export function money(amount: number): string {
+  return formatOf(2, 2).format(amount);
+}
