@@ -22,6 +22,11 @@ if (!base.ok) throw new Error(JSON.stringify(base.faults));
 const start = stateOf('job-1', base.survey);
 
 const there = fc.constantFrom('wall', 'path', 'bed', 'new-1', 'new-2', 'new-3');
+/** Mostly of what nobody has yet: what is there is not created again. */
+const fresh = fc.oneof(
+  { weight: 4, arbitrary: fc.integer({ min: 1, max: 12 }).map((n) => `new-${n}`) },
+  there,
+);
 const some = fc.uniqueArray(there, { maxLength: 2 });
 /** Half-typed sizes among them: whoever types pauses anywhere. */
 const size = fc.constantFrom(
@@ -83,6 +88,7 @@ const KINDS: readonly RecordKind[] = [
   'zone',
   'finding',
   'finding',
+  'water-point',
 ];
 const step: fc.Arbitrary<Step> = fc.constantFrom(...KINDS).chain((kind) => {
   const single = kind === JOB_KIND ? 'job-1' : kind === PROPERTY_KIND ? 'property' : null;
@@ -90,14 +96,16 @@ const step: fc.Arbitrary<Step> = fc.constantFrom(...KINDS).chain((kind) => {
     single === null
       ? fc.constantFrom('create' as const, 'create' as const, 'patch' as const, 'delete' as const)
       : fc.constant('patch' as const);
-  return fc
-    .record({
-      op,
-      entity: single === null ? there : fc.constant(single),
-      fields: FIELDS.get(kind) ?? fc.constant({}),
-      only: fc.nat(12),
-      position: fc.integer({ min: 0, max: 20 }),
-    })
+  return op
+    .chain((does) =>
+      fc.record({
+        op: fc.constant(does),
+        entity: single !== null ? fc.constant(single) : does === 'create' ? fresh : there,
+        fields: FIELDS.get(kind) ?? fc.constant({}),
+        only: fc.nat(12),
+        position: fc.integer({ min: 0, max: 20 }),
+      }),
+    )
     .map(({ op: does, entity, fields, only, position }) => {
       const entries = Object.entries(fields);
       const patched = Object.fromEntries(
