@@ -6,6 +6,7 @@ export type Known = Readonly<Record<string, fc.Arbitrary<unknown>>>;
 
 const DAYS = ['2019-02-28', '2024-02-29', '2026-11-25'];
 const MOMENTS = DAYS.map((day) => `${day}T10:15:00`);
+const HASH = 'ab'.repeat(32);
 const TIMES = ['00:00', '07:30', '12:00', '18:45'];
 
 /**
@@ -59,8 +60,10 @@ function withoutNull(schema: JsonSchema, known: Known): fc.Arbitrary<unknown> {
 
 function text(schema: JsonSchema, number: (key: string, otherwise: number) => number): fc.Arbitrary<string> {
   const { pattern } = schema;
+  const minLength = number('minLength', 0);
+  if (minLength === HASH.length) return fc.constant(HASH);
   if (typeof pattern !== 'string') {
-    const limits = { minLength: number('minLength', 0), maxLength: Math.min(12, number('maxLength', 12)) };
+    const limits = { minLength, maxLength: Math.min(12, number('maxLength', 12)) };
     return fc.string({ ...limits, unit: 'grapheme' });
   }
   if (pattern.includes('T\\d')) return fc.constantFrom(...MOMENTS);
