@@ -33,7 +33,8 @@ const PROSE_KEYS = [
     'where',
     'because',
   ],
-  ...['reading', 'sum', 'source', 'follows', 'fromSolid', 'note', 'reason', 'questions', 'params'],
+  // An area is a figure as text: halves round as people round them.
+  ...['area', 'reading', 'sum', 'source', 'follows', 'fromSolid', 'note', 'reason', 'questions', 'params'],
 ];
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FOLDER = join(ROOT, '.data/same-plans');

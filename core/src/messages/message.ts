@@ -7,7 +7,7 @@ import { ENGLISH } from './english/english.ts';
 export type MessageId = keyof typeof ENGLISH;
 
 /** What follows a branch of a plural or a choice is text, not a parameter. */
-type Branch = `${string}one ` | `${string}other ` | `${string}yes ` | `${string}=${number} `;
+type Branch = `${string}one ` | `${string}other ` | `${string}yes ` | `${string}no ` | `${string}=${number} `;
 type NameIn<Rest extends string> = Rest extends `${infer Inside}}${string}`
   ? Inside extends `${infer Name},${string}`
     ? Name
@@ -29,6 +29,15 @@ export interface Message {
 const formatOf = kept(
   (id: MessageId) => new IntlMessageFormat(ENGLISH[id], LANGUAGE, undefined, { ignoreTag: true }),
 );
+
+/** A message with its words as they were when it was said: what is issued keeps both. */
+export interface Told extends Message {
+  readonly text: string;
+}
+
+export function told<Id extends MessageId>(id: Id, params: Params<Id>): Told {
+  return { id, params, text: say(id, params) };
+}
 
 /**
  * A message in words.

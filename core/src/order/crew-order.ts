@@ -10,6 +10,7 @@ import type { Plan } from '../plan/plan.ts';
 import { faceReaches } from '../readiness/face-reach.ts';
 import { visitOutlines } from '../plan/visit-outline.ts';
 import type { VisitOutline } from '../plan/visit-outline.ts';
+import { say } from '../messages/message.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { upperFirst } from '../quantity/words.ts';
@@ -128,11 +129,11 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
         (p.treatment?.stages ?? []).flatMap((s) => stageProtection(s, p.surface, catalogue)),
       ),
     ),
-    before: plan.protections.filter((p) => p.when === 'before').map(protectionLine),
-    during: plan.protections.filter((p) => p.when === 'during').map(protectionLine),
-    after: plan.protections.filter((p) => p.when === 'after').map(protectionLine),
+    before: plan.protections.filter((p) => p.when === 'before').map((p) => protectionLine(p).text),
+    during: plan.protections.filter((p) => p.when === 'during').map((p) => protectionLine(p).text),
+    after: plan.protections.filter((p) => p.when === 'after').map((p) => protectionLine(p).text),
     cautions: unique([
-      ...agents.flatMap((a) => a.cautions.map((c) => `${a.name}: ${c}`)),
+      ...agents.flatMap((a) => a.cautions.map((caution) => say('order/caution', { agent: a.name, caution }))),
       ...plan.warnings.filter((w) => LABEL_RULES.includes(w.rule)).map((w) => w.text),
     ]),
     setAside: plan.warnings.filter((w) => SET_ASIDE.includes(w.rule)).map((w) => w.text),
@@ -146,7 +147,9 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
 function lotNumbers(mix: PlannedMix, { handbook }: Survey): Record<string, string> {
   const used = mix.batches.flatMap(({ card }) => card.stock?.lot ?? []);
   return Object.fromEntries(
-    handbook.lots.filter((lot) => used.includes(lot.id)).map((lot) => [lot.id, lot.lot || 'without number']),
+    handbook.lots
+      .filter((lot) => used.includes(lot.id))
+      .map((lot) => [lot.id, lot.lot || say('order/lot-unnumbered', {})]),
   );
 }
 
@@ -166,10 +169,12 @@ function reachNotes(plan: Plan, survey: Survey): readonly SiteNote[] {
   if (ways.size === 0) return [];
   return [
     {
-      about: 'Reach',
-      text: [...ways].map(([by, names]) => `${upperFirst(by)}: ${names.join(', ')}`).join('; '),
+      about: say('order/about/reach', {}),
+      text: [...ways]
+        .map(([by, names]) => say('order/reach', { by: upperFirst(by), places: names.join(', ') }))
+        .join('; '),
     },
-    { about: 'Falls', text: SAFETY_FALLS },
+    { about: say('order/about/falls', {}), text: SAFETY_FALLS },
   ];
 }
 
@@ -177,8 +182,8 @@ const LABEL_RULES: readonly string[] = ['label-stricter', 'label-note'];
 
 function orderedProduct(product: Product | null): OrderMix['product'] {
   if (!product) return null;
-  const { name, dataSheet } = product;
-  return { name, dataSheet: dataSheet ? `${dataSheet.name}, ${dataSheet.dated}` : '' };
+  const { name, dataSheet: sheet } = product;
+  return { name, dataSheet: sheet ? say('order/data-sheet', { name: sheet.name, dated: sheet.dated }) : '' };
 }
 
 /** Catalogue entries that an order rests on, kept with it when it is issued. */

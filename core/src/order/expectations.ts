@@ -182,7 +182,8 @@ function markExpectations(survey: Survey): readonly Said[] {
     const permanent = permanentMarkOf(mark);
     const surface = survey.surfaces.find((s) => s.id === mark.surface);
     if (!permanent || !surface) return [];
-    const place = mark.where === '' ? surface.name : `${surface.name}, ${mark.where}`;
+    const place =
+      mark.where === '' ? surface.name : say('order/at-mark', { place: surface.name, where: mark.where });
     return [
       {
         key: `mark.${mark.id}`,
@@ -198,7 +199,7 @@ function markExpectations(survey: Survey): readonly Said[] {
 function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
   const site = (key: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said => ({
     key,
-    place: 'Whole site',
+    place: say('order/whole-site', {}),
     surface: null,
     ...what,
   });

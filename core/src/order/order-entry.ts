@@ -7,7 +7,9 @@ import type { PlannedOperation } from '../visit/work-builder.ts';
 import { formatArea, formatMass, formatStandOff, formatVolume } from '../quantity/shown-quantity.ts';
 import { clockTime } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import { lowerFirst } from '../quantity/words.ts';
+import { listed, lowerFirst } from '../quantity/words.ts';
+import { say, told } from '../messages/message.ts';
+import type { Message, Told } from '../messages/message.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { protectionLine } from './protection-line.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -44,13 +46,15 @@ export interface OrderEntry {
   readonly ifNotEnough: string | null;
   /** Beyond those of the agent, which stand with the mix: rules set aside, opposed chemistries. */
   readonly cautions: readonly string[];
+  /** The title and the lines of `how` by their ids and facts; not on orders from before they were kept. */
+  readonly said?: { readonly title: Message; readonly how: readonly Message[] };
 }
 
 /** Each text once, in order of first appearance. */
 export const unique = (texts: readonly string[]) => [...new Set(texts)];
 
 export function mixName(index: number): string {
-  return `Mix ${index + 1}`;
+  return say('order/mix-name', { number: index + 1 });
 }
 
 export function shortTime(seconds: number): string {
@@ -72,6 +76,7 @@ export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] 
       ...entry,
       sameAs: before,
       how: [],
+      ...(entry.said ? { said: { ...entry.said, how: [] } } : {}),
       force: null,
       checks: [],
       stopWhen: null,
@@ -81,41 +86,20 @@ export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] 
   });
 }
 
-const TASK_TITLES: Readonly<Record<PlannedOperation['task'], string>> = {
-  'set-out': 'Set out',
-  mix: 'Mix',
-  'pre-wet': 'Pre-wet',
-  apply: 'Apply',
-  mist: 'Re-mist',
-  finish: 'Rinse',
-  'hands-on': 'Work through',
-  work: 'Work',
-  'foot-rinse': 'Rinse the wall foot',
-  'clear-up': 'Clear up',
-};
-
-const STAGE_TITLES: Readonly<Record<Stage['kind'], string>> = {
-  clear: 'Brush off loose dirt',
-  'pre-wet': 'Pre-wet',
-  apply: 'Apply',
-  agitate: 'Scrub',
-  wash: 'Wash',
-  rinse: 'Rinse',
-  fill: 'Fill joints',
-  neutralise: 'Neutralise',
-  reading: 'Take a reading',
-};
-
 /** What is done in a stage: its own verb, else what its kind says. */
 function verbOf({ kind, task }: Stage): string {
-  return task ?? STAGE_TITLES[kind];
+  return task ?? say(`order/verb/${kind}`, {});
 }
 
 /** What is neutralised, and with what. */
-function neutralising({ neutralises }: Stage, agent: string): string {
-  const what = neutralises.map((id) => `${lowerFirst(CATALOGUE.agent(id).name)} `);
-  return `${STAGE_TITLES.neutralise} ${what.join('and ')}with ${lowerFirst(agent)}`;
+function neutralising({ neutralises }: Stage, agent: string): Told {
+  if (neutralises.length === 0) return told('order/neutralise', { agent });
+  const names = neutralises.map((id) => lowerFirst(CATALOGUE.agent(id).name));
+  return told('order/neutralise/what', { what: listed(names), agent });
 }
+
+/** Without its words, which stand beside it. */
+const messageOf = ({ id, params }: Told): Message => ({ id, params });
 
 type OrderedSurvey = Survey & Pick<FacedSurvey, 'catalogue'>;
 
@@ -140,7 +124,7 @@ export class EntryWriter {
   }
 
   placeName(surface: string | null): string {
-    if (surface === null) return 'Whole site';
+    if (surface === null) return say('order/whole-site', {});
     return this.plan.surfaces.find((p) => p.surface.id === surface)?.surface.name ?? surface;
   }
 
@@ -150,13 +134,15 @@ export class EntryWriter {
     if (!planned || !placement) throw new RangeError(`the plan has no operation "${operation}"`);
     const stages = planned.stages.flatMap((id) => this.stages.get(id) ?? []);
     const apply = stages.find((s) => s.apply);
+    const title = this.title(planned, stages);
+    const how = this.how(planned, stages);
     const mixIndex = apply ? this.plan.mixes.findIndex((m) => m.stage === apply.id) : -1;
     return {
       operation,
       start: shortTime(this.dayStart + placement.start),
       finish: shortTime(this.dayStart + placement.finish),
       task: planned.task,
-      title: this.title(planned, stages),
+      title: title.text,
       place: this.placeName(planned.surface),
       section: planned.section,
       area:
@@ -165,7 +151,7 @@ export class EntryWriter {
           : formatArea(planned.areaSquareMetres, this.survey.job.units),
       mix: mixIndex >= 0 ? mixName(mixIndex) : null,
       sameAs: null,
-      how: this.how(planned, stages),
+      how: how.map((line) => line.text),
       force: planned.task === 'mix' ? null : this.force(stages),
       rinse: this.rinseDue(planned, placement.start),
       checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),
@@ -181,37 +167,34 @@ export class EntryWriter {
                 s.cautions.filter((c) => !c.rule.startsWith('agent-')).map((c) => c.text),
               ),
             ),
+      said: { title: messageOf(title), how: how.map(messageOf) },
     };
   }
 
-  private title(planned: PlannedOperation, stages: readonly Stage[]): string {
-    if (planned.task === 'set-out') return 'Set out: water and rinse gear laid and charged, protections on';
-    if (planned.task === 'clear-up') return 'Clear up: uncover, rinse plants, walk round with the customer';
-    if (planned.task === 'foot-rinse') return 'Rinse the wall foot: washing the floor splashed it';
+  private title(planned: PlannedOperation, stages: readonly Stage[]): Told {
+    const { task } = planned;
+    if (task === 'set-out' || task === 'clear-up' || task === 'foot-rinse') return told(`order/${task}`, {});
     const apply = stages.find((s) => s.apply);
-    const agent = apply?.apply ? CATALOGUE.agent(apply.apply.agent).name : '';
-    if (planned.task === 'mix' || planned.task === 'apply')
-      return `${TASK_TITLES[planned.task]} ${lowerFirst(agent)}`;
-    if (planned.task === 'mist') return `${TASK_TITLES.mist}: ${lowerFirst(agent)}, let nothing dry`;
-    const names = stages.map((s) => {
+    const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
+    if (task === 'mix' || task === 'apply' || task === 'mist') return told(`order/${task}`, { agent });
+    const [first, ...more] = stages.map((s): Told => {
       if (s.kind === 'neutralise') return neutralising(s, agent);
-      return s.kind === 'apply' ? `${STAGE_TITLES.apply} ${lowerFirst(agent)}` : verbOf(s);
+      return s.kind === 'apply' ? told('order/apply', { agent }) : told('order/does', { what: verbOf(s) });
     });
-    return names.map((name, i) => (i === 0 ? name : lowerFirst(name))).join(', then ');
+    if (!first) throw new RangeError(`the operation "${planned.id}" has no stage`);
+    return more.reduce(
+      (all, next) => told('order/then', { first: all.text, next: lowerFirst(next.text) }),
+      first,
+    );
   }
 
-  private how(planned: PlannedOperation, stages: readonly Stage[]): readonly string[] {
-    if (planned.task === 'set-out')
-      return this.plan.protections.filter((p) => p.when === 'before').map((p) => protectionLine(p));
-    if (planned.task === 'clear-up') {
-      return [
-        ...this.plan.protections.filter((p) => p.when === 'after').map((p) => protectionLine(p)),
-        'Photograph every surface after. Flush tools, label leftover containers.',
-      ];
-    }
-    if (planned.task === 'foot-rinse')
-      return ['Garden hose with a fan, clean water, one metre high, glass and doors too.'];
-    if (planned.task === 'mix') return ['Put protection on before mixing; see the mix card.'];
+  private how(planned: PlannedOperation, stages: readonly Stage[]): readonly Told[] {
+    const { task } = planned;
+    const protections = (when: 'before' | 'after') =>
+      this.plan.protections.filter((p) => p.when === when).map(protectionLine);
+    if (task === 'set-out') return protections('before');
+    if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how', {})];
+    if (task === 'foot-rinse' || task === 'mix') return [told(`order/${task}/how`, {})];
     return stages.flatMap((stage) => this.stageHow(stage));
   }
 
@@ -228,33 +211,34 @@ export class EntryWriter {
     return { limitKilopascal: first.limitKilopascal, kilopascals: [...new Set(forces)] };
   }
 
-  private stageHow(stage: Stage): readonly string[] {
+  private stageHow(stage: Stage): readonly Told[] {
     const { units } = this.survey.job;
-    const lines: string[] = [];
-    if (stage.tool !== null) {
-      const tool = CATALOGUE.tool(stage.tool);
-      const jet = this.jetOf(stage);
-      const stop = jet ? `, no closer than ${formatStandOff(ledJet(jet).metres, units)}` : '';
-      lines.push(
-        `${stage.kind === 'neutralise' ? STAGE_TITLES.neutralise : verbOf(stage)} with ${tool.name}: ${tool.handling}${stop}${stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}.`,
-      );
-    }
+    const lines: Told[] = [];
     const jet = this.jetOf(stage);
-    if (jet?.advice) lines.push(jet.advice);
-    if (stage.apply?.dwell)
-      lines.push(
-        `Dwell ${stage.apply.dwell.fromMinutes} to ${stage.apply.dwell.toMinutes} min, aim for ${stage.apply.dwell.expectedMinutes}; first look at ${stage.apply.dwell.lookFromMinutes} min. Never let it dry.`,
-      );
-    if (stage.apply?.leaveOn) lines.push('Leave on: no rinse.');
+    if (stage.tool !== null) {
+      const { name: tool, handling } = CATALOGUE.tool(stage.tool);
+      const verb = stage.kind === 'neutralise' ? say('order/verb/neutralise', {}) : verbOf(stage);
+      const stop = jet ? formatStandOff(ledJet(jet).metres, units) : 'no';
+      const direction = stage.direction?.replace('-', ' ') ?? 'no';
+      lines.push(told('order/with-tool', { verb, tool, handling, stop, direction }));
+    }
+    if (jet?.advice) lines.push(told('order/does', { what: jet.advice }));
+    const { apply } = stage;
+    if (apply?.dwell) {
+      const { fromMinutes: from, toMinutes: to, expectedMinutes: aim, lookFromMinutes: look } = apply.dwell;
+      lines.push(told('order/dwell', { from, to, aim, look }));
+    }
+    if (apply?.leaveOn) lines.push(told('order/leave-on', {}));
     const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
     const wear = face ? stageProtection(stage, face, this.survey.catalogue) : [];
-    if (wear.length > 0) lines.push(`Wear: ${wear.join(', ')}.`);
-    if (stage.bulk)
-      lines.push(
-        `About ${stage.bulk.kilograms === null ? formatVolume(stage.bulk.litres, units) : formatMass(1000 * stage.bulk.kilograms, units)} of ${stage.bulk.what}, ${stage.bulk.where}.`,
-      );
+    if (wear.length > 0) lines.push(told('order/wear', { what: wear.join(', ') }));
+    if (stage.bulk) {
+      const { kilograms, litres, what, where } = stage.bulk;
+      const amount = kilograms === null ? formatVolume(litres, units) : formatMass(1000 * kilograms, units);
+      lines.push(told('order/bulk', { amount, what, where }));
+    }
     if (stage.kind === 'pre-wet' && stage.minutes !== null)
-      lines.push(`Soak for ${stage.minutes} min, until it takes no more water.`);
+      lines.push(told('order/soak', { minutes: stage.minutes }));
     return lines;
   }
 

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { formatFlow, formatLength } from '../quantity/shown-quantity.ts';
 import type { HourSpan } from '../survey/detail-limits.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -17,54 +18,75 @@ export interface SiteNote {
 export function siteNotes(survey: Survey, day: HourSpan): readonly SiteNote[] {
   const { property, job, damages, scopes } = survey;
   const nameOf = (surface: string | null) => survey.surfaces.find((s) => s.id === surface)?.name;
-  const water = survey.waterPoints.map((point) => `${point.name}: ${waterInWords(point, job.units)}`);
-  const damage = damages.map(
-    ({ surface, what, where, shownTo }) =>
-      `${[nameOf(surface), where].filter((part) => part).join(', ') || 'The property'}: ${what}${shownTo === '' ? ', not shown to anyone yet' : `, shown to ${shownTo}`}`,
-  );
+  const water = survey.waterPoints.map((point) => waterInWords(point, job.units));
+  const damage = damages.map(({ surface, what, where, shownTo: person }) => {
+    const parts = [nameOf(surface) ?? '', where].filter((part) => part !== '');
+    const place = parts.join(', ') || say('order/damage/of-property', {});
+    return person === ''
+      ? say('order/damage/new', { place, what })
+      : say('order/damage/shown', { place, what, person });
+  });
   const left = scopes
     .filter((s) => !s.inScope)
-    .map((s) => `${nameOf(s.surface) ?? s.surface}${s.scopeReason === '' ? '' : `: ${s.scopeReason}`}`);
-  const notes: readonly (readonly [string, string])[] = [
-    ['Address', property.address],
-    ['Access', property.access],
-    ['Vehicle', property.vehicleStand],
-    ['Power', property.power],
-    ['Water', water.join('; ')],
-    ['Hours', hoursInWords(survey, day)],
-    ['People there', job.peoplePresent],
-    ['Event', [job.event, job.eventDate].filter((part) => part).join(', ')],
-    ['Existing damage', damage.join('; ')],
-    ['Out of scope', left.join('; ')],
-  ];
-  return notes.filter(([, text]) => text !== '').map(([about, text]) => ({ about, text }));
+    .map(({ surface, scopeReason: why }) => {
+      const place = nameOf(surface) ?? surface;
+      return why === '' ? place : say('order/left', { place, why });
+    });
+  const notes = [
+    ['address', property.address],
+    ['access', property.access],
+    ['vehicle', property.vehicleStand],
+    ['power', property.power],
+    ['water', water.join('; ')],
+    ['hours', hoursInWords(survey, day)],
+    ['people', job.peoplePresent],
+    ['event', [job.event, job.eventDate].filter((part) => part).join(', ')],
+    ['damage', damage.join('; ')],
+    ['out-of-scope', left.join('; ')],
+  ] as const;
+  return notes.flatMap(([about, text]) =>
+    text === '' ? [] : [{ about: say(`order/about/${about}`, {}), text }],
+  );
 }
 
-function waterInWords(point: WaterPoint, units: Survey['job']['units']): string {
-  const flow = waterFlow(point);
-  return [
-    flow === null
-      ? 'flow not known'
-      : `${formatFlow(flow.litresPerMinute, units)} ${flow.measured ? 'measured' : 'as told'}`,
-    ...(point.distanceMetres === null
-      ? []
-      : [`${formatLength(point.distanceMetres, units)} from the vehicle`]),
-    ...(point.permission === 'refused' ? ['not allowed'] : []),
-  ].join(', ');
+function waterInWords(
+  { name: point, distanceMetres, permission, ...measured }: WaterPoint,
+  units: Survey['job']['units'],
+): string {
+  const flow = flowInWords(waterFlow(measured), units);
+  const refused = permission === 'refused';
+  if (distanceMetres === null)
+    return refused
+      ? say('order/water-point/refused', { point, flow })
+      : say('order/water-point', { point, flow });
+  const distance = formatLength(distanceMetres, units);
+  return say(refused ? 'order/water-point/away-refused' : 'order/water-point/away', {
+    point,
+    flow,
+    distance,
+  });
+}
+
+function flowInWords(flow: ReturnType<typeof waterFlow>, units: Survey['job']['units']): string {
+  if (flow === null) return say('order/flow/unknown', {});
+  const said = formatFlow(flow.litresPerMinute, units);
+  return say(flow.measured ? 'order/flow/measured' : 'order/flow/told', { flow: said });
 }
 
 /** Allowed and quiet hours, and whether the day keeps to them; the sequence itself does not heed them yet. */
 function hoursInWords({ property: { hours, quietHours } }: Survey, day: HourSpan): string {
-  const outside = hours !== null && (day.from < hours.from || day.to > hours.to);
+  const span = ({ from, to }: HourSpan) => ({ from, to });
   return [
     ...(hours === null
       ? []
-      : [`work from ${hours.from} to ${hours.to}${outside ? '; the times below run outside it' : ''}`]),
-    ...quietHours.map(
-      (quiet) =>
-        `quiet from ${quiet.from} to ${quiet.to}: no machine then${
-          day.from < quiet.to && day.to > quiet.from ? ', though the times below run into it' : ''
-        }`,
+      : [
+          say(
+            day.from < hours.from || day.to > hours.to ? 'order/hours/outside' : 'order/hours',
+            span(hours),
+          ),
+        ]),
+    ...quietHours.map((quiet) =>
+      say(day.from < quiet.to && day.to > quiet.from ? 'order/quiet/broken' : 'order/quiet', span(quiet)),
     ),
   ].join('; ');
 }

@@ -1,4 +1,5 @@
 import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
+import { ORDER } from './order.ts';
 import { QUESTIONS } from './questions.ts';
 import { MEETINGS, WARNINGS } from './warnings.ts';
 
@@ -9,4 +10,5 @@ export const ENGLISH = {
   ...QUESTIONS,
   ...EXPECTATIONS,
   ...EARLIER_EXPECTATIONS,
+  ...ORDER,
 } as const;
