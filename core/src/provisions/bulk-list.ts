@@ -1,8 +1,10 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Plan } from '../plan/plan.ts';
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { roundUpToStep } from '../quantity/rounding.ts';
 import { lowerFirst } from '../quantity/words.ts';
+import { formatMass, formatVolume } from '../quantity/shown-quantity.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** One sort of solid that a visit brings onto faces, or carries off them. */
@@ -42,19 +44,25 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
       kilograms === null
         ? Math.ceil(litres / solidsSackLitres - 1e-9)
         : Math.ceil(kilograms / sandBagKilograms - 1e-9);
-    const whole = kilograms === null ? `${decimal(litres, 1)} L` : `${decimal(kilograms, 1)} kg`;
+    const whole = { litres: roundUpToStep(litres, 0.1), kilograms: roundUpToStep(kilograms ?? 0, 0.1) };
+    const amount =
+      kilograms === null
+        ? formatVolume(whole.litres, job.units)
+        : formatMass(1000 * whole.kilograms, job.units);
     return {
       what,
       way: fills ? 'brought' : 'carried-off',
       where: of[0]?.bulk.where ?? '',
-      litres: roundUpToStep(litres, 0.1),
-      kilograms: kilograms === null ? null : roundUpToStep(kilograms, 0.1),
+      litres: whole.litres,
+      kilograms: kilograms === null ? null : whole.kilograms,
       bags,
       bagSize: kilograms === null ? `${solidsSackLitres} L` : `${sandBagKilograms} kg`,
-      leftOverKilograms: kilograms === null ? 0 : bags * sandBagKilograms - roundUpToStep(kilograms, 0.1),
+      leftOverKilograms: kilograms === null ? 0 : bags * sandBagKilograms - whole.kilograms,
       sums: [
-        ...of.map((s) => `${s.name}: ${s.bulk.sum}`),
-        `All${fills ? ` + ${decimal(100 * wasteShare, 0)} % waste` : ''} = ${whole}`,
+        ...of.map((s) => say('bulk/of-surface', { place: s.name, sum: s.bulk.sum })),
+        fills
+          ? say('bulk/whole/waste', { percent: decimal(100 * wasteShare, 0), amount })
+          : say('bulk/whole', { amount }),
       ],
     };
   });
@@ -62,6 +70,7 @@ export function bulkList(plan: Plan, { job }: Survey): readonly BulkLine[] {
 
 /** @example bulkText(line) // "4 bags of 25 kg" */
 export function bulkText({ way, bags, bagSize, what }: BulkLine): string {
-  const noun = way === 'brought' ? 'bag' : 'sack';
-  return `${bags} ${noun}${bags === 1 ? '' : 's'} of ${bagSize}${way === 'brought' ? '' : ` for ${lowerFirst(what)}`}`;
+  return way === 'brought'
+    ? say('bulk/brought', { bags, size: bagSize })
+    : say('bulk/carried-off', { bags, size: bagSize, what: lowerFirst(what) });
 }

@@ -6,6 +6,7 @@ import {
   TOOL_LOAD,
   WEAR_LOAD,
 } from '../catalogue/data/load.ts';
+import { say } from '../messages/message.ts';
 import { MACHINE_KINDS, MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
@@ -26,7 +27,7 @@ export function machineItems(plan: Plan, survey: FacedSurvey): readonly LoadItem
     amount: String(counts[kind]),
     kilograms: counts[kind] * MACHINE_LOADS[kind].kilograms,
     litres: counts[kind] * MACHINE_LOADS[kind].litres,
-    short: counts[kind] === 0 ? 'none on this job' : null,
+    short: counts[kind] === 0 ? say('load/machine-missing', {}) : null,
   }));
 }
 
@@ -48,7 +49,10 @@ export function toolItems(plan: Plan): readonly LoadItem[] {
         key: `tool ${tool.id}`,
         group: 'tools' as const,
         name: upperFirst(tool.name),
-        amount: names.length > 3 ? `for ${names.length} surfaces` : `for ${names.join(', ')}`,
+        amount:
+          names.length > 3
+            ? say('load/for-surfaces', { count: names.length })
+            : say('load/for', { places: names.join(', ') }),
         ...TOOL_LOAD,
         short: null,
       };
@@ -56,19 +60,24 @@ export function toolItems(plan: Plan): readonly LoadItem[] {
 }
 
 export function hoseItems({ totals }: HoseList, { job }: FacedSurvey): readonly LoadItem[] {
+  const metres = (exact: number) => formatLength(Math.ceil(exact), job.units);
   return totals
     .filter((total) => total.neededMetres > 0)
     .map(({ use, neededMetres, ownedMetres, couplings }) => ({
       key: `hose ${use}`,
       group: 'hoses',
-      name: use === 'pressure' ? 'Pressure hose' : 'Supply and rinse hose',
-      amount: `${formatLength(Math.ceil(neededMetres), job.units)}, ${couplings} ${couplings === 1 ? 'coupling' : 'couplings'}`,
+      name: say(`load/hose/${use}`, {}),
+      amount: say('load/hose-amount', { metres: metres(neededMetres), couplings }),
       kilograms: neededMetres * HOSE_LOAD_PER_METRE[use].kilograms,
       litres: neededMetres * HOSE_LOAD_PER_METRE[use].litres,
       short:
         ownedMetres >= neededMetres
           ? null
-          : `${formatLength(Math.ceil(neededMetres), job.units)} needed, you have ${formatLength(ownedMetres, job.units)}: borrow ${formatLength(Math.ceil(neededMetres - ownedMetres), job.units)}`,
+          : say('load/hose-short', {
+              needed: metres(neededMetres),
+              owned: formatLength(ownedMetres, job.units),
+              more: metres(neededMetres - ownedMetres),
+            }),
     }));
 }
 
@@ -80,7 +89,10 @@ export function protectionItems(plan: Plan): readonly LoadItem[] {
     key: `protection ${material}`,
     group: 'protections',
     name: upperFirst(material),
-    amount: `for ${names.size > 3 ? `${names.size} places` : [...names].join(', ')}`,
+    amount:
+      names.size > 3
+        ? say('load/for-places', { count: names.size })
+        : say('load/for', { places: [...names].join(', ') }),
     ...PROTECTION_LOAD,
     short: null,
   }));
@@ -98,7 +110,7 @@ export function wearItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[] 
     key: `wear ${what}`,
     group: 'wear',
     name: upperFirst(what),
-    amount: `${people} ×`,
+    amount: say('load/each', { people }),
     kilograms: people * WEAR_LOAD.kilograms,
     litres: people * WEAR_LOAD.litres,
     short: null,
@@ -119,23 +131,23 @@ export function paperItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[]
   const agents = [...new Set(plan.mixes.map((m) => m.agent))];
   const sheets = agents.map((id) => {
     const product = catalogue.product(id);
-    const name = `Safety data sheet: ${product?.name ?? catalogue.agent(id).name.toLowerCase()}`;
-    return paper(`sheet ${id}`, name, product?.dataSheet?.name ?? 'from the supplier');
+    const name = say('load/data-sheet', { product: product?.name ?? catalogue.agent(id).name.toLowerCase() });
+    return paper(`sheet ${id}`, name, product?.dataSheet?.name ?? say('load/data-sheet-from', {}));
   });
   const permissions = survey.waterPoints
     .filter((point) => point.kind === 'hydrant')
     .map((point) =>
       paper(
         `permission ${point.id}`,
-        `Permission for ${point.name}`,
+        say('load/permission', { point: point.name }),
         '',
-        point.permission === 'granted' ? null : 'not granted yet',
+        point.permission === 'granted' ? null : say('load/permission-open', {}),
       ),
     );
   return [
-    paper('order', 'Crew order, printed', 'in case the phone dies'),
+    paper('order', say('load/order', {}), say('load/order-why', {})),
     ...sheets,
     ...permissions,
-    ...(survey.damages.length > 0 ? [paper('damage', 'Damage sheet, for the signature')] : []),
+    ...(survey.damages.length > 0 ? [paper('damage', say('load/damage-sheet', {}))] : []),
   ];
 }

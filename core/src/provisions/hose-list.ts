@@ -2,8 +2,9 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { pumpOf } from '../visit/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
-import { formatLength } from '../quantity/shown-quantity.ts';
-import { BAR_PER_PSI } from '../quantity/units.ts';
+import { say } from '../messages/message.ts';
+import { formatHoseBore, formatLength, formatPumpPressure } from '../quantity/shown-quantity.ts';
+import { BAR_PER_PSI, unitOf } from '../quantity/units.ts';
 import { decimal } from '../quantity/numbers.ts';
 import type { HoseUse } from '../survey/job-gear.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -35,17 +36,23 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
   const { units, house } = survey.job;
   const { hoses } = house.gear;
   const spare = 1 + TRADE_DEFAULTS.spareHoseShare;
-  const say = (metres: number) => formatLength(Math.ceil(metres), units);
+  const told = (metres: number) => formatLength(Math.ceil(metres), units);
   const taps = survey.waterPoints
     .filter((point) => point.permission !== 'refused')
     .map((point): HoseRun => {
       const metres = point.distanceMetres === null ? null : point.distanceMetres * spare;
       return {
         use: 'supply',
-        what: `${point.name} to the vehicle`,
+        what: say('hose/to-vehicle', { point: point.name }),
         metres,
         ok: metres !== null,
-        text: metres === null ? 'Distance not paced: ask on the Walk.' : `${say(metres)} with 10 % spare`,
+        text:
+          metres === null
+            ? say('hose/not-paced', {})
+            : say('hose/with-spare', {
+                metres: told(metres),
+                percent: percent(TRADE_DEFAULTS.spareHoseShare),
+              }),
       };
     });
   const farthest = (machine: string) => {
@@ -69,16 +76,16 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
       : [
           {
             use: 'supply',
-            what: `Rinse hose to ${rinse.side.name}`,
+            what: say('hose/rinse', { side: rinse.side.name }),
             metres: rinse.metres === null ? null : rinse.metres * spare,
             ok: rinse.metres !== null,
             text:
               rinse.metres === null
-                ? 'Distance not paced: ask on the Walk.'
-                : `${say(rinse.metres * spare)} to the farthest side`,
+                ? say('hose/not-paced', {})
+                : say('hose/farthest', { metres: told(rinse.metres * spare) }),
           },
         ];
-  const runs = [...taps, ...rinseRun, ...pressureRuns(plan, survey, farthest, say)];
+  const runs = [...taps, ...rinseRun, ...pressureRuns(plan, survey, farthest, told)];
   const totals = (['supply', 'pressure'] as const).map((use) => {
     const owned = hoses.filter((h) => h.use === use);
     const neededMetres = runs.reduce((sum, run) => (run.use === use ? sum + (run.metres ?? 0) : sum), 0);
@@ -103,7 +110,7 @@ function pressureRuns(
     readonly side: { readonly name: string } | null;
     readonly metres: number | null;
   },
-  say: (metres: number) => string,
+  told: (metres: number) => string,
 ): readonly HoseRun[] {
   const { house } = survey.job;
   const tools = new Set(
@@ -113,11 +120,9 @@ function pressureRuns(
     const tool = [...tools].map(CATALOGUE.tool).find((t) => t.machines.includes(machine));
     const { side, metres: route } = farthest(machine);
     if (!tool || side === null) return [];
-    const what = `${machine === 'hot-washer' ? 'Hot washer' : 'Pressure washer'} to ${side.name}`;
+    const what = say(`hose/${machine}`, { side: side.name });
     if (route === null)
-      return [
-        { use: 'pressure', what, metres: null, ok: false, text: 'Distance not paced: ask on the Walk.' },
-      ];
+      return [{ use: 'pressure', what, metres: null, ok: false, text: say('hose/not-paced', {}) }];
     const metres = route * (1 + TRADE_DEFAULTS.spareHoseShare);
     const inner = Math.min(
       ...house.gear.hoses.filter((h) => h.use === 'pressure').map((h) => h.innerMillimetres),
@@ -130,24 +135,39 @@ function pressureRuns(
           what,
           metres,
           ok: Number.isFinite(inner),
-          text: `${say(metres)}; ${pump ? 'no pressure hose recorded' : 'its loss is unknown until you record flow and pressure of the pump'}`,
+          text: say(pump ? 'hose/none-recorded' : 'hose/pump-unknown', { metres: told(metres) }),
         },
       ];
     const loss = hoseLoss(pump.litresPerMinute, metres, inner);
     const bar = pump.ratedPsi * BAR_PER_PSI;
     const useful = longestHose(pump.litresPerMinute, inner, bar * TRADE_DEFAULTS.hoseMayLoseShare);
     const ok = metres <= useful;
+    const { scale } = unitOf('pumpPressure', survey.job.units);
+    const facts = {
+      metres: told(metres),
+      inner: formatHoseBore(inner, survey.job.units),
+      loss: decimal(loss * scale, 1),
+      pressure: formatPumpPressure(bar, survey.job.units),
+    };
     return [
       {
         use: 'pressure',
         what,
         metres,
         ok,
-        text: `${say(metres)} of ${decimal(inner, 1)} mm eat ${decimal(loss, 1)} of ${decimal(bar, 0)} bar${ok ? '' : `: more than 10 %. From ${say(useful)} on, lay supply hose and move the machine closer, or use a wider hose`}`,
+        text: ok
+          ? say('hose/loss', facts)
+          : say('hose/loss/too-much', {
+              ...facts,
+              percent: percent(TRADE_DEFAULTS.hoseMayLoseShare),
+              useful: told(useful),
+            }),
       },
     ];
   });
 }
+
+const percent = (share: number) => decimal(100 * share, 0);
 
 /** Longest first; each further one needs a coupling. */
 function couplingsFor(metres: number, owned: readonly number[]): number {

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/plan.ts';
-import { decimal } from '../quantity/numbers.ts';
+import { say } from '../messages/message.ts';
+import { formatMass, formatVolume } from '../quantity/shown-quantity.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { BulkLine } from './bulk-list.ts';
 import type { HoseList } from './hose-list.ts';
@@ -41,24 +42,23 @@ export function loadList(
   const kilograms = items.reduce((sum, item) => sum + item.kilograms, 0);
   const litres = items.reduce((sum, item) => sum + item.litres, 0);
   const { vehicle } = survey.job.house.gear;
-  const over = (what: string, load: number, carries: number, unit: string) =>
-    load > carries
-      ? [
-          `The load ${what} about ${decimal(load, 0)} ${unit}, the vehicle carries ${decimal(carries, 0)} ${unit}: start with less water in the tank, or make two trips.`,
-        ]
-      : [];
+  const { units } = survey.job;
+  const weight = (load: number) => formatMass(1000 * Math.round(load), units);
+  const room = (load: number) => formatVolume(Math.round(load), units);
   return {
     items,
     yardMixes: yardMixes(plan, survey),
     kilograms,
     litres,
     faults: [
-      ...items.flatMap((item) => (item.short === null ? [] : [`${item.name}: ${item.short}`])),
-      ...(vehicle
-        ? [
-            ...over('weighs', kilograms, vehicle.kilograms, 'kg'),
-            ...over('takes', litres, vehicle.litres, 'L'),
-          ]
+      ...items.flatMap((item) =>
+        item.short === null ? [] : [say('load/short', { item: item.name, why: item.short })],
+      ),
+      ...(vehicle && kilograms > vehicle.kilograms
+        ? [say('load/too-heavy', { load: weight(kilograms), carries: weight(vehicle.kilograms) })]
+        : []),
+      ...(vehicle && litres > vehicle.litres
+        ? [say('load/too-large', { load: room(litres), carries: room(vehicle.litres) })]
         : []),
     ],
   };

@@ -4,7 +4,10 @@ import { catchNeutraliserGrams } from '../mixing/neutraliser.ts';
 import { neutralisersFor } from '../mixing/neutraliser-options.ts';
 import type { Plan } from '../plan/plan.ts';
 import { stageLitres } from '../visit/stage-water.ts';
-import { decimal } from '../quantity/numbers.ts';
+import { say } from '../messages/message.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import { formatMass, formatVolume } from '../quantity/shown-quantity.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { sorptivityOf } from '../survey/thirst.ts';
@@ -30,6 +33,7 @@ const CATCHING: readonly string[] = ['catch', 'divert'];
 export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
   const { house } = survey.job;
   const { catalogue } = survey;
+  const whole = (litres: number) => formatVolume(Math.round(litres), survey.job.units);
   const caught = new Set(
     plan.protections.filter((p) => CATCHING.includes(p.kind)).flatMap((p) => p.neededBy),
   );
@@ -68,43 +72,51 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
   return {
     faces: faces.map((p) => p.surface.name),
     ledger,
-    sum: `${decimal(applied, 0)} L of mix + ${decimal(rinsed, 0)} L through hoses and lances, of which ${decimal(leaving, 0)} L leave the surfaces`,
+    sum: say('run-off/sum', { applied: whole(applied), rinsed: whole(rinsed), leaving: whole(leaving) }),
     catchLitres: house.gear.catchLitres,
-    neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams)),
+    neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams, survey.job.units)),
     notes: [
       ...(ledger.overflowLitres > 0
         ? [
             house.gear.catchLitres === 0
-              ? 'You are bringing nothing to catch it in.'
-              : `Empty the catch ${ledger.emptyings} ${ledger.emptyings === 1 ? 'time' : 'times'} during the work, before it is full.`,
+              ? say('run-off/nothing-to-catch', {})
+              : say('run-off/empty', { times: ledger.emptyings }),
           ]
         : []),
-      unlabelled.length === 0 && agents.size > 0
-        ? 'Every label allows it: reuse caught water on these premises as the labels say, once the strip reads as they ask. None of it leaves the premises.'
-        : 'Caught water goes down a drain only if that leads to the foul sewer and the sewer’s owner allows it. Otherwise take it away by a licensed route.',
+      unlabelled.length === 0 && agents.size > 0 ? say('run-off/reuse', {}) : say('run-off/sewer', {}),
       ...(unlabelled.length > 0
         ? [
-            `Do not reuse it on the premises: no product label in use allows it, for ${listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name)))}.`,
+            say('run-off/no-reuse', {
+              agents: listed(unlabelled.map((id) => lowerFirst(catalogue.agent(id).name))),
+            }),
           ]
         : []),
-      ...(leaveOn ? ['The first rain washes off what is left on: tell whoever lives with that water.'] : []),
+      ...(leaveOn ? [say('run-off/rain', {})] : []),
     ],
   };
 }
 
 /** At most: what the work used up needs none. */
-function neutraliserLine(agentId: string, grams: number): readonly string[] {
+function neutraliserLine(agentId: string, grams: number, units: UnitSystem): readonly string[] {
   const agent = CATALOGUE.agent(agentId);
   const own = agent.neutraliser;
   if (!own || grams <= 0) return [];
-  const others = neutralisersFor(agent.basis, false).filter(
-    (o) => o.name !== CATALOGUE.agent(own.agent).basis,
-  );
-  const other =
-    others.length > 0
-      ? `, or ${others.map((o) => `${decimal((grams * o.gramsPerGram) / 1000, 2)} kg of ${o.name}${o.neverBeforeAcid ? ' (never where an acid follows)' : ''}`).join(', or ')}`
-      : '';
-  return [
-    `For ${decimal(grams, 0)} g of ${agent.basis} at most ${decimal(catchNeutraliserGrams(agent, grams) / 1000, 2)} kg of ${CATALOGUE.agent(own.agent).name.toLowerCase()}${other}; until the ${own.reading}.`,
-  ];
+  const { name, basis } = CATALOGUE.agent(own.agent);
+  const of = (needed: number) => formatMass(roundToStep(needed, 10), units);
+  const neutralisers = [
+    say('run-off/neutraliser', {
+      kilograms: of(catchNeutraliserGrams(agent, grams)),
+      name: name.toLowerCase(),
+    }),
+    ...neutralisersFor(agent.basis, false)
+      .filter((o) => o.name !== basis)
+      .map((o) =>
+        say(o.neverBeforeAcid ? 'run-off/neutraliser/before-acid' : 'run-off/neutraliser', {
+          kilograms: of(grams * o.gramsPerGram),
+          name: o.name,
+        }),
+      ),
+  ].reduce((one, other) => say('run-off/or', { one, other }));
+  const active = formatMass(roundToStep(grams, 1), units);
+  return [say('run-off/neutralise', { active, agent: agent.basis, neutralisers, reading: own.reading })];
 }

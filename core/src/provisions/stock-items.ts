@@ -8,12 +8,13 @@ import { mixLife } from '../catalogue/data/mix-life.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Plan } from '../plan/plan.ts';
-import { decimal } from '../quantity/numbers.ts';
+import { say } from '../messages/message.ts';
 import { formatStock, formatVolume } from '../quantity/shown-quantity.ts';
 import { upperFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { bulkText } from './bulk-list.ts';
 import type { BulkLine } from './bulk-list.ts';
+import { packsInWords } from './stock-plan.ts';
 import type { StockLine } from './stock-plan.ts';
 import type { LoadItem } from './load-item.ts';
 
@@ -29,17 +30,26 @@ export function productItems(stock: readonly StockLine[], { job }: FacedSurvey):
   return stock.map((line) => {
     const used = line.lots
       .filter((l) => l.used > 0)
-      .map(
-        (l) =>
-          `${formatStock(l.used, line.unit, job.units)} of lot ${l.lot.lot || 'without number'}${l.lot.place === '' ? '' : `, ${l.lot.place}`}`,
-      );
+      .map(({ used: taken, lot: { lot, place } }) => {
+        const amount = formatStock(taken, line.unit, job.units);
+        const number = lot || say('order/lot-unnumbered', {});
+        return place === ''
+          ? say('stock/from-lot', { amount, lot: number })
+          : say('stock/from-lot/place', { amount, lot: number, place });
+      });
     // A house that writes no lots of it down is not told that one is short.
     const known = line.lots.length > 0;
-    const bought = line.toBuy.containers.length === 0 || known ? [] : [packsOf(line)];
+    const bought =
+      line.toBuy.containers.length === 0 || known
+        ? []
+        : [say('stock/in-packs', { packs: packsInWords(line.toBuy, line.unit) })];
     return {
       key: `product ${line.product}`,
       group: 'products',
-      name: line.called === null ? line.name : `${line.called} (${line.name.toLowerCase()})`,
+      name:
+        line.called === null
+          ? line.name
+          : say('stock/called', { called: line.called, product: line.name.toLowerCase() }),
       amount: [formatStock(line.needed, line.unit, job.units), ...used, ...bought].join('; '),
       kilograms: line.unit === 'kg' ? line.needed : line.needed * PRODUCT_KILOGRAMS_PER_LITRE,
       litres: line.needed * (line.unit === 'kg' ? POWDER_LITRES_PER_KILOGRAM : PRODUCT_LITRES_PER_LITRE),
@@ -55,7 +65,7 @@ export function bulkItem(line: BulkLine): LoadItem {
   return {
     key: `bulk ${what}`,
     group: 'products',
-    name: brought ? upperFirst(what) : 'Sacks',
+    name: brought ? upperFirst(what) : say('load/sacks', {}),
     amount: bulkText(line),
     kilograms: brought ? (kilograms ?? 0) : bags * SACK_LOAD.kilograms,
     litres: brought ? litres : bags * SACK_LOAD.litres,
@@ -75,14 +85,10 @@ export function yardMixes(plan: Plan, { job, catalogue }: FacedSurvey): readonly
         agent: agent.id,
         name: agent.name,
         litres,
-        text: `${formatVolume(litres, job.units)}, keeps ${hours} h`,
+        text: say('stock/yard-mix', { amount: formatVolume(litres, job.units), hours }),
       },
     ];
   });
-}
-
-function packsOf({ toBuy, unit }: StockLine): string {
-  return `in ${toBuy.containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${unit}`).join(' + ')}`;
 }
 
 export function waterItems({ job }: FacedSurvey): readonly LoadItem[] {
@@ -93,8 +99,11 @@ export function waterItems({ job }: FacedSurvey): readonly LoadItem[] {
         {
           key: 'water tank',
           group: 'water',
-          name: 'Water in the tank',
-          amount: `${decimal(start, 0)} of ${decimal(tank.litres, 0)} L`,
+          name: say('load/tank', {}),
+          amount: say('load/tank-amount', {
+            start: formatVolume(start, job.units),
+            full: formatVolume(tank.litres, job.units),
+          }),
           kilograms: start,
           litres: tank.litres,
           short: null,

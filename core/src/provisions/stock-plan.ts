@@ -1,5 +1,6 @@
 import type { StockLot } from '../house/stock-lot.ts';
 import type { Plan } from '../plan/plan.ts';
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { formatStock } from '../quantity/shown-quantity.ts';
@@ -97,17 +98,14 @@ export function stockPlan(
       const price = packs.find((pack) => pack.size === size)?.price ?? null;
       return price === null ? null : price * count;
     });
+    const line = { unit: p.unit, needed: p.amount, fromLots, toBuy, lots };
     return {
+      ...line,
       product: p.product,
       name: p.name,
       called: p.called,
-      unit: p.unit,
-      needed: p.amount,
-      fromLots,
-      toBuy,
       buyPrice: prices.includes(null) ? null : prices.reduce<number>((sum, price) => sum + (price ?? 0), 0),
-      lots,
-      text: saidOf(p.unit, p.amount, fromLots, toBuy, lots.length, survey.job.units),
+      text: inWords(line, survey.job.units),
     };
   });
 }
@@ -123,18 +121,21 @@ function lotLine(
   return { lot, strength, unfit, ...taken, after: roundToStep(lot.left - own - taken.reserved, 0.001) };
 }
 
-function saidOf(
-  unit: 'L' | 'kg',
-  needed: number,
-  fromLots: number,
-  { containers }: Containers,
-  lots: number,
+/** "2 × 5 L + 1 × 20 L" */
+export function packsInWords({ containers }: Containers, unit: StockLine['unit']): string {
+  return containers
+    .map(({ count, size }) => say('stock/pack', { count, size: decimal(size, 1), unit }))
+    .join(' + ');
+}
+
+function inWords(
+  line: Pick<StockLine, 'unit' | 'needed' | 'fromLots' | 'toBuy' | 'lots'>,
   units: UnitSystem,
 ): string {
-  const say = (amount: number) => formatStock(amount, unit, units);
-  if (containers.length === 0) return `${say(needed)} from stock`;
-  const packs = containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${unit}`).join(' + ');
-  return lots === 0
-    ? `buy ${packs}: no lot recorded`
-    : `${say(fromLots)} of ${say(needed)} from stock; not enough: buy ${packs}`;
+  const { unit, toBuy } = line;
+  const needed = formatStock(line.needed, unit, units);
+  if (toBuy.containers.length === 0) return say('stock/enough', { needed });
+  const packs = packsInWords(toBuy, unit);
+  if (line.lots.length === 0) return say('stock/none', { packs });
+  return say('stock/not-enough', { stock: formatStock(line.fromLots, unit, units), needed, packs });
 }

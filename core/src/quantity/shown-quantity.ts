@@ -48,6 +48,11 @@ export function formatMass(grams: number, units: UnitSystem): string {
   return shown(kilograms, kilograms < LEAST_KILOGRAMS[units] ? 'smallMass' : 'mass', units);
 }
 
+/** The inside of a hose. @example formatHoseBore(9.5, 'metric') // "9.5 mm" */
+export function formatHoseBore(millimetres: number, units: UnitSystem): string {
+  return shown(millimetres, 'smallLength', units);
+}
+
 /** Pressure of a pump or in a hose. @example formatPumpPressure(165, 'us') // "2393 psi" */
 export function formatPumpPressure(bar: number, units: UnitSystem): string {
   return shown(bar, 'pumpPressure', units);

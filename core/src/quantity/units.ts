@@ -32,7 +32,7 @@ const UNITS = {
   /** m: a stand-off */
   shortLength: { metric: unit('cm', 100, 0), us: unit('in', 1 / METRES_PER.in, 0) },
   /** mm: a joint, a hose */
-  smallLength: { metric: unit('mm', 1, 0), us: unit('in', METRES_PER.mm / METRES_PER.in, 2) },
+  smallLength: { metric: unit('mm', 1, 1), us: unit('in', METRES_PER.mm / METRES_PER.in, 2) },
   /** L */
   volume: { metric: unit('L', 1, 2), us: unit('US gal', 1 / LITRES_PER_US_GALLON, 2) },
   /** L */

@@ -1,5 +1,6 @@
 import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
 import { ORDER } from './order.ts';
+import { PROVISIONS } from './provisions.ts';
 import { QUESTIONS } from './questions.ts';
 import { MEETINGS, WARNINGS } from './warnings.ts';
 
@@ -11,4 +12,5 @@ export const ENGLISH = {
   ...EXPECTATIONS,
   ...EARLIER_EXPECTATIONS,
   ...ORDER,
+  ...PROVISIONS,
 } as const;
