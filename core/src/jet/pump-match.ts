@@ -1,5 +1,6 @@
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
-import { formatPumpPressure } from '../quantity/shown-quantity.ts';
+import { formatFlow, formatPumpPressure } from '../quantity/shown-quantity.ts';
 import { BAR_PER_PSI } from '../quantity/units.ts';
 import { requirePositive } from '../quantity/span.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
@@ -41,6 +42,8 @@ export function pumpMatch(pump: Pump, orificeSum: number, units: UnitSystem = 'm
   const fittingOrifice =
     Math.ceil(orificeFor(pump.litresPerMinute, pump.ratedPsi) / ORIFICE_STEP - 1e-9) * ORIFICE_STEP;
   const said = (psi: number) => formatPumpPressure(psi * BAR_PER_PSI, units);
+  const facts = { orifice: decimal(orificeSum, 1), wanted: said(wanted), rated: said(pump.ratedPsi) };
+  const fitting = decimal(fittingOrifice, 1);
   if (wanted > pump.ratedPsi * (1 + 1e-9)) {
     const flow = nozzleFlow(orificeSum, pump.ratedPsi);
     return {
@@ -48,7 +51,12 @@ export function pumpMatch(pump: Pump, orificeSum: number, units: UnitSystem = 'm
       psi: pump.ratedPsi,
       litresPerMinute: flow,
       fittingOrifice,
-      text: `${decimal(pump.litresPerMinute, 1)} L/min through orifice ${decimal(orificeSum, 1)} would need ${said(wanted)}, the pump gives ${said(pump.ratedPsi)}: its unloader opens and ${decimal(flow, 1)} L/min leave the tip. Orifice ${decimal(fittingOrifice, 1)} takes it all.`,
+      text: say('pump/unloads', {
+        ...facts,
+        fitting,
+        flow: formatFlow(pump.litresPerMinute, units),
+        leaves: formatFlow(flow, units),
+      }),
     };
   }
   const weak = wanted < pump.ratedPsi * WEAK_SHARE;
@@ -58,7 +66,7 @@ export function pumpMatch(pump: Pump, orificeSum: number, units: UnitSystem = 'm
     litresPerMinute: pump.litresPerMinute,
     fittingOrifice,
     text: weak
-      ? `Orifice ${decimal(orificeSum, 1)} lets ${decimal(pump.litresPerMinute, 1)} L/min out at ${said(wanted)} only, the pump could give ${said(pump.ratedPsi)}: gentle, and slower than it must be. Orifice ${decimal(fittingOrifice, 1)} brings it to its rating.`
-      : `Orifice ${decimal(orificeSum, 1)} runs the pump at ${said(wanted)} of ${said(pump.ratedPsi)}.`,
+      ? say('pump/gentle', { ...facts, fitting, flow: formatFlow(pump.litresPerMinute, units) })
+      : say('pump/runs', facts),
   };
 }

@@ -1,6 +1,7 @@
+import { say } from '../messages/message.ts';
 import type { Jet } from '../catalogue/tool.ts';
 import { PASCALS_PER_PSI } from '../quantity/units.ts';
-import { decimal } from '../quantity/numbers.ts';
+import { formatJetPressure, formatStandOff } from '../quantity/shown-quantity.ts';
 import { fanWidth, jetForce, surfacePressure } from './surface-pressure.ts';
 
 const WATER_DENSITY = 1000; // kg/m³
@@ -67,7 +68,12 @@ export function tipsWithin(orifice: number, psi: number, limitKilopascal: number
         standOffMetres,
         widthMetres,
         kilopascal,
-        text: `${fanDegrees}° tip from ${decimal(standOffMetres * 100, 0)} cm on: ${decimal(kilopascal, 1)} kPa on a strip of ${decimal(widthMetres * 100, 0)} cm`,
+        text: say('jet/stand-off', {
+          fan: fanDegrees,
+          distance: formatStandOff(standOffMetres, 'metric'),
+          pressure: formatJetPressure(kilopascal, 'metric'),
+          width: formatStandOff(widthMetres, 'metric'),
+        }),
       },
     ];
   });

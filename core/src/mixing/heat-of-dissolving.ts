@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 
 /** Caustic soda from solid: ΔH −44.5 kJ/mol over 40 g/mol, into water of 4.18 kJ/(kg·K), gives about this, K per g/L. */
@@ -18,21 +19,18 @@ export type Dissolving =
  */
 export function dissolving(gramsPerLitre: number): Dissolving {
   const kelvin = CAUSTIC_KELVIN_PER_GRAM_PER_LITRE * gramsPerLitre;
-  const warms = `${decimal(gramsPerLitre, 0)} g/L from solid warms the mix by ${decimal(kelvin, 0)} K`;
+  const facts = { strength: decimal(gramsPerLitre, 0), kelvin: decimal(kelvin, 0) };
   if (gramsPerLitre > GREATEST_GRAMS_PER_LITRE)
     return {
       ok: false,
       kelvin,
-      text: `${warms}: above ${GREATEST_GRAMS_PER_LITRE} g/L it may boil and spit, so it is not made from solid. Buy it as a liquid, or use a weaker mix.`,
+      text: say('solid/too-strong', { ...facts, limit: GREATEST_GRAMS_PER_LITRE }),
     };
   const steps = Math.max(1, Math.ceil(kelvin / STEP_KELVIN));
   return {
     ok: true,
     kelvin,
     steps,
-    text:
-      steps === 1
-        ? `${warms}: sprinkle it slowly into the water, stirring; never pour water onto it.`
-        : `${warms}: dissolve it in ${steps} parts, and let the mix cool to hand-warm between them; never pour water onto it.`,
+    text: steps === 1 ? say('solid/at-once', facts) : say('solid/in-steps', { ...facts, steps }),
   };
 }

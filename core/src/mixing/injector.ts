@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { requirePositive } from '../quantity/span.ts';
 
@@ -24,15 +25,10 @@ export type Injection =
       readonly ok: false;
       readonly reachableGramsPerLitre: number;
       readonly text: string;
-      readonly waysOut: readonly string[];
     };
 
-/** What puts a stronger mix onto the face; a stronger tank is none of them. */
-const WAYS_OUT: readonly string[] = [
-  'an injector at the end of the lance, measured again',
-  'a dedicated low-pressure pump with the finished mix',
-  'a hand sprayer with the finished mix',
-];
+/** What puts a stronger mix onto the surface; a stronger tank is none of them. */
+const WAYS_OUT = ['at-the-end', 'pump', 'hand'] as const;
 
 /**
  * Strength that the tank of an injector must have for a strength at the surface, or why it cannot: nothing stronger than
@@ -51,7 +47,12 @@ export function injection(targetGramsPerLitre: number, fraction: number, stronge
   return {
     ok: false,
     reachableGramsPerLitre: reachable,
-    text: `It draws ${decimal(fraction * 100, 1)} % of what it delivers: from ${decimal(strongestTank, 0)} g/L in the tank at most ${decimal(reachable, 1)} g/L reach the surface, and ${decimal(targetGramsPerLitre, 1)} are needed.`,
-    waysOut: WAYS_OUT,
+    text: say('injector/too-weak', {
+      percent: decimal(fraction * 100, 1),
+      tank: decimal(strongestTank, 0),
+      reachable: decimal(reachable, 1),
+      needed: decimal(targetGramsPerLitre, 1),
+      ways: WAYS_OUT.map((way) => say(`injector/way/${way}`, {})).join('; '),
+    }),
   };
 }

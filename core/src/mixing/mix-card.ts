@@ -1,4 +1,5 @@
 import type { Agent } from '../catalogue/agent.ts';
+import { say } from '../messages/message.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import { roundToStep, roundUpToStep } from '../quantity/rounding.ts';
 import { LITRES_PER_US_FLUID_OUNCE } from '../quantity/units.ts';
@@ -83,13 +84,13 @@ export function mixCard(
     return {
       ...card,
       strengthGramsPerLitre: targetGramsPerLitre,
-      parts: [part(`${agent.name}, ready to use`, 'ready', { litres: volume, grams: null })],
+      parts: [part(say('mix/ready', { agent: agent.name }), 'ready', { litres: volume, grams: null })],
     };
   const surfactant = roundToStep(
     ((agent.surfactantMillilitresPerLitre ?? 0) * volume) / 1000,
     PIPETTE_STEP_LITRES,
   );
-  const last = surfactant > 0 ? [part('Non-ionic surfactant', 'surfactant', liquid(surfactant))] : [];
+  const last = surfactant > 0 ? [part(say('mix/surfactant', {}), 'surfactant', liquid(surfactant))] : [];
   const greatest = Math.max(targetGramsPerLitre, from.greatestGramsPerLitre);
   if (agent.stock.form === 'powder') {
     const exact = targetGramsPerLitre * volume;
@@ -102,8 +103,8 @@ export function mixCard(
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),
       parts: [
-        part('Water', 'water', liquid(volume - surfactant)),
-        part(`${agent.name}, powder`, 'powder', { litres: null, grams }),
+        part(say('mix/water', {}), 'water', liquid(volume - surfactant)),
+        part(say('mix/powder', { agent: agent.name }), 'powder', { litres: null, grams }),
         ...last,
       ],
     };
@@ -118,7 +119,7 @@ export function mixCard(
     ...card,
     strengthGramsPerLitre: roundToStep((stock * strength) / volume, 0.1),
     parts: [
-      part('Water', 'water', liquid(volume - stock - surfactant)),
+      part(say('mix/water', {}), 'water', liquid(volume - stock - surfactant)),
       part(agent.name, 'stock', { litres: stock, grams: null }),
       ...last,
     ],

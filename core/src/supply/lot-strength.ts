@@ -4,6 +4,7 @@ import { agedHypochlorite } from '../mixing/hypochlorite-ageing.ts';
 import type { Storage } from '../mixing/hypochlorite-ageing.ts';
 import { daysBetween, monthOf, nextMonth } from '../quantity/calendar.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 
@@ -34,8 +35,8 @@ export function lotStrength(lot: StockLot, agent: Agent, on: string | null): Lot
     .at(-1);
   const [from, start] = reading ? [reading.on, reading.gramsPerLitre] : [lot.boughtOn, label];
   const basis = reading
-    ? `measured ${decimal(start, 1)} g/L by ${reading.how} on ${reading.on}`
-    : `${decimal(start, 1)} g/L on the label, bought ${lot.boughtOn}`;
+    ? say('lot/measured', { strength: decimal(start, 1), how: reading.how, day: reading.on })
+    : say('lot/label', { strength: decimal(start, 1), day: lot.boughtOn });
   const days = on === null ? 0 : daysBetween(from, on);
   if (agent.class !== 'hypochlorite' || days <= 0)
     return {
@@ -50,17 +51,14 @@ export function lotStrength(lot: StockLot, agent: Agent, on: string | null): Lot
     STEP_GRAMS_PER_LITRE,
     roundToStep(Math.floor(aged / STEP_GRAMS_PER_LITRE) * STEP_GRAMS_PER_LITRE, STEP_GRAMS_PER_LITRE),
   );
-  const [coolest, warmest] = [
-    Math.min(...stretches.map((s) => s.celsius)),
-    Math.max(...stretches.map((s) => s.celsius)),
-  ];
-  const warmth =
-    coolest === warmest ? decimal(warmest, 0) : `${decimal(coolest, 0)} to ${decimal(warmest, 0)}`;
+  const celsius = stretches.map((s) => s.celsius);
+  const [coolest, warmest] = [decimal(Math.min(...celsius), 0), decimal(Math.max(...celsius), 0)];
+  const facts = { start: basis, days, coolest, strength: decimal(strength, 1) };
   return {
     gramsPerLitre: strength,
     fromGramsPerLitre: start,
     known: 'aged',
-    sum: `${basis}; ${days} days at ${warmth} °C leave about ${decimal(strength, 1)} g/L, ±20 % of the loss: a strip reading counts first`,
+    sum: coolest === warmest ? say('lot/aged', facts) : say('lot/aged/span', { ...facts, warmest }),
   };
 }
 

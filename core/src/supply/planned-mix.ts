@@ -8,7 +8,9 @@ import { mixCard, stockTaken } from '../mixing/mix-card.ts';
 import type { MixCard } from '../mixing/mix-card.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import { coverLitres, coverSum } from '../takeoff/coats.ts';
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
+import { formatArea, formatVolume } from '../quantity/shown-quantity.ts';
 import { roundToStep, roundUpToStep } from '../quantity/rounding.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
@@ -85,18 +87,31 @@ export function plannedMix(input: MixInput): PlannedMix | null {
     gear.drumLitres !== null && litres > TRADE_DEFAULTS.fillingsForDrum * gear.sprayerLitres
       ? gear.drumLitres
       : null;
-  const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, text: '', unreachable: null };
-  const mistText =
-    mistPasses > 0
-      ? ` + ${mistPasses} mists × ${decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2)} L/m²`
-      : '';
+  const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, drawn: null, unreachable: null };
+  const cover = coverSum(apply);
+  const facts = {
+    area: formatArea(stage.areaSquareMetres, 'metric'),
+    cover:
+      mistPasses === 0
+        ? cover
+        : say('mix/cover/mists', {
+            cover,
+            passes: mistPasses,
+            rate: decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2),
+          }),
+    percent: decimal(wasteShare * 100, 0),
+    amount: formatVolume(litres, 'metric'),
+  };
   return {
     stage: stage.id,
     surface: stage.surface,
     agent: agent.id,
     litres: mixed.litres,
     batches: batchesOf(agent, mixed.litres, mixed.target, drum ?? gear.sprayerLitres, input),
-    sum: `${decimal(stage.areaSquareMetres, 1)} m² × (${coverSum(apply)}${mistText}) + ${decimal(wasteShare * 100, 0)} % waste = ${decimal(litres, 1)} L${mixed.text}`,
+    sum:
+      mixed.drawn === null
+        ? say('mix/sum', facts)
+        : say('mix/sum/injector', { ...facts, drawn: decimal(mixed.drawn * 100, 1) }),
     vessel: injected ? 'injector-tank' : drum === null ? 'sprayer' : 'drum',
     onWetFace: firstCoat(stage.apply, input.wetFilm),
     fromSolid:
@@ -113,7 +128,12 @@ function firstCoat(
   const strength = roundToStep(wetFilmStrength(strengthGramsPerLitre, litresPerSquareMetre, film), 0.1);
   return {
     gramsPerLitre: strength,
-    sum: `${decimal(strengthGramsPerLitre, 1)} g/L × ${decimal(litresPerSquareMetre, 2)} ÷ (${decimal(litresPerSquareMetre, 2)} + ${decimal(film, 2)} kg/m² of pre-wet) = ${decimal(strength, 1)} g/L`,
+    sum: say('mix/on-wet', {
+      strength: decimal(strengthGramsPerLitre, 1),
+      rate: decimal(litresPerSquareMetre, 2),
+      film: decimal(film, 2),
+      left: decimal(strength, 1),
+    }),
   };
 }
 
@@ -123,17 +143,11 @@ function injectedMix(agent: Agent, litres: number, target: number, { injectorSha
   const strongest =
     agent.stock.form === 'liquid' ? Math.min(most, gramsPerLitre(agent.stock.strength)) : most;
   const found = injection(target, injectorShare, strongest);
-  if (!found.ok)
-    return {
-      litres,
-      target,
-      text: '',
-      unreachable: `${found.text} Ways out: ${found.waysOut.join('; ')}.`,
-    };
+  if (!found.ok) return { litres, target, drawn: null, unreachable: found.text };
   return {
     litres: roundUpToStep(litres * injectorShare, 0.1),
     target: found.tankGramsPerLitre,
-    text: `, of which the injector draws ${decimal(injectorShare * 100, 1)} %`,
+    drawn: injectorShare,
     unreachable: null,
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { HouseCatalogue } from '../house/house-catalogue.ts';
 import type { Product } from '../house/product.ts';
 import { roundToStep } from '../quantity/rounding.ts';
@@ -41,7 +42,7 @@ export function productAmounts(
     if (product === SURFACTANT) {
       return {
         product,
-        name: 'Non-ionic surfactant',
+        name: say('mix/surfactant', {}),
         called: null,
         price: null,
         unit: 'L',

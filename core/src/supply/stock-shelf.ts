@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { HouseCatalogue } from '../house/house-catalogue.ts';
 import type { StockLot } from '../house/stock-lot.ts';
@@ -44,12 +45,10 @@ export function lotOnDay(lot: StockLot, catalogue: ShelfCatalogue, on: string | 
 function unfitOn(lot: StockLot, catalogue: ShelfCatalogue, on: string | null): string | null {
   const inUse = catalogue.product(lot.agent);
   if (lot.product !== null && lot.product !== inUse?.id)
-    return inUse
-      ? `of another product than “${inUse.name}”, which is in use`
-      : 'of a product that is not in use';
+    return inUse ? say('lot/other-product', { product: inUse.name }) : say('lot/unused-product', {});
   if (on === null) return null;
-  if (lot.boughtOn > on) return `bought ${lot.boughtOn}, after the day of the work`;
-  if (lot.expiresOn !== null && lot.expiresOn < on) return `expired ${lot.expiresOn}`;
+  if (lot.boughtOn > on) return say('lot/bought-later', { day: lot.boughtOn });
+  if (lot.expiresOn !== null && lot.expiresOn < on) return say('lot/expired', { day: lot.expiresOn });
   return null;
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
@@ -32,7 +33,7 @@ export function untiedGroup(builder: WorkBuilder, stage: Stage, zone: string): G
         surface: stage.surface,
         stages: [stage.id],
         cycle: null,
-        section: pieces > 1 ? `${i + 1} of ${pieces}` : null,
+        section: pieces > 1 ? say('section/one', { number: i + 1, count: pieces }) : null,
         share: { from: i / pieces, to: (i + 1) / pieces },
         areaSquareMetres: stage.areaSquareMetres / pieces,
       },
@@ -124,7 +125,10 @@ function handsOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
           surface: cycle.surface,
           stages: stages.map((s) => s.id),
           cycle: cycle.id,
-          section: `${from === to ? String(from) : `${from}–${to}`} of ${pieces}`,
+          section:
+            from === to
+              ? say('section/one', { number: from, count: pieces })
+              : say('section/several', { from, to, count: pieces }),
           share: { from: (from - 1) / pieces, to: to / pieces },
           areaSquareMetres: (cycle.areaSquareMetres * count) / pieces,
         },

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Jet, Tool } from '../catalogue/tool.ts';
 import { pumpMatch } from '../jet/pump-match.ts';
@@ -128,16 +129,23 @@ function adviceFor(
   units: JobDetail['units'],
 ): string {
   const said = (psi: number) => formatPumpPressure(psi * BAR_PER_PSI, units);
-  const down = `turn the pump down to ${said((judged.psi * judged.orifice) / running.orifice)} at the tip`;
-  const gives =
+  const pressures = {
+    running: said(running.psi),
+    judged: said(judged.psi),
+    down: said((judged.psi * judged.orifice) / running.orifice),
+  };
+  const advice =
     running.orifice === judged.orifice
-      ? `This pump gives ${said(running.psi)} through this tip, and the work is figured with ${said(judged.psi)}`
-      : `Orifice ${decimal(running.orifice, 1)} at ${said(running.psi)} hits the surface harder than orifice ${decimal(judged.orifice, 1)} at ${said(judged.psi)}, which the work is figured with`;
-  if (surfacePressure(running) <= limit)
-    return `${gives}: ${down}; even at full pressure it stays within the limit.`;
+      ? say('jet/same-tip', pressures)
+      : say('jet/other-tip', {
+          ...pressures,
+          orifice: decimal(running.orifice, 1),
+          judgedOrifice: decimal(judged.orifice, 1),
+        });
+  if (surfacePressure(running) <= limit) return say('jet/within', { advice });
   return least === null || least > running.standOffMetres * 3
-    ? `${gives}: ${down}; at full pressure it exceeds the limit of this surface.`
-    : `${gives}: ${down}, or keep ${formatStandOff(least, units)} away.`;
+    ? say('jet/beyond', { advice })
+    : say('jet/or-away', { advice, distance: formatStandOff(least, units) });
 }
 
 /** Pumps that are stronger than the work is judged by, where that would break a face's limit. */

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { FEATURE_PROTECTIONS, PLANT_PROTECTIONS, SITE_PROTECTION } from '../catalogue/data/protections.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { FeatureProtection } from '../catalogue/protection-act.ts';
@@ -70,7 +71,7 @@ function actsFor(
 }
 
 function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {
-  const about = { feature: null, surface: null, placeName: 'Whole site', ...bounds(treated) };
+  const about = { feature: null, surface: null, placeName: say('order/whole-site', {}), ...bounds(treated) };
   return [
     { ...about, ...SITE_PROTECTION.before, when: 'before' },
     { ...about, ...SITE_PROTECTION.after, when: 'after' },

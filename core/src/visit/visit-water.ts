@@ -1,5 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
+import { formatFlow, formatHoseBore, formatLength } from '../quantity/shown-quantity.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';
@@ -141,28 +143,33 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
     tapLitresPerMinute: flow?.litresPerMinute ?? null,
   };
   if (!flow)
-    return [
-      { ...source, litresPerMinute: null, heldByHose: false, sum: 'flow not known: time a bucket under it' },
-    ];
+    return [{ ...source, litresPerMinute: null, heldByHose: false, sum: say('water/flow-unknown', {}) }];
   const { hoses, booster } = job.house.gear;
   // Which of them is laid is not known: the narrowest holds the flow back.
   const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);
   const inner = supply.length === 0 ? 0 : Math.min(...supply);
-  const said = `${decimal(flow.litresPerMinute, 1)} L/min ${flow.measured ? 'by the bucket' : 'as told'}`;
+  const { units } = job;
+  const said = say(flow.measured ? 'water/flow/measured' : 'water/flow/told', {
+    flow: formatFlow(flow.litresPerMinute, units),
+  });
   if (point.distanceMetres === null || inner === 0)
     return [{ ...source, litresPerMinute: flow.litresPerMinute, heldByHose: false, sum: said }];
   const bar = point.pressureBar ?? TRADE_DEFAULTS.tapBar;
   const arrives = flowThroughHose(bar, point.distanceMetres, inner, flow.litresPerMinute, booster);
   const held = arrives < flow.litresPerMinute - 0.05;
-  const hose = `${decimal(point.distanceMetres, 0)} m of ${decimal(inner, 1)} mm at ${decimal(bar, 1)} bar${point.pressureBar === null ? ' (assumed)' : ''}`;
+  const hose = say(point.pressureBar === null ? 'water/hose/assumed' : 'water/hose', {
+    length: formatLength(point.distanceMetres, units),
+    inner: formatHoseBore(inner, units),
+    bar: decimal(bar, 1),
+  });
   return [
     {
       ...source,
       litresPerMinute: arrives,
       heldByHose: held,
       sum: held
-        ? `${said}; ${hose} let ${decimal(arrives, 1)} through`
-        : `${said}; ${hose} let it all through`,
+        ? say('water/let-through', { flow: said, hose, arrives: formatFlow(arrives, units) })
+        : say('water/let-all-through', { flow: said, hose }),
     },
   ];
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import { machinesOf } from './stage-machines.ts';
@@ -23,7 +24,7 @@ export function watchedSections(builder: WorkBuilder, cycle: WetCyclePlan, zone:
     const about = {
       surface: cycle.surface,
       cycle: cycle.id,
-      section: `${n} of ${cycle.sectionCount}`,
+      section: say('section/one', { number: n, count: cycle.sectionCount }),
       share: { from: (n - 1) / cycle.sectionCount, to: n / cycle.sectionCount },
       areaSquareMetres: cycle.sectionSquareMetres,
     };

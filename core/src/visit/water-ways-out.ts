@@ -1,6 +1,9 @@
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
+import { say } from '../messages/message.ts';
 import { decimal, money } from '../quantity/numbers.ts';
 import { roundUpToStep } from '../quantity/rounding.ts';
+import { formatFlow, formatVolume } from '../quantity/shown-quantity.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
 import { listed } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { flowThroughHose } from '../water/hose-loss.ts';
@@ -27,16 +30,20 @@ export function waterWaysOut(
 ): readonly WaterWayOut[] {
   if (line.firstDryMinute === null) return [];
   const needed = leastSupply(input);
+  const { units } = survey.job;
   const price = survey.job.house.gear.waterPrice;
   const tap = (litres: number) => price && (litres / 1000) * price.perCubicMetre;
   return [
     ...widerHose(sources, needed, input, survey),
     {
       what: 'supply',
-      text: `${decimal(needed, 1)} L/min from taps would be enough: ${decimal(needed - input.supplyLitresPerMinute, 1)} more than now, from a second tap or a hydrant with permission.`,
+      text: say('way-out/supply', {
+        needed: formatFlow(needed, units),
+        more: formatFlow(needed - input.supplyLitresPerMinute, units),
+      }),
       cost: tap(line.usedLitres),
     },
-    ...largerTank(input),
+    ...largerTank(input, units),
     ...pausing(input, tied, survey.job.house.dayStart),
     truck(line.shortLitres, line.firstDryMinute, survey),
     ...smallerNozzle(input),
@@ -63,14 +70,18 @@ function widerHose(
     return [
       {
         what: 'hose',
-        text: `A hose of ¾ in to ${source.name} lets ${decimal(arrives, 1)} L/min through instead of ${decimal(source.litresPerMinute, 1)}${enough ? '' : ', not enough by itself'}.`,
+        text: say(enough ? 'way-out/hose' : 'way-out/hose/not-enough', {
+          point: source.name,
+          arrives: formatFlow(arrives, survey.job.units),
+          now: formatFlow(source.litresPerMinute, survey.job.units),
+        }),
         cost: null,
       },
     ];
   });
 }
 
-function largerTank(input: TankInput): readonly WaterWayOut[] {
+function largerTank(input: TankInput, units: UnitSystem): readonly WaterWayOut[] {
   const lasts = (litres: number) =>
     tankLine({ ...input, capacityLitres: litres, startLitres: litres }).firstDryMinute === null;
   if (!lasts(TRADE_DEFAULTS.greatestTankLitres)) return [];
@@ -83,7 +94,7 @@ function largerTank(input: TankInput): readonly WaterWayOut[] {
   return [
     {
       what: 'tank',
-      text: `A tank of ${high * TRADE_DEFAULTS.tankStepLitres} L, full when work begins.`,
+      text: say('way-out/tank', { size: formatVolume(high * TRADE_DEFAULTS.tankStepLitres, units) }),
       cost: null,
     },
   ];
@@ -93,14 +104,14 @@ function largerTank(input: TankInput): readonly WaterWayOut[] {
 function pausing(input: TankInput, tied: WaterPlan['tied'], dayStart: string): readonly WaterWayOut[] {
   const pauses = refillPauses(input, tied) ?? [];
   if (pauses.length === 0) return [];
-  const said = pauses.map(
-    ({ from, minutes }) => `${minutes} min at ${clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5)}`,
+  const said = pauses.map(({ from, minutes }) =>
+    say('way-out/pause-at', { minutes, at: clockTime(secondOfDay(dayStart) + 60 * from).slice(0, 5) }),
   );
   const longer = pauses.reduce((sum, pause) => sum + pause.minutes, 0);
   return [
     {
       what: 'pause',
-      text: `Wait while the tap fills the tank: ${listed(said)}. Nothing is wet then and nothing may start; the day gets ${longer} min longer.`,
+      text: say('way-out/pause', { pauses: listed(said), longer }),
       cost: null,
     },
   ];
@@ -113,7 +124,7 @@ function truck(shortLitres: number, dryMinute: number, { job }: FacedSurvey): Wa
   const by = clockTime(secondOfDay(job.house.dayStart) + 60 * dryMinute).slice(0, 5);
   return {
     what: 'truck',
-    text: `${trips} ${trips === 1 ? 'delivery' : 'deliveries'} of ${litres} L by truck, the first before ${by}.`,
+    text: say('way-out/truck', { trips, size: formatVolume(litres, job.units), by }),
     cost: waterPrice && trips * waterPrice.perTruck,
   };
 }
@@ -130,7 +141,7 @@ function smallerNozzle(input: TankInput): readonly WaterWayOut[] {
       return [
         {
           what: 'nozzle',
-          text: `Smaller tips with ${percent} % of the flow: gentler, and slower by about as much.`,
+          text: say('way-out/nozzle', { percent }),
           cost: null,
         },
       ];
@@ -153,7 +164,7 @@ export function tapCost(
   const cubicMetres = roundUpToStep(line.usedLitres / 1000, 0.01);
   return {
     cost: cubicMetres * price.perCubicMetre,
-    sum: `${decimal(cubicMetres, 2)} m³ × ${money(price.perCubicMetre)}`,
+    sum: say('water/price', { amount: decimal(cubicMetres, 2), price: money(price.perCubicMetre) }),
   };
 }
 
@@ -167,7 +178,7 @@ export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly W
   const ways = waterWaysOut(water, survey)
     .slice(0, 2)
     .map((way) => way.text)
-    .join(' Or: ');
+    .reduce((one, other) => (one === '' ? other : say('way-out/or', { one, other })), '');
   const { tank } = survey.job.house.gear;
   const short = { at, litres: decimal(water.line.shortLitres, 0), ways };
   return [warning(tank ? 'water-short/tank' : 'water-short/tap', 'warn', short)];

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { requirePositive } from '../quantity/span.ts';
 
@@ -38,12 +39,18 @@ export function accessTo({
   if (gapMetres !== null) requirePositive('gap', gapMetres, 'm');
   const { name, baseMetres, platformMetres } = access;
   const reaches = platformMetres + handsMetres + toolMetres;
-  const high = `${decimal(platformMetres, 1)} + ${decimal(handsMetres, 1)} + ${decimal(toolMetres, 1)} = ${decimal(reaches, 1)} m`;
-  const wide = `its base is ${decimal(baseMetres, 2)} m wide`;
-  if (reaches < topMetres) return { ok: false, text: `the ${name} is too low (${high})` };
+  const height = say('access/height', {
+    platform: decimal(platformMetres, 1),
+    hands: decimal(handsMetres, 1),
+    tool: decimal(toolMetres, 1),
+    reaches: decimal(reaches, 1),
+  });
+  if (reaches < topMetres) return { ok: false, text: say('access/too-low', { access: name, height }) };
+  const base = decimal(baseMetres, 2);
   if (gapMetres === null)
-    return { ok: false, text: `the ${name} is high enough (${high}), ${wide}: measure the gap` };
+    return { ok: false, text: say('access/gap-unknown', { access: name, height, base }) };
+  const gap = decimal(gapMetres, 2);
   return gapMetres > baseMetres
-    ? { ok: true, text: `the ${name} does it (${high}), ${wide}, the gap ${decimal(gapMetres, 2)} m` }
-    : { ok: false, text: `the ${name} does not fit: ${wide}, the gap ${decimal(gapMetres, 2)} m` };
+    ? { ok: true, text: say('access/fits', { access: name, height, base, gap }) }
+    : { ok: false, text: say('access/too-wide', { access: name, base, gap }) };
 }

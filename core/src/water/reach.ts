@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { requireSpan } from '../quantity/span.ts';
 
@@ -43,18 +44,15 @@ export function reachToRidge({
   const rise = Math.max(0, ridgeMetres - handsMetres);
   const standOffMetres = rise / Math.tan(radians(pitchDegrees));
   const poleMetres = rise / Math.sin(radians(pitchDegrees));
-  const needs = `A straight pole to the ridge is ${decimal(poleMetres, 1)} m long and clears the slope from ${decimal(standOffMetres, 1)} m off`;
+  const pole = say('reach/pole', { pole: decimal(poleMetres, 1), standOff: decimal(standOffMetres, 1) });
   const tight = roomMetres !== null && roomMetres < standOffMetres;
   const short = longestPoleMetres !== null && longestPoleMetres < poleMetres;
-  if (!tight && !short) return { standOffMetres, poleMetres, ok: true, text: `${needs}.` };
-  const why = [
-    tight ? `there are ${decimal(roomMetres, 1)} m of room` : '',
-    short ? `the longest pole has ${decimal(longestPoleMetres, 1)} m` : '',
-  ].filter((part) => part !== '');
-  return {
-    standOffMetres,
-    poleMetres,
-    ok: false,
-    text: `${needs}; ${why.join(', and ')}. Take a goose-neck, a tower or a lift.`,
+  const room = decimal(roomMetres ?? 0, 1);
+  const longest = decimal(longestPoleMetres ?? 0, 1);
+  const told = (): string => {
+    if (tight && short) return say('reach/neither', { pole, room, longest });
+    if (tight) return say('reach/no-room', { pole, room });
+    return short ? say('reach/too-long', { pole, longest }) : `${pole}.`;
   };
+  return { standOffMetres, poleMetres, ok: !tight && !short, text: told() };
 }

@@ -1,7 +1,9 @@
 import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
+import { MIXES } from './mixes.ts';
 import { ORDER } from './order.ts';
 import { PROVISIONS } from './provisions.ts';
 import { QUESTIONS } from './questions.ts';
+import { WATER_AND_JETS } from './water-and-jets.ts';
 import { MEETINGS, WARNINGS } from './warnings.ts';
 
 /** Every sentence that the engine says, as ICU messages: {name} is a fact, plural and select choose a wording. */
@@ -11,6 +13,8 @@ export const ENGLISH = {
   ...QUESTIONS,
   ...EXPECTATIONS,
   ...EARLIER_EXPECTATIONS,
+  ...MIXES,
   ...ORDER,
   ...PROVISIONS,
+  ...WATER_AND_JETS,
 } as const;
