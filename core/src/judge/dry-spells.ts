@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { LogEntry, Unsound } from './day-log.ts';
 import type { DayReading } from './day-reading.ts';
 
@@ -27,8 +28,13 @@ function wetOnTheDay(stays: LogEntry, face: string, day: DayReading): readonly U
     );
     if (from === undefined) continue;
     if (wet.to <= stays.from && dryDaysOf(stays, day) === 0) continue;
-    const what = `${day.grounds.name(face)}, which must be dry from ${day.clock(stays.from)} on, is wetted from ${day.grounds.name(from)} at ${day.clock(wet.from)}`;
-    return [{ rule: 'dry', surfaces: [...new Set([face, from])], text: what }];
+    const text = say('judge/wetted', {
+      place: day.grounds.name(face),
+      dryFrom: day.clock(stays.from),
+      source: day.grounds.name(from),
+      at: day.clock(wet.from),
+    });
+    return [{ rule: 'dry', surfaces: [...new Set([face, from])], text }];
   }
   return [];
 }
@@ -45,7 +51,12 @@ function wetBefore(stays: LogEntry, face: string, day: DayReading): readonly Uns
       daysBefore < days && (surface === face || day.grounds.wets(surface, face, act, false)),
   );
   if (!wet) return [];
-  const text = `${day.grounds.name(face)}, which must dry for ${days} days, was wetted from ${day.grounds.name(wet.surface)} ${wet.daysBefore} days before`;
+  const text = say('judge/wetted-before', {
+    place: day.grounds.name(face),
+    days,
+    source: day.grounds.name(wet.surface),
+    before: wet.daysBefore,
+  });
   return [{ rule: 'dry', surfaces: [...new Set([face, wet.surface])], text }];
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { LogEntry, Unsound } from './day-log.ts';
 import { coversAll } from './day-reading.ts';
@@ -84,10 +85,15 @@ function runsOf(day: DayReading): readonly Run[] {
 }
 
 function faultsBetween(earlier: Run, later: Run, day: DayReading): readonly Unsound[] {
-  const named = `${day.agentName(later.agent.id)} on ${day.grounds.name(later.face)} at ${day.clock(later.opens)}`;
-  const before = `${day.agentName(earlier.agent.id)} on ${day.grounds.name(earlier.face)}`;
+  const facts = {
+    later: day.agentName(later.agent.id),
+    place: day.grounds.name(later.face),
+    at: day.clock(later.opens),
+    earlier: day.agentName(earlier.agent.id),
+    source: day.grounds.name(earlier.face),
+  };
   const surfaces = [...new Set([earlier.face, later.face])];
-  if (earlier.stays) return [{ rule: 'stays-on', surfaces, text: `${named}, while ${before} stays on` }];
+  if (earlier.stays) return [{ rule: 'stays-on', surfaces, text: say('judge/stays-on', facts) }];
   const after = day.on(earlier.face).filter((e) => e.step !== null && e.step > earlier.step);
   const whole = (wanted: (entry: LogEntry) => boolean) => firstWholeEnd(after.filter(wanted));
   const rinsed =
@@ -99,15 +105,17 @@ function faultsBetween(earlier: Run, later: Run, day: DayReading): readonly Unso
   const read = Math.min(...after.filter((e) => e.act === 'read' && e.from >= ready).map((e) => e.to));
   const missing = (
     [
-      [rinsed, 'the rinse'],
+      [rinsed, 'rinse'],
       [neutralised, 'neutralising'],
-      [read, 'the reading'],
+      [read, 'reading'],
     ] as const
   ).find(([end]) => end > later.opens);
   if (!missing) return [];
   const [end, what] = missing;
-  const until = Number.isFinite(end) ? ` at ${day.clock(end)}` : ', which is not planned';
-  return [{ rule: 'gate', surfaces, text: `${named}, before ${what} of ${before}${until}` }];
+  const text = Number.isFinite(end)
+    ? say(`judge/gate/${what}`, { ...facts, end: day.clock(end) })
+    : say(`judge/never/${what}`, facts);
+  return [{ rule: 'gate', surfaces, text }];
 }
 
 /** When the first step among the entries that covers the whole area has ended. */

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import type { LogEntry, Unsound } from './day-log.ts';
@@ -11,7 +12,8 @@ export function twoPlaceFaults(day: DayReading): readonly Unsound[] {
       const before = busy.get(person);
       if (!before || entry.to > before.to) busy.set(person, entry);
       if (!before || entry.from >= before.to) return [];
-      const text = `${person} is needed for ${before.act} and for ${entry.act} at ${day.clock(entry.from)}`;
+      const at = day.clock(entry.from);
+      const text = say('judge/two-places', { person, before: before.act, act: entry.act, at });
       return [{ rule: 'two-places', surfaces: [...before.surfaces, ...entry.surfaces], text }];
     }),
   );
@@ -28,7 +30,11 @@ export function belowFaults(day: DayReading): readonly Unsound[] {
       const [a, b] = [one.surfaces[0] ?? '', other.surfaces[0] ?? ''];
       const [high, low] = day.grounds.isOverhead(a, b) ? [a, b] : [b, a];
       if (!day.grounds.isOverhead(high, low)) continue;
-      const text = `somebody works on ${day.grounds.name(low)} at ${day.clock(other.from)} below work on ${day.grounds.name(high)}`;
+      const text = say('judge/below', {
+        low: day.grounds.name(low),
+        at: day.clock(other.from),
+        high: day.grounds.name(high),
+      });
       found.push({ rule: 'below', surfaces: [high, low], text });
     }
     return found;
@@ -44,10 +50,13 @@ export function mixFaults(day: DayReading): readonly Unsound[] {
   return day.log.flatMap((entry): Unsound[] => {
     if (entry.act === 'mix' || entry.agent === null || entry.mix === null) return [];
     const own = (made.get(entry.mix) ?? []).filter((mix) => mix.to <= entry.from);
-    const on = `${day.agentName(entry.agent)} on ${entry.surfaces.map((s) => day.grounds.name(s)).join(', ')} at ${day.clock(entry.from)}`;
+    const facts = {
+      agent: day.agentName(entry.agent),
+      places: entry.surfaces.map((s) => day.grounds.name(s)).join(', '),
+      at: day.clock(entry.from),
+    };
     const last = own.at(-1);
-    if (!last)
-      return [{ rule: 'mix', surfaces: entry.surfaces, text: `${on} is put on before anybody has mixed it` }];
+    if (!last) return [{ rule: 'mix', surfaces: entry.surfaces, text: say('judge/not-mixed', facts) }];
     const agent = day.place.catalogue.agent(entry.agent);
     const { hours } = mixLife(agent.class);
     if (isReadyToUse(agent) || entry.to - last.to <= hours * 3600) return [];
@@ -55,7 +64,7 @@ export function mixFaults(day: DayReading): readonly Unsound[] {
       {
         rule: 'mix',
         surfaces: entry.surfaces,
-        text: `${on} was mixed at ${day.clock(last.from)} and keeps ${hours} h`,
+        text: say('judge/mixed-too-long', { ...facts, mixed: day.clock(last.from), hours }),
       },
     ];
   });
@@ -74,7 +83,11 @@ export function vesselFaults(day: DayReading): readonly Unsound[] {
       return other.opposedTo.includes(agent.class) || agent.opposedTo.includes(other.class);
     });
     if (opposed === undefined) return [];
-    const text = `one sprayer carries ${day.agentName(opposed)} and at ${day.clock(entry.from)} ${day.agentName(agent.id)}`;
+    const text = say('judge/vessel', {
+      before: day.agentName(opposed),
+      at: day.clock(entry.from),
+      agent: day.agentName(agent.id),
+    });
     return [{ rule: 'vessel' as const, surfaces: entry.surfaces, text }];
   });
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { LogEntry, Unsound } from './day-log.ts';
 import { ROUNDING_SECONDS, overlap } from './day-reading.ts';
 import type { DayReading } from './day-reading.ts';
@@ -25,7 +26,13 @@ function outOfOrder(before: LogEntry, next: LogEntry, face: string, day: DayRead
   if (before.dwell && before.cycle === next.cycle) return [];
   const bound = before.cycle === null || before.cycle !== next.cycle || overlap(before.share, next.share);
   if (!bound || next.from >= before.to - ROUNDING_SECONDS) return [];
-  const text = `${next.act} on ${day.grounds.name(face)} at ${day.clock(next.from)}, before its ${before.act} has ended at ${day.clock(before.to)}`;
+  const text = say('judge/chain', {
+    act: next.act,
+    place: day.grounds.name(face),
+    at: day.clock(next.from),
+    before: before.act,
+    end: day.clock(before.to),
+  });
   return [{ rule: 'chain', surfaces: [face], text }];
 }
 
@@ -65,7 +72,14 @@ export function runDownFaults(day: DayReading): readonly Unsound[] {
       if (wet.to <= apply.from) continue;
       const above = wet.surfaces.find((surface) => day.grounds.runsOnto(surface, face));
       if (above === undefined) continue;
-      const text = `${wet.act} of ${day.grounds.name(above)} at ${day.clock(wet.from)} runs onto ${day.grounds.name(face)}, which is treated from ${day.clock(apply.from)} to ${day.clock(until)}`;
+      const text = say('judge/run-down', {
+        act: wet.act,
+        above: day.grounds.name(above),
+        at: day.clock(wet.from),
+        place: day.grounds.name(face),
+        from: day.clock(apply.from),
+        until: day.clock(until),
+      });
       return [{ rule: 'run-down' as const, surfaces: [above, face], text }];
     }
     return [];
@@ -88,14 +102,18 @@ export function dwellFaults(day: DayReading): readonly Unsound[] {
     }));
     const shortest = Math.min(...strips.map((strip) => strip.shortest));
     const longest = Math.max(...strips.map((strip) => strip.longest));
-    const on = `${day.agentName(apply.agent ?? '')} on ${day.grounds.name(face)} from ${day.clock(apply.from)}`;
+    const facts = {
+      agent: day.agentName(apply.agent ?? ''),
+      place: day.grounds.name(face),
+      from: day.clock(apply.from),
+    };
     if (shortest < dwell.leastSeconds - ROUNDING_SECONDS)
       return [
-        { rule: 'dwell', surfaces: [face], text: `${on} is taken off too soon, at ${day.clock(begins)}` },
+        { rule: 'dwell', surfaces: [face], text: say('judge/too-soon', { ...facts, at: day.clock(begins) }) },
       ];
     if (longest > dwell.mostSeconds + ROUNDING_SECONDS)
       return [
-        { rule: 'dwell', surfaces: [face], text: `${on} is left on too long, until ${day.clock(ends)}` },
+        { rule: 'dwell', surfaces: [face], text: say('judge/too-long', { ...facts, at: day.clock(ends) }) },
       ];
     return [];
   });

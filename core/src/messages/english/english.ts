@@ -1,4 +1,5 @@
 import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
+import { JUDGE } from './judge.ts';
 import { MIXES } from './mixes.ts';
 import { ORDER } from './order.ts';
 import { PROVISIONS } from './provisions.ts';
@@ -13,6 +14,7 @@ export const ENGLISH = {
   ...QUESTIONS,
   ...EXPECTATIONS,
   ...EARLIER_EXPECTATIONS,
+  ...JUDGE,
   ...MIXES,
   ...ORDER,
   ...PROVISIONS,
