@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { CircularWait } from '../sequence/cluster-order.ts';
 import { lowerBound } from '../sequence/lower-bound.ts';
@@ -163,11 +164,11 @@ export function planAround(
       faces,
     )(decided.schedule).map(({ rule, text }) => ({
       rule,
-      text: `No safe sequence: ${text}`,
+      text: say('sequence/unsafe', { why: text }),
     })),
     ...scheduleViolations(derivation.work.problem, decided.schedule).map(({ rule, text }) => ({
       rule,
-      text: `The schedule breaks a rule: ${text}`,
+      text: say('sequence/broken', { why: text }),
     })),
   ];
   return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), faces), violations };

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -84,7 +85,7 @@ export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] 
 
 /** When a cycle is best worked, in words. */
 export function bestHours({ hours, working, best }: CycleDay): string {
-  if (best === null) return 'none of this day';
+  if (best === null) return say('hours/none', {});
   const day = hours.filter((h) => working.includes(h.hour));
   const easy = day.filter(
     (h) =>
@@ -92,5 +93,5 @@ export function bestHours({ hours, working, best }: CycleDay): string {
       h.misted === best.misted &&
       h.sectionSquareMetres >= best.sectionSquareMetres * TRADE_DEFAULTS.easyHourShare,
   );
-  return easy.length === day.length ? 'any hour' : hoursInWords(easy.map((h) => h.hour));
+  return easy.length === day.length ? say('hours/any', {}) : hoursInWords(easy.map((h) => h.hour));
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { houseCatalogue } from '../house/house-catalogue.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
@@ -52,20 +53,15 @@ function outlineOf(visit: PropertyVisit, plan: Derivation, survey: Survey): Visi
   };
 }
 
-const WAIT_WORDS: Readonly<Record<PartWait['for'], string>> = {
-  dry: 'dries',
-  work: 'works',
-  set: 'sets',
-  others: 'is left to others',
-};
-
 /** "dries for at least 2 days, until joints are dry to the depth of a finger". */
 export function waitInWords({ for: waitsFor, days, until }: PartWait): string {
-  const count = (n: number) => `${n} ${n === 1 ? 'day' : 'days'}`;
+  const how = { until: lowerFirst(until) };
+  if (days.from === 0 && days.latest === null) return say(`wait/${waitsFor}`, how);
   const span =
-    days.latest === null ? `at least ${count(days.from)}` : `${days.from} to ${count(days.latest)}`;
-  const long = days.from === 0 && days.latest === null ? '' : ` for ${span}`;
-  return `${WAIT_WORDS[waitsFor]}${long}, until ${lowerFirst(until)}`;
+    days.latest === null
+      ? say('span/at-least', { from: days.from })
+      : say('span/between', { from: days.from, to: days.latest });
+  return say(`wait/${waitsFor}/for`, { ...how, span });
 }
 
 function partMinutes(part: VisitPart): number {

@@ -1,3 +1,5 @@
+import { say } from '../messages/message.ts';
+import { formatLength } from '../quantity/shown-quantity.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { RateRange } from '../catalogue/method.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
@@ -27,14 +29,17 @@ export function plannedRate(range: RateRange, conditions: RateConditions): Plann
   const factors: { name: string; factor: number }[] = [];
   if (conditions.dependsOnDirt) {
     factors.push({
-      name: `severity ${conditions.severity}`,
+      name: say('rate/severity', { severity: conditions.severity }),
       factor: TRADE_DEFAULTS.severityTimeFactor[conditions.severity],
     });
     if (conditions.shaded)
-      factors.push({ name: 'shady, damp side', factor: TRADE_DEFAULTS.shadedTimeFactor });
+      factors.push({ name: say('rate/shaded', {}), factor: TRADE_DEFAULTS.shadedTimeFactor });
   }
   if (conditions.topMetres > TRADE_DEFAULTS.highAboveMetres)
-    factors.push({ name: 'above 3 m', factor: TRADE_DEFAULTS.highTimeFactor });
+    factors.push({
+      name: say('rate/high', { height: formatLength(TRADE_DEFAULTS.highAboveMetres, 'metric') }),
+      factor: TRADE_DEFAULTS.highTimeFactor,
+    });
   const factor = factors.reduce((product, f) => product * f.factor, 1);
   return { squareMetresPerHour: median / factor, medianSquareMetresPerHour: median, factors };
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Tool } from '../catalogue/tool.ts';
@@ -24,10 +25,6 @@ export interface FaceReach {
 }
 
 const ROOF_PITCH = [15, 75] as const;
-const ON_THE_ROOF = 'Only trained people with fall protection work on the roof itself.';
-const ON_A_LADDER =
-  'Competent people only, ladder footed or tied, both feet on it, no pressure washing from it.';
-
 /**
  * Faces whose top no tool reaches from the ground at arm's length, with what brings it there of what comes along: a pole, also
  * from farther off, a ladder, a tower, a lift. Heights as they were surveyed.
@@ -50,7 +47,7 @@ export function faceReaches(
     const ways = accessesOf(gear).map((access) =>
       accessTo({ topMetres: top, handsMetres, toolMetres: shortest.reachMetres, gapMetres, access }),
     );
-    const brought = ways.length === 0 ? '' : ` ${upperFirst(ways.map((way) => way.text).join('; '))}.`;
+    const brought = ways.length === 0 ? null : upperFirst(ways.map((way) => way.text).join('; '));
     const lifting = accessesOf(gear)[ways.findIndex((way) => way.ok)]?.name ?? null;
     if (tilt >= ROOF_PITCH[0] && tilt <= ROOF_PITCH[1] && top > handsMetres) {
       const reach = reachToRidge({
@@ -60,33 +57,35 @@ export function faceReaches(
         roomMetres: null,
         longestPoleMetres: gear.longestPoleMetres ?? 0,
       });
-      const text = `${reach.text}${reach.ok ? '' : brought} ${ON_THE_ROOF}`;
+      const facts = { reach: reach.text, caution: say('top/on-the-roof', {}) };
+      const text =
+        reach.ok || brought === null
+          ? say('top/roof', facts)
+          : say('top/roof-ways', { ...facts, ways: brought });
       const by = reach.ok
-        ? `pole of ${length(upToTenth(reach.poleMetres))}, from ${length(upToTenth(reach.standOffMetres))} off`
+        ? say('top/pole-from', {
+            length: length(upToTenth(reach.poleMetres)),
+            distance: length(upToTenth(reach.standOffMetres)),
+          })
         : lifting;
       return [{ ...line, ok: by !== null, by, text }];
     }
     if (top - handsMetres - shortest.reachMetres <= 0) return [];
     const pole = poleFor(top);
-    const said = `Its top is ${length(top)} up, ${shortest.name} reaches ${length(handsMetres + shortest.reachMetres)}:`;
-    if (gear.longestPoleMetres !== null && gear.longestPoleMetres >= pole)
-      return [
-        {
-          ...line,
-          ok: true,
-          by: `pole of ${length(pole)}`,
-          text: `${said} a pole of ${length(pole)} does it from the ground.`,
-        },
-      ];
+    const facts = {
+      top: length(top),
+      tool: shortest.name,
+      reach: length(handsMetres + shortest.reachMetres),
+    };
+    if (gear.longestPoleMetres !== null && gear.longestPoleMetres >= pole) {
+      const by = say('top/pole', { length: length(pole) });
+      return [{ ...line, ok: true, by, text: say('top/by-pole', { ...facts, length: length(pole) }) }];
+    }
     if (isInReachOfLadder(top, tools, gear))
-      return [
-        { ...line, ok: true, by: 'ladder', text: `${said} a ladder brings the hands there. ${ON_A_LADDER}` },
-      ];
-    const none =
-      brought === ''
-        ? ' a pole, ladder, tower or lift closes the gap.'
-        : ` no pole you bring does it.${brought}`;
-    return [{ ...line, ok: lifting !== null, by: lifting, text: `${said}${none}` }];
+      return [{ ...line, ok: true, by: say('top/ladder', {}), text: say('top/by-ladder', facts) }];
+    const text =
+      brought === null ? say('top/by-nothing', facts) : say('top/no-pole', { ...facts, ways: brought });
+    return [{ ...line, ok: lifting !== null, by: lifting, text }];
   });
 }
 
@@ -111,7 +110,10 @@ function isUnderPressure({ machines }: Tool): boolean {
 }
 
 function accessesOf({ tower, lift }: JobGear): readonly Access[] {
-  return [...(tower ? [{ name: 'tower', ...tower }] : []), ...(lift ? [{ name: 'lift', ...lift }] : [])];
+  return [
+    ...(tower ? [{ name: say('top/tower', {}), ...tower }] : []),
+    ...(lift ? [{ name: say('top/lift', {}), ...lift }] : []),
+  ];
 }
 
 /** What cannot be reached with what comes along is not ordered. */

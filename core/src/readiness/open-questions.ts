@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { lookAlikeById } from '../catalogue/catalogue.ts';
 import type { Damage } from '../survey/damage.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
@@ -17,20 +18,20 @@ import { ask } from './question.ts';
 import type { Question, TypedAnswer } from './question.ts';
 
 const YES_OR_NO: TypedAnswer['options'] = [
-  { value: 'yes', label: 'Yes' },
-  { value: 'no', label: 'No' },
+  { value: 'yes', label: say('answer/yes', {}) },
+  { value: 'no', label: say('answer/no', {}) },
 ];
 const IS_SAFE: readonly TypedAnswer[] = [
-  { field: 'weatherproof', label: 'Weatherproof', options: YES_OR_NO },
-  { field: 'isolated', label: 'Isolated while we work', options: YES_OR_NO },
+  { field: 'weatherproof', label: say('answer/weatherproof', {}), options: YES_OR_NO },
+  { field: 'isolated', label: say('answer/isolated', {}), options: YES_OR_NO },
 ];
 const WHICH_PANEL: readonly TypedAnswer[] = [
   {
     field: 'kind',
-    label: 'It is',
+    label: say('answer/it-is', {}),
     options: [
-      { value: 'electrical-panel', label: 'an electrical panel' },
-      { value: 'solar-panel', label: 'a solar panel' },
+      { value: 'electrical-panel', label: say('answer/electrical-panel', {}) },
+      { value: 'solar-panel', label: say('answer/solar-panel', {}) },
     ],
   },
 ];
@@ -150,7 +151,9 @@ function materialQuestion(surface: Face, survey: FacedSurvey): readonly Question
   const diagnosis = materialDiagnosis(surface, survey);
   if (!diagnosis) return [];
   const place = surface.name;
-  const materials = diagnosis.candidates.map(({ name }) => name.toLowerCase()).join(' or ');
+  const materials = diagnosis.candidates
+    .map(({ name }) => name.toLowerCase())
+    .reduce((one, other) => (one === '' ? other : say('answer/or', { one, other })), '');
   const test = diagnosis.tests.find((t) => t.refusal === null)?.test.name.toLowerCase();
   if (diagnosis.decided) {
     const likely = diagnosis.decided.name.toLowerCase();
@@ -187,7 +190,7 @@ function damageQuestions({ id, what, shownOn }: Damage, survey: FacedSurvey): re
 }
 
 function preconditionQuestion({ what, who: named, by, surface }: Precondition): Question {
-  const who = named === '' ? 'someone still to be named' : named;
+  const who = named === '' ? say('answer/unnamed', {}) : named;
   return by === null
     ? ask('precondition', surface, { what, who })
     : ask('precondition/by', surface, { what, who, by });

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { kept } from '../quantity/kept.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { areOpposed } from '../catalogue/agent.ts';
@@ -264,12 +265,12 @@ function flushStage(link: ChainLink, around: ChainSurroundings, count: number): 
     rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, true)),
     direction: 'top-down',
     maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-    checks: ['No smell of ammonia; air moves through.'],
+    checks: [say('check/ammonia', {})],
     cautions: [
       {
         rule: 'ammonia-flushed-first',
-        text: 'Flush urine and droppings away with water first: with hypochlorite they release toxic gas.',
-        source: 'trade default',
+        text: say('caution/ammonia', {}),
+        source: say('source/trade-default', {}),
       },
     ],
   };

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Face } from '../survey/face.ts';
@@ -24,14 +25,22 @@ export function failedPatch(
     if (stage.kind !== 'apply') continue;
     const last = patches.findLast((p) => p.agent === stage.agent && p.verdict !== 'open');
     if (last?.verdict !== 'no-go') continue;
-    const name = catalogue.agent(stage.agent).name.toLowerCase();
+    const agent = catalogue.agent(stage.agent).name.toLowerCase();
     return {
       rule: 'patch-failed',
-      text: `A test patch with ${name} failed${last.result === '' ? '' : `: ${last.result}`}.`,
-      whatCanHappen: 'The whole surface ends up looking like the patch.',
+      text:
+        last.result === ''
+          ? say('patch/failed', { agent })
+          : say('patch/failed/why', { agent, result: last.result }),
+      whatCanHappen: say('patch/can-happen', {}),
       overridable: true,
-      source: `test patch${last.doneBy === '' ? '' : ` by ${last.doneBy}`}${last.doneOn === null ? '' : `, ${last.doneOn}`}`,
+      source: sourceOf(last),
     };
   }
   return null;
+}
+
+function sourceOf({ doneBy: person, doneOn: day }: TestPatch): string {
+  if (day === null) return person === '' ? say('source/patch', {}) : say('source/patch/by', { person });
+  return person === '' ? say('source/patch/on', { day }) : say('source/patch/by-on', { person, day });
 }

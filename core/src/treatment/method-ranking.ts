@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
@@ -76,18 +77,18 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
     costPerSquareMetre: cost,
   } = figures;
   return [
-    factor('result', `${result} of 5`, result),
-    factor('surface-risk', `${method.surfaceRisk} of 5`, -method.surfaceRisk),
+    factor('result', say('rank/of-five', { points: result }), result),
+    factor('surface-risk', say('rank/of-five', { points: method.surfaceRisk }), -method.surfaceRisk),
     factor(
       'harm-around',
-      `${method.harmAround} of 5${water > 1 ? ', doubled: run-off reaches open water' : ''}`,
+      say(water > 1 ? 'rank/harm/doubled' : 'rank/of-five', { points: method.harmAround }),
       -method.harmAround * water,
     ),
-    factor('time', `${decimal(hours, 1)} h on 100 m²`, -doublings(hours)),
-    factor('water', `${decimal(litres, 1)} L/m²`, -doublings(litres)),
-    factor('product', `${decimal(mix, 2)} L/m² of mix`, -doublings(mix)),
-    ...(cost === null ? [] : [factor('cost', `${money(cost)} per m²`, -doublings(cost))]),
-    factor('visit', `${visits} visits`, -Math.max(0, visits - 1)),
+    factor('time', say('rank/time', { hours: decimal(hours, 1) }), -doublings(hours)),
+    factor('water', say('rank/water', { litres: decimal(litres, 1) }), -doublings(litres)),
+    factor('product', say('rank/product', { litres: decimal(mix, 2) }), -doublings(mix)),
+    ...(cost === null ? [] : [factor('cost', say('rank/cost', { price: money(cost) }), -doublings(cost))]),
+    factor('visit', say('rank/visits', { visits }), -Math.max(0, visits - 1)),
     ...preferences(method, question, factor),
     ...(isByOthers(method) ? [BY_OTHERS] : []),
   ];
@@ -100,8 +101,8 @@ function doublings(amount: number): number {
 
 const BY_OTHERS: RankingFactor = {
   id: 'by-others',
-  name: 'Done by others',
-  figure: 'not our work',
+  name: say('rank/by-others', {}),
+  figure: say('rank/not-ours', {}),
   points: -TRADE_DEFAULTS.byOthersMalus,
 };
 
@@ -114,16 +115,21 @@ function preferences(
   return schoolsAgainst(stances, schools, catalogue).map((id) => {
     const school = catalogue.school(id);
     const wanted = school.settings.find((s) => s.id === schools[id])?.name ?? '';
-    return factor('preference', `${school.name} ${wanted}`, -1);
+    return factor('preference', say('rank/practice', { practice: school.name, wanted }), -1);
   });
 }
 
 function sumInWords(points: number, factors: readonly RankingFactor[]): Reason {
-  const parts = factors.map((f) => `${f.name.toLowerCase()} ${f.figure}: ${signed(f.points)}`);
+  const parts = factors.map((f) =>
+    say('rank/part', { factor: f.name.toLowerCase(), figure: f.figure, points: signed(f.points) }),
+  );
   return {
     rule: 'ranking',
-    text: `${decimal(points, 1)} ${Math.abs(points) === 1 ? 'point' : 'points'}: ${parts.join('; ')}.`,
-    source: 'company priorities',
+    text: say(Math.abs(points) === 1 ? 'rank/sum/one' : 'rank/sum', {
+      points: decimal(points, 1),
+      parts: parts.join('; '),
+    }),
+    source: say('source/priorities', {}),
   };
 }
 

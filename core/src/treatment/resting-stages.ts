@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
@@ -46,8 +47,8 @@ export function restingStages(
   const by = restingAgent(agent, around);
   const why: Reason = {
     rule: 'opposed-chemistries',
-    text: `${agent.name} must be gone before the next agent: the two must never meet in the same run-off.`,
-    source: 'trade default',
+    text: say('caution/opposed', { agent: agent.name }),
+    source: say('source/trade-default', {}),
   };
   const neutralise: readonly Stage[] = by
     ? [
@@ -72,10 +73,10 @@ export function restingStages(
       rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(own, around, false)),
       direction: 'top-down',
       maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-      checks: ['Full rinse, joints and sills too.'],
+      checks: [say('check/full-rinse', {})],
       cautions: by ? [] : [why],
     },
-    readingStage(agent.neutraliser?.reading ?? 'pH strip reads 6 to 8', own, around, idOf('reading')),
+    readingStage(agent.neutraliser?.reading ?? say('reading/ph', {}), own, around, idOf('reading')),
   ];
 }
 

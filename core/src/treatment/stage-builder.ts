@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { ApplyTemplate, Direction, WorkedTemplate } from '../catalogue/method.ts';
@@ -75,7 +76,7 @@ function panelChecks(template: WorkedTemplate, { surface, catalogue }: ChainSurr
     template.kind === 'apply' &&
     catalogue.agent(template.agent).class === 'acid' &&
     catalogue.material(surface.material).family === 'concrete';
-  return tones ? ['Whole panels from joint to joint, so no patch shows.'] : [];
+  return tones ? [say('check/whole-panels', {})] : [];
 }
 
 const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };
@@ -182,8 +183,8 @@ export function neutraliserDetail(
     needs: 'not-dry',
     clings: false,
     covered: false,
-    stopWhen: of.neutraliser?.reading ?? 'The strip reads neutral.',
-    ifNotEnough: 'Rinse and neutralise again.',
+    stopWhen: of.neutraliser?.reading ?? say('reading/neutral', {}),
+    ifNotEnough: say('reading/again', {}),
   };
 }
 
@@ -231,6 +232,6 @@ export function readingStage(
     ...bare(link, around, name),
     minutes: TRADE_DEFAULTS.readingMinutes,
     reading,
-    checks: [`${reading}; record the reading.`],
+    checks: [say('check/record-reading', { reading })],
   };
 }

@@ -1,6 +1,8 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { WorkedTemplate } from '../catalogue/method.ts';
 import { decimal } from '../quantity/numbers.ts';
+import { formatArea } from '../quantity/shown-quantity.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { dryJointSand, pavingOf } from '../survey/paved.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
@@ -15,7 +17,7 @@ export function stageBulk(
   if (!('bulk' in template)) return null;
   const { bulk } = template;
   const about = { what: bulk.what, where: bulk.where };
-  const area = `${decimal(areaSquareMetres, 1)} m²`;
+  const area = formatArea(areaSquareMetres, 'metric');
   if ('litresPerSquareMetre' in bulk) {
     const each = bulk.litresPerSquareMetre[severity - 1] ?? 0;
     const litres = roundToStep(each * areaSquareMetres, 0.1);
@@ -23,7 +25,7 @@ export function stageBulk(
       ...about,
       litres,
       kilograms: null,
-      sum: `${area} × ${decimal(each, 2)} L/m² = ${decimal(litres, 1)} L`,
+      sum: say('bulk/litres', { area, rate: decimal(each, 2), litres: decimal(litres, 1) }),
     };
   }
   const share = bulk.jointShare[severity - 1] ?? 0;
@@ -32,11 +34,15 @@ export function stageBulk(
   const density = TRADE_DEFAULTS.jointSandKilogramsPerCubicMetre;
   const sand = dryJointSand(paving);
   const kilograms = roundToStep(sand.kilogramsPerSquareMetre * share * areaSquareMetres, 0.1);
-  const known = surface.paving ? '' : '; blocks as such paving is usually laid: measure one and its joint';
   return {
     ...about,
     litres: roundToStep((1000 * kilograms) / density, 0.1),
     kilograms,
-    sum: `${sand.sum}, × ${area} × ${decimal(100 * share, 0)} % of the joints = ${decimal(kilograms, 1)} kg${known}`,
+    sum: say(surface.paving ? 'bulk/joints' : 'bulk/joints/usual', {
+      sum: sand.sum,
+      area,
+      percent: decimal(100 * share, 0),
+      kilograms: decimal(kilograms, 1),
+    }),
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
@@ -125,7 +126,7 @@ function washedJoints(
     confidence: 1,
     note: '',
   };
-  return optionsFor(finding, 'Washing takes sand out of the joints.', input);
+  return optionsFor(finding, say('follows/empty-joints', {}), input);
 }
 
 interface Options extends MethodOptions {
@@ -207,7 +208,12 @@ function overrideCautions(option: Options): readonly Reason[] {
   if (!choice) return [];
   return option.overridden.map((refusal) => ({
     rule: refusal.rule,
-    text: `Overridden by ${choice.by}: “${choice.reason}”. The rule: ${refusal.text} What can happen: ${refusal.whatCanHappen}`,
+    text: say('choice/overridden', {
+      person: choice.by,
+      reason: choice.reason,
+      rule: refusal.text,
+      consequence: refusal.whatCanHappen,
+    }),
     source: refusal.source,
   }));
 }
@@ -215,21 +221,22 @@ function overrideCautions(option: Options): readonly Reason[] {
 function standingOf(option: Options, chosen: RankedMethod | null): ContaminantProposal['choice'] {
   const { choice } = option;
   if (!choice) return null;
+  const { by: person } = choice;
   if (chosen?.method.id === choice.method) {
     return option.overridden.length > 0
-      ? { choice, standing: 'overriding', text: `${choice.by} overrode the rule: “${choice.reason}”.` }
-      : { choice, standing: 'applied', text: `Chosen by ${choice.by}.` };
+      ? { choice, standing: 'overriding', text: say('choice/overrode', { person, reason: choice.reason }) }
+      : { choice, standing: 'applied', text: say('choice/chosen', { person }) };
   }
   const refused = option.refused.find((r) => r.method.id === choice.method);
   const why = refused
     ? refused.overridable
-      ? 'overriding the rule needs a reason'
+      ? say('choice/needs-reason', {})
       : refused.refusals.map((r) => r.text).join(' ')
-    : 'it no longer fits what was found here';
+    : say('choice/not-found', {});
   return {
     choice,
     standing: 'not-applied',
-    text: `The choice of ${choice.by} does not apply any more: ${why}`,
+    text: say('choice/not-applied', { person, why }),
   };
 }
 

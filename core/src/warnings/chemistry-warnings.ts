@@ -18,7 +18,7 @@ export function chemistryWarnings(
   );
   const nameOf = (id: string) => names.get(id) ?? id;
   const party = ({ face, agent }: GuardedParty) =>
-    `${nameOf(face)} (${CATALOGUE.agent(agent).name.toLowerCase()})`;
+    say('party', { place: nameOf(face), agent: CATALOGUE.agent(agent).name.toLowerCase() });
   return meetings.map((meeting) => {
     const { earlier, later, at, how } = meeting;
     const caught = survey.features.some((feature) => feature.id === at);

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
@@ -25,7 +26,9 @@ export function choiceWarnings(survey: FacedSurvey, surfaces: readonly TreatedSu
       if (!treatment.proposals.some((p) => p.finding.contaminant === contaminant))
         return [warning('choice-without-finding', 'note', about, surface.id)];
       const others = picks.filter((c) => c.method !== last.method);
-      const earlier = others.map((c) => `${c.by} ${name(c.method)}`).join(', ');
+      const earlier = others
+        .map((c) => say('choice/by', { person: c.by, method: name(c.method) }))
+        .join(', ');
       return others.length === 0
         ? []
         : [warning('choices-differ', 'warn', { ...about, earlier }, surface.id)];

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { LIST_OF_KIND } from '../house/handbook-value.ts';
@@ -35,7 +36,9 @@ export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
 
   const unnamed = agents.filter((agent) => !catalogue.product(agent));
   if (unnamed.length > 0) {
-    const names = unnamed.map((id) => `${lowerFirst(catalogue.agent(id).name)} (figured ${asShipped(id)})`);
+    const names = unnamed.map((id) =>
+      say('shipped/as', { agent: lowerFirst(catalogue.agent(id).name), how: asShipped(id) }),
+    );
     warnings.push(warning('no-product', 'note', { agents: names.join(', ') }));
   }
 
@@ -67,6 +70,8 @@ export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
 function asShipped(agent: string): string {
   const shipped = CATALOGUE.agent(agent);
   const { stock } = shipped;
-  if (stock.form === 'powder') return 'as powder';
-  return isReadyToUse(shipped) ? 'ready to use' : `at ${stock.strength.value} ${stock.strength.basis}`;
+  if (stock.form === 'powder') return say('shipped/powder', {});
+  return isReadyToUse(shipped)
+    ? say('shipped/ready', {})
+    : say('shipped/liquid', { strength: stock.strength.value, basis: stock.strength.basis });
 }

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -75,5 +76,7 @@ export function hoursInWords(hours: readonly number[]): string {
     else spans.push({ from: hour, to: hour + 1 });
   }
   const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
-  return spans.map(({ from, to }) => `${clock(from)} to ${clock(to)}`).join(' and ');
+  return spans
+    .map(({ from, to }) => say('hours/span', { from: clock(from), to: clock(to) }))
+    .reduce((one, other) => (one === '' ? other : say('hours/and', { one, other })), '');
 }

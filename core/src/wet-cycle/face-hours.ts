@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { instantOf } from '../quantity/local-time.ts';
@@ -49,18 +50,9 @@ function isPlaced({ latitude, longitude }: Place): boolean {
   return latitude !== 0 || longitude !== 0;
 }
 
-const ANY_HOUR = `every hour uses ${TRADE_DEFAULTS.radiationWithoutSun} W/m²`;
-const NO_SUN_WORDS: Readonly<Record<NoSun, string>> = {
-  typed:
-    'Every hour uses the net radiation you typed. Clear that field on Sequence and the sun is worked out for each surface.',
-  'no-place': `The property is not on the map yet, so the sun cannot be worked out: ${ANY_HOUR}.`,
-  'no-date': `The job has no date yet, so the sun cannot be worked out: ${ANY_HOUR}.`,
-  pole: `This close to a pole no side has a direction: ${ANY_HOUR}. Latitudes go from −89.9° to 89.9°.`,
-};
-
 /** Why the sun on each face is not worked out, and with what it is counted instead. */
 export function noSunInWords(noSun: NoSun): string {
-  return NO_SUN_WORDS[noSun];
+  return say(`no-sun/${noSun}`, { watts: TRADE_DEFAULTS.radiationWithoutSun });
 }
 
 /**

@@ -1,3 +1,4 @@
+import { say } from '../messages/message.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { cycleDay, hoursInWords } from './cycle-day.ts';
@@ -35,7 +36,10 @@ export function plannedSurface(
     if (cycle.unworkable === null || faceHours.noSun !== null) return cycle;
     return {
       ...cycle,
-      unworkable: `${cycle.unworkable} ${whenWorkable({ ...common, stages: own, hours: faceHours.of(surface) }, hardest.hour)}`,
+      unworkable: say('cycle/at-hour', {
+        why: cycle.unworkable,
+        when: whenWorkable({ ...common, stages: own, hours: faceHours.of(surface) }, hardest.hour),
+      }),
     };
   });
   return { ...treated, cycles, hardestHour: faceHours.noSun === null && cycles.length > 0 ? hardest : null };
@@ -44,8 +48,8 @@ export function plannedSurface(
 /** The hours of the day in which it could be worked. */
 function whenWorkable(input: CycleDayInput, hardest: number): string {
   const hours = cycleDay(input).flatMap((h) => (h.workable ? [h.hour] : []));
-  const clock = `${String(hardest).padStart(2, '0')}:00`;
+  const hour = `${String(hardest).padStart(2, '0')}:00`;
   return hours.length === 0
-    ? `This is for ${clock}, the hardest hour, and no other hour of that day is easy enough.`
-    : `This is for ${clock}, the hardest hour of the working day; on this side it could be worked from ${hoursInWords(hours)}.`;
+    ? say('cycle/no-hour', { hour })
+    : say('cycle/hours', { hour, hours: hoursInWords(hours) });
 }

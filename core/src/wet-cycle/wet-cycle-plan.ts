@@ -1,3 +1,5 @@
+import { say } from '../messages/message.ts';
+import { formatArea } from '../quantity/shown-quantity.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/numbers.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
@@ -157,23 +159,38 @@ function leaveOnPlan(
     applyMinutes: base.areaSquareMetres / applyRate,
     finishMinutes: 0,
     sum: [
-      `${decimal(base.areaSquareMetres, 1)} m² ÷ ${decimal(applyRate, 1)} m²/min = ${decimal(base.areaSquareMetres / applyRate, 0)} min, left on`,
+      say('cycle/leave-on', {
+        area: formatArea(base.areaSquareMetres, 'metric'),
+        rate: decimal(applyRate, 1),
+        minutes: decimal(base.areaSquareMetres / applyRate, 0),
+      }),
     ],
     unworkable: null,
   };
 }
 
 function unworkableText(rhythm: Rhythm, dwell: { fromMinutes: number }, clocks: WetClocks): string {
-  const clock =
-    rhythm.needs === 'film'
-      ? `film is gone after ${decimal(clocks.filmMinutes, 1)} min`
-      : `product dries on after ${decimal(clocks.dryOutMinutes, 1)} min`;
   const spare = rhythm.cycle.latest - rhythm.cycle.dwellFrom - rhythm.cycle.slack;
+  const from = decimal(dwell.fromMinutes, 1);
   if (spare >= 0) {
     const piece = TRADE_DEFAULTS.smallestSectionSquareMetres;
-    return `Not workable as it is: finishing even ${decimal(piece, 1)} m² takes ${decimal(piece / rhythm.cycle.rinseRate, 1)} min, and from the dwell of ${decimal(dwell.fromMinutes, 1)} min only ${decimal(spare, 1)} min are left until it must be off. Choose a method with a longer dwell, or finish faster.`;
+    const minutes = decimal(piece / rhythm.cycle.rinseRate, 1);
+    return say('cycle/too-slow', {
+      piece: formatArea(piece, 'metric'),
+      minutes,
+      from,
+      spare: decimal(spare, 1),
+    });
   }
-  return `Not workable in this weather: the ${clock}, the dwell needs ${decimal(dwell.fromMinutes, 1)} min and ${decimal(rhythm.cycle.slack, 1)} min of slack, so ${decimal(-spare, 1)} min are short. Wait for shade or a cooler hour, or choose a method that is rinsed as you go.`;
+  return say('cycle/too-dry', {
+    clock:
+      rhythm.needs === 'film'
+        ? say('cycle/film-gone', { minutes: decimal(clocks.filmMinutes, 1) })
+        : say('cycle/dried-on', { minutes: decimal(clocks.dryOutMinutes, 1) }),
+    from,
+    slack: decimal(rhythm.cycle.slack, 1),
+    short: decimal(-spare, 1),
+  });
 }
 
 function sumLines(
@@ -184,15 +201,37 @@ function sumLines(
   each: number,
   factor: number,
 ): readonly string[] {
-  const { cycle } = rhythm;
+  const { cycle, mist } = rhythm;
+  const section = {
+    greatest: formatArea(rhythm.greatest, 'metric'),
+    area: formatArea(area, 'metric'),
+    count,
+    each: formatArea(each, 'metric'),
+  };
   return [
-    `evaporation ${decimal(clocks.evaporationMillimetresPerHour, 2)} mm/h, ${decimal(clocks.heldKilogramsPerSquareMetre, 2)} kg/m² held: film ${decimal(clocks.filmMinutes, 1)} min, dry-out ${decimal(clocks.dryOutMinutes, 1)} min`,
-    `apply ${decimal(cycle.applyRate, 2)}, scrub and rinse ${decimal(cycle.rinseRate, 2)} m²/min; dwell ${decimal(cycle.dwellFrom, 1)} to ${decimal(cycle.latest, 1)} min, ${decimal(cycle.slack, 1)} min kept as slack`,
-    ...(rhythm.mist
+    say('cycle/drying', {
+      evaporation: decimal(clocks.evaporationMillimetresPerHour, 2),
+      held: decimal(clocks.heldKilogramsPerSquareMetre, 2),
+      film: decimal(clocks.filmMinutes, 1),
+      dryOut: decimal(clocks.dryOutMinutes, 1),
+    }),
+    say('cycle/pace', {
+      apply: decimal(cycle.applyRate, 2),
+      finish: decimal(cycle.rinseRate, 2),
+      from: decimal(cycle.dwellFrom, 1),
+      to: decimal(cycle.latest, 1),
+      slack: decimal(cycle.slack, 1),
+    }),
+    ...(mist
       ? [
-          `mist passes within ${decimal(rhythm.mist.intervalMinutes, 1)} min, ${decimal(rhythm.mist.squareMetresPerMinute, 1)} m²/min`,
+          say('cycle/mist', {
+            interval: decimal(mist.intervalMinutes, 1),
+            rate: decimal(mist.squareMetresPerMinute, 1),
+          }),
         ]
       : []),
-    `greatest section ${decimal(rhythm.greatest, 1)} m²${factor < 1 ? `, taken at ${decimal(factor * 100, 0)} %` : ''}: ${decimal(area, 1)} m² in ${count} × ${decimal(each, 1)} m²`,
+    factor < 1
+      ? say('cycle/section/taken', { ...section, percent: decimal(factor * 100, 0) })
+      : say('cycle/section', section),
   ];
 }

@@ -4,6 +4,7 @@ import { MIXES } from './mixes.ts';
 import { ORDER } from './order.ts';
 import { PROVISIONS } from './provisions.ts';
 import { QUESTIONS } from './questions.ts';
+import { TREATMENT } from './treatment.ts';
 import { WATER_AND_JETS } from './water-and-jets.ts';
 import { MEETINGS, WARNINGS } from './warnings.ts';
 
@@ -18,5 +19,6 @@ export const ENGLISH = {
   ...MIXES,
   ...ORDER,
   ...PROVISIONS,
+  ...TREATMENT,
   ...WATER_AND_JETS,
 } as const;
