@@ -5,8 +5,9 @@ import { fileURLToPath } from 'node:url';
 import { randomProperty } from '../core/src/test/random-property.ts';
 
 /**
- * `npm run same-plans -- REF [COUNT]`: whether the plans and orders of the demo jobs and of COUNT random properties (500) are
- * the same at REF and in the working tree, in all but prose. Ends with 1 and the first differences where they are not.
+ * `npm run same-plans -- REF [COUNT] [--words]`: whether the plans and orders of the demo jobs and of COUNT random properties
+ * (500) are the same at REF and in the working tree, in all but prose, or in their words too. Ends with 1 and the first
+ * differences where they are not.
  */
 const PROSE_KEYS = [
   ...[
@@ -34,14 +35,18 @@ const PROSE_KEYS = [
     'because',
   ],
   // An area is a figure as text: halves round as people round them.
-  ...['area', 'reading', 'sum', 'source', 'follows', 'fromSolid', 'note', 'reason', 'questions', 'params'],
+  ...['area', 'reading', 'sum', 'source', 'follows', 'fromSolid', 'note', 'reason', 'questions'],
 ];
+/** Ids and facts of what is said: their words stand beside them. */
+const MESSAGE_KEYS = ['params', 'said'];
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FOLDER = join(ROOT, '.data/same-plans');
 const USUAL_COUNT = 500;
 const MOST_TOLD = 5;
 
-const [ref, count = String(USUAL_COUNT)] = process.argv.slice(2);
+const options = process.argv.slice(2);
+const [ref, count = String(USUAL_COUNT)] = options.filter((option) => option !== '--words');
+const leftOut = options.includes('--words') ? MESSAGE_KEYS : [...PROSE_KEYS, ...MESSAGE_KEYS];
 if (ref === undefined || !/^\d+$/.test(count)) {
   process.stderr.write('Same as what? npm run same-plans -- REF [COUNT], for instance -- HEAD 100\n');
   process.exit(2);
@@ -67,7 +72,7 @@ function plansOf(tree: string, output: string): Promise<readonly string[]> {
     tree,
     join(FOLDER, 'inputs.json'),
     output,
-    PROSE_KEYS.join(','),
+    leftOut.join(','),
   ];
   return new Promise((resolve, reject) => {
     spawn('npx', args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] }).once('exit', (code) => {
