@@ -17,8 +17,14 @@ type NamesIn<Text extends string> = Text extends `${infer Head}{${infer Rest}`
   ? (Head extends Branch ? never : NameIn<Rest>) | NamesIn<Rest>
   : never;
 
-/** The parameters of a message, read off its text: one that is missing or unknown does not compile. */
-export type Params<Id extends MessageId> = Readonly<Record<NamesIn<(typeof ENGLISH)[Id]>, string | number>>;
+/** The parameters of a text, read off it: one that is missing or unknown does not compile. */
+export type ParamsOf<Text extends string, Value> = { readonly [Name in NamesIn<Text>]: Value };
+/** Ids of texts that take no parameters. */
+type Plain<Texts> = {
+  [Id in keyof Texts]: Texts[Id] extends string ? ([NamesIn<Texts[Id]>] extends [never] ? Id : never) : never;
+}[keyof Texts];
+
+export type Params<Id extends MessageId> = ParamsOf<(typeof ENGLISH)[Id], string | number>;
 
 /** What is said, whatever the language: an id and its facts. */
 export interface Message {
@@ -26,23 +32,50 @@ export interface Message {
   readonly params: Readonly<Record<string, string | number>>;
 }
 
-const formatOf = kept(
-  (id: MessageId) => new IntlMessageFormat(ENGLISH[id], LANGUAGE, undefined, { ignoreTag: true }),
-);
+export type MessageTexts = Readonly<Record<string, string>>;
+
+export interface Sayer<Texts extends MessageTexts> {
+  /**
+   * A message in words.
+   * @example say('water-short/tank', { at: '13:20', litres: '240', ways: '' })
+   */
+  readonly say: {
+    (id: Plain<Texts>): string;
+    // eslint-disable-next-line @typescript-eslint/no-generated-empty-object-type -- only of a text that nobody knows
+    <Id extends keyof Texts>(id: Id, params: ParamsOf<Texts[Id], string | number>): string;
+  };
+  /** The same in pieces, where some of its facts are more than words: a link, a figure in bold. */
+  readonly pieces: <Piece, Id extends keyof Texts>(
+    id: Id,
+    params: ParamsOf<Texts[Id], Piece>,
+  ) => readonly (Piece | string)[];
+}
+
+/** Says the messages of one catalogue, each an ICU text. */
+export function sayer<const Texts extends MessageTexts>(texts: Texts): Sayer<Texts> {
+  const formatOf = kept(
+    (id: string) => new IntlMessageFormat(texts[id] ?? '', LANGUAGE, undefined, { ignoreTag: true }),
+  );
+  return {
+    say: (id: keyof Texts, params: object = {}) => String(formatOf(String(id)).format({ ...params })),
+    pieces: <Piece>(id: keyof Texts, params: object) =>
+      formatOf(String(id))
+        .formatToParts<Piece>({ ...params })
+        .map(({ value }) => value),
+  };
+}
+
+export const { say } = sayer(ENGLISH);
+/** The same, for whoever has an id with its facts as they were kept. */
+const said: (id: MessageId, params: Message['params']) => string = say;
 
 /** A message with its words as they were when it was said: what is issued keeps both. */
 export interface Told extends Message {
   readonly text: string;
 }
 
-export function told<Id extends MessageId>(id: Id, params: Params<Id>): Told {
-  return { id, params, text: say(id, params) };
-}
-
-/**
- * A message in words.
- * @example say('water-short/tank', { at: '13:20', litres: '240', ways: '' })
- */
-export function say<Id extends MessageId>(id: Id, params: Params<Id>): string {
-  return String(formatOf(id).format({ ...params }));
+export function told(id: Plain<typeof ENGLISH>): Told;
+export function told<Id extends MessageId>(id: Id, params: Params<Id>): Told;
+export function told(id: MessageId, params: Message['params'] = {}): Told {
+  return { id, params, text: said(id, params) };
 }

@@ -52,7 +52,7 @@ export function injection(targetGramsPerLitre: number, fraction: number, stronge
       tank: decimal(strongestTank, 0),
       reachable: decimal(reachable, 1),
       needed: decimal(targetGramsPerLitre, 1),
-      ways: WAYS_OUT.map((way) => say(`injector/way/${way}`, {})).join('; '),
+      ways: WAYS_OUT.map((way) => say(`injector/way/${way}`)).join('; '),
     }),
   };
 }

@@ -90,7 +90,7 @@ export function mixCard(
     ((agent.surfactantMillilitresPerLitre ?? 0) * volume) / 1000,
     PIPETTE_STEP_LITRES,
   );
-  const last = surfactant > 0 ? [part(say('mix/surfactant', {}), 'surfactant', liquid(surfactant))] : [];
+  const last = surfactant > 0 ? [part(say('mix/surfactant'), 'surfactant', liquid(surfactant))] : [];
   const greatest = Math.max(targetGramsPerLitre, from.greatestGramsPerLitre);
   if (agent.stock.form === 'powder') {
     const exact = targetGramsPerLitre * volume;
@@ -103,7 +103,7 @@ export function mixCard(
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),
       parts: [
-        part(say('mix/water', {}), 'water', liquid(volume - surfactant)),
+        part(say('mix/water'), 'water', liquid(volume - surfactant)),
         part(say('mix/powder', { agent: agent.name }), 'powder', { litres: null, grams }),
         ...last,
       ],
@@ -119,7 +119,7 @@ export function mixCard(
     ...card,
     strengthGramsPerLitre: roundToStep((stock * strength) / volume, 0.1),
     parts: [
-      part(say('mix/water', {}), 'water', liquid(volume - stock - surfactant)),
+      part(say('mix/water'), 'water', liquid(volume - stock - surfactant)),
       part(agent.name, 'stock', { litres: stock, grams: null }),
       ...last,
     ],

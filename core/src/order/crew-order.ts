@@ -149,7 +149,7 @@ function lotNumbers(mix: PlannedMix, { handbook }: Survey): Record<string, strin
   return Object.fromEntries(
     handbook.lots
       .filter((lot) => used.includes(lot.id))
-      .map((lot) => [lot.id, lot.lot || say('order/lot-unnumbered', {})]),
+      .map((lot) => [lot.id, lot.lot || say('order/lot-unnumbered')]),
   );
 }
 
@@ -169,12 +169,12 @@ function reachNotes(plan: Plan, survey: Survey): readonly SiteNote[] {
   if (ways.size === 0) return [];
   return [
     {
-      about: say('order/about/reach', {}),
+      about: say('order/about/reach'),
       text: [...ways]
         .map(([by, names]) => say('order/reach', { by: upperFirst(by), places: names.join(', ') }))
         .join('; '),
     },
-    { about: say('order/about/falls', {}), text: SAFETY_FALLS },
+    { about: say('order/about/falls'), text: SAFETY_FALLS },
   ];
 }
 

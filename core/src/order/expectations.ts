@@ -199,7 +199,7 @@ function markExpectations(survey: Survey): readonly Said[] {
 function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
   const site = (key: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said => ({
     key,
-    place: say('order/whole-site', {}),
+    place: say('order/whole-site'),
     surface: null,
     ...what,
   });

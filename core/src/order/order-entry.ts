@@ -88,7 +88,7 @@ export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] 
 
 /** What is done in a stage: its own verb, else what its kind says. */
 function verbOf({ kind, task }: Stage): string {
-  return task ?? say(`order/verb/${kind}`, {});
+  return task ?? say(`order/verb/${kind}`);
 }
 
 /** What is neutralised, and with what. */
@@ -124,7 +124,7 @@ export class EntryWriter {
   }
 
   placeName(surface: string | null): string {
-    if (surface === null) return say('order/whole-site', {});
+    if (surface === null) return say('order/whole-site');
     return this.plan.surfaces.find((p) => p.surface.id === surface)?.surface.name ?? surface;
   }
 
@@ -173,7 +173,7 @@ export class EntryWriter {
 
   private title(planned: PlannedOperation, stages: readonly Stage[]): Told {
     const { task } = planned;
-    if (task === 'set-out' || task === 'clear-up' || task === 'foot-rinse') return told(`order/${task}`, {});
+    if (task === 'set-out' || task === 'clear-up' || task === 'foot-rinse') return told(`order/${task}`);
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
     if (task === 'mix' || task === 'apply' || task === 'mist') return told(`order/${task}`, { agent });
@@ -193,8 +193,8 @@ export class EntryWriter {
     const protections = (when: 'before' | 'after') =>
       this.plan.protections.filter((p) => p.when === when).map(protectionLine);
     if (task === 'set-out') return protections('before');
-    if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how', {})];
-    if (task === 'foot-rinse' || task === 'mix') return [told(`order/${task}/how`, {})];
+    if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
+    if (task === 'foot-rinse' || task === 'mix') return [told(`order/${task}/how`)];
     return stages.flatMap((stage) => this.stageHow(stage));
   }
 
@@ -217,7 +217,7 @@ export class EntryWriter {
     const jet = this.jetOf(stage);
     if (stage.tool !== null) {
       const { name: tool, handling } = CATALOGUE.tool(stage.tool);
-      const verb = stage.kind === 'neutralise' ? say('order/verb/neutralise', {}) : verbOf(stage);
+      const verb = stage.kind === 'neutralise' ? say('order/verb/neutralise') : verbOf(stage);
       const stop = jet ? formatStandOff(ledJet(jet).metres, units) : 'no';
       const direction = stage.direction?.replace('-', ' ') ?? 'no';
       lines.push(told('order/with-tool', { verb, tool, handling, stop, direction }));
@@ -228,7 +228,7 @@ export class EntryWriter {
       const { fromMinutes: from, toMinutes: to, expectedMinutes: aim, lookFromMinutes: look } = apply.dwell;
       lines.push(told('order/dwell', { from, to, aim, look }));
     }
-    if (apply?.leaveOn) lines.push(told('order/leave-on', {}));
+    if (apply?.leaveOn) lines.push(told('order/leave-on'));
     const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
     const wear = face ? stageProtection(stage, face, this.survey.catalogue) : [];
     if (wear.length > 0) lines.push(told('order/wear', { what: wear.join(', ') }));

@@ -7,7 +7,7 @@ export function protectionLine({ placeName: place, text: what, material, minutes
   const more = [
     ...(material === null ? [] : [material]),
     ...(minutes > 0 ? [say('order/minutes', { minutes })] : []),
-    ...(who === 'crew' ? [] : [say(`order/who/${who}`, {})]),
+    ...(who === 'crew' ? [] : [say(`order/who/${who}`)]),
   ];
   return more.length === 0
     ? told('order/protection', { place, what })

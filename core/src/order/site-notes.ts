@@ -21,7 +21,7 @@ export function siteNotes(survey: Survey, day: HourSpan): readonly SiteNote[] {
   const water = survey.waterPoints.map((point) => waterInWords(point, job.units));
   const damage = damages.map(({ surface, what, where, shownTo: person }) => {
     const parts = [nameOf(surface) ?? '', where].filter((part) => part !== '');
-    const place = parts.join(', ') || say('order/damage/of-property', {});
+    const place = parts.join(', ') || say('order/damage/of-property');
     return person === ''
       ? say('order/damage/new', { place, what })
       : say('order/damage/shown', { place, what, person });
@@ -45,7 +45,7 @@ export function siteNotes(survey: Survey, day: HourSpan): readonly SiteNote[] {
     ['out-of-scope', left.join('; ')],
   ] as const;
   return notes.flatMap(([about, text]) =>
-    text === '' ? [] : [{ about: say(`order/about/${about}`, {}), text }],
+    text === '' ? [] : [{ about: say(`order/about/${about}`), text }],
   );
 }
 
@@ -68,7 +68,7 @@ function waterInWords(
 }
 
 function flowInWords(flow: ReturnType<typeof waterFlow>, units: Survey['job']['units']): string {
-  if (flow === null) return say('order/flow/unknown', {});
+  if (flow === null) return say('order/flow/unknown');
   const said = formatFlow(flow.litresPerMinute, units);
   return say(flow.measured ? 'order/flow/measured' : 'order/flow/told', { flow: said });
 }

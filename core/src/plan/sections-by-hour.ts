@@ -85,7 +85,7 @@ export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] 
 
 /** When a cycle is best worked, in words. */
 export function bestHours({ hours, working, best }: CycleDay): string {
-  if (best === null) return say('hours/none', {});
+  if (best === null) return say('hours/none');
   const day = hours.filter((h) => working.includes(h.hour));
   const easy = day.filter(
     (h) =>
@@ -93,5 +93,5 @@ export function bestHours({ hours, working, best }: CycleDay): string {
       h.misted === best.misted &&
       h.sectionSquareMetres >= best.sectionSquareMetres * TRADE_DEFAULTS.easyHourShare,
   );
-  return easy.length === day.length ? say('hours/any', {}) : hoursInWords(easy.map((h) => h.hour));
+  return easy.length === day.length ? say('hours/any') : hoursInWords(easy.map((h) => h.hour));
 }

@@ -27,7 +27,7 @@ export function machineItems(plan: Plan, survey: FacedSurvey): readonly LoadItem
     amount: String(counts[kind]),
     kilograms: counts[kind] * MACHINE_LOADS[kind].kilograms,
     litres: counts[kind] * MACHINE_LOADS[kind].litres,
-    short: counts[kind] === 0 ? say('load/machine-missing', {}) : null,
+    short: counts[kind] === 0 ? say('load/machine-missing') : null,
   }));
 }
 
@@ -66,7 +66,7 @@ export function hoseItems({ totals }: HoseList, { job }: FacedSurvey): readonly 
     .map(({ use, neededMetres, ownedMetres, couplings }) => ({
       key: `hose ${use}`,
       group: 'hoses',
-      name: say(`load/hose/${use}`, {}),
+      name: say(`load/hose/${use}`),
       amount: say('load/hose-amount', { metres: metres(neededMetres), couplings }),
       kilograms: neededMetres * HOSE_LOAD_PER_METRE[use].kilograms,
       litres: neededMetres * HOSE_LOAD_PER_METRE[use].litres,
@@ -132,7 +132,7 @@ export function paperItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[]
   const sheets = agents.map((id) => {
     const product = catalogue.product(id);
     const name = say('load/data-sheet', { product: product?.name ?? catalogue.agent(id).name.toLowerCase() });
-    return paper(`sheet ${id}`, name, product?.dataSheet?.name ?? say('load/data-sheet-from', {}));
+    return paper(`sheet ${id}`, name, product?.dataSheet?.name ?? say('load/data-sheet-from'));
   });
   const permissions = survey.waterPoints
     .filter((point) => point.kind === 'hydrant')
@@ -141,13 +141,13 @@ export function paperItems(plan: Plan, survey: FacedSurvey): readonly LoadItem[]
         `permission ${point.id}`,
         say('load/permission', { point: point.name }),
         '',
-        point.permission === 'granted' ? null : say('load/permission-open', {}),
+        point.permission === 'granted' ? null : say('load/permission-open'),
       ),
     );
   return [
-    paper('order', say('load/order', {}), say('load/order-why', {})),
+    paper('order', say('load/order'), say('load/order-why')),
     ...sheets,
     ...permissions,
-    ...(survey.damages.length > 0 ? [paper('damage', say('load/damage-sheet', {}))] : []),
+    ...(survey.damages.length > 0 ? [paper('damage', say('load/damage-sheet'))] : []),
   ];
 }

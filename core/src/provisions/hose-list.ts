@@ -48,7 +48,7 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
         ok: metres !== null,
         text:
           metres === null
-            ? say('hose/not-paced', {})
+            ? say('hose/not-paced')
             : say('hose/with-spare', {
                 metres: told(metres),
                 percent: percent(TRADE_DEFAULTS.spareHoseShare),
@@ -81,7 +81,7 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
             ok: rinse.metres !== null,
             text:
               rinse.metres === null
-                ? say('hose/not-paced', {})
+                ? say('hose/not-paced')
                 : say('hose/farthest', { metres: told(rinse.metres * spare) }),
           },
         ];
@@ -122,7 +122,7 @@ function pressureRuns(
     if (!tool || side === null) return [];
     const what = say(`hose/${machine}`, { side: side.name });
     if (route === null)
-      return [{ use: 'pressure', what, metres: null, ok: false, text: say('hose/not-paced', {}) }];
+      return [{ use: 'pressure', what, metres: null, ok: false, text: say('hose/not-paced') }];
     const metres = route * (1 + TRADE_DEFAULTS.spareHoseShare);
     const inner = Math.min(
       ...house.gear.hoses.filter((h) => h.use === 'pressure').map((h) => h.innerMillimetres),

@@ -79,11 +79,11 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
       ...(ledger.overflowLitres > 0
         ? [
             house.gear.catchLitres === 0
-              ? say('run-off/nothing-to-catch', {})
+              ? say('run-off/nothing-to-catch')
               : say('run-off/empty', { times: ledger.emptyings }),
           ]
         : []),
-      unlabelled.length === 0 && agents.size > 0 ? say('run-off/reuse', {}) : say('run-off/sewer', {}),
+      unlabelled.length === 0 && agents.size > 0 ? say('run-off/reuse') : say('run-off/sewer'),
       ...(unlabelled.length > 0
         ? [
             say('run-off/no-reuse', {
@@ -91,7 +91,7 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
             }),
           ]
         : []),
-      ...(leaveOn ? [say('run-off/rain', {})] : []),
+      ...(leaveOn ? [say('run-off/rain')] : []),
     ],
   };
 }

@@ -32,7 +32,7 @@ export function productItems(stock: readonly StockLine[], { job }: FacedSurvey):
       .filter((l) => l.used > 0)
       .map(({ used: taken, lot: { lot, place } }) => {
         const amount = formatStock(taken, line.unit, job.units);
-        const number = lot || say('order/lot-unnumbered', {});
+        const number = lot || say('order/lot-unnumbered');
         return place === ''
           ? say('stock/from-lot', { amount, lot: number })
           : say('stock/from-lot/place', { amount, lot: number, place });
@@ -65,7 +65,7 @@ export function bulkItem(line: BulkLine): LoadItem {
   return {
     key: `bulk ${what}`,
     group: 'products',
-    name: brought ? upperFirst(what) : say('load/sacks', {}),
+    name: brought ? upperFirst(what) : say('load/sacks'),
     amount: bulkText(line),
     kilograms: brought ? (kilograms ?? 0) : bags * SACK_LOAD.kilograms,
     litres: brought ? litres : bags * SACK_LOAD.litres,
@@ -99,7 +99,7 @@ export function waterItems({ job }: FacedSurvey): readonly LoadItem[] {
         {
           key: 'water tank',
           group: 'water',
-          name: say('load/tank', {}),
+          name: say('load/tank'),
           amount: say('load/tank-amount', {
             start: formatVolume(start, job.units),
             full: formatVolume(tank.litres, job.units),

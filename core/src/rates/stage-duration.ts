@@ -33,7 +33,7 @@ export function plannedRate(range: RateRange, conditions: RateConditions): Plann
       factor: TRADE_DEFAULTS.severityTimeFactor[conditions.severity],
     });
     if (conditions.shaded)
-      factors.push({ name: say('rate/shaded', {}), factor: TRADE_DEFAULTS.shadedTimeFactor });
+      factors.push({ name: say('rate/shaded'), factor: TRADE_DEFAULTS.shadedTimeFactor });
   }
   if (conditions.topMetres > TRADE_DEFAULTS.highAboveMetres)
     factors.push({

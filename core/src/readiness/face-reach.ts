@@ -57,7 +57,7 @@ export function faceReaches(
         roomMetres: null,
         longestPoleMetres: gear.longestPoleMetres ?? 0,
       });
-      const facts = { reach: reach.text, caution: say('top/on-the-roof', {}) };
+      const facts = { reach: reach.text, caution: say('top/on-the-roof') };
       const text =
         reach.ok || brought === null
           ? say('top/roof', facts)
@@ -82,7 +82,7 @@ export function faceReaches(
       return [{ ...line, ok: true, by, text: say('top/by-pole', { ...facts, length: length(pole) }) }];
     }
     if (isInReachOfLadder(top, tools, gear))
-      return [{ ...line, ok: true, by: say('top/ladder', {}), text: say('top/by-ladder', facts) }];
+      return [{ ...line, ok: true, by: say('top/ladder'), text: say('top/by-ladder', facts) }];
     const text =
       brought === null ? say('top/by-nothing', facts) : say('top/no-pole', { ...facts, ways: brought });
     return [{ ...line, ok: lifting !== null, by: lifting, text }];
@@ -111,8 +111,8 @@ function isUnderPressure({ machines }: Tool): boolean {
 
 function accessesOf({ tower, lift }: JobGear): readonly Access[] {
   return [
-    ...(tower ? [{ name: say('top/tower', {}), ...tower }] : []),
-    ...(lift ? [{ name: say('top/lift', {}), ...lift }] : []),
+    ...(tower ? [{ name: say('top/tower'), ...tower }] : []),
+    ...(lift ? [{ name: say('top/lift'), ...lift }] : []),
   ];
 }
 

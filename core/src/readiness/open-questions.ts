@@ -18,20 +18,20 @@ import { ask } from './question.ts';
 import type { Question, TypedAnswer } from './question.ts';
 
 const YES_OR_NO: TypedAnswer['options'] = [
-  { value: 'yes', label: say('answer/yes', {}) },
-  { value: 'no', label: say('answer/no', {}) },
+  { value: 'yes', label: say('answer/yes') },
+  { value: 'no', label: say('answer/no') },
 ];
 const IS_SAFE: readonly TypedAnswer[] = [
-  { field: 'weatherproof', label: say('answer/weatherproof', {}), options: YES_OR_NO },
-  { field: 'isolated', label: say('answer/isolated', {}), options: YES_OR_NO },
+  { field: 'weatherproof', label: say('answer/weatherproof'), options: YES_OR_NO },
+  { field: 'isolated', label: say('answer/isolated'), options: YES_OR_NO },
 ];
 const WHICH_PANEL: readonly TypedAnswer[] = [
   {
     field: 'kind',
-    label: say('answer/it-is', {}),
+    label: say('answer/it-is'),
     options: [
-      { value: 'electrical-panel', label: say('answer/electrical-panel', {}) },
-      { value: 'solar-panel', label: say('answer/solar-panel', {}) },
+      { value: 'electrical-panel', label: say('answer/electrical-panel') },
+      { value: 'solar-panel', label: say('answer/solar-panel') },
     ],
   },
 ];
@@ -190,7 +190,7 @@ function damageQuestions({ id, what, shownOn }: Damage, survey: FacedSurvey): re
 }
 
 function preconditionQuestion({ what, who: named, by, surface }: Precondition): Question {
-  const who = named === '' ? say('answer/unnamed', {}) : named;
+  const who = named === '' ? say('answer/unnamed') : named;
   return by === null
     ? ask('precondition', surface, { what, who })
     : ask('precondition/by', surface, { what, who, by });

@@ -42,7 +42,7 @@ export function productAmounts(
     if (product === SURFACTANT) {
       return {
         product,
-        name: say('mix/surfactant', {}),
+        name: say('mix/surfactant'),
         called: null,
         price: null,
         unit: 'L',

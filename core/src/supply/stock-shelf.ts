@@ -45,7 +45,7 @@ export function lotOnDay(lot: StockLot, catalogue: ShelfCatalogue, on: string | 
 function unfitOn(lot: StockLot, catalogue: ShelfCatalogue, on: string | null): string | null {
   const inUse = catalogue.product(lot.agent);
   if (lot.product !== null && lot.product !== inUse?.id)
-    return inUse ? say('lot/other-product', { product: inUse.name }) : say('lot/unused-product', {});
+    return inUse ? say('lot/other-product', { product: inUse.name }) : say('lot/unused-product');
   if (on === null) return null;
   if (lot.boughtOn > on) return say('lot/bought-later', { day: lot.boughtOn });
   if (lot.expiresOn !== null && lot.expiresOn < on) return say('lot/expired', { day: lot.expiresOn });

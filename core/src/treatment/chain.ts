@@ -265,12 +265,12 @@ function flushStage(link: ChainLink, around: ChainSurroundings, count: number): 
     rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, true)),
     direction: 'top-down',
     maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-    checks: [say('check/ammonia', {})],
+    checks: [say('check/ammonia')],
     cautions: [
       {
         rule: 'ammonia-flushed-first',
-        text: say('caution/ammonia', {}),
-        source: say('source/trade-default', {}),
+        text: say('caution/ammonia'),
+        source: say('source/trade-default'),
       },
     ],
   };

@@ -32,7 +32,7 @@ export function failedPatch(
         last.result === ''
           ? say('patch/failed', { agent })
           : say('patch/failed/why', { agent, result: last.result }),
-      whatCanHappen: say('patch/can-happen', {}),
+      whatCanHappen: say('patch/can-happen'),
       overridable: true,
       source: sourceOf(last),
     };
@@ -41,6 +41,6 @@ export function failedPatch(
 }
 
 function sourceOf({ doneBy: person, doneOn: day }: TestPatch): string {
-  if (day === null) return person === '' ? say('source/patch', {}) : say('source/patch/by', { person });
+  if (day === null) return person === '' ? say('source/patch') : say('source/patch/by', { person });
   return person === '' ? say('source/patch/on', { day }) : say('source/patch/by-on', { person, day });
 }

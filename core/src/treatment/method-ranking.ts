@@ -101,8 +101,8 @@ function doublings(amount: number): number {
 
 const BY_OTHERS: RankingFactor = {
   id: 'by-others',
-  name: say('rank/by-others', {}),
-  figure: say('rank/not-ours', {}),
+  name: say('rank/by-others'),
+  figure: say('rank/not-ours'),
   points: -TRADE_DEFAULTS.byOthersMalus,
 };
 
@@ -129,7 +129,7 @@ function sumInWords(points: number, factors: readonly RankingFactor[]): Reason {
       points: decimal(points, 1),
       parts: parts.join('; '),
     }),
-    source: say('source/priorities', {}),
+    source: say('source/priorities'),
   };
 }
 

@@ -48,7 +48,7 @@ export function restingStages(
   const why: Reason = {
     rule: 'opposed-chemistries',
     text: say('caution/opposed', { agent: agent.name }),
-    source: say('source/trade-default', {}),
+    source: say('source/trade-default'),
   };
   const neutralise: readonly Stage[] = by
     ? [
@@ -73,10 +73,10 @@ export function restingStages(
       rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(own, around, false)),
       direction: 'top-down',
       maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-      checks: [say('check/full-rinse', {})],
+      checks: [say('check/full-rinse')],
       cautions: by ? [] : [why],
     },
-    readingStage(agent.neutraliser?.reading ?? say('reading/ph', {}), own, around, idOf('reading')),
+    readingStage(agent.neutraliser?.reading ?? say('reading/ph'), own, around, idOf('reading')),
   ];
 }
 

@@ -76,7 +76,7 @@ function panelChecks(template: WorkedTemplate, { surface, catalogue }: ChainSurr
     template.kind === 'apply' &&
     catalogue.agent(template.agent).class === 'acid' &&
     catalogue.material(surface.material).family === 'concrete';
-  return tones ? [say('check/whole-panels', {})] : [];
+  return tones ? [say('check/whole-panels')] : [];
 }
 
 const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };
@@ -183,8 +183,8 @@ export function neutraliserDetail(
     needs: 'not-dry',
     clings: false,
     covered: false,
-    stopWhen: of.neutraliser?.reading ?? say('reading/neutral', {}),
-    ifNotEnough: say('reading/again', {}),
+    stopWhen: of.neutraliser?.reading ?? say('reading/neutral'),
+    ifNotEnough: say('reading/again'),
   };
 }
 

@@ -126,7 +126,7 @@ function washedJoints(
     confidence: 1,
     note: '',
   };
-  return optionsFor(finding, say('follows/empty-joints', {}), input);
+  return optionsFor(finding, say('follows/empty-joints'), input);
 }
 
 interface Options extends MethodOptions {
@@ -230,9 +230,9 @@ function standingOf(option: Options, chosen: RankedMethod | null): ContaminantPr
   const refused = option.refused.find((r) => r.method.id === choice.method);
   const why = refused
     ? refused.overridable
-      ? say('choice/needs-reason', {})
+      ? say('choice/needs-reason')
       : refused.refusals.map((r) => r.text).join(' ')
-    : say('choice/not-found', {});
+    : say('choice/not-found');
   return {
     choice,
     standing: 'not-applied',

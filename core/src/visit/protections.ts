@@ -71,7 +71,7 @@ function actsFor(
 }
 
 function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {
-  const about = { feature: null, surface: null, placeName: say('order/whole-site', {}), ...bounds(treated) };
+  const about = { feature: null, surface: null, placeName: say('order/whole-site'), ...bounds(treated) };
   return [
     { ...about, ...SITE_PROTECTION.before, when: 'before' },
     { ...about, ...SITE_PROTECTION.after, when: 'after' },

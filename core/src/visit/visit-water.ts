@@ -143,7 +143,7 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
     tapLitresPerMinute: flow?.litresPerMinute ?? null,
   };
   if (!flow)
-    return [{ ...source, litresPerMinute: null, heldByHose: false, sum: say('water/flow-unknown', {}) }];
+    return [{ ...source, litresPerMinute: null, heldByHose: false, sum: say('water/flow-unknown') }];
   const { hoses, booster } = job.house.gear;
   // Which of them is laid is not known: the narrowest holds the flow back.
   const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);

@@ -28,10 +28,10 @@ export function chemistryWarnings(
       earlier: earlier.map(party).join(', '),
       count: earlier.length,
       meets: say(`meets/${how}`, { at: nameOf(at) }),
-      caught: caught ? `${say('meets/caught', {})} ` : '',
+      caught: caught ? `${say('meets/caught')} ` : '',
       way: other
         ? say('saves-the-wait', { method: other.name.toLowerCase(), place: nameOf(other.face) })
-        : say('saves-the-wait/none', {}),
+        : say('saves-the-wait/none'),
     };
     return warning('chemistry-apart', 'note', apart, later.face);
   });

@@ -49,5 +49,5 @@ function otherWay(
         method: lowerFirst(way.name),
         place: surfaces.find((p) => p.surface.id === way.face)?.surface.name ?? way.face,
       })
-    : say('spares-it/none', {});
+    : say('spares-it/none');
 }

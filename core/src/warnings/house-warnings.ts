@@ -70,8 +70,8 @@ export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
 function asShipped(agent: string): string {
   const shipped = CATALOGUE.agent(agent);
   const { stock } = shipped;
-  if (stock.form === 'powder') return say('shipped/powder', {});
+  if (stock.form === 'powder') return say('shipped/powder');
   return isReadyToUse(shipped)
-    ? say('shipped/ready', {})
+    ? say('shipped/ready')
     : say('shipped/liquid', { strength: stock.strength.value, basis: stock.strength.basis });
 }

@@ -27,7 +27,7 @@ export function stockWarnings(
       .map((lot) => lotOnDay(lot, catalogue, date));
     if (lots.length === 0) return [];
     const unfit = lots.flatMap(({ lot, unfit: why }) =>
-      why === null ? [] : [say('lot/why', { lot: lot.lot || say('lot/nameless', {}), why })],
+      why === null ? [] : [say('lot/why', { lot: lot.lot || say('lot/nameless'), why })],
     );
     const bought = mixes
       .filter((m) => m.agent === id)
@@ -36,7 +36,7 @@ export function stockWarnings(
     const used = new Set(mixes.flatMap((m) => m.batches.flatMap(({ card }) => card.stock?.lot ?? [])));
     const unread = lots
       .filter((l) => used.has(l.lot.id) && isGuess(l))
-      .map((l) => l.lot.lot || say('lot/nameless', {}));
+      .map((l) => l.lot.lot || say('lot/nameless'));
     const litres = bought.reduce((sum, { count, card }) => sum + count * card.litres, 0);
     const name = agent.name;
     return [
