@@ -151,7 +151,7 @@ interface LotProps {
 
 function LotRow({ line, unit, uses }: LotProps) {
   const { units } = useSurveySession().survey.job;
-  const say = (amount: number) => formatStock(amount, unit, units);
+  const shown = (amount: number) => formatStock(amount, unit, units);
   const { lot, strength, unfit, used, recorded, reserved, after } = line;
   return (
     <li>
@@ -160,19 +160,19 @@ function LotRow({ line, unit, uses }: LotProps) {
           Lot {lot.lot || 'without number'}:{' '}
           <span className="figure">
             {unfit === null || recorded > 0
-              ? `${say(recorded > 0 ? recorded : used)}${recorded > 0 ? ' used' : ''} of ${say(lot.left)}`
+              ? `${shown(recorded > 0 ? recorded : used)}${recorded > 0 ? ' used' : ''} of ${shown(lot.left)}`
               : `✕ ${unfit}`}
           </span>
           {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}
         </summary>
         <div className="quiet">
           {strength && <div>{strength.sum}.</div>}
-          {recorded > 0 && <div>{say(used)} were planned.</div>}
-          {reserved > 0 && <div>{say(reserved)} reserved by orders of other jobs.</div>}
+          {recorded > 0 && <div>{shown(used)} were planned.</div>}
+          {reserved > 0 && <div>{shown(reserved)} reserved by orders of other jobs.</div>}
           <div>
             {after < 0
-              ? `△ ${say(-after)} more are planned than there are.`
-              : `${say(after)} are left after it`}
+              ? `△ ${shown(-after)} more are planned than there are.`
+              : `${shown(after)} are left after it`}
             {lot.place === '' ? '' : `, ${lot.place}`}.
           </div>
           <LotUses lot={lot.id} unit={unit} uses={uses} />

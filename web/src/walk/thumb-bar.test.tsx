@@ -20,11 +20,11 @@ function Renaming({ surface }: { readonly surface: string | null }) {
       <button type="button" onClick={() => patch({ name: 'Long wall' })}>
         Rename
       </button>
-      <ThumbBar surface={surface} say={say} add={add} />
+      <ThumbBar surface={surface} speak={speak} add={add} />
     </>
   );
 }
-const say = jest.fn<() => void>();
+const speak = jest.fn<() => void>();
 const add = jest.fn<() => void>();
 const press = async (name: string | RegExp) => userEvent.click(await screen.findByRole('button', { name }));
 
@@ -49,7 +49,7 @@ describe('what is at the thumb', () => {
     expect(await screen.findByRole('button', { name: 'Next surface, Path' })).toBeEnabled();
     expect(screen.getByRole('button', { name: 'Previous surface' })).toBeDisabled();
     await press(/Say it/);
-    expect(say).toHaveBeenCalledTimes(1);
+    expect(speak).toHaveBeenCalledTimes(1);
     await press('Add surface');
     expect(add).toHaveBeenCalledTimes(1);
   });

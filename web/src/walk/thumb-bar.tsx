@@ -7,12 +7,12 @@ interface ThumbBarProps {
   /** The surface that is open. */
   readonly surface: string | null;
   /** To the quick line, where the device's own dictation writes. */
-  readonly say: () => void;
+  readonly speak: () => void;
   readonly add: () => void;
 }
 
 /** What one does all the time, at the edge where the thumb of the hand is that holds the device. */
-export function ThumbBar({ surface, say, add }: ThumbBarProps) {
+export function ThumbBar({ surface, speak, add }: ThumbBarProps) {
   const { canUndo, notice, go } = useSteps();
   return (
     <div className="thumb-bar" role="toolbar" aria-label="At hand">
@@ -27,7 +27,7 @@ export function ThumbBar({ surface, say, add }: ThumbBarProps) {
       />
       <span className="thumb-space" />
       {surface !== null && <NeighboursAtHand surface={surface} />}
-      <Button icon={<AudioOutlined />} onClick={say}>
+      <Button icon={<AudioOutlined />} onClick={speak}>
         Say it
       </Button>
       <Button type="primary" icon={<PlusOutlined />} aria-label="Add surface" onClick={add}>

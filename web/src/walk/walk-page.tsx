@@ -84,7 +84,7 @@ export function WalkPage() {
       {narrow && (
         <ThumbBar
           surface={surface?.id ?? null}
-          say={() => {
+          speak={() => {
             quickLine.current?.focus();
           }}
           add={() => {
