@@ -53,5 +53,13 @@ export default defineConfig({
     ),
   },
   worker: { format: 'es' },
-  build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 1200 },
+  build: {
+    target: 'es2023',
+    sourcemap: false,
+    chunkSizeWarningLimit: 1200,
+    // Dates stand on the first page too, which does not wait for the engine.
+    rolldownOptions: {
+      output: { advancedChunks: { groups: [{ name: 'luxon', test: /node_modules\/luxon/ }] } },
+    },
+  },
 });

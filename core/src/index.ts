@@ -112,8 +112,6 @@ export type { WetCyclePlan } from './wet-cycle/wet-cycle-plan.ts';
 export type { PlannedOperation, Task } from './visit/work-builder.ts';
 export { seededRandom } from './sequence/seeded-random.ts';
 export { uuidSchema } from './quantity/uuid.ts';
-export { sayer } from './messages/message.ts';
-export type { MessageTexts, ParamsOf, Sayer } from './messages/message.ts';
 export { METRES_PER, lengthUnitOf } from './quantity/length.ts';
 export {
   formatArea,

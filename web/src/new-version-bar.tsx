@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { onNewVersion, takeNewVersion } from './service-worker.ts';
+import { say } from './messages/app.ts';
 
 /** Says that a newer version is ready; nothing is loaded until a person says so. */
 export function NewVersionBar() {
@@ -15,9 +16,9 @@ export function NewVersionBar() {
   if (!ready) return null;
   return (
     <div className="new-version" role="status">
-      A new version is ready.
+      {say('a-new-version-is-ready')}
       <Button size="small" onClick={takeNewVersion}>
-        Reload
+        {say('reload')}
       </Button>
     </div>
   );

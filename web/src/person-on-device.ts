@@ -1,5 +1,6 @@
+import { say } from './messages/app.ts';
 const KEY = 'etappe.person';
-const NOBODY_SAID = 'Office';
+const NOBODY_SAID = say('office');
 
 /** Your name on this device, as told; it goes into the log with every edit. */
 export function personOnDevice(): string {

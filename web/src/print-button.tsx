@@ -1,5 +1,6 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { say } from './messages/app.ts';
 
 /** Prints the page as it stands. */
 export function PrintButton() {
@@ -10,7 +11,7 @@ export function PrintButton() {
         window.print();
       }}
     >
-      Print
+      {say('print')}
     </Button>
   );
 }

@@ -2,6 +2,7 @@ import { Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Field } from './quantity-fields/field.tsx';
+import { say } from './messages/app.ts';
 
 interface Props {
   readonly title: string;
@@ -28,7 +29,7 @@ export function ReasonDialog({
   accept,
   close,
   danger = true,
-  ask = 'say why the rule does not apply here',
+  ask = say('say-why-the-rule-does'),
   firstBy = '',
 }: Props) {
   const [reason, setReason] = useState('');
@@ -37,7 +38,7 @@ export function ReasonDialog({
   const [reasonId, byId] = [useId(), useId()];
   const missing = {
     reason: reason.trim() === '' ? ask : null,
-    by: by.trim() === '' ? 'say who decides this' : null,
+    by: by.trim() === '' ? say('say-who-decides-this') : null,
   };
   return (
     <Modal
@@ -53,7 +54,7 @@ export function ReasonDialog({
       }}
     >
       {children}
-      <Field label="Reason" id={reasonId} fault={asked ? missing.reason : null}>
+      <Field label={say('reason')} id={reasonId} fault={asked ? missing.reason : null}>
         <Input.TextArea
           id={reasonId}
           rows={2}
@@ -65,7 +66,7 @@ export function ReasonDialog({
         />
       </Field>
       <div style={{ height: 10 }} />
-      <Field label="Decided by" id={byId} fault={asked ? missing.by : null}>
+      <Field label={say('decided-by')} id={byId} fault={asked ? missing.by : null}>
         <Input
           id={byId}
           maxLength={120}

@@ -35,6 +35,7 @@ import type {
 import { ServerProblem } from './server-problem.ts';
 import { personOnDevice } from './person-on-device.ts';
 import { serverReach } from './server-reach.ts';
+import { say } from './messages/app.ts';
 
 export { ServerProblem };
 
@@ -45,7 +46,7 @@ const LIMIT_MILLISECONDS = 30_000;
 /** A file may take as long as a bad signal needs for it: 10 kB/s. */
 const UPLOAD_BYTES_PER_MILLISECOND = 10;
 
-const unreachable = () => new ServerProblem(0, 'Cannot reach the server.');
+const unreachable = () => new ServerProblem(0, say('cannot-reach-the-server'));
 
 /** Whether answers are held against their schemas: while the application is made and tested, not on people's devices. */
 const CHECKED = process.env['NODE_ENV'] !== 'production';
@@ -103,12 +104,12 @@ async function call<T>(
   };
   throw new ServerProblem(
     response.status,
-    problem.detail ?? `The server answered ${response.status}.`,
+    problem.detail ?? say('the-server-answered', { status: response.status }),
     problem,
   );
 }
 
-const NOT_OURS = Symbol('an answer that is no JSON');
+const NOT_OURS = Symbol(say('an-answer-that-is-no'));
 
 /** What an answer says; nothing (204) is undefined. */
 function parsed(text: string): unknown {

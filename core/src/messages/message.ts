@@ -1,28 +1,9 @@
-import { IntlMessageFormat } from 'intl-messageformat';
-import { kept } from '../quantity/kept.ts';
-import { LANGUAGE } from '../quantity/numbers.ts';
 import { ENGLISH } from './english/english.ts';
+import { sayer } from './sayer.ts';
+import type { ParamsOf, Plain } from './sayer.ts';
 
 /** A sentence by its id, in every language that there is. */
 export type MessageId = keyof typeof ENGLISH;
-
-/** What follows a branch of a plural or a choice is text, not a parameter. */
-type Branch = `${string}one ` | `${string}other ` | `${string}yes ` | `${string}no ` | `${string}=${number} `;
-type NameIn<Rest extends string> = Rest extends `${infer Inside}}${string}`
-  ? Inside extends `${infer Name},${string}`
-    ? Name
-    : Inside
-  : never;
-type NamesIn<Text extends string> = Text extends `${infer Head}{${infer Rest}`
-  ? (Head extends Branch ? never : NameIn<Rest>) | NamesIn<Rest>
-  : never;
-
-/** The parameters of a text, read off it: one that is missing or unknown does not compile. */
-export type ParamsOf<Text extends string, Value> = { readonly [Name in NamesIn<Text>]: Value };
-/** Ids of texts that take no parameters. */
-type Plain<Texts> = {
-  [Id in keyof Texts]: Texts[Id] extends string ? ([NamesIn<Texts[Id]>] extends [never] ? Id : never) : never;
-}[keyof Texts];
 
 export type Params<Id extends MessageId> = ParamsOf<(typeof ENGLISH)[Id], string | number>;
 
@@ -30,39 +11,6 @@ export type Params<Id extends MessageId> = ParamsOf<(typeof ENGLISH)[Id], string
 export interface Message {
   readonly id: MessageId;
   readonly params: Readonly<Record<string, string | number>>;
-}
-
-export type MessageTexts = Readonly<Record<string, string>>;
-
-export interface Sayer<Texts extends MessageTexts> {
-  /**
-   * A message in words.
-   * @example say('water-short/tank', { at: '13:20', litres: '240', ways: '' })
-   */
-  readonly say: {
-    (id: Plain<Texts>): string;
-    // eslint-disable-next-line @typescript-eslint/no-generated-empty-object-type -- only of a text that nobody knows
-    <Id extends keyof Texts>(id: Id, params: ParamsOf<Texts[Id], string | number>): string;
-  };
-  /** The same in pieces, where some of its facts are more than words: a link, a figure in bold. */
-  readonly pieces: <Piece, Id extends keyof Texts>(
-    id: Id,
-    params: ParamsOf<Texts[Id], Piece>,
-  ) => readonly (Piece | string)[];
-}
-
-/** Says the messages of one catalogue, each an ICU text. */
-export function sayer<const Texts extends MessageTexts>(texts: Texts): Sayer<Texts> {
-  const formatOf = kept(
-    (id: string) => new IntlMessageFormat(texts[id] ?? '', LANGUAGE, undefined, { ignoreTag: true }),
-  );
-  return {
-    say: (id: keyof Texts, params: object = {}) => String(formatOf(String(id)).format({ ...params })),
-    pieces: <Piece>(id: keyof Texts, params: object) =>
-      formatOf(String(id))
-        .formatToParts<Piece>({ ...params })
-        .map(({ value }) => value),
-  };
 }
 
 export const { say } = sayer(ENGLISH);

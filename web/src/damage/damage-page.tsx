@@ -13,6 +13,7 @@ import { today } from '../today.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { SignatureField } from './signature-field.tsx';
 import { SIGNATURE_HEIGHT, SIGNATURE_WIDTH } from './signature-path.ts';
+import { rich, say } from '../messages/damage.ts';
 import './damage-page.css';
 
 /** The damage that was there before the work, as the customer is shown it, and signs for it. */
@@ -24,15 +25,16 @@ export function DamagePage() {
     <article className="damage-sheet">
       <header className="damage-head">
         <div>
-          <h1>Existing damage, before work starts</h1>
+          <h1>{say('existing-damage-before-work-starts')}</h1>
           <p>{[survey.job.name, property.customer, property.address].filter((t) => t !== '').join(' · ')}</p>
         </div>
         <PrintButton />
       </header>
       {entries.length === 0 && (
         <p>
-          No damage recorded. Look once more on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>: what is not
-          on this sheet turns into an argument later.
+          {rich('no-damage-recorded-look-once', {
+            link: <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link>,
+          })}
         </p>
       )}
       <ol className="damage-entries">
@@ -40,17 +42,19 @@ export function DamagePage() {
           <li key={damage.id}>
             <h2>{damage.what}</h2>
             <p>
-              {[surface, damage.where].filter((t) => t !== '').join(', ') || 'on the property'}
-              {damage.foundOn === null ? '' : ` · found ${damage.foundOn}`}
+              {[surface, damage.where].filter((t) => t !== '').join(', ') || say('on-the-property')}
+              {damage.foundOn === null ? '' : say('found', { foundOn: damage.foundOn })}
             </p>
-            {photos.length === 0 && <p className="damage-missing">✕ no photo yet</p>}
+            {photos.length === 0 && <p className="damage-missing">{say('no-photo-yet')}</p>}
             <div className="damage-photos">
               {photos.map((photo) => (
                 <div key={photo.id}>
                   <MarkedPhoto photo={photo} size="screen" />
                   <p className="quiet">
                     {photo.caption}
-                    {photo.takenAt === null ? '' : ` · taken ${photo.takenAt.replace('T', ', ')}`}
+                    {photo.takenAt === null
+                      ? ''
+                      : say('taken', { takenAt: photo.takenAt.replace('T', ', ') })}
                   </p>
                   <ol>
                     {photo.marks.map((mark, i) => (
@@ -63,12 +67,12 @@ export function DamagePage() {
           </li>
         ))}
       </ol>
-      <section className="damage-signed" aria-label="Signatures">
+      <section className="damage-signed" aria-label={say('signatures')}>
         {signed.map((who) => (
           <Signed key={who.id} who={who} note="" />
         ))}
         {outdated.map((who) => (
-          <Signed key={who.id} who={who} note="△ The sheet has changed since: show it again." />
+          <Signed key={who.id} who={who} note={say('the-sheet-has-changed-since')} />
         ))}
         {entries.length > 0 && signed.length === 0 && <SignHere />}
       </section>
@@ -82,12 +86,16 @@ function Signed({ who, note }: { readonly who: DamageAcknowledgement; readonly n
       <svg
         viewBox={`0 0 ${SIGNATURE_WIDTH} ${SIGNATURE_HEIGHT}`}
         role="img"
-        aria-label={`Signature of ${who.name}`}
+        aria-label={say('signature-of', { name: who.name })}
       >
         <path d={who.signature} />
       </svg>
       <figcaption>
-        <b>{who.name}</b>, {who.at.slice(0, 16).replace('T', ', ')} UTC · shown by {who.shownBy}
+        {rich('utc-shown-by', {
+          name: <b>{who.name}</b>,
+          at: who.at.slice(0, 16).replace('T', ', '),
+          shownBy: who.shownBy,
+        })}
         {note !== '' && <span className="damage-missing"> {note}</span>}
       </figcaption>
     </figure>
@@ -103,7 +111,7 @@ function SignHere() {
   const [asked, setAsked] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const id = useId();
-  const nameFault = asked && name.trim() === '' ? 'who signs?' : null;
+  const nameFault = asked && name.trim() === '' ? say('who-signs') : null;
   const sign = () => {
     setAsked(true);
     if (name.trim() === '' || signature === '') return;
@@ -127,9 +135,9 @@ function SignHere() {
   };
   return (
     <div className="sign-here">
-      <h2>Seen before work started</h2>
-      <p>I was shown the damage above before work began. It was not caused by the work.</p>
-      <Field label="Name" id={id} fault={nameFault}>
+      <h2>{say('seen-before-work-started')}</h2>
+      <p>{say('i-was-shown-the-damage')}</p>
+      <Field label={say('name')} id={id} fault={nameFault}>
         <Input
           id={id}
           value={name}
@@ -144,7 +152,7 @@ function SignHere() {
       <SignatureField take={setSignature} />
       {asked && signature === '' && (
         <p role="alert" className="damage-missing">
-          Sign in the field, with a finger, a pen or the mouse; or print the sheet and sign it on paper.
+          {say('sign-in-the-field-with')}
         </p>
       )}
       {fault !== null && (
@@ -153,7 +161,7 @@ function SignHere() {
         </p>
       )}
       <Button type="primary" onClick={sign}>
-        Signed
+        {say('signed')}
       </Button>
     </div>
   );

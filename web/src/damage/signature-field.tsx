@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useEffect, useRef } from 'react';
 import SignaturePad from 'signature_pad';
 import { SIGNATURE_HEIGHT, SIGNATURE_WIDTH, signaturePath } from './signature-path.ts';
+import { say } from '../messages/damage.ts';
 
 /** A field to sign in with a finger, a pen or the mouse. */
 export function SignatureField({ take }: { readonly take: (path: string) => void }) {
@@ -37,7 +38,7 @@ export function SignatureField({ take }: { readonly take: (path: string) => void
     <div className="signature-field">
       <canvas
         ref={canvas}
-        aria-label="Sign here"
+        aria-label={say('sign-here')}
         style={{ aspectRatio: `${SIGNATURE_WIDTH} / ${SIGNATURE_HEIGHT}` }}
       />
       <Button
@@ -47,7 +48,7 @@ export function SignatureField({ take }: { readonly take: (path: string) => void
           take('');
         }}
       >
-        Sign again
+        {say('sign-again')}
       </Button>
     </div>
   );

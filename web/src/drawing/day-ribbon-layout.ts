@@ -1,5 +1,6 @@
 import type { Plan, Survey, Task } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
+import { say } from '../messages/drawing.ts';
 
 export interface RibbonBar {
   readonly id: string;
@@ -64,16 +65,16 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
   const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
   const at = new Map(placements.map((p) => [p.operation, p]));
   const name = (surface: string | null) =>
-    surface === null ? 'Whole site' : (survey.surfaces.find((s) => s.id === surface)?.name ?? surface);
+    surface === null ? say('whole-site') : (survey.surfaces.find((s) => s.id === surface)?.name ?? surface);
 
   const bars = placements.map((p): RibbonBar => {
     const about = planned.get(p.operation);
     const barWidth = Math.max(1.5, x(p.finish) - x(p.start));
     const text =
       about?.task === 'set-out'
-        ? 'Set out'
+        ? say('set-out')
         : about?.task === 'clear-up'
-          ? 'Clear up'
+          ? say('clear-up')
           : name(about?.surface ?? null);
     const room = Math.floor((barWidth - 8) / CHARACTER_WIDTH);
     return {

@@ -5,6 +5,7 @@ import { line } from 'd3-shape';
 import { useWidth } from './use-width.ts';
 import { ROW_HEIGHT, dayRibbonLayout } from './day-ribbon-layout.ts';
 import type { RibbonBar } from './day-ribbon-layout.ts';
+import { say } from '../messages/drawing.ts';
 
 /** Below this width the ribbon scrolls sideways rather than become unreadable. */
 const LEAST_WIDTH = 640;
@@ -12,8 +13,8 @@ const LEAST_WIDTH = 640;
 const TASK_LOOKS: Readonly<
   Record<Task, { readonly word: string; readonly fill: string; readonly ink: string }>
 > = {
-  'set-out': { word: 'set out, clear up', fill: 'var(--line)', ink: 'var(--ink)' },
-  'clear-up': { word: 'set out, clear up', fill: 'var(--line)', ink: 'var(--ink)' },
+  'set-out': { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
+  'clear-up': { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
   mix: { word: 'mix', fill: 'color-mix(in srgb, var(--growth) 35%, var(--raised))', ink: 'var(--ink)' },
   'pre-wet': {
     word: 'pre-wet',
@@ -21,23 +22,27 @@ const TASK_LOOKS: Readonly<
     ink: 'var(--ink)',
   },
   apply: {
-    word: 'apply, mist',
+    word: say('apply-mist'),
     fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
     ink: 'var(--ink)',
   },
   mist: {
-    word: 'apply, mist',
+    word: say('apply-mist'),
     fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
     ink: 'var(--ink)',
   },
-  finish: { word: 'scrub, wash, rinse', fill: 'var(--wet)', ink: 'var(--ground)' },
+  finish: { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
   'hands-on': {
-    word: 'whole cycle, hands-on',
+    word: say('whole-cycle-hands-on'),
     fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
     ink: 'var(--ground)',
   },
-  'foot-rinse': { word: 'scrub, wash, rinse', fill: 'var(--wet)', ink: 'var(--ground)' },
-  work: { word: 'other work', fill: 'color-mix(in srgb, var(--ink) 25%, var(--raised))', ink: 'var(--ink)' },
+  'foot-rinse': { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
+  work: {
+    word: say('other-work'),
+    fill: 'color-mix(in srgb, var(--ink) 25%, var(--raised))',
+    ink: 'var(--ink)',
+  },
 };
 
 /** The visit on one time axis by person; choosing a person draws their way through the day. */
@@ -61,7 +66,12 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
   return (
     <>
       <div className="ribbon" ref={frame}>
-        <svg width={layout.width} height={layout.height} role="group" aria-label="Day ribbon by person">
+        <svg
+          width={layout.width}
+          height={layout.height}
+          role="group"
+          aria-label={say('day-ribbon-by-person')}
+        >
           <defs>
             <pattern
               id={hatch}
@@ -126,7 +136,7 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
                 className={`op ${b.id === selected ? 'selected' : ''}`}
                 role="button"
                 tabIndex={b.id === selected || (selected === null && first) ? 0 : -1}
-                aria-label={`${clockTime(dayStart + b.start).slice(0, 5)} ${b.person}: ${look.word}, ${b.place}${b.section === null ? '' : `, section ${b.section}`}`}
+                aria-label={`${clockTime(dayStart + b.start).slice(0, 5)} ${b.person}: ${look.word}, ${b.place}${b.section === null ? '' : say('section', { section: b.section })}`}
                 onClick={() => {
                   setSelected(b.id);
                 }}
@@ -179,7 +189,7 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
           <svg width={22} height={9} aria-hidden>
             <rect width={22} height={9} fill={`url(#${hatch})`} stroke="var(--dwell)" />
           </svg>
-          dwells, watched by
+          {say('dwells-watched-by')}
         </span>
         {survey.job.house.crew.map((c) => (
           <label key={c.id}>
@@ -194,7 +204,7 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
                 if (person === c.id) setPerson(null);
               }}
             />{' '}
-            {c.name}’s day
+            {say('s-day', { name: c.name })}
           </label>
         ))}
       </div>
@@ -206,11 +216,11 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
               {survey.job.house.crew.find((c) => c.id === bar.person)?.name}
             </strong>{' '}
             {TASK_LOOKS[bar.task].word}, {bar.place}
-            {bar.section === null ? '' : `, section ${bar.section}`}{' '}
+            {bar.section === null ? '' : say('section', { section: bar.section })}{' '}
             <span className="quiet">({formatDuration(bar.finish - bar.start)})</span>
           </>
         ) : (
-          <span className="quiet">Choose a bar to read it; arrow keys step along a person’s day.</span>
+          <span className="quiet">{say('choose-a-bar-to-read')}</span>
         )}
       </div>
     </>

@@ -2,6 +2,7 @@ import { formatJetPressure, jetsOn } from '@etappe/core';
 import type { JobDetail, PlannedSurface, Tolerance, UnitSystem } from '@etappe/core';
 import { scaleLog } from 'd3-scale';
 import './limits-gauge.css';
+import { say } from '../messages/drawing.ts';
 
 const WIDTH = 300;
 const HEIGHT = 44;
@@ -10,10 +11,10 @@ const CLASS_NAMES: Readonly<Record<string, string>> = {
   hypochlorite: 'chlorine',
   acid: 'acid',
   caustic: 'caustic',
-  'mild-alkaline': 'mild alkali',
+  'mild-alkaline': say('mild-alkali'),
   peroxide: 'oxygen',
 };
-const VERDICT_WORDS = { yes: 'yes', no: 'no', 'only-with-reason': 'only with a reason' } as const;
+const VERDICT_WORDS = { yes: 'yes', no: 'no', 'only-with-reason': say('only-with-a-reason') } as const;
 
 /** Force on the surface in kPa, logarithmic: the span that the surface allows and the marks of what the plan does. */
 export function forceScale(width: number) {
@@ -45,7 +46,10 @@ export function LimitsGauge({ planned, job }: { readonly planned: PlannedSurface
 /** Force on the surface: the span that is allowed, and marks of what is used. */
 export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) {
   const x = forceScale(width);
-  const label = `Force: allowed up to ${formatJetPressure(limit, units)}; used ${forces.map((f) => formatJetPressure(f, units)).join(' and ') || 'none'}`;
+  const label = say('force-allowed-up-to-used', {
+    limit: formatJetPressure(limit, units),
+    forces: forces.map((f) => formatJetPressure(f, units)).join(say('and')) || 'none',
+  });
   return (
     <svg
       className="force-gauge"
@@ -55,7 +59,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
       aria-label={label}
     >
       <text y={26} fontSize={13} fill="var(--quiet)">
-        Jet force
+        {say('jet-force')}
       </text>
       <g transform={`translate(${CAPTION},0)`}>
         <rect y={18} width={width} height={8} fill="none" stroke="var(--line)" />
@@ -86,7 +90,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
 /** Which agents the surface allows. */
 export function ToleranceList({ tolerances }: { readonly tolerances: readonly Tolerance[] }) {
   return (
-    <ul className="tolerances" aria-label="Agents that the surface allows">
+    <ul className="tolerances" aria-label={say('agents-that-the-surface-allows')}>
       {tolerances.map((t) => (
         <li key={t.agentClass} className={t.verdict} title={t.text ?? undefined}>
           {CLASS_NAMES[t.agentClass] ?? t.agentClass}: {VERDICT_WORDS[t.verdict]}

@@ -1,6 +1,7 @@
 import { formatMass, formatVolume } from '@etappe/core';
 import type { MixCard, MixPart, UnitSystem } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
+import { say } from '../messages/drawing.ts';
 
 const WIDTH = 56;
 const HEIGHT = 104;
@@ -39,7 +40,9 @@ export function MixVessel({ card, units }: { readonly card: MixCard; readonly un
       width={WIDTH + 138}
       height={HEIGHT + 10}
       role="img"
-      aria-label={`In this order: ${card.parts.map((p) => `${p.what} ${amount(p, units)}`).join(', ')}`}
+      aria-label={say('in-this-order', {
+        parts: card.parts.map((p) => `${p.what} ${amount(p, units)}`).join(', '),
+      })}
     >
       <g transform="translate(2,6)">
         {layers.map(({ part, y, height }) => (

@@ -1,6 +1,7 @@
 import { bestHours, decimal, formatArea } from '@etappe/core';
 import type { CycleDay, CycleHour, UnitSystem } from '@etappe/core';
 import { scaleSqrt } from 'd3-scale';
+import { say } from '../messages/drawing.ts';
 
 interface Props {
   readonly days: readonly CycleDay[];
@@ -21,13 +22,13 @@ export function SectionsByHour({ days, units, agentName }: Props) {
       <table>
         <thead>
           <tr>
-            <th scope="col">Face, agent</th>
+            <th scope="col">{say('face-agent')}</th>
             {hours.map((hour) => (
               <th key={hour} scope="col" className="figure">
                 {hour}
               </th>
             ))}
-            <th scope="col">Easiest</th>
+            <th scope="col">{say('easiest')}</th>
           </tr>
         </thead>
         <tbody>
@@ -68,7 +69,7 @@ function HourCells({
       <td
         key={hour}
         className={works ? 'hour-cell' : 'hour-cell off'}
-        title={at ? said(at, units) : 'this hour does not exist on that day'}
+        title={at ? said(at, units) : say('this-hour-does-not-exist')}
       >
         {at && (
           <svg width={22} height={BAR + 2} role="img" aria-label={`${clock(hour)}: ${said(at, units)}`}>
@@ -95,8 +96,17 @@ function HourCells({
 const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
 
 function said(hour: CycleHour, units: UnitSystem): string {
-  const sun = `${decimal(hour.netRadiationWattsPerSquareMetre, 0)} W/m² net, ${decimal(hour.temperatureC, 0)} °C`;
-  if (!hour.workable) return `not workable; ${sun}`;
-  const mist = hour.misted ? ', kept wet by mists' : '';
-  return `${formatArea(hour.sectionSquareMetres, units)} at once${mist}; film ${decimal(hour.filmMinutes, 1)} min, dry-out ${decimal(hour.dryOutMinutes, 1)} min; ${sun}`;
+  const sun = say('w-m2-net-c', {
+    netRadiationWattsPerSquareMetre: decimal(hour.netRadiationWattsPerSquareMetre, 0),
+    temperatureC: decimal(hour.temperatureC, 0),
+  });
+  if (!hour.workable) return say('not-workable', { sun });
+  const mist = hour.misted ? say('kept-wet-by-mists') : '';
+  return say('at-once-film-min-dry', {
+    sectionSquareMetres: formatArea(hour.sectionSquareMetres, units),
+    mist,
+    filmMinutes: decimal(hour.filmMinutes, 1),
+    dryOutMinutes: decimal(hour.dryOutMinutes, 1),
+    sun,
+  });
 }

@@ -5,14 +5,15 @@ import { scaleBand, scaleLinear } from 'd3-scale';
 import { stack } from 'd3-shape';
 import { useId, useRef } from 'react';
 import { useWidth } from './use-width.ts';
+import { say } from '../messages/drawing.ts';
 
 const SEVERITIES: readonly WorstSeverity[] = [0, 1, 2, 3, 4];
 export const SEVERITY_LEGEND: Readonly<Record<WorstSeverity, string>> = {
-  0: 'nothing found',
-  1: '1 trace',
-  2: '2 visible film',
-  3: '3 covered',
-  4: '4 caked',
+  0: say('nothing-found'),
+  1: say('1-trace'),
+  2: say('2-visible-film'),
+  3: say('3-covered'),
+  4: say('4-caked'),
 };
 const ROW = 44;
 const TOTALS = 84;

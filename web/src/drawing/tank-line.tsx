@@ -3,6 +3,7 @@ import type { ProvidedWater } from '@etappe/core';
 import { useMemo, useRef } from 'react';
 import { TANK_LINE_HEIGHT, tankLineLayout } from './tank-line-layout.ts';
 import { useWidth } from './use-width.ts';
+import { say } from '../messages/drawing.ts';
 
 interface Props {
   readonly water: ProvidedWater;
@@ -26,7 +27,13 @@ export function TankLineView({ water, dayStart }: Props) {
         width={width}
         height={TANK_LINE_HEIGHT}
         role="img"
-        aria-label={`Tank line: ${dryAt === null ? `it lasts, at the lowest ${decimal(lowest, 0)} L` : `dry from ${dryAt}`}, of ${decimal(input.capacityLitres, 0)} L`}
+        aria-label={say('tank-line-of-l', {
+          dryAtWords:
+            dryAt === null
+              ? say('it-lasts-at-the-lowest', { lowest: decimal(lowest, 0) })
+              : say('dry-from', { dryAt }),
+          capacityLitres: decimal(input.capacityLitres, 0),
+        })}
       >
         {layout.litres.map(({ y, litres }) => (
           <g key={litres}>
@@ -44,7 +51,7 @@ export function TankLineView({ water, dayStart }: Props) {
           </g>
         ))}
         <text x={4} y={13} fontSize={11.5} fill="var(--quiet)">
-          L in the tank
+          {say('l-in-the-tank')}
         </text>
         {layout.hours.map(({ x, second }) => (
           <g key={second}>
@@ -74,7 +81,7 @@ export function TankLineView({ water, dayStart }: Props) {
               strokeWidth={1.6}
             />
             <text x={layout.dryX + 5} y={layout.top + 12} fontSize={12.5} fill="var(--stop)">
-              dry at {dryAt}
+              {say('dry-at')} {dryAt}
             </text>
           </g>
         )}

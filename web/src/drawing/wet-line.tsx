@@ -3,6 +3,7 @@ import type { CycleWetLine, WetMoment } from '@etappe/core';
 import { useMemo, useRef, useState } from 'react';
 import { useWidth } from './use-width.ts';
 import { WET_LINE_HEIGHT, wetLineLayout } from './wet-line-layout.ts';
+import { say } from '../messages/drawing.ts';
 
 /** Film on one section over time: applied, falling, misted, rinsed; arrow keys and the pointer read the minutes. */
 export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonly name: string }) {
@@ -12,8 +13,8 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
   const [minute, setMinute] = useState<number | null>(null);
   const read = momentAt(cycle.moments, minute ?? 0);
   const dwell = cycle.dwell
-    ? `dwell ${decimal(cycle.dwell.from, 0)} to ${decimal(cycle.dwell.latest, 0)} min`
-    : 'left on';
+    ? say('dwell-to-min', { from: decimal(cycle.dwell.from, 0), latest: decimal(cycle.dwell.latest, 0) })
+    : say('left-on');
   return (
     <div ref={frame} className="wet-line">
       <svg
@@ -21,7 +22,12 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
         height={WET_LINE_HEIGHT}
         role="slider"
         tabIndex={0}
-        aria-label={`Wet line of ${name}: film until ${decimal(cycle.filmMinutes, 1)} min, dry-out at ${decimal(cycle.dryOutMinutes, 1)} min, ${dwell}`}
+        aria-label={say('wet-line-of-film-until', {
+          name,
+          filmMinutes: decimal(cycle.filmMinutes, 1),
+          dryOutMinutes: decimal(cycle.dryOutMinutes, 1),
+          dwell,
+        })}
         aria-valuemin={0}
         aria-valuemax={cycle.untilMinute}
         aria-valuenow={minute ?? 0}
@@ -68,7 +74,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
           </g>
         ))}
         <text x={4} y={14} fontSize={11.5} fill="var(--quiet)">
-          g/m² on the surface
+          {say('g-m2-on-the-surface')}
         </text>
         {layout.minutes.map((tick) => (
           <text
@@ -80,7 +86,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
             fill="var(--quiet)"
             className="figure"
           >
-            {tick.minute} min
+            {say('min', { minute: tick.minute })}
           </text>
         ))}
         <path d={layout.fill} fill="color-mix(in srgb, var(--wet) 18%, transparent)" />
@@ -95,7 +101,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
           strokeDasharray="2 4"
         />
         <text x={layout.end} y={layout.dryY - 5} fontSize={11.5} textAnchor="end" fill="var(--stop)">
-          counts as dry
+          {say('counts-as-dry')}
         </text>
         {layout.mistXs.map((x) => (
           <path key={x} d={`M${x} ${layout.bottom}l-5 9h10z`} fill="var(--wet)" />
@@ -117,7 +123,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
               textAnchor="end"
               fill="var(--stop)"
             >
-              dried on
+              {say('dried-on')}
             </text>
           </g>
         )}
@@ -132,9 +138,7 @@ export function WetLine({ cycle, name }: { readonly cycle: CycleWetLine; readonl
         )}
       </svg>
       <p className="quiet wet-line-reading" aria-hidden="true">
-        {minute === null
-          ? 'Full line: liquid on the surface. Dashed: with what is in its pores. ▲ a mist.'
-          : said(read)}
+        {minute === null ? say('full-line-liquid-on-the') : said(read)}
       </p>
     </div>
   );
@@ -148,5 +152,9 @@ function momentAt(moments: readonly WetMoment[], minute: number): WetMoment {
 }
 
 function said({ minute, film, left }: WetMoment): string {
-  return `After ${decimal(minute, 1)} min: ${decimal(film * 1000, 0)} g/m² on the surface, ${decimal(left * 1000, 0)} with its pores`;
+  return say('after-min-g-m2-on', {
+    minute: decimal(minute, 1),
+    film: decimal(film * 1000, 0),
+    left: decimal(left * 1000, 0),
+  });
 }

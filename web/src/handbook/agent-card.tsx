@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
 import { inOneLine } from './facts.tsx';
+import { say } from '../messages/handbook.ts';
 
 export function AgentCard({ id, catalogue }: CardProps) {
   const agent = catalogue.agent(id);
@@ -11,62 +12,82 @@ export function AgentCard({ id, catalogue }: CardProps) {
   const sold =
     stock.form === 'powder'
       ? 'powder'
-      : `${stock.form === 'ready' ? 'ready to use' : 'liquid'}, ${stock.strength.value} ${stock.strength.basis} of ${agent.basis}`;
+      : say('of', {
+          formIs: stock.form === 'ready' ? 'yes' : 'no',
+          value: stock.strength.value,
+          basis: stock.strength.basis,
+          basis2: agent.basis,
+        });
   return (
     <>
       {agent.specialistOnly !== null && <p className="handbook-stop">✕ {agent.specialistOnly}</p>}
       <Facts
         rows={[
-          ['Class', agent.class],
+          [say('class'), agent.class],
           [
-            'Our product',
+            say('our-product'),
             product
-              ? `“${product.name}”${product.dataSheet ? `, data sheet ${product.dataSheet.dated}` : ': ✕ no data sheet'}`
-              : 'none named',
+              ? `“${product.name}”${product.dataSheet ? say('data-sheet', { dated: product.dataSheet.dated }) : say('no-data-sheet')}`
+              : say('none-named'),
           ],
-          ['Sold as', `${sold}; ${agent.containers.join(', ')} ${stock.form === 'powder' ? 'kg' : 'L'}`],
-          ['pH in the container', String(agent.typicalPH)],
+          [say('sold-as'), `${sold}; ${agent.containers.join(', ')} ${stock.form === 'powder' ? 'kg' : 'L'}`],
+          [say('ph-in-the-container'), String(agent.typicalPH)],
           [
-            'Useful strength on the surface',
-            span.from === span.to ? 'ready to use' : `${span.from} to ${span.to} g/L of ${agent.basis}`,
+            say('useful-strength-on-the-surface'),
+            span.from === span.to
+              ? say('ready-to-use')
+              : say('to-g-l-of', { from: span.from, to: span.to, basis: agent.basis }),
           ],
-          ['Hazards', inOneLine(agent.hazards)],
-          ['What it attacks', inOneLine(agent.attacks)],
-          ['Never meets', agent.opposedTo.length === 0 ? 'nothing listed here' : agent.opposedTo.join(', ')],
+          [say('hazards'), inOneLine(agent.hazards)],
+          [say('what-it-attacks'), inOneLine(agent.attacks)],
           [
-            'Plants, water life',
-            `${agent.harmsPlants ? 'harms plants' : 'mild to plants'}; ${agent.harmsWaterLife ? 'harms water life' : 'mild to water life'}`,
+            say('never-meets'),
+            agent.opposedTo.length === 0 ? say('nothing-listed-here') : agent.opposedTo.join(', '),
           ],
-          ['Wear', inOneLine(agent.protection)],
           [
-            'Neutralised by',
+            say('plants-water-life'),
+            `${agent.harmsPlants ? say('harms-plants') : say('mild-to-plants')}; ${agent.harmsWaterLife ? say('harms-water-life') : say('mild-to-water-life')}`,
+          ],
+          [say('wear'), inOneLine(agent.protection)],
+          [
+            say('neutralised-by'),
             neutraliser
-              ? `${catalogue.agent(neutraliser.agent).name}, ${neutraliser.gramsPerGram} g per g, until ${neutraliser.reading}`
-              : 'none needed: rinse',
+              ? say('g-per-g-until', {
+                  name: catalogue.agent(neutraliser.agent).name,
+                  gramsPerGram: neutraliser.gramsPerGram,
+                  reading: neutraliser.reading,
+                })
+              : say('none-needed-rinse'),
           ],
           ...(agent.usefulSquareMetresPerLitre === null
             ? []
             : [
                 [
-                  'Spread',
-                  `over no more than ${decimal(agent.usefulSquareMetresPerLitre, 1)} m² a litre: thinner than that it does nothing`,
+                  say('spread'),
+                  say('over-no-more-than-m2', {
+                    usefulSquareMetresPerLitre: decimal(agent.usefulSquareMetresPerLitre, 1),
+                  }),
                 ] as const,
               ]),
           [
-            'Works',
-            `in the ${agent.worksIn === 'film' ? 'film on the surface' : 'pores'}; ${agent.leaveOn ? 'stays on' : 'is rinsed off'}; from ${agent.coldestCelsius} °C`,
+            say('works'),
+            say('in-the-from-c', {
+              worksInIs: agent.worksIn === 'film' ? 'yes' : 'no',
+              leaveOn: agent.leaveOn ? 'yes' : 'no',
+              coldestCelsius: agent.coldestCelsius,
+            }),
           ],
           [
-            'Kept',
-            `${agent.storage}; ${agent.keepsToNextVisit ? 'a mix keeps to the next visit' : 'a mix is not kept'}`,
+            say('kept'),
+            `${agent.storage}; ${agent.keepsToNextVisit ? say('a-mix-keeps-to-the') : say('a-mix-is-not-kept')}`,
           ],
-          ['Licence', agent.licence ?? 'none known here; local rules decide'],
-          ['First aid', agent.firstAid],
+          [say('licence'), agent.licence ?? say('none-known-here-local-rules')],
+          [say('first-aid'), agent.firstAid],
         ]}
       />
       {product && (
         <p>
-          <Link to={`/handbook/products/${product.id}`}>Its label</Link>
+          <Link to={`/handbook/products/${product.id}`}>{say('its-label')}</Link>
         </p>
       )}
       {catalogue.labelNotes(id).map((note) => (
@@ -74,7 +95,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
           {note.rule === 'label-stricter' ? '▲' : '◇'} {note.text}
         </p>
       ))}
-      <h4>Mind</h4>
+      <h4>{say('mind')}</h4>
       <ul>
         {agent.cautions.map((c) => (
           <li key={c}>{c}</li>

@@ -2,18 +2,19 @@ import { USED_CLASSES, opposedClasses } from '@etappe/core';
 import type { AgentClass } from '@etappe/core';
 import { scaleBand } from 'd3-scale';
 import { useState } from 'react';
+import { rich, say } from '../messages/handbook.ts';
 
 const CELL = 42;
 const LABELS = 128;
 /** For the slanted label of the last column. */
 const OVERHANG = 48;
 const NAMES: Partial<Readonly<Record<AgentClass, string>>> = {
-  peroxide: 'oxygen cleaner',
-  quaternary: 'quaternary biocide',
-  solvent: 'strong remover',
-  'mild-solvent': 'mild remover',
-  herbicide: 'weed killer',
-  coating: 'sealer, coating',
+  peroxide: say('oxygen-cleaner'),
+  quaternary: say('quaternary-biocide'),
+  solvent: say('strong-remover'),
+  'mild-solvent': say('mild-remover'),
+  herbicide: say('weed-killer'),
+  coating: say('sealer-coating'),
 };
 const nameOf = (c: AgentClass) => NAMES[c] ?? c.replace('-', ' ');
 
@@ -26,18 +27,15 @@ export function ClassMatrix() {
   const at = (c: AgentClass) => band(c) ?? 0;
   return (
     <section className="handbook-card">
-      <h3>Never mix</h3>
-      <p>
-        A cross: never in the same run-off, container or sprayer, and never one on a surface where the other
-        still is. Between them: a full rinse, a neutraliser where there is one, and a strip reading.
-      </p>
+      <h3>{say('never-mix')}</h3>
+      <p>{say('a-cross-never-in-the')}</p>
       <div className="matrix-columns">
         <svg
           className="class-matrix"
           viewBox={`0 0 ${LABELS + size + OVERHANG} ${LABELS + size}`}
           width={LABELS + size + OVERHANG}
           role="group"
-          aria-label="Classes of agents that must never meet"
+          aria-label={say('classes-of-agents-that-must')}
         >
           {USED_CLASSES.map((c) => (
             <g key={c}>
@@ -63,7 +61,11 @@ export function ClassMatrix() {
                   transform={`translate(${LABELS + at(other)} ${LABELS + at(one)})`}
                   role="button"
                   tabIndex={0}
-                  aria-label={`${nameOf(one)} and ${nameOf(other)}: ${never ? 'never' : 'may follow after a rinse'}`}
+                  aria-label={say('and', {
+                    one: nameOf(one),
+                    other: nameOf(other),
+                    never: never ? 'yes' : 'no',
+                  })}
                   onClick={() => {
                     setShown([one, other]);
                   }}
@@ -82,14 +84,10 @@ export function ClassMatrix() {
           )}
         </svg>
         <div aria-live="polite">
-          <h4>
-            {nameOf(shown[0])} and {nameOf(shown[1])}
-          </h4>
+          <h4>{say('and-shown', { shown: nameOf(shown[0]), shown2: nameOf(shown[1]) })}</h4>
           {opposed ? (
             <>
-              <p>
-                <b>Never.</b> It goes with:
-              </p>
+              <p>{rich('it-goes-with', { part: <b>{say('never')}</b> })}</p>
               <ul>
                 {opposed.agents.map((agent) => (
                   <li key={agent}>{agent}</li>
@@ -97,7 +95,7 @@ export function ClassMatrix() {
               </ul>
             </>
           ) : (
-            <p>May follow each other after a rinse; labels come first.</p>
+            <p>{say('may-follow-each-other-after')}</p>
           )}
         </div>
       </div>

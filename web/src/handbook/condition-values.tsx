@@ -2,6 +2,7 @@ import { CATALOGUE } from '@etappe/core';
 import type { Material } from '@etappe/core';
 import { useState } from 'react';
 import { HouseValuesPart } from './house-values-part.tsx';
+import { say } from '../messages/handbook.ts';
 
 /** The conditions that a material can be in, with what each changes. */
 export function ConditionValues({ material }: { readonly material: Material }) {
@@ -15,7 +16,7 @@ export function ConditionValues({ material }: { readonly material: Material }) {
       }}
     >
       <summary>
-        <h4>Conditions</h4> <span className="quiet">what each one takes off the limits of any material</span>
+        <h4>{say('conditions')}</h4> <span className="quiet">{say('what-each-one-takes-off')}</span>
       </summary>
       {(seen ? material.conditions : []).map(CATALOGUE.condition).map((condition) => (
         <section key={condition.id}>

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
 import { inOneLine } from './facts.tsx';
+import { say } from '../messages/handbook.ts';
 
 export function ContaminantCard({ id, catalogue }: CardProps) {
   const { synonyms, family, cues, expectation } = contaminantById(id);
@@ -11,18 +12,18 @@ export function ContaminantCard({ id, catalogue }: CardProps) {
     <>
       <Facts
         rows={[
-          ['Also called', inOneLine(synonyms)],
-          ['Family', family],
-          ['To be expected', expectation],
+          [say('also-called'), inOneLine(synonyms)],
+          [say('family'), family],
+          [say('to-be-expected'), expectation],
         ]}
       />
-      <h4>How bad it is</h4>
+      <h4>{say('how-bad-it-is')}</h4>
       <ol>
         {cues.map((cue) => (
           <li key={cue}>{cue}</li>
         ))}
       </ol>
-      <h4>What removes it</h4>
+      <h4>{say('what-removes-it')}</h4>
       <ul>
         {treats
           .sort((a, b) => (b.treats[id] ?? 0) - (a.treats[id] ?? 0))
@@ -30,7 +31,7 @@ export function ContaminantCard({ id, catalogue }: CardProps) {
             <li key={m.id}>
               <Link to={`/handbook/methods/${m.id}`}>{m.name}</Link>{' '}
               <span className="quiet">
-                result {m.treats[id]} of 5, on {m.families.join(', ')}
+                {say('result')} {m.treats[id]} {say('of-5-on', { families: m.families.join(', ') })}
               </span>
             </li>
           ))}

@@ -8,6 +8,7 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { ServerProblem, server } from '../server-connection.ts';
 import { today } from '../today.ts';
 import { Faults } from './faults.tsx';
+import { say } from '../messages/handbook.ts';
 
 interface Props {
   readonly sheet: DataSheet | null;
@@ -36,7 +37,7 @@ export function DataSheetField({ sheet, take }: Props) {
     <div className="wide data-sheet">
       <p>
         {sheet === null ? (
-          '✕ None yet: while it is in use, nothing with it can go on an order.'
+          say('none-yet-while-it-is')
         ) : (
           <>
             ✓{' '}
@@ -58,7 +59,7 @@ export function DataSheetField({ sheet, take }: Props) {
         ref={file}
         type="file"
         hidden
-        aria-label="File of the data sheet"
+        aria-label={say('file-of-the-data-sheet')}
         accept="application/pdf,image/jpeg,image/png,image/webp"
         onChange={(event) => {
           const [chosen] = event.target.files ?? [];
@@ -69,29 +70,25 @@ export function DataSheetField({ sheet, take }: Props) {
       <div className="sheet-grid">
         <div>
           <Button icon={<UploadOutlined />} loading={sending} onClick={() => file.current?.click()}>
-            {sheet === null ? 'Choose the PDF or a photo' : 'Another file'}
+            {sheet === null ? say('choose-the-pdf-or-a') : say('another-file')}
           </Button>
         </div>
         <TextField
-          label="Or its address"
+          label={say('or-its-address')}
           value={sheet?.kind === 'link' ? sheet.name : ''}
           placeholder="https://"
           take={(address) => {
             const name = address.trim();
             if (name === '') return take(sheet?.kind === 'link' ? null : sheet);
-            if (!/^https?:\/\/\S+\.\S+/.test(name)) return 'an address starts with https:// and names a site';
+            if (!/^https?:\/\/\S+\.\S+/.test(name)) return say('an-address-starts-with-https');
             return take({ kind: 'link', name, sha256: addressHash(name), dated: sheet?.dated ?? today() });
           }}
         />
         {sheet && (
           <DateField
-            label="Day of the sheet"
+            label={say('day-of-the-sheet')}
             value={sheet.dated}
-            take={(dated) =>
-              dated === null
-                ? 'a data sheet needs its date: it says how old it is'
-                : take({ ...sheet, dated })
-            }
+            take={(dated) => (dated === null ? say('a-data-sheet-needs-its') : take({ ...sheet, dated }))}
           />
         )}
       </div>

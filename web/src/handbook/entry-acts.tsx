@@ -1,5 +1,6 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { say } from '../messages/handbook.ts';
 
 interface Props {
   /** What the button says that saves. */
@@ -18,7 +19,7 @@ export function EntryActs({ save, saving, remove }: Props) {
       </Button>
       {remove && (
         <Button danger icon={<DeleteOutlined />} onClick={remove}>
-          Remove
+          {say('remove')}
         </Button>
       )}
     </div>

@@ -13,6 +13,7 @@ import { ToolCard } from './tool-card.tsx';
 import { MethodCard } from './method-card.tsx';
 import { LimitCard } from './limit-card.tsx';
 import { TestCard } from './test-card.tsx';
+import { say } from '../messages/handbook.ts';
 
 const CARDS: Readonly<Record<HandbookKind, (props: CardProps) => ReactNode>> = {
   materials: MaterialCard,
@@ -62,7 +63,7 @@ function SchoolCard({ id, catalogue }: CardProps) {
         <li key={way.id}>
           <b>
             {way.name}
-            {way.id === school.setting && ' (company practice)'}
+            {way.id === school.setting && say('company-practice')}
           </b>
           : {way.when}
         </li>
@@ -76,9 +77,9 @@ function WeightCard({ id, catalogue }: CardProps) {
   return (
     <Facts
       rows={[
-        ['Counts', `${value} points for each ${per}`],
-        ['Why', why],
-        ['Source', source],
+        [say('counts'), say('points-for-each', { value, per })],
+        [say('why'), why],
+        [say('source'), source],
       ]}
     />
   );

@@ -13,23 +13,24 @@ import { LotsPart } from './lots-part.tsx';
 import { ProductsPart } from './products-part.tsx';
 import { SafetyFloorCard } from './safety-floor-card.tsx';
 import { useHandbook } from './use-handbook.ts';
+import { rich, say } from '../messages/handbook.ts';
 import './handbook-page.css';
 
 const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
-  materials: 'Materials',
-  contaminants: 'Dirt and stains',
-  agents: 'Agents',
-  tools: 'Tools',
-  methods: 'Methods',
-  limits: 'Limits',
-  tests: 'Site tests',
-  schools: 'Working practices',
-  weights: 'Priorities',
+  materials: say('materials'),
+  contaminants: say('dirt-and-stains'),
+  agents: say('agents'),
+  tools: say('tools'),
+  methods: say('methods'),
+  limits: say('limits'),
+  tests: say('site-tests'),
+  schools: say('working-practices'),
+  weights: say('priorities'),
 };
 const UNITS_KEY = 'etappe.handbook-units';
 const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [
   { value: 'metric', label: 'metric' },
-  { value: 'us', label: 'US' },
+  { value: 'us', label: say('us') },
 ];
 /** Pages that are no list of entries. */
 const NEVER_MEET = 'never-meet';
@@ -51,34 +52,39 @@ export function HandbookPage() {
       <HouseHead />
       <main>
         <div className="jobs-bar">
-          <h2>Handbook</h2>
-          <span className="quiet">catalogue {CATALOGUE_VERSION}, trade defaults</span>
+          <h2>{say('handbook')}</h2>
+          <span className="quiet">
+            {say('catalogue-trade-defaults', { catalogueVersion: CATALOGUE_VERSION })}
+          </span>
           <Segmented
-            aria-label="Units of the handbook"
+            aria-label={say('units-of-the-handbook')}
             options={UNIT_OPTIONS}
             value={units}
             onChange={setUnits}
           />
           <PrintButton />
         </div>
-        <nav className="handbook-kinds" aria-label="Parts of the handbook">
+        <nav className="handbook-kinds" aria-label={say('parts-of-the-handbook')}>
           {HANDBOOK_KINDS.map((k) => (
             <NavLink key={k} to={`/handbook/${k}`}>
               {KIND_NAMES[k]}
             </NavLink>
           ))}
-          <NavLink to={`/handbook/${NEVER_MEET}`}>Never mix</NavLink>
-          <NavLink to={`/handbook/${SAFETY}`}>Safety rules</NavLink>
-          <NavLink to={`/handbook/${PRODUCTS}`}>Our products</NavLink>
-          <NavLink to={`/handbook/${LOTS}`}>Stock</NavLink>
-          <NavLink to={`/handbook/${HOUSE}`}>Our values{flags > 0 && ` △ ${flags}`}</NavLink>
+          <NavLink to={`/handbook/${NEVER_MEET}`}>{say('never-mix')}</NavLink>
+          <NavLink to={`/handbook/${SAFETY}`}>{say('safety-rules')}</NavLink>
+          <NavLink to={`/handbook/${PRODUCTS}`}>{say('our-products')}</NavLink>
+          <NavLink to={`/handbook/${LOTS}`}>{say('stock')}</NavLink>
+          <NavLink to={`/handbook/${HOUSE}`}>
+            {say('our-values')}
+            {flags > 0 && ` △ ${flags}`}
+          </NavLink>
         </nav>
         {away !== null && (
           <Alert
             type="warning"
             showIcon
-            title="Your own entries cannot be loaded right now"
-            description={`${away} Showing the catalogue as shipped.`}
+            title={say('your-own-entries-cannot-be')}
+            description={say('showing-the-catalogue-as-shipped', { away })}
             style={{ marginBottom: 12 }}
           />
         )}
@@ -90,7 +96,10 @@ export function HandbookPage() {
         {kind && <Entries kind={kind} id={id ?? null} units={units} />}
         {!kind && !NO_LIST.includes(page) && (
           <p>
-            The handbook has no part “{page}”. <Link to="/handbook">Go to materials</Link>
+            {rich('the-handbook-has-no-part', {
+              page,
+              link: <Link to="/handbook">{say('go-to-materials')}</Link>,
+            })}
           </p>
         )}
       </main>
@@ -142,8 +151,8 @@ function Entries({ kind, id, units }: EntriesProps) {
     return (
       <div className="handbook-booklet">
         <p className="handbook-compare">
-          {found.length} entries, to be printed.{' '}
-          <Link to={{ pathname: `/handbook/${kind}`, search: '' }}>Back to the list</Link>
+          {say('entries-to-be-printed', { foundCount: found.length })}{' '}
+          <Link to={{ pathname: `/handbook/${kind}`, search: '' }}>{say('back-to-the-list')}</Link>
         </p>
         {found.map((entry) => (
           <HandbookCard key={entry.id} entry={entry} units={units} />
@@ -154,17 +163,19 @@ function Entries({ kind, id, units }: EntriesProps) {
     <div className={`handbook-columns ${open ? 'has-open' : ''}`}>
       <div className="handbook-list">
         <label className="jobs-find">
-          <span className="visually-hidden">Find in {KIND_NAMES[kind].toLowerCase()}</span>
+          <span className="visually-hidden">
+            {say('find-in', { kindNames: KIND_NAMES[kind].toLowerCase() })}
+          </span>
           <input
             type="search"
-            placeholder="Any of its names"
+            placeholder={say('any-of-its-names')}
             value={find}
             onChange={(event) => {
               set('find', event.target.value);
             }}
           />
         </label>
-        <div className="chips" role="group" aria-label="Groups">
+        <div className="chips" role="group" aria-label={say('groups')}>
           {/* Where everything is a group of its own there is nothing to choose. */}
           {(groups.length < found.length || group !== '' ? groups : []).map((g) => (
             <button
@@ -194,34 +205,32 @@ function Entries({ kind, id, units }: EntriesProps) {
                 set('booklet', '1');
               }}
             >
-              All {found.length} as a booklet
+              {say('all-as-a-booklet', { foundCount: found.length })}
             </button>
           </p>
         )}
-        {found.length === 0 && <p className="quiet">Nothing by that name. Try another word for it.</p>}
+        {found.length === 0 && <p className="quiet">{say('nothing-by-that-name-try')}</p>}
       </div>
       {open && (
         <Link className="handbook-back" to={{ pathname: `/handbook/${kind}`, search: search.toString() }}>
-          All {KIND_NAMES[kind].toLowerCase()}
+          {say('all', { kindNames: KIND_NAMES[kind].toLowerCase() })}
         </Link>
       )}
       <div className={`handbook-cards ${other ? 'two' : ''}`}>
-        {id !== null && !open && (
-          <p>The catalogue has no entry “{id}” here. It may come from a newer catalogue.</p>
-        )}
-        {id === null && <p className="quiet">Open an entry on the left.</p>}
+        {id !== null && !open && <p>{say('the-catalogue-has-no-entry', { id })}</p>}
+        {id === null && <p className="quiet">{say('open-an-entry-on-the')}</p>}
         {open && <HandbookCard entry={open} units={units} />}
         {open && other && <HandbookCard entry={other} units={units} />}
         {open && (
           <label className="handbook-compare">
-            Compare with{' '}
+            {say('compare-with')}{' '}
             <select
               value={other?.id ?? ''}
               onChange={(event) => {
                 set('with', event.target.value);
               }}
             >
-              <option value="">nothing</option>
+              <option value="">{say('nothing')}</option>
               {all
                 .filter((e) => e.id !== open.id)
                 .map((e) => (

@@ -15,6 +15,7 @@ import { server } from '../server-connection.ts';
 import { shownMoment } from '../today.ts';
 import { Faults } from './faults.tsx';
 import { useHandbook } from './use-handbook.ts';
+import { say } from '../messages/handbook.ts';
 
 /** What the house has made of the catalogue, what must be looked at, and who did what. */
 export function HousePart() {
@@ -27,13 +28,8 @@ export function HousePart() {
     <div className="house-part">
       <Faults faults={faults} />
       <section>
-        <h3>Our values</h3>
-        {overrides.length === 0 && (
-          <p className="quiet">
-            None: trade defaults apply. Set one on the card of a material, an agent or a method, under “Our
-            values”.
-          </p>
-        )}
+        <h3>{say('our-values')}</h3>
+        {overrides.length === 0 && <p className="quiet">{say('none-trade-defaults-apply-set')}</p>}
         <ul className="house-list">
           {overrides.map((override) => (
             <li key={override.id}>
@@ -52,7 +48,7 @@ export function HousePart() {
                     send(override.id, null);
                   }}
                 >
-                  Back to the default
+                  {say('back-to-the-default')}
                 </Button>
                 {catalogue.flags.some(
                   (f) => f.override.id === override.id && f.rule === 'default-changed',
@@ -63,7 +59,7 @@ export function HousePart() {
                       send(override.id, kept(override));
                     }}
                   >
-                    Keep our value
+                    {say('keep-our-value')}
                   </Button>
                 )}
               </div>
@@ -72,26 +68,22 @@ export function HousePart() {
         </ul>
       </section>
       <section>
-        <h3>Our materials</h3>
+        <h3>{say('our-materials')}</h3>
         <ul className="house-list">
           {materials.map((own) => (
             <OwnLine key={own.id} part="material" own={own} name={own.name} />
           ))}
         </ul>
-        {materials.length === 0 && (
-          <p className="quiet">None. On the card of a material, “Add one like it” makes one.</p>
-        )}
+        {materials.length === 0 && <p className="quiet">{say('none-on-the-card-of-a-material')}</p>}
       </section>
       <section>
-        <h3>Our methods</h3>
+        <h3>{say('our-methods')}</h3>
         <ul className="house-list">
           {methods.map((own) => (
             <OwnLine key={own.id} part="method" own={own} name={own.method.name} />
           ))}
         </ul>
-        {methods.length === 0 && (
-          <p className="quiet">None. On the card of a method, “Add one like it” makes one.</p>
-        )}
+        {methods.length === 0 && <p className="quiet">{say('none-on-the-card-of')}</p>}
       </section>
       <LogSection catalogue={catalogue} />
     </div>
@@ -111,8 +103,12 @@ function OwnLine({ part, own, name }: OwnProps) {
     <li>
       {own.putAway ? <b>{name}</b> : <Link to={`/handbook/${part}s/${id}`}>{name}</Link>}{' '}
       <span className="quiet">
-        {'like' in own ? `like ${own.like.replaceAll('-', ' ')}, ` : ''}by {own.by}: “{own.reason}”
-        {own.putAway ? ' · put away' : ''}
+        {say('by-what-words', {
+          whatWords: 'like' in own ? say('like', { like: own.like.replaceAll('-', ' ') }) : '',
+          by: own.by,
+          reason: own.reason,
+          putAway: own.putAway ? 'yes' : 'no',
+        })}
       </span>
       {own.putAway && (
         <div className="house-value-acts">
@@ -120,7 +116,7 @@ function OwnLine({ part, own, name }: OwnProps) {
             size="small"
             onClick={() => void change([{ part, entry: id, detail: { ...detail, putAway: false } }])}
           >
-            Offer again
+            {say('offer-again')}
           </Button>
         </div>
       )}
@@ -158,15 +154,19 @@ function OverrideLine({
       {(about?.name ?? path).toLowerCase()}:{' '}
       <b className="figure">{settingInWords(value, about?.unit ?? '')}</b>{' '}
       <span className="quiet">
-        {about ? `instead of ${settingInWords(about.shipped, about.unit)}, ` : ''}by {by}, {at.slice(0, 10)}:
-        “{reason}”
+        {say('by-about-words', {
+          aboutWords: about ? say('instead-of', { shipped: settingInWords(about.shipped, about.unit) }) : '',
+          by,
+          at: at.slice(0, 10),
+          reason,
+        })}
       </span>
     </>
   );
 }
 
 const PART_WORDS = {
-  override: 'our value',
+  override: say('our-value'),
   product: 'product',
   material: 'material',
   method: 'method',
@@ -178,9 +178,11 @@ function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
   const changes = log.data?.changes ?? [];
   return (
     <section>
-      <h3>Who did what</h3>
-      {log.error && <p className="quiet">The log cannot be loaded right now: {log.error.message}</p>}
-      {log.data && changes.length === 0 && <p className="quiet">No changes yet.</p>}
+      <h3>{say('who-did-what')}</h3>
+      {log.error && (
+        <p className="quiet">{say('the-log-cannot-be-loaded', { message: log.error.message })}</p>
+      )}
+      {log.data && changes.length === 0 && <p className="quiet">{say('no-changes-yet')}</p>}
       <ol className="house-list">
         {changes.map((line) => (
           <li key={line.sequence}>
@@ -193,13 +195,13 @@ function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
 }
 
 function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalogue: HouseCatalogue): string {
-  const act = op === 'remove' ? 'took out' : before ? 'changed' : 'added';
+  const act = op === 'remove' ? say('took-out') : before ? 'changed' : 'added';
   const detail = after ?? before ?? {};
-  if (part === 'override') return `${act} our value of ${valueChange(before, after, catalogue)}`;
+  if (part === 'override') return say('our-value-of', { act, before: valueChange(before, after, catalogue) });
   const method = detail['method'] as { name?: string } | undefined;
   const name =
     (detail['name'] as string | undefined) ?? method?.name ?? (detail['lot'] as string | undefined) ?? entry;
-  return `${act} the ${PART_WORDS[part]} “${name}”`;
+  return say('the', { act, partWords: PART_WORDS[part], name });
 }
 
 /** What it is of, from what to what. */

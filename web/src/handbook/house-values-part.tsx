@@ -9,12 +9,13 @@ import { NumberField } from '../quantity-fields/number-field.tsx';
 import { Faults } from './faults.tsx';
 import { useHandbook } from './use-handbook.ts';
 import type { HandbookDraft } from './use-handbook.ts';
+import { say } from '../messages/handbook.ts';
 
 const DIRECTION_WORDS = {
   same: '',
-  stricter: '▲ stricter',
-  looser: '▽ looser',
-  other: '◇ set',
+  stricter: say('stricter'),
+  looser: say('looser'),
+  other: say('set-in-line'),
 } as const;
 
 interface PartProps {
@@ -57,20 +58,22 @@ export function HouseValuesPart({ kind, id }: PartProps) {
   return (
     <details className="house-values" open={changed > 0}>
       <summary>
-        <h4>Our values</h4>{' '}
+        <h4>{say('our-values')}</h4>{' '}
         <span className="quiet">
-          {changed === 0 ? 'none: trade defaults apply' : `${changed} of ${rows.length} set`}
+          {changed === 0
+            ? say('none-trade-defaults-apply')
+            : say('of-set', { changed, rowsCount: rows.length })}
         </span>
       </summary>
       {!open && <Faults faults={faults} />}
       <table className="report-table">
         <thead>
           <tr>
-            <th>Value</th>
-            <th>{own ? `As ${own.like.replaceAll('-', ' ')}` : 'Default'}</th>
-            <th>House</th>
+            <th>{say('value')}</th>
+            <th>{own ? say('as', { like: own.like.replaceAll('-', ' ') }) : say('default')}</th>
+            <th>{say('house')}</th>
             <th>
-              <span className="visually-hidden">Change</span>
+              <span className="visually-hidden">{say('change')}</span>
             </th>
           </tr>
         </thead>
@@ -124,7 +127,7 @@ function ValueRow({ row, set, revert }: RowProps) {
       <td className="figure">{settingInWords(value.shipped, value.unit)}</td>
       <td className="figure">
         {direction === 'same' ? (
-          <span className="quiet">default</span>
+          <span className="quiet">{say('default-in-line')}</span>
         ) : (
           <b>
             {settingInWords(setting, value.unit)} {DIRECTION_WORDS[direction]}
@@ -133,12 +136,16 @@ function ValueRow({ row, set, revert }: RowProps) {
       </td>
       <td>
         <div className="house-value-acts">
-          <Button size="small" onClick={set} aria-label={`Set ${value.name}`}>
-            Set …
+          <Button size="small" onClick={set} aria-label={say('set-name', { name: value.name })}>
+            {say('set-head')}
           </Button>
           {direction !== 'same' && (
-            <Button size="small" onClick={revert} aria-label={`Back to the default of ${value.name}`}>
-              Default
+            <Button
+              size="small"
+              onClick={revert}
+              aria-label={say('back-to-the-default-of', { name: value.name })}
+            >
+              {say('default')}
             </Button>
           )}
         </div>
@@ -161,14 +168,14 @@ function ValueDialog({ row, faults, close, accept }: DialogProps) {
   const bound =
     'steps' in span
       ? ''
-      : `${settingInWords(span.least, unit)} to ${settingInWords(span.most, unit)}${safer === 'neither' ? '' : `; ${safer} is the safer way`}`;
+      : `${settingInWords(span.least, unit)} to ${settingInWords(span.most, unit)}${safer === 'neither' ? '' : say('is-the-safer-way', { safer })}`;
   return (
     <ReasonDialog
-      title={`${value.name}, our value`}
-      ok="Set"
-      cancel="Cancel"
+      title={say('our-value-name', { name: value.name })}
+      ok={say('set')}
+      cancel={say('cancel')}
       danger={false}
-      ask="say why, in three letters or more: it is shown beside the value"
+      ask={say('say-why-in-three-letters')}
       firstBy={personOnDevice()}
       close={close}
       accept={(reason, by) => {
@@ -196,8 +203,10 @@ function ValueDialog({ row, faults, close, accept }: DialogProps) {
         />
       )}
       <p className="field-hint">
-        The trade default is {settingInWords(value.shipped, unit)}.
-        {bound === '' ? '' : ` You may go from ${bound}.`} Labels and data sheets come before both.
+        {say('the-trade-default-is-labels', {
+          shipped: settingInWords(value.shipped, unit),
+          boundWords: bound === '' ? '' : say('you-may-go-from', { bound }),
+        })}
       </p>
       <Faults faults={faults} />
     </ReasonDialog>

@@ -5,6 +5,7 @@ import { useId } from 'react';
 import { ChoicesField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { say } from '../messages/handbook.ts';
 
 const FAMILY_OPTIONS = MATERIAL_FAMILIES.map((f) => ({ value: f, label: f }));
 
@@ -39,18 +40,18 @@ export function LabelFields({ label, ready, take }: LabelProps) {
   );
   return (
     <>
-      {!ready && number('Strongest on the surface', 'g/L', 'greatestGramsPerLitre')}
-      {number('Longest dwell', 'min', 'longestDwellMinutes')}
-      {number('Coldest air', '°C', 'coldestCelsius')}
-      {number('One litre of the mix covers', 'm²', 'squareMetresPerLitre')}
-      {number('A litre of each further coat', 'm²', 'nextCoatSquareMetresPerLitre')}
-      {number('Spread no further than', 'm²', 'mostSquareMetresPerLitre')}
+      {!ready && number(say('strongest-on-the-surface'), 'g/L', 'greatestGramsPerLitre')}
+      {number(say('longest-dwell'), 'min', 'longestDwellMinutes')}
+      {number(say('coldest-air'), '°C', 'coldestCelsius')}
+      {number(say('one-litre-of-the-mix'), 'm²', 'squareMetresPerLitre')}
+      {number(say('a-litre-of-each-further'), 'm²', 'nextCoatSquareMetresPerLitre')}
+      {number(say('spread-no-further-than'), 'm²', 'mostSquareMetresPerLitre')}
       <div className="wide">
         <ChoicesField
-          label="Not on"
+          label={say('not-on')}
           values={label.notOn}
           options={FAMILY_OPTIONS}
-          placeholder="no restriction"
+          placeholder={say('no-restriction')}
           take={(families) => take({ notOn: families as MaterialFamily[] })}
         />
       </div>
@@ -60,7 +61,7 @@ export function LabelFields({ label, ready, take }: LabelProps) {
           checked={label.keepFromWater}
           onChange={(keepFromWater) => take({ keepFromWater })}
         />{' '}
-        Not where run-off reaches open water
+        {say('not-where-run-off-reaches')}
       </label>
       <label className="switch-row wide" htmlFor={reuseId}>
         <Switch
@@ -68,11 +69,11 @@ export function LabelFields({ label, ready, take }: LabelProps) {
           checked={label.caughtMayBeReused}
           onChange={(caughtMayBeReused) => take({ caughtMayBeReused })}
         />{' '}
-        Caught water may be reused on the same premises
+        {say('caught-water-may-be-reused')}
       </label>
       <div className="wide">
         <TextField
-          label="Anything else on it"
+          label={say('anything-else-on-it')}
           value={label.note}
           take={(note) => take({ note: note.trim() })}
         />

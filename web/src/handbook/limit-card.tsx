@@ -1,6 +1,7 @@
 import { FACT_NAMES, factTestInWords, factsRead } from '@etappe/core';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
+import { say } from '../messages/handbook.ts';
 
 export function LimitCard({ id, catalogue }: CardProps) {
   const limit = catalogue.limits.find((l) => l.id === id);
@@ -10,24 +11,24 @@ export function LimitCard({ id, catalogue }: CardProps) {
       <h3>{limit.text.replace(/\{(\w+)\}/g, '…')}</h3>
       <Facts
         rows={[
-          ['Rule', limit.id],
-          ['What can happen', limit.whatCanHappen],
+          [say('rule'), limit.id],
+          [say('what-can-happen'), limit.whatCanHappen],
           [
-            'Standing',
+            say('standing'),
             limit.standing === 'floor'
-              ? 'safety rule: cannot be overridden'
-              : 'may be overridden, with name and reason',
+              ? say('safety-rule-cannot-be-overridden')
+              : say('may-be-overridden-with-name'),
           ],
           [
-            'Reads',
+            say('reads'),
             factsRead(limit)
               .map((fact) => FACT_NAMES[fact])
               .join(', '),
           ],
-          ['Source', limit.source],
+          [say('source'), limit.source],
         ]}
       />
-      <h4>Applies when all of these are true</h4>
+      <h4>{say('applies-when-all-of-these')}</h4>
       <ul>
         {limit.when.map((test) => (
           <li key={JSON.stringify(test)}>{factTestInWords(test)}</li>

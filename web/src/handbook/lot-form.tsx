@@ -15,6 +15,7 @@ import { today } from '../today.ts';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
+import { rich, say } from '../messages/handbook.ts';
 
 type Detail = Omit<StockLot, 'id'>;
 
@@ -22,10 +23,23 @@ const AGENT_OPTIONS = CATALOGUE.agents
   .filter((a) => a.specialistOnly === null)
   .map((a) => ({ value: a.id, label: a.name, words: [a.class, a.basis] }));
 const NO_PRODUCT = 'none';
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+  say('jan'),
+  say('feb'),
+  say('mar'),
+  say('apr'),
+  say('may'),
+  say('jun'),
+  say('jul'),
+  say('aug'),
+  say('sep'),
+  say('oct'),
+  say('nov'),
+  say('dec'),
+];
 const STORAGE_OPTIONS = [
-  { value: 'one', label: 'the same all year' },
-  { value: 'months', label: 'by the month' },
+  { value: 'one', label: say('the-same-all-year') },
+  { value: 'months', label: say('by-the-month') },
 ];
 const HOW_OPTIONS = [
   { value: 'strip', label: 'strip' },
@@ -86,42 +100,48 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
     >
       <div className="sheet-grid">
         <ChoiceField
-          label="What it is"
+          label={say('what-it-is')}
           value={draft.agent}
           options={AGENT_OPTIONS}
           take={(id) => set({ agent: id, product: null, measured: [] })}
         />
         <ChoiceField
-          label="Our product"
+          label={say('our-product')}
           value={draft.product ?? NO_PRODUCT}
           options={[
-            { value: NO_PRODUCT, label: 'none named' },
+            { value: NO_PRODUCT, label: say('none-named') },
             ...own.map((p) => ({ value: p.id, label: p.name })),
           ]}
           take={(id) => set({ product: id === NO_PRODUCT ? null : id })}
         />
-        <TextField label="Lot number" value={draft.lot} take={(text) => set({ lot: text.trim() })} />
+        <TextField label={say('lot-number')} value={draft.lot} take={(text) => set({ lot: text.trim() })} />
         <NumberField
-          label="Left of it"
+          label={say('left-of-it')}
           value={draft.left}
           unit={unit}
-          take={(left) =>
-            left >= 0 ? set({ left }) : `${left} ${unit} is below 0: write 0 when it is empty`
-          }
+          take={(left) => (left >= 0 ? set({ left }) : say('is-below-0-write-0', { left, unit }))}
         />
         <DateField
-          label="Bought on"
+          label={say('bought-on')}
           value={draft.boughtOn}
-          take={(date) => (date === null ? 'when was it bought?' : set({ boughtOn: date }))}
+          take={(date) => (date === null ? say('when-was-it-bought') : set({ boughtOn: date }))}
         />
-        <DateField label="Opened on" value={draft.openedOn} take={(openedOn) => set({ openedOn })} />
-        <DateField label="Expires on" value={draft.expiresOn} take={(expiresOn) => set({ expiresOn })} />
-        <TextField label="Where it stands" value={draft.place} take={(text) => set({ place: text.trim() })} />
+        <DateField label={say('opened-on')} value={draft.openedOn} take={(openedOn) => set({ openedOn })} />
+        <DateField
+          label={say('expires-on')}
+          value={draft.expiresOn}
+          take={(expiresOn) => set({ expiresOn })}
+        />
+        <TextField
+          label={say('where-it-stands')}
+          value={draft.place}
+          take={(text) => set({ place: text.trim() })}
+        />
         <StorageFields celsius={draft.storageCelsius} take={(storageCelsius) => set({ storageCelsius })} />
         {agent.stock.form === 'liquid' && <MeasuredFields draft={draft} set={set} />}
       </div>
       <Faults faults={faults} />
-      <EntryActs save="Save lot" saving={saving} remove={remove} />
+      <EntryActs save={say('save-lot')} saving={saving} remove={remove} />
     </form>
   );
 }
@@ -137,9 +157,9 @@ function StorageFields({
   const monthly = celsius.length > 1;
   return (
     <fieldset className="field wide">
-      <legend className="field-label">Storage temperature</legend>
+      <legend className="field-label">{say('storage-temperature')}</legend>
       <ChipField
-        label="Storage temperature"
+        label={say('storage-temperature')}
         value={monthly ? 'months' : 'one'}
         options={STORAGE_OPTIONS}
         take={(how) => {
@@ -150,7 +170,7 @@ function StorageFields({
         {celsius.map((value, i) => (
           <NumberField
             key={monthly ? MONTHS[i] : 'all'}
-            label={monthly ? (MONTHS[i] ?? '') : 'All year'}
+            label={monthly ? (MONTHS[i] ?? '') : say('all-year')}
             value={value}
             unit="°C"
             take={(next) => take(celsius.map((before, at) => (at === i ? next : before)))}
@@ -172,22 +192,28 @@ function MeasuredFields({
   const add = (gramsPerLitre: number): string | null =>
     gramsPerLitre > 0
       ? set({ measured: [...draft.measured, { on: today(), gramsPerLitre, how, by: personOnDevice() }] })
-      : `${gramsPerLitre} g/L is no strength: it must be above 0`;
+      : say('g-l-is-no-strength', { gramsPerLitre });
   return (
     <fieldset className="field wide">
-      <legend className="field-label">Measured, g/L of {CATALOGUE.agent(draft.agent).basis}</legend>
-      <ul className="done-tests" aria-label="Measured strengths">
+      <legend className="field-label">
+        {say('measured-g-l-of', { basis: CATALOGUE.agent(draft.agent).basis })}
+      </legend>
+      <ul className="done-tests" aria-label={say('measured-strengths')}>
         {draft.measured.map((reading, i) => (
           <li key={`${reading.on} ${i}`}>
             <span>
-              <b className="figure">{reading.gramsPerLitre} g/L</b> by {reading.how}, {reading.on}
+              {rich('by-grams-per-litre', {
+                gramsPerLitre: <b className="figure">{reading.gramsPerLitre} g/L</b>,
+                how: reading.how,
+                on: reading.on,
+              })}
               {reading.by === '' ? '' : `, ${reading.by}`}
             </span>
             <Button
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={`Take out the reading of ${reading.on}`}
+              aria-label={say('take-out-the-reading-of', { on: reading.on })}
               onClick={() => {
                 set({ measured: draft.measured.filter((_, at) => at !== i) });
               }}
@@ -197,14 +223,14 @@ function MeasuredFields({
       </ul>
       <div className="thirst-row">
         <ChipField
-          label="By"
+          label={say('by')}
           value={how}
           options={HOW_OPTIONS}
           take={(value) => {
             setHow(value as typeof how);
           }}
         />
-        <FigureToWrite label="Strength, typed" unit="g/L" write={add} />
+        <FigureToWrite label={say('strength-typed')} unit="g/L" write={add} />
         {CATALOGUE.agent(draft.agent).class === 'hypochlorite' && (
           <ReadingButton kind="chlorine-strip" take={add} />
         )}

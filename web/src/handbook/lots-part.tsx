@@ -10,6 +10,7 @@ import { server } from '../server-connection.ts';
 import { today } from '../today.ts';
 import { LotForm, newLot } from './lot-form.tsx';
 import { useHandbook } from './use-handbook.ts';
+import { rich, say } from '../messages/handbook.ts';
 
 const NEW = 'new';
 
@@ -29,7 +30,7 @@ export function LotsPart({ id }: { readonly id: string | null }) {
     <div className={`handbook-columns ${id === null ? '' : 'has-open'}`}>
       <div className="handbook-list">
         <Button type="primary" icon={<PlusOutlined />} onClick={() => void navigate(`/handbook/lots/${NEW}`)}>
-          Add lot
+          {say('add-lot')}
         </Button>
         <ul>
           {lots.map((lot) => {
@@ -38,10 +39,10 @@ export function LotsPart({ id }: { readonly id: string | null }) {
             return (
               <li key={lot.id}>
                 <NavLink to={`/handbook/lots/${lot.id}`}>
-                  {agent.name}, lot {lot.lot || 'without number'}{' '}
+                  {say('lot', { name: agent.name, lot: lot.lot || say('without-number') })}{' '}
                   <span className="quiet figure">
                     {decimal(lot.left, 2)} {unitOf(lot)}
-                    {strength ? ` · ${decimal(strength.gramsPerLitre, 1)} g/L today` : ''}
+                    {strength ? say('g-l-today', { gramsPerLitre: decimal(strength.gramsPerLitre, 1) }) : ''}
                     {unfit === null ? '' : ` · ✕ ${unfit}`}
                   </span>
                 </NavLink>
@@ -49,26 +50,25 @@ export function LotsPart({ id }: { readonly id: string | null }) {
             );
           })}
         </ul>
-        {lots.length === 0 && (
-          <p className="quiet">
-            None yet. Until you record lots, mixes are figured with new stock at label strength.
-          </p>
-        )}
+        {lots.length === 0 && <p className="quiet">{say('none-yet-until-you-record')}</p>}
       </div>
       {id !== null && (
         <Link className="handbook-back" to="/handbook/lots">
-          All stock
+          {say('all-stock')}
         </Link>
       )}
       <div className="handbook-cards">
-        {id === null && <p className="quiet">Open a lot on the left, or add one from its container.</p>}
-        {id !== null && id !== NEW && !open && <p>No such lot. It may have been removed.</p>}
+        {id === null && <p className="quiet">{say('open-a-lot-on-the')}</p>}
+        {id !== null && id !== NEW && !open && <p>{say('no-such-lot-it-may')}</p>}
         {(open !== null || id === NEW) && (
           <article className="handbook-card" key={open?.id ?? NEW}>
             <h3>
               {open
-                ? `${catalogue.agent(open.agent).name}, lot ${open.lot || 'without number'}`
-                : 'A lot, from its container'}
+                ? say('lot', {
+                    name: catalogue.agent(open.agent).name,
+                    lot: open.lot || say('without-number'),
+                  })
+                : say('a-lot-from-its-container')}
             </h3>
             {open && <StrengthToday lot={open} />}
             {open && <Reservations lot={open} />}
@@ -105,11 +105,13 @@ function StrengthToday({ lot }: { readonly lot: StockLot }) {
   const { strength, unfit } = lotOnDay(lot, catalogue, today());
   return (
     <>
-      {unfit !== null && <p>✕ {unfit}: no plan takes it.</p>}
+      {unfit !== null && <p>{say('no-plan-takes-it', { unfit })}</p>}
       {strength && (
         <details className="fold">
           <summary>
-            Today: <span className="figure">{decimal(strength.gramsPerLitre, 1)} g/L</span>,{' '}
+            {rich('today', {
+              gramsPerLitre: <span className="figure">{decimal(strength.gramsPerLitre, 1)} g/L</span>,
+            })}{' '}
             {KNOWN_WORDS[strength.known]}
           </summary>
           <div className="quiet">{strength.sum}.</div>
@@ -119,7 +121,11 @@ function StrengthToday({ lot }: { readonly lot: StockLot }) {
   );
 }
 
-const KNOWN_WORDS = { label: 'by the label', measured: 'measured', aged: 'by age and warmth' } as const;
+const KNOWN_WORDS = {
+  label: say('by-the-label'),
+  measured: 'measured',
+  aged: say('by-age-and-warmth'),
+} as const;
 
 function Reservations({ lot }: { readonly lot: StockLot }) {
   const stored = useQuery({ queryKey: queryKeys.reservations, queryFn: () => server.reservations() });
@@ -129,10 +135,15 @@ function Reservations({ lot }: { readonly lot: StockLot }) {
     <ul>
       {own.map((r) => (
         <li key={r.job}>
-          <span className="figure">
-            {decimal(r.amount, 2)} {unitOf(lot)}
-          </span>{' '}
-          reserved by order {r.order} of <Link to={`/jobs/${r.job}/supply`}>{r.jobName}</Link>
+          {rich('reserved-by-order-of', {
+            amount: (
+              <span className="figure">
+                {decimal(r.amount, 2)} {unitOf(lot)}
+              </span>
+            ),
+            order: r.order,
+            jobName: <Link to={`/jobs/${r.job}/supply`}>{r.jobName}</Link>,
+          })}
         </li>
       ))}
     </ul>

@@ -5,14 +5,15 @@ import { Link } from 'react-router';
 import { ForceGauge, ToleranceList } from '../drawing/limits-gauge.tsx';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { Facts } from './facts.tsx';
+import { say } from '../messages/handbook.ts';
 
 const BEARING_WORDS: Readonly<Record<Bearing, string>> = {
   yes: 'yes',
-  short: 'a short contact only',
+  short: say('a-short-contact-only'),
   no: 'no',
 };
-const BRUSH_WORDS = { none: 'none', soft: 'soft ones', stiff: 'stiff ones too' } as const;
-const FOOT_WORDS = { never: 'never', 'with-care': 'with care', yes: 'yes' } as const;
+const BRUSH_WORDS = { none: 'none', soft: say('soft-ones'), stiff: say('stiff-ones-too') } as const;
+const FOOT_WORDS = { never: 'never', 'with-care': say('with-care'), yes: 'yes' } as const;
 
 interface CardProps {
   readonly id: string;
@@ -37,7 +38,7 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
       {material.handOver !== null && <p className="handbook-stop">✕ {material.handOver}</p>}
       {finishes.length > 1 && (
         <ChipField
-          label="Finish"
+          label={say('finish')}
           value={finish}
           options={finishes.map((f) => ({ value: f, label: f }))}
           take={(f) => {
@@ -56,44 +57,50 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
       <ToleranceList tolerances={tolerances} />
       <Facts
         rows={[
-          ['Also called', material.synonyms.join('; ')],
-          ['Family', material.family],
-          ['pH it tolerates', `${material.pH[0]} to ${material.pH[1]}`],
-          ['Chlorine', BEARING_WORDS[tolerates.chlorine]],
-          ['Oxygen cleaners', BEARING_WORDS[tolerates.peroxide]],
-          ['Removers', BEARING_WORDS[tolerates.solvent]],
-          ['Hot water', BEARING_WORDS[tolerates.heat]],
-          ['Acid dissolves it', material.calcareous ? 'yes: it is calcareous' : 'no'],
-          ['Salts damage it', material.saltSensitive ? 'yes' : 'no'],
-          ['Brushes', BRUSH_WORDS[material.brush]],
-          ['Foot traffic', FOOT_WORDS[material.foot]],
+          [say('also-called'), material.synonyms.join('; ')],
+          [say('family'), material.family],
+          [say('ph-it-tolerates'), `${material.pH[0]} to ${material.pH[1]}`],
+          [say('chlorine'), BEARING_WORDS[tolerates.chlorine]],
+          [say('oxygen-cleaners'), BEARING_WORDS[tolerates.peroxide]],
+          [say('removers'), BEARING_WORDS[tolerates.solvent]],
+          [say('hot-water'), BEARING_WORDS[tolerates.heat]],
+          [say('acid-dissolves-it'), material.calcareous ? say('yes-it-is-calcareous') : 'no'],
+          [say('salts-damage-it'), material.saltSensitive ? 'yes' : 'no'],
+          [say('brushes'), BRUSH_WORDS[material.brush]],
+          [say('foot-traffic'), FOOT_WORDS[material.foot]],
           [
-            'Water absorption',
-            `${decimal(material.sorptivity[finish], 4)} kg/(m²·√s) ${finish}; a coat takes ×${decimal(material.thirstFactor, 1)}`,
+            say('water-absorption'),
+            say('kg-m2-s-a-coat', {
+              sorptivity: decimal(material.sorptivity[finish], 4),
+              finish,
+              thirstFactor: decimal(material.thirstFactor, 1),
+            }),
           ],
           [
-            'Jet',
-            `up to ${formatJetPressure(material.jetLimitKilopascal, units)}: ${
-              jets
-                .filter((j) => j.allowed)
-                .map((j) => j.tool.name)
-                .join(', ') || 'none of these tools'
-            }`,
+            say('jet'),
+            say('up-to', {
+              jetLimitKilopascal: formatJetPressure(material.jetLimitKilopascal, units),
+              jets:
+                jets
+                  .filter((j) => j.allowed)
+                  .map((j) => j.tool.name)
+                  .join(', ') || say('none-of-these-tools'),
+            }),
           ],
-          ['Can be', material.conditions.map((c) => catalogue.condition(c).name).join('; ')],
-          ['Source', material.source],
+          [say('can-be'), material.conditions.map((c) => catalogue.condition(c).name).join('; ')],
+          [say('source'), material.source],
         ]}
       />
-      <h4>Permitted on it when sound and away from water</h4>
+      <h4>{say('permitted-on-it-when-sound')}</h4>
       <ul>
         {permitted.map(({ method }) => (
           <li key={method.id}>
             <Link to={`/handbook/methods/${method.id}`}>{method.name}</Link>
           </li>
         ))}
-        {permitted.length === 0 && <li>nothing</li>}
+        {permitted.length === 0 && <li>{say('nothing')}</li>}
       </ul>
-      {refused.length > 0 && <h4>Refused</h4>}
+      {refused.length > 0 && <h4>{say('refused')}</h4>}
       <ul>
         {refused.map(({ method, refusals }) => (
           <li key={method.id}>

@@ -1,6 +1,7 @@
 import { CATALOGUE, contaminantById, waitInWords } from '@etappe/core';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
+import { say } from '../messages/handbook.ts';
 
 export function MethodCard({ id, catalogue }: CardProps) {
   const method = catalogue.method(id);
@@ -9,23 +10,25 @@ export function MethodCard({ id, catalogue }: CardProps) {
       <p>{method.why}</p>
       <Facts
         rows={[
-          ['On', method.families.join(', ')],
+          [say('on'), method.families.join(', ')],
           [
-            'Against',
+            say('against'),
             Object.entries(method.treats)
               .map(([c, result]) => `${contaminantById(c).name.toLowerCase()} ${result}`)
               .join(', '),
           ],
-          ['Risk to the surface', `${method.surfaceRisk} of 5`],
-          ['Harm around', `${method.harmAround} of 5`],
+          [say('risk-to-the-surface'), say('of-5-surface-risk', { surfaceRisk: method.surfaceRisk })],
+          [say('harm-around'), say('of-5', { harmAround: method.harmAround })],
           [
-            'Dry first',
-            method.dryFirst ? `${method.dryFirst.days} days, until: ${method.dryFirst.until}` : 'not needed',
+            say('dry-first'),
+            method.dryFirst
+              ? say('days-until', { days: method.dryFirst.days, until: method.dryFirst.until })
+              : say('not-needed'),
           ],
-          ['To be expected', method.expectation ?? 'the result shows the same day'],
+          [say('to-be-expected'), method.expectation ?? say('the-result-shows-the-same')],
         ]}
       />
-      <h4>Stages</h4>
+      <h4>{say('stages')}</h4>
       <ol>
         {method.stages.map((stage, i) => (
           <li key={i}>
@@ -35,7 +38,11 @@ export function MethodCard({ id, catalogue }: CardProps) {
               ? `: ${waitInWords({ ...stage, method: method.id })}`
               : `, ${CATALOGUE.tool(stage.tool).name}`}
             {stage.kind === 'apply'
-              ? `, ${stage.strengthGramsPerLitre.join(' / ')} g/L by severity, ${stage.dwellMinutes.from} to ${stage.dwellMinutes.to} min`
+              ? say('g-l-by-severity-to', {
+                  strengthGramsPerLitre: stage.strengthGramsPerLitre.join(' / '),
+                  from: stage.dwellMinutes.from,
+                  to: stage.dwellMinutes.to,
+                })
               : ''}
           </li>
         ))}

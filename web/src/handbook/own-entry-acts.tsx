@@ -10,6 +10,7 @@ import { ReasonDialog } from '../reason-dialog.tsx';
 import { Faults } from './faults.tsx';
 import { OwnMethodForm } from './own-method-form.tsx';
 import { useHandbook } from './use-handbook.ts';
+import { say } from '../messages/handbook.ts';
 
 type OwnPart = 'material' | 'method';
 
@@ -31,7 +32,7 @@ export function OwnEntryActs({ part, id }: Props) {
           setAdding(true);
         }}
       >
-        Add one like it
+        {say('add-one-like-it')}
       </Button>
       {adding && (
         <AddDialog
@@ -101,21 +102,18 @@ function AddDialog({
   };
   return (
     <ReasonDialog
-      title={`Our own ${part}, like ${of.name.toLowerCase()}`}
-      ok="Add it"
-      cancel="Cancel"
+      title={say('our-own-like', { part, name: of.name.toLowerCase() })}
+      ok={say('add-it')}
+      cancel={say('cancel')}
       danger={false}
-      ask="say what it is for, in three letters or more"
+      ask={say('say-what-it-is-for')}
       firstBy={personOnDevice()}
       close={close}
       accept={(reason, by) => void add(reason, by)}
     >
-      <p>
-        It starts as a copy; {part === 'material' ? 'its values' : 'its stages'} can be changed afterwards.
-        The limits apply to it as to any other.
-      </p>
+      <p>{say('it-starts-as-a-copy', { partIs: part === 'material' ? 'yes' : 'no' })}</p>
       <TextField
-        label="Its name"
+        label={say('its-name')}
         value={name}
         take={(text) => {
           setName(text.trim());
@@ -137,7 +135,7 @@ function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHand
   return (
     <div>
       <p className="quiet">
-        Our own, by {own.by}, {own.at.slice(0, 10)}: “{own.reason}”
+        {say('our-own-by', { by: own.by, at: own.at.slice(0, 10), reason: own.reason })}
       </p>
       <label className="switch-row" htmlFor={switchId}>
         <Switch
@@ -147,7 +145,7 @@ function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHand
             void change([{ part, entry, detail: { ...detail, putAway } }]).then(setFaults)
           }
         />{' '}
-        Put away: it stays where it is in use, and is no longer offered
+        {say('put-away-it-stays-where')}
       </label>
       <Faults faults={faults} />
       {'method' in own && (

@@ -8,6 +8,7 @@ import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { Faults } from './faults.tsx';
 import { StageFields } from './stage-fields.tsx';
+import { say } from '../messages/handbook.ts';
 
 type Method = OwnMethod['method'];
 type Result = Method['treats'][string];
@@ -21,7 +22,11 @@ const FAMILY_OPTIONS = MATERIAL_FAMILIES.map((f) => ({ value: f, label: f }));
 const STAGE_OPTIONS = CATALOGUE.methods.flatMap((m) =>
   m.stages.map((stage, i) => ({
     value: `${m.id}/${i}`,
-    label: `${stage.kind}${'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}: as in ${m.name.toLowerCase()}`,
+    label: say('as-in', {
+      kind: stage.kind,
+      whatWords: 'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : '',
+      name: m.name.toLowerCase(),
+    }),
   })),
 );
 const NEW_RESULT: Result = 3;
@@ -54,17 +59,17 @@ export function OwnMethodForm({ own, save }: FormProps) {
     >
       <div className="sheet-grid">
         <TextField
-          label="Name of the method"
+          label={say('name-of-the-method')}
           value={draft.name}
           take={(name) => set({ name: name.trim() })}
         />
-        <TextField label="Why it is done" value={draft.why} take={(why) => set({ why: why.trim() })} />
+        <TextField label={say('why-it-is-done')} value={draft.why} take={(why) => set({ why: why.trim() })} />
         <div className="wide">
           <ChoicesField
-            label="Against"
+            label={say('against')}
             values={Object.keys(draft.treats)}
             options={CONTAMINANT_OPTIONS}
-            placeholder="what it takes off"
+            placeholder={say('what-it-takes-off')}
             take={(ids) =>
               set({ treats: Object.fromEntries(ids.map((id) => [id, draft.treats[id] ?? NEW_RESULT])) })
             }
@@ -73,7 +78,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
         {Object.entries(draft.treats).map(([id, result]) => (
           <NumberField
             key={id}
-            label={`How well: ${id.replaceAll('-', ' ')}`}
+            label={say('how-well', { id: id.replaceAll('-', ' ') })}
             value={result}
             unit="of 5"
             take={(value) => set({ treats: { ...draft.treats, [id]: value as Result } })}
@@ -81,17 +86,17 @@ export function OwnMethodForm({ own, save }: FormProps) {
         ))}
         <div className="wide">
           <ChoicesField
-            label="On"
+            label={say('on')}
             values={draft.families}
             options={FAMILY_OPTIONS}
-            placeholder="families of materials"
+            placeholder={say('families-of-materials')}
             take={(families) => set({ families: families as MaterialFamily[] })}
           />
         </div>
-        {score('Risk to the surface', 'surfaceRisk')}
-        {score('Harm around', 'harmAround')}
+        {score(say('risk-to-the-surface'), 'surfaceRisk')}
+        {score(say('harm-around'), 'harmAround')}
       </div>
-      <h4>Its stages</h4>
+      <h4>{say('its-stages')}</h4>
       <ol className="own-stages">
         {draft.stages.map((stage, i) => (
           <li key={`${i} ${stage.kind}`}>
@@ -112,9 +117,9 @@ export function OwnMethodForm({ own, save }: FormProps) {
         ))}
       </ol>
       <ChoiceField
-        label="Add a stage"
+        label={say('add-a-stage')}
         value={null}
-        placeholder="one like a stage of the handbook"
+        placeholder={say('one-like-a-stage-of')}
         options={STAGE_OPTIONS}
         take={(value) => {
           const [method = '', at] = value.split('/');
@@ -125,7 +130,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
       <Faults faults={faults} />
       <div className="product-acts">
         <Button type="primary" htmlType="submit">
-          Save method
+          {say('save-method')}
         </Button>
       </div>
     </form>
@@ -154,7 +159,7 @@ function StageMoves({ index, count, move, remove }: MovesProps) {
         size="small"
         icon={<ArrowUpOutlined />}
         disabled={index === 0}
-        aria-label={`Stage ${number} earlier`}
+        aria-label={say('stage-earlier', { number })}
         onClick={() => {
           move(index - 1);
         }}
@@ -164,7 +169,7 @@ function StageMoves({ index, count, move, remove }: MovesProps) {
         size="small"
         icon={<ArrowDownOutlined />}
         disabled={index === count - 1}
-        aria-label={`Stage ${number} later`}
+        aria-label={say('stage-later', { number })}
         onClick={() => {
           move(index + 1);
         }}
@@ -174,7 +179,7 @@ function StageMoves({ index, count, move, remove }: MovesProps) {
         size="small"
         icon={<DeleteOutlined />}
         disabled={count === 1}
-        aria-label={`Take out stage ${number}`}
+        aria-label={say('take-out-stage', { number })}
         onClick={remove}
       />
     </span>

@@ -2,6 +2,7 @@ import type { Product } from '@etappe/core';
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { NumberField } from '../quantity-fields/number-field.tsx';
+import { say } from '../messages/handbook.ts';
 
 interface PackProps {
   readonly packs: Product['packs'];
@@ -15,17 +16,17 @@ export function PackFields({ packs, unit, take }: PackProps) {
     take(packs.map((pack, i) => (i === at ? { ...pack, ...more } : pack)));
   return (
     <fieldset className="field wide">
-      <legend className="field-label">Packs it is bought in</legend>
+      <legend className="field-label">{say('packs-it-is-bought-in')}</legend>
       {packs.map((pack, i) => (
         <div key={`${i} of ${packs.length}`} className="product-pack">
           <NumberField
-            label={`Pack ${i + 1}`}
+            label={say('pack', { i: i + 1 })}
             value={pack.size}
             unit={unit}
             take={(size) => replace(i, { size })}
           />
           <NumberField
-            label={`Price of pack ${i + 1}`}
+            label={say('price-of-pack', { i: i + 1 })}
             value={pack.price}
             unit="a pack"
             clear={() => replace(i, { price: null })}
@@ -35,7 +36,7 @@ export function PackFields({ packs, unit, take }: PackProps) {
             <Button
               type="text"
               icon={<DeleteOutlined />}
-              aria-label={`Take out pack ${i + 1}`}
+              aria-label={say('take-out-pack', { i: i + 1 })}
               onClick={() => {
                 take(packs.filter((_, at) => at !== i));
               }}
@@ -50,7 +51,7 @@ export function PackFields({ packs, unit, take }: PackProps) {
           take([...packs, { size: 2 * Math.max(...packs.map((p) => p.size)), price: null }]);
         }}
       >
-        Another size
+        {say('another-size')}
       </Button>
     </fieldset>
   );

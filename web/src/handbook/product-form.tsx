@@ -13,6 +13,7 @@ import { Faults } from './faults.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
 import { PackFields } from './pack-fields.tsx';
 import { LabelFields } from './label-fields.tsx';
+import { say } from '../messages/handbook.ts';
 
 type Detail = Omit<Product, 'id'>;
 type Basis = 'g/L' | '% w/v' | '% w/w';
@@ -70,9 +71,13 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
       }}
     >
       <div className="sheet-grid">
-        <TextField label="Name on the label" value={draft.name} take={(name) => set({ name: name.trim() })} />
+        <TextField
+          label={say('name-on-the-label')}
+          value={draft.name}
+          take={(name) => set({ name: name.trim() })}
+        />
         <ChoiceField
-          label="What it is"
+          label={say('what-it-is')}
           value={draft.agent}
           options={AGENT_OPTIONS}
           take={(id) => {
@@ -86,22 +91,22 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         />
         {!powder && <StrengthFields draft={draft} set={set} />}
         <PackFields packs={draft.packs} unit={powder ? 'kg' : 'L'} take={(packs) => set({ packs })} />
-        <h4 className="wide">Limits on its label</h4>
+        <h4 className="wide">{say('limits-on-its-label')}</h4>
         <LabelFields
           label={draft.label}
           ready={isReadyToUse(agent)}
           take={(more) => set({ label: { ...draft.label, ...more } })}
         />
-        <h4 className="wide">Its data sheet</h4>
+        <h4 className="wide">{say('its-data-sheet')}</h4>
         <DataSheetField sheet={draft.dataSheet} take={(dataSheet) => set({ dataSheet })} />
         <label className="switch-row wide" htmlFor={inUseId}>
-          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} /> Used for{' '}
-          {agent.name.toLowerCase()} on every job
-          {other !== null && <span className="quiet">, in place of “{other}”</span>}
+          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} /> {say('used-for')}{' '}
+          {say('on-every-job', { name: agent.name.toLowerCase() })}
+          {other !== null && <span className="quiet">{say('in-place-of', { other })}</span>}
         </label>
       </div>
       <Faults faults={faults} />
-      <EntryActs save="Save product" saving={saving} remove={remove} />
+      <EntryActs save={say('save-product')} saving={saving} remove={remove} />
     </form>
   );
 }
@@ -126,13 +131,13 @@ function StrengthFields({ draft, set }: PartProps) {
   return (
     <>
       <NumberField
-        label={`Strength on the label, ${agent.basis}`}
+        label={say('strength-on-the-label', { basis: agent.basis })}
         value={strength.value}
         unit={strength.basis}
         take={(value) => take(strength.basis, value)}
       />
       <ChipField
-        label="Counted as"
+        label={say('counted-as')}
         value={strength.basis}
         options={BASES.map((b) => ({ value: b, label: b }))}
         take={(basis) => {
@@ -141,7 +146,7 @@ function StrengthFields({ draft, set }: PartProps) {
       />
       {strength.basis === '% w/w' && (
         <NumberField
-          label="Density, from the data sheet"
+          label={say('density-from-the-data-sheet')}
           value={strength.densityKilogramsPerLitre}
           unit="kg/L"
           take={(kg) => take('% w/w', strength.value, kg)}
@@ -156,7 +161,7 @@ function StrengthFields({ draft, set }: PartProps) {
                 if (question.meant) set({ strength: question.meant, strengthRead: false });
               }}
             >
-              Yes: {question.meant.value} {question.meant.basis}
+              {say('yes', { value: question.meant.value, basis: question.meant.basis })}
             </Button>
           )}
           <label htmlFor={readId}>
@@ -168,7 +173,7 @@ function StrengthFields({ draft, set }: PartProps) {
                 set({ strengthRead: event.target.checked });
               }}
             />{' '}
-            The label really says so
+            {say('the-label-really-says-so')}
           </label>
         </div>
       )}

@@ -7,6 +7,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { NEW_PRODUCT, ProductForm } from './product-form.tsx';
 import { useHandbook } from './use-handbook.ts';
 import type { HandbookDraft } from './use-handbook.ts';
+import { say } from '../messages/handbook.ts';
 
 const NEW = 'new';
 
@@ -33,7 +34,7 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
           icon={<PlusOutlined />}
           onClick={() => void navigate(`/handbook/products/${NEW}`)}
         >
-          Add product
+          {say('add-product')}
         </Button>
         <ul>
           {products.map((p) => (
@@ -44,23 +45,19 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
             </li>
           ))}
         </ul>
-        {products.length === 0 && (
-          <p className="quiet">
-            None yet. Until you name yours, jobs are figured with the usual strength of each agent.
-          </p>
-        )}
+        {products.length === 0 && <p className="quiet">{say('none-yet-until-you-name')}</p>}
       </div>
       {id !== null && (
         <Link className="handbook-back" to="/handbook/products">
-          All products
+          {say('all-products')}
         </Link>
       )}
       <div className="handbook-cards">
-        {id === null && <p className="quiet">Open a product on the left, or add one from its label.</p>}
-        {id !== null && id !== NEW && !open && <p>No such product. It may have been removed.</p>}
+        {id === null && <p className="quiet">{say('open-a-product-on-the')}</p>}
+        {id !== null && id !== NEW && !open && <p>{say('no-such-product-it-may')}</p>}
         {(open !== null || id === NEW) && (
           <article className="handbook-card" key={open?.id ?? NEW}>
-            <h3>{open?.name ?? 'A product, from its label'}</h3>
+            <h3>{open?.name ?? say('a-product-from-its-label')}</h3>
             {open && <PackPrices product={open} />}
             <ProductForm
               product={open ? detailOf(open) : NEW_PRODUCT}
@@ -92,7 +89,7 @@ function outOfUse(product: Product): HandbookDraft {
 
 function standingOf({ agent, dataSheet, inUse }: Product): string {
   const name = CATALOGUE.agents.find((a) => a.id === agent)?.name.toLowerCase() ?? agent;
-  return `${name}${inUse ? '' : ', not in use'}${dataSheet === null ? ' · ✕ no data sheet' : ''}`;
+  return `${name}${inUse ? '' : say('not-in-use')}${dataSheet === null ? say('no-data-sheet-in-line') : ''}`;
 }
 
 /** What a litre or kilogram comes to in each pack, the cheapest marked. */
@@ -108,7 +105,7 @@ function PackPrices({ product }: { readonly product: Product }) {
       {priced
         .map(
           ({ size, each }) =>
-            `${decimal(size, 2)} ${unit}: ${money(each)} a ${unit}${each === least && priced.length > 1 ? ' (least)' : ''}`,
+            `${decimal(size, 2)} ${unit}: ${money(each)} a ${unit}${each === least && priced.length > 1 ? say('least') : ''}`,
         )
         .join(' · ')}
     </p>

@@ -5,6 +5,7 @@ import { useId } from 'react';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { say } from '../messages/handbook.ts';
 
 const AGENT_OPTIONS = CATALOGUE.agents
   .filter((a) => a.specialistOnly === null)
@@ -35,13 +36,13 @@ function WaitFields({ stage, take }: WaitProps) {
   return (
     <div className="sheet-grid">
       <NumberField
-        label="At least"
+        label={say('at-least')}
         value={days.from}
         unit="days"
         take={(from) => take({ ...stage, days: { ...days, from } })}
       />
       <NumberField
-        label="At most"
+        label={say('at-most')}
         value={days.latest}
         unit="days"
         clear={() => take({ ...stage, days: { ...days, latest: null } })}
@@ -49,7 +50,7 @@ function WaitFields({ stage, take }: WaitProps) {
       />
       <div className="wide">
         <TextField
-          label="Until"
+          label={say('until')}
           value={stage.until}
           take={(until) => take({ ...stage, until: until.trim() })}
         />
@@ -69,7 +70,7 @@ function WorkedFields({ stage, take }: WorkedProps) {
     <div className="sheet-grid">
       {'agent' in stage && (
         <ChoiceField
-          label="Agent"
+          label={say('agent')}
           value={stage.agent}
           options={AGENT_OPTIONS}
           take={(agent) => {
@@ -78,7 +79,7 @@ function WorkedFields({ stage, take }: WorkedProps) {
         />
       )}
       <ChoiceField
-        label="Tool"
+        label={say('tool')}
         value={stage.tool}
         options={TOOL_OPTIONS}
         take={(tool) => {
@@ -88,20 +89,20 @@ function WorkedFields({ stage, take }: WorkedProps) {
       {stage.kind === 'apply' && <ApplyFields stage={stage} take={take} />}
       {stage.kind === 'pre-wet' && (
         <NumberField
-          label="Soaking"
+          label={say('soaking')}
           value={stage.minutes}
           unit="min"
           take={(minutes) => take({ ...stage, minutes })}
         />
       )}
       <NumberField
-        label="A slow hour"
+        label={say('a-slow-hour')}
         value={rate.lowSquareMetresPerHour}
         unit="m²/h"
         take={(low) => take({ ...stage, rate: { ...rate, lowSquareMetresPerHour: low } })}
       />
       <NumberField
-        label="A fast hour"
+        label={say('a-fast-hour')}
         value={rate.highSquareMetresPerHour}
         unit="m²/h"
         take={(high) => take({ ...stage, rate: { ...rate, highSquareMetresPerHour: high } })}
@@ -130,34 +131,39 @@ function ApplyFields({ stage, take }: ApplyProps) {
         strengths.map((value, i) => (
           <NumberField
             key={`severity ${i + 1}`}
-            label={`Strength, severity ${i + 1}`}
+            label={say('strength-severity', { i: i + 1 })}
             value={value}
             unit="g/L"
             take={(next) => strengthAt(i, next)}
           />
         ))}
       <NumberField
-        label="Dwell from"
+        label={say('dwell-from')}
         value={dwellMinutes.from}
         unit="min"
         take={(from) => take({ ...stage, dwellMinutes: { ...dwellMinutes, from } })}
       />
       <NumberField
-        label="Dwell to"
+        label={say('dwell-to')}
         value={dwellMinutes.to}
         unit="min"
         take={(to) => take({ ...stage, dwellMinutes: { ...dwellMinutes, to } })}
       />
       <NumberField
-        label="A coat"
+        label={say('a-coat')}
         value={stage.litresPerSquareMetre}
         unit="L/m²"
         take={(litresPerSquareMetre) => take({ ...stage, litresPerSquareMetre })}
       />
-      <NumberField label="Coats" value={stage.coats} unit="" take={(coats) => take({ ...stage, coats })} />
+      <NumberField
+        label={say('coats')}
+        value={stage.coats}
+        unit=""
+        take={(coats) => take({ ...stage, coats })}
+      />
       <label className="switch-row wide" htmlFor={leaveId}>
         <Switch id={leaveId} checked={stage.leaveOn} onChange={(leaveOn) => take({ ...stage, leaveOn })} />{' '}
-        Stays on: never rinsed off
+        {say('stays-on-never-rinsed-off')}
       </label>
     </>
   );

@@ -1,6 +1,7 @@
 import { CATALOGUE, formatFlow, formatLength, formatStandOff, nozzleFlow } from '@etappe/core';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
+import { say } from '../messages/handbook.ts';
 
 export function ToolCard({ id, units }: CardProps) {
   const tool = CATALOGUE.tool(id);
@@ -8,33 +9,41 @@ export function ToolCard({ id, units }: CardProps) {
   return (
     <Facts
       rows={[
-        ['How it is held', tool.handling],
-        ['Machines', tool.machines.length === 0 ? 'by hand' : tool.machines.join(', ')],
+        [say('how-it-is-held'), tool.handling],
+        [say('machines'), tool.machines.length === 0 ? say('by-hand') : tool.machines.join(', ')],
         [
-          'Jet',
+          say('jet'),
           jet
-            ? `orifice ${jet.orifice}, ${jet.nozzles} × ${jet.fanDegrees}° at ${jet.psi} psi, ${formatStandOff(jet.standOffMetres, units)} off`
+            ? say('orifice-at-psi-off', {
+                orifice: jet.orifice,
+                nozzles: jet.nozzles,
+                fanDegrees: jet.fanDegrees,
+                psi: jet.psi,
+                standOffMetres: formatStandOff(jet.standOffMetres, units),
+              })
             : 'none',
         ],
         [
-          'Water',
+          say('water'),
           jet
-            ? `${formatFlow(nozzleFlow(jet.orifice * jet.nozzles, jet.psi), units)} at that pressure`
-            : 'as its pump or hose gives',
+            ? say('at-that-pressure', {
+                orifice: formatFlow(nozzleFlow(jet.orifice * jet.nozzles, jet.psi), units),
+              })
+            : say('as-its-pump-or-hose'),
         ],
         [
-          'Over the surface',
+          say('over-the-surface'),
           tool.paceMetresPerMinute
-            ? `${tool.paceMetresPerMinute.join(' to ')} m a minute`
-            : 'it is not moved along',
+            ? say('m-a-minute', { paceMetresPerMinute: tool.paceMetresPerMinute.join(say('to')) })
+            : say('it-is-not-moved-along'),
         ],
-        ['Reach', `${formatLength(tool.reachMetres, units)} from where you stand`],
-        ['Harmed by', tool.harmedBy.length === 0 ? 'no class of agents' : tool.harmedBy.join(', ')],
+        [say('reach'), say('from-where-you-stand', { reachMetres: formatLength(tool.reachMetres, units) })],
+        [say('harmed-by'), tool.harmedBy.length === 0 ? say('no-class-of-agents') : tool.harmedBy.join(', ')],
         [
-          'Force',
+          say('force'),
           [tool.hot ? 'hot' : '', tool.abrasive ? 'stiff' : '', tool.scrubs ? 'rubs' : '']
             .filter((w) => w !== '')
-            .join(', ') || 'only its water',
+            .join(', ') || say('only-its-water'),
         ],
       ]}
     />

@@ -1,10 +1,11 @@
+import { say } from '../messages/instruments.ts';
 /** Instruments that a crew carries; each can be replaced by typing the figure in. */
 export const INSTRUMENTS = {
-  'flow-meter': { name: 'Flow meter', unit: 'L/min' },
-  'moisture-meter': { name: 'Moisture meter', unit: '%' },
-  'surface-thermometer': { name: 'Surface thermometer', unit: '°C' },
-  'chlorine-strip': { name: 'Chlorine strip reader', unit: 'g/L' },
-  'ph-strip': { name: 'pH strip reader', unit: 'pH' },
+  'flow-meter': { name: say('flow-meter'), unit: 'L/min' },
+  'moisture-meter': { name: say('moisture-meter'), unit: '%' },
+  'surface-thermometer': { name: say('surface-thermometer'), unit: '°C' },
+  'chlorine-strip': { name: say('chlorine-strip-reader'), unit: 'g/L' },
+  'ph-strip': { name: say('ph-strip-reader'), unit: 'pH' },
 } as const;
 export type InstrumentKind = keyof typeof INSTRUMENTS;
 

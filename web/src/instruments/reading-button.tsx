@@ -5,6 +5,7 @@ import { lowerFirst } from '@etappe/core';
 import { INSTRUMENTS, InstrumentSilent } from './instrument.ts';
 import type { InstrumentKind } from './instrument.ts';
 import { RackContext } from './rack-context.ts';
+import { say } from '../messages/instruments.ts';
 
 interface Props {
   readonly kind: InstrumentKind;
@@ -41,7 +42,7 @@ export function ReadingButton({ kind, take }: Props) {
           void read();
         }}
       >
-        Read {lowerFirst(name)} ({instrument.label})
+        {say('read', { name: lowerFirst(name), label: instrument.label })}
       </Button>{' '}
       <span role="status" className="quiet">
         {said}

@@ -1,5 +1,6 @@
 import { InstrumentSilent } from './instrument.ts';
 import type { InstrumentKind, InstrumentRack } from './instrument.ts';
+import { say } from '../messages/instruments.ts';
 
 interface Simulation {
   readonly middle: number;
@@ -36,8 +37,7 @@ export function simulatedRack(seed: number, wait = SETTLE_MILLISECONDS): Instrum
     read: async () => {
       await new Promise((resolve) => setTimeout(resolve, wait));
       count += 1;
-      if (count % SILENT_EVERY === 0)
-        throw new InstrumentSilent('No steady reading: hold it still and read again, or type the figure in.');
+      if (count % SILENT_EVERY === 0) throw new InstrumentSilent(say('no-steady-reading-hold-it'));
       const { middle, spread, step } = SIMULATIONS[kind];
       const figure = middle + spread * (chance() + chance() - 1);
       return Number((Math.round(figure / step) * step).toFixed(3));

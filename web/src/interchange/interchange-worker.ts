@@ -4,6 +4,7 @@ import { expose } from 'comlink';
 import { v7 as uuidv7 } from 'uuid';
 import { CsvFault, readCsv } from './read-csv.ts';
 import type { CsvTable } from './read-csv.ts';
+import { say } from '../messages/files.ts';
 
 export type CsvReading =
   | {
@@ -56,7 +57,7 @@ const reader = {
     try {
       file = JSON.parse(text);
     } catch (error) {
-      const message = `this is not a job file: ${(error as Error).message}`;
+      const message = say('this-is-not-a-job', { message: (error as Error).message });
       return { ok: false, faults: [{ path: '(file)', message }] };
     }
     const reading = readJobFile(file);

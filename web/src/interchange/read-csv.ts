@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { say } from '../messages/files.ts';
 
 export interface CsvTable {
   readonly headers: readonly string[];
@@ -20,18 +21,17 @@ const LARGEST_BYTES = 50_000_000;
 export function readCsv(bytes: Uint8Array): CsvTable {
   if (bytes.length > LARGEST_BYTES)
     throw new CsvFault(
-      `the file has ${Math.round(bytes.length / 1e6)} MB, the limit is ${LARGEST_BYTES / 1e6} MB: split it`,
+      say('the-file-has-mb-the', {
+        megabytes: Math.round(bytes.length / 1e6),
+        limit: LARGEST_BYTES / 1e6,
+      }),
     );
   const { text, encoding } = decoded(bytes);
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [headers = [], ...rows] = parsed.data;
   const quotes = parsed.errors.find((error) => error.type === 'Quotes');
-  if (quotes)
-    throw new CsvFault(`row ${(quotes.row ?? 0) + 1} has a quotation mark that is not closed: correct it`);
-  if (headers.length < 2)
-    throw new CsvFault(
-      'the first line has no two columns: save it as CSV with commas, semicolons or tabs, the headers in the first line',
-    );
+  if (quotes) throw new CsvFault(say('row-has-a-quotation-mark', { row: (quotes.row ?? 0) + 1 }));
+  if (headers.length < 2) throw new CsvFault(say('the-first-line-has-no'));
   return {
     headers: headers.map((header) => header.trim()),
     rows,
@@ -44,8 +44,7 @@ function decoded(bytes: Uint8Array): { readonly text: string; readonly encoding:
   const [first, second] = bytes;
   if (first === 0xff && second === 0xfe) return { text: decode('utf-16le', bytes), encoding: 'UTF-16' };
   if (first === 0xfe && second === 0xff) return { text: decode('utf-16be', bytes), encoding: 'UTF-16' };
-  if (bytes.subarray(0, 4096).includes(0))
-    throw new CsvFault('this is not a text file: save the table as CSV and bring that in');
+  if (bytes.subarray(0, 4096).includes(0)) throw new CsvFault(say('this-is-not-a-text'));
   try {
     return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'UTF-8' };
   } catch {

@@ -7,6 +7,7 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { FileDrop } from './file-drop.tsx';
 import type { CsvReading } from './interchange-worker.ts';
 import { useFileReader } from './use-file-reader.ts';
+import { say } from '../messages/interchange.ts';
 
 const DELIMITERS: Readonly<Record<string, string>> = {
   ',': 'commas',
@@ -61,36 +62,32 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
     <Modal
       open
       width={760}
-      title="Import surfaces"
+      title={say('import-surfaces')}
       onCancel={close}
       footer={
         reading?.ok ? (
           <Button type="primary" onClick={bring}>
-            Add {reading.added}, change {reading.changed}
+            {say('add-change', { added: reading.added, changed: reading.changed })}
           </Button>
         ) : null
       }
     >
       <FileDrop
-        label={
-          read.isPending || look.isPending
-            ? 'Reading …'
-            : 'Drop a CSV file here, or choose one: one row per surface'
-        }
+        label={read.isPending || look.isPending ? say('reading') : say('drop-a-csv-file-here')}
         accept=".csv,.tsv,.txt,text/csv"
         take={(file) => {
           read.mutate(file);
         }}
       />
       {fault !== null && (
-        <Alert style={{ marginTop: 12 }} type="error" showIcon title={`Nothing imported: ${fault}`} />
+        <Alert style={{ marginTop: 12 }} type="error" showIcon title={say('nothing-imported', { fault })} />
       )}
       {table && (
         <>
           <p style={{ marginTop: 12 }}>
-            {table.table.rows.length} rows, separated by{' '}
+            {say('rows-separated-by', { rowsCount: table.table.rows.length })}{' '}
             {DELIMITERS[table.table.delimiter] ?? table.table.delimiter}, {table.table.encoding}
-            {table.table.encoding === 'Windows-1252' ? ': check that accented letters are right' : ''}.
+            {table.table.encoding === 'Windows-1252' ? say('check-that-accented-letters-are') : ''}.
           </p>
           <Checkbox
             checked={decimalComma}
@@ -98,9 +95,9 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
               remap(mapping, event.target.checked);
             }}
           >
-            Numbers have a decimal comma
+            {say('numbers-have-a-decimal-comma')}
           </Checkbox>
-          <h3 style={{ margin: '12px 0 6px' }}>Which column holds what</h3>
+          <h3 style={{ margin: '12px 0 6px' }}>{say('which-column-holds-what')}</h3>
           <div className="mapping-grid">
             {SURFACE_COLUMNS.map(({ key, header }) => (
               <MappingField
@@ -120,16 +117,11 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
       )}
       {reading && !reading.ok && (
         <div style={{ marginTop: 12 }} role="alert">
-          <h3>
-            {reading.faults.length} {reading.faults.length === 1 ? 'fault' : 'faults'}, nothing imported
-          </h3>
+          <h3>{say('nothing-imported-faults-count', { faultsCount: reading.faults.length })}</h3>
           <ul className="fault-list">
             {reading.faults.slice(0, MOST_SHOWN).map((f, i) => (
               <li key={`${f.line} ${f.column} ${i}`}>
-                <code>
-                  line {f.line}, {f.column}
-                </code>{' '}
-                {f.message}
+                <code>{say('line', { line: f.line, column: f.column })}</code> {f.message}
               </li>
             ))}
           </ul>
@@ -137,9 +129,11 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
       )}
       {reading?.ok && (
         <p style={{ marginTop: 12 }}>
-          {reading.added} surfaces are added, {reading.changed} changed
-          {reading.sides > 0 ? `, ${reading.sides} sides made` : ''}. It counts as one edit: one undo takes it
-          back.
+          {say('surfaces-are-added-changed-it', {
+            added: reading.added,
+            changed: reading.changed,
+            sidesWords: reading.sides > 0 ? say('sides-made', { sides: reading.sides }) : '',
+          })}
         </p>
       )}
     </Modal>
@@ -164,7 +158,7 @@ function MappingField({ column, header, headers, first, mapping, set }: MappingF
     <div className="field">
       <label htmlFor={id}>
         {header}
-        {needed ? ' (needed)' : ''}
+        {needed ? say('needed') : ''}
       </label>
       <Select
         id={id}
@@ -172,7 +166,7 @@ function MappingField({ column, header, headers, first, mapping, set }: MappingF
         value={index ?? -1}
         status={needed && index === undefined ? 'error' : ''}
         options={[
-          { value: -1, label: 'not in the file' },
+          { value: -1, label: say('not-in-the-file') },
           ...headers.map((text, i) => ({ value: i, label: text === '' ? `column ${i + 1}` : text })),
         ]}
         onChange={(value) => {
@@ -181,7 +175,7 @@ function MappingField({ column, header, headers, first, mapping, set }: MappingF
         }}
       />
       {index !== undefined && (
-        <p className="quiet mapping-first">{first[index] || 'empty'} in the first row</p>
+        <p className="quiet mapping-first">{say('in-the-first-row', { first: first[index] || 'empty' })}</p>
       )}
     </div>
   );

@@ -6,6 +6,7 @@ import { eveningWords } from '../evening-button.tsx';
 import { useEvening } from '../evening.tsx';
 import { saveFile } from '../interchange/save-file.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/job-frame.ts';
 
 const NewJobDialog = lazy(async () => ({
   default: (await import('../new-job/new-job-dialog.tsx')).NewJobDialog,
@@ -26,13 +27,13 @@ export function JobMenu() {
     setOpen(null);
   };
   const items = {
-    'new-job': 'New job on this property',
-    duplicate: 'Duplicate this job',
-    template: 'Save as template',
-    'export-job': 'Export job file',
-    'export-surfaces': 'Export surfaces (CSV)',
-    'import-surfaces': 'Import surfaces (CSV)',
-    person: 'Your name on this device',
+    'new-job': say('new-job-on-this-property'),
+    duplicate: say('duplicate-this-job'),
+    template: say('save-as-template'),
+    'export-job': say('export-job-file'),
+    'export-surfaces': say('export-surfaces-csv'),
+    'import-surfaces': say('import-surfaces-csv'),
+    person: say('your-name-on-this-device'),
     evening: eveningWords(evening),
   };
   const choose = async (key: keyof typeof items) => {
@@ -58,7 +59,7 @@ export function JobMenu() {
           onClick: ({ key }) => void choose(key as keyof typeof items),
         }}
       >
-        <Button type="text" icon={<MoreOutlined />} aria-label="More for this job" />
+        <Button type="text" icon={<MoreOutlined />} aria-label={say('more-for-this-job')} />
       </Dropdown>
       <Suspense>
         {open === 'new-job' && (

@@ -13,6 +13,7 @@ import { PropertyStrip } from './property-strip.tsx';
 import { RouteBar, STATIONS } from './route-bar.tsx';
 import { SaveMark } from './save-mark.tsx';
 import { UndoButtons } from './undo-buttons.tsx';
+import { say } from '../messages/job-frame.ts';
 import './job-shell.css';
 
 const KeysDialog = lazy(async () => ({ default: (await import('./keys-dialog.tsx')).KeysDialog }));
@@ -24,7 +25,7 @@ export function JobShell() {
   return (
     <SurveySessionProvider
       jobId={job}
-      loading={<div className="shell-loading" role="status" aria-label="Loading the job" />}
+      loading={<div className="shell-loading" role="status" aria-label={say('loading-the-job')} />}
       failed={(error) => <NotOpened error={error} />}
     >
       <OpenShell />
@@ -71,13 +72,18 @@ function OpenShell() {
   );
   return (
     <PlanProvider survey={survey}>
-      <title>{`${PAGE_NAMES[station] ?? STATIONS.find((s) => s.path === station)?.name ?? 'Job'} · ${survey.job.name} · Etappe`}</title>
+      <title>
+        {say('etappe-page-names', {
+          pageNames: PAGE_NAMES[station] ?? STATIONS.find((s) => s.path === station)?.name ?? say('job'),
+          name: survey.job.name,
+        })}
+      </title>
       <TexturePatterns />
       <div className="shell">
         <header className="shell-head">
-          <Link to="/jobs" className="shell-mark" aria-label="All jobs">
+          <Link to="/jobs" className="shell-mark" aria-label={say('all-jobs')}>
             <LeftOutlined className="narrow-only" />
-            <span className="wide-only">Etappe</span>
+            <span className="wide-only">{say('etappe')}</span>
           </Link>
           <div className="shell-title">
             <h1>{survey.job.name}</h1>
@@ -92,13 +98,13 @@ function OpenShell() {
         </header>
         <RouteBar />
         <div className={`shell-body ${stripOpen ? '' : 'strip-folded'}`}>
-          <aside className="shell-strip" aria-label="Property">
+          <aside className="shell-strip" aria-label={say('property')}>
             <Button
               type="text"
               size="small"
               className="strip-fold"
               icon={stripOpen ? <MenuFoldOutlined /> : <MenuUnfoldOutlined />}
-              aria-label={stripOpen ? 'Fold the property strip' : 'Unfold the property strip'}
+              aria-label={stripOpen ? say('fold-the-property-strip') : say('unfold-the-property-strip')}
               aria-expanded={stripOpen}
               onClick={() => {
                 setOpened(!stripOpen);
@@ -122,8 +128,8 @@ function OpenShell() {
 
 /** Pages of a job that are no stations; those are called by their path. */
 const PAGE_NAMES: Readonly<Record<string, string>> = {
-  report: 'Survey report',
-  damage: 'Damage sheet',
+  report: say('survey-report'),
+  damage: say('damage-sheet'),
 };
 
 function NotOpened({ error }: { readonly error: Error }) {
@@ -133,11 +139,11 @@ function NotOpened({ error }: { readonly error: Error }) {
       <Alert
         type={away ? 'warning' : 'error'}
         showIcon
-        title={away ? 'The job cannot be opened right now' : 'Job not found'}
+        title={away ? say('the-job-cannot-be-opened') : say('job-not-found')}
         description={
           <>
             <p>{error.message}</p>
-            {away ? <p>Retrying automatically.</p> : <Link to="/jobs">All jobs</Link>}
+            {away ? <p>{say('retrying-automatically')}</p> : <Link to="/jobs">{say('all-jobs')}</Link>}
           </>
         }
       />

@@ -1,22 +1,23 @@
 import { Modal } from 'antd';
 import { STATIONS } from './route-bar.tsx';
+import { say } from '../messages/job-frame.ts';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ...STATIONS.map(({ name }, i) => [String(i + 1), name] as const),
-  ['q', 'Quick line on Walk'],
-  ['n', 'Add a surface on Walk'],
-  ['j  k', 'Next and previous surface on Walk'],
-  ['/', 'Jump to a surface, a side or a station'],
-  ['Ctrl Z', 'Undo the last edit; ⌘ Z on a Mac'],
-  ['Ctrl Shift Z', 'Redo'],
-  ['Space', 'On a tile of the walk grid: lift it, arrows move it, Space sets it down'],
-  ['?', 'This list'],
+  ['q', say('quick-line-on-walk')],
+  ['n', say('add-a-surface-on-walk')],
+  ['j  k', say('next-and-previous-surface-on')],
+  ['/', say('jump-to-a-surface-a')],
+  [say('ctrl-z'), say('undo-the-last-edit-z')],
+  [say('ctrl-shift-z'), say('redo')],
+  ['Space', say('on-a-tile-of-the')],
+  ['?', say('this-list')],
 ];
 
 /** Every key that does something in a job. */
 export function KeysDialog({ close }: { readonly close: () => void }) {
   return (
-    <Modal open title="Keys" footer={null} onCancel={close}>
+    <Modal open title={say('keys')} footer={null} onCancel={close}>
       <dl className="keys-list">
         {KEYS.map(([key, what]) => (
           <div key={key}>
@@ -27,7 +28,7 @@ export function KeysDialog({ close }: { readonly close: () => void }) {
           </div>
         ))}
       </dl>
-      <p className="quiet">Inside a text field, keys type; Escape leaves it.</p>
+      <p className="quiet">{say('inside-a-text-field-keys')}</p>
     </Modal>
   );
 }

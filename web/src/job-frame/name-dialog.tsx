@@ -9,27 +9,26 @@ import { Field } from '../quantity-fields/field.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/job-frame.ts';
 
 const TEXTS = {
   duplicate: {
-    title: 'Duplicate this job',
-    label: 'Name of the new job',
-    ok: 'Duplicate',
-    about:
-      'Same property, findings, scope, choices and preconditions. Dates stay empty, and every precondition has to be met again.',
+    title: say('duplicate-this-job'),
+    label: say('name-of-the-new-job'),
+    ok: say('duplicate'),
+    about: say('same-property-findings-scope-choices'),
   },
   template: {
-    title: 'Save as template',
-    label: 'Name of the template',
-    ok: 'Save template',
-    about:
-      'Keeps sides, surfaces, features and findings as a start for other properties. Leaves out customer, place, dates, water, history and damage.',
+    title: say('save-as-template'),
+    label: say('name-of-the-template'),
+    ok: say('save-template'),
+    about: say('keeps-sides-surfaces-features-and'),
   },
   person: {
-    title: 'Your name on this device',
-    label: 'Name',
-    ok: 'Remember',
-    about: 'It appears in the log beside every edit made here.',
+    title: say('your-name-on-this-device'),
+    label: say('name'),
+    ok: say('remember'),
+    about: say('it-appears-in-the-log'),
   },
 } as const;
 
@@ -50,7 +49,7 @@ export function NameDialog({
     what === 'person'
       ? personOnDevice()
       : what === 'duplicate'
-        ? `${survey.job.name}, again`
+        ? say('again', { name: survey.job.name })
         : survey.job.name,
   );
   const [name, setName] = useState(proposed);
@@ -79,7 +78,7 @@ export function NameDialog({
       open
       title={texts.title}
       okText={texts.ok}
-      cancelText="Cancel"
+      cancelText={say('cancel')}
       okButtonProps={{ disabled: empty, loading: act.isPending }}
       afterOpenChange={(open) => {
         // Whoever types already is not interrupted.
@@ -89,7 +88,7 @@ export function NameDialog({
       onCancel={close}
     >
       <p className="quiet">{texts.about}</p>
-      <Field label={texts.label} id={id} fault={empty ? 'a name is needed' : null}>
+      <Field label={texts.label} id={id} fault={empty ? say('a-name-is-needed') : null}>
         <Input
           id={id}
           ref={first}
@@ -106,7 +105,7 @@ export function NameDialog({
           style={{ marginTop: 12 }}
           type="error"
           showIcon
-          title="Not done"
+          title={say('not-done')}
           description={act.error.message}
         />
       )}

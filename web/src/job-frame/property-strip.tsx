@@ -8,6 +8,7 @@ import { SurfaceTexture } from '../drawing/surface-texture.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useSurfaceAddress } from './surface-address.ts';
+import { say } from '../messages/job-frame.ts';
 
 /** Sides in walking order, the surfaces of each stacked as they stand; surfaces without a side last. */
 export function sidesWithSurfaces(
@@ -25,7 +26,7 @@ export function sidesWithSurfaces(
       name: `${side.name} · ${aspectName(side.aspectDegrees)}`,
       surfaces: stacked(side.id),
     })),
-    ...(loose.length > 0 ? [{ id: null, name: 'No side', surfaces: loose }] : []),
+    ...(loose.length > 0 ? [{ id: null, name: say('no-side'), surfaces: loose }] : []),
   ];
 }
 

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { STATIONS } from './route-bar.tsx';
 import { useSurfaceAddress } from './surface-address.ts';
+import { say } from '../messages/job-frame.ts';
 
 /** Goes to a surface, at the station that is open, or to a station, by some letters of its name. */
 export function QuickJump({ close }: { readonly close: () => void }) {
@@ -28,13 +29,13 @@ export function QuickJump({ close }: { readonly close: () => void }) {
     words.every((word) => `${label} ${about}`.toLowerCase().includes(word)),
   );
   return (
-    <Modal open title="Jump to" footer={null} onCancel={close}>
+    <Modal open title={say('jump-to')} footer={null} onCancel={close}>
       <AutoComplete
         ref={takesCursor}
         style={{ width: '100%' }}
         value={find}
-        aria-label="Surface, side or station"
-        placeholder="Surface, side or station"
+        aria-label={say('surface-side-or-station')}
+        placeholder={say('surface-side-or-station')}
         defaultActiveFirstOption
         open
         options={found.slice(0, MOST_SHOWN).map(({ value, label, about }) => ({

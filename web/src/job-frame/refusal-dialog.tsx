@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { EditBatch, Refusal } from '../survey-edits/edit-batch.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { entityName, fieldName, kindName, shownValue } from '../records/record-words.ts';
+import { say } from '../messages/job-frame.ts';
 import './refusal-dialog.css';
 
 /** What the server did not take, one edit after the other, with both values side by side. */
@@ -45,11 +46,11 @@ function ConflictDialog({ batch, refusal, close, done }: PartProps) {
     <Modal
       open
       width={680}
-      title="Someone else changed this field"
+      title={say('someone-else-changed-this-field')}
       onCancel={close}
       footer={[
         <span key="open" className="quiet refusal-open">
-          {open > 0 ? `${open} still to choose` : 'All chosen'}
+          {open > 0 ? say('still-to-choose', { open }) : say('all-chosen')}
         </span>,
         <Button
           key="save"
@@ -60,11 +61,11 @@ function ConflictDialog({ batch, refusal, close, done }: PartProps) {
             done();
           }}
         >
-          Save choices
+          {say('save-choices')}
         </Button>,
       ]}
     >
-      <p>Choose which value to keep. Until then, yours stays on this screen and theirs everywhere else.</p>
+      <p>{say('choose-which-value-to-keep')}</p>
       {conflicts.map((conflict) => (
         <fieldset key={keyOf(conflict)} className="conflict">
           <legend>
@@ -80,7 +81,7 @@ function ConflictDialog({ batch, refusal, close, done }: PartProps) {
                   choose(conflict, isMine);
                 }}
               />
-              <b>{isMine ? 'Mine' : 'Theirs'}</b>
+              <b>{isMine ? say('mine') : say('theirs')}</b>
               <span>{valueOf(conflict, isMine, state)}</span>
             </label>
           ))}
@@ -98,8 +99,8 @@ function nameOf(conflict: FieldConflict, state: SurveyState, batch: EditBatch): 
 function valueOf({ field, yours, theirs }: FieldConflict, mine: boolean, state: SurveyState): string {
   const value = mine ? yours : theirs;
   if (field !== WHOLE_ENTITY) return shownValue(value, state);
-  if (value === null) return mine ? 'deleted by me' : 'deleted by someone else';
-  return mine ? `kept, with ${shownValue(value, state)}` : `kept, as edited by someone else`;
+  if (value === null) return mine ? say('deleted-by-me') : say('deleted-by-someone-else');
+  return mine ? say('kept-with', { value: shownValue(value, state) }) : say('kept-as-edited-by-someone');
 }
 
 function FaultDialog({ batch, refusal, close, done }: PartProps) {
@@ -107,7 +108,7 @@ function FaultDialog({ batch, refusal, close, done }: PartProps) {
   return (
     <Modal
       open
-      title="The server refused this edit"
+      title={say('the-server-refused-this-edit')}
       onCancel={close}
       footer={[
         <Button
@@ -117,7 +118,7 @@ function FaultDialog({ batch, refusal, close, done }: PartProps) {
             done();
           }}
         >
-          Discard this edit
+          {say('discard-this-edit')}
         </Button>,
         <Button
           key="again"
@@ -127,11 +128,11 @@ function FaultDialog({ batch, refusal, close, done }: PartProps) {
             done();
           }}
         >
-          Send again
+          {say('send-again')}
         </Button>,
       ]}
     >
-      <p>{refusal.reason} Until you choose, what you typed stays on this screen; everything else is saved.</p>
+      <p>{say('until-you-choose-what-you', { reason: refusal.reason })}</p>
       <ul>
         {refusal.faults.map((fault) => {
           const entity = fault.entity === undefined ? null : entityIn(state, fault.entity);

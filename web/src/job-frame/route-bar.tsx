@@ -2,6 +2,7 @@ import type { IssuedOrder, Plan, Survey } from '@etappe/core';
 import { Link, useMatch } from 'react-router';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/job-frame.ts';
 
 interface StationState {
   readonly text: string;
@@ -23,42 +24,43 @@ const TREAT_STOPS = ['no-permitted-method', 'leave-on-needs-dry-face', 'patch-mi
 /** The seven stations of a job in working order. */
 export const STATIONS: readonly Station[] = [
   {
-    name: 'Walk',
+    name: say('walk'),
     path: 'walk',
     state: (survey, plan) => {
       const unmeasured = plan?.warnings.filter((w) => w.rule === 'unmeasured').length ?? 0;
-      if (unmeasured > 0) return { text: count(unmeasured, 'not measured', 'not measured'), tone: 'stop' };
+      if (unmeasured > 0)
+        return { text: count(unmeasured, say('not-measured'), say('not-measured')), tone: 'stop' };
       const blocking = plan?.questions.filter((q) => q.blocking).length ?? 0;
       if (blocking > 0) return { text: count(blocking, 'blocking', 'blocking'), tone: 'stop' };
       const open = plan?.questions.length ?? 0;
       return quiet(
         survey.surfaces.length === 0
-          ? 'no surfaces yet'
+          ? say('no-surfaces-yet')
           : open > 0
-            ? count(open, 'open question')
+            ? count(open, say('open-question'))
             : count(survey.surfaces.length, 'surface'),
       );
     },
   },
   {
-    name: 'Treat',
+    name: say('treat'),
     path: 'treat',
     state: (_survey, plan) => {
       const stopped = plan?.warnings.filter((w) => TREAT_STOPS.includes(w.rule)).length ?? 0;
       if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
       const aside = plan?.warnings.filter((w) => w.rule === 'rule-set-aside').length ?? 0;
       return aside > 0
-        ? { text: count(aside, 'rule overridden', 'rules overridden'), tone: 'stale' }
+        ? { text: count(aside, say('rule-overridden'), say('rules-overridden')), tone: 'stale' }
         : quiet('ready');
     },
   },
   {
-    name: 'Supply',
+    name: say('supply'),
     path: 'supply',
     state: (_survey, plan) => quiet(plan ? count(plan.products.length, 'product') : ''),
   },
   {
-    name: 'Sequence',
+    name: say('sequence'),
     path: 'sequence',
     state: (_survey, plan) => {
       const stopped =
@@ -68,22 +70,22 @@ export const STATIONS: readonly Station[] = [
             w.severity === 'stop',
         ).length ?? 0;
       if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
-      return quiet(plan?.visit ? 'ready' : 'no visit yet');
+      return quiet(plan?.visit ? 'ready' : say('no-visit-yet'));
     },
   },
   {
-    name: 'Order',
+    name: say('order'),
     path: 'order',
     state: (_survey, plan, orders) => {
       const [last] = orders;
-      if (!last) return quiet('not issued');
+      if (!last) return quiet(say('not-issued'));
       return plan && plan.inputsHash !== last.inputsHash
-        ? { text: `No. ${last.number} is stale`, tone: 'stale' }
-        : quiet(`No. ${last.number} issued`);
+        ? { text: say('no-is-stale', { number: last.number }), tone: 'stale' }
+        : quiet(say('no-issued', { number: last.number }));
     },
   },
-  { name: 'Run', path: null, state: () => quiet('on paper') },
-  { name: 'Close', path: null, state: () => quiet('on paper') },
+  { name: say('run'), path: null, state: () => quiet(say('on-paper')) },
+  { name: say('close'), path: null, state: () => quiet(say('on-paper')) },
 ];
 
 /** The route of a job: each station with its state in words. */
@@ -94,7 +96,7 @@ export function RouteBar() {
   // The report and the sheet of damage are what the walk came to.
   const current = open === 'report' || open === 'damage' ? 'walk' : open;
   return (
-    <nav aria-label="Stations">
+    <nav aria-label={say('stations')}>
       <ol className="route-bar">
         {STATIONS.map((station, i) => {
           const state = station.state(survey, plan, orders);
@@ -117,7 +119,7 @@ export function RouteBar() {
               ) : (
                 <Link
                   to={`/jobs/${jobId}/${station.path}`}
-                  title={`Key ${i + 1}`}
+                  title={say('key', { i: i + 1 })}
                   aria-current={station.path === current ? 'page' : undefined}
                 >
                   {inside}

@@ -12,6 +12,7 @@ import type { SaveState } from '../survey-edits/edit-queue.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useOffline } from '../use-offline.ts';
 import { RefusalDialog } from './refusal-dialog.tsx';
+import { say } from '../messages/job-frame.ts';
 
 const changes = (count: number) => `${count} ${count === 1 ? 'change' : 'changes'}`;
 
@@ -25,19 +26,20 @@ export function SaveMark() {
     <div className={`save-mark ${refused ? 'refused' : offline ? 'waiting' : saveState.kind}`} role="status">
       {refused ? (
         <>
-          <ExclamationCircleOutlined /> {changes(saveState.refused.length)} not saved
+          <ExclamationCircleOutlined />{' '}
+          {say('not-saved', { refusedCount: changes(saveState.refused.length) })}
           <Button
             size="small"
             onClick={() => {
               setAsking(true);
             }}
           >
-            See why
+            {say('see-why')}
           </Button>
         </>
       ) : offline ? (
-        <span title="What you type is kept on this device and sent once the server is back.">
-          <DisconnectOutlined /> offline, {changes(saveState.waiting)} waiting
+        <span title={say('what-you-type-is-kept')}>
+          <DisconnectOutlined /> {say('offline-waiting', { waiting: changes(saveState.waiting) })}
         </span>
       ) : (
         <Online saveState={saveState} />
@@ -58,12 +60,7 @@ export function SaveMark() {
 function PhotosWaiting() {
   const pending = useSyncExternalStore(pendingPhotos.subscribe, pendingPhotos.read).size;
   if (pending === 0) return null;
-  return (
-    <span title="They are kept on this device and sent once the server answers.">
-      {' '}
-      · {pending} {pending === 1 ? 'photo' : 'photos'} to send
-    </span>
-  );
+  return <span title={say('they-are-kept-on-this')}> {say('to-send', { pending })}</span>;
 }
 
 function Online({ saveState }: { readonly saveState: SaveState }) {
@@ -78,14 +75,13 @@ function Online({ saveState }: { readonly saveState: SaveState }) {
     case 'saving':
       return (
         <>
-          <SyncOutlined /> saving
+          <SyncOutlined /> {say('saving')}
         </>
       );
     case 'waiting':
       return (
         <span title={saveState.reason ?? ''}>
-          <ClockCircleOutlined /> {changes(saveState.waiting)} waiting: the server is not answering, retrying
-          automatically
+          <ClockCircleOutlined /> {say('waiting-the-server-is-not', { waiting: changes(saveState.waiting) })}
         </span>
       );
   }

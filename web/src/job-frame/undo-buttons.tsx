@@ -2,6 +2,7 @@ import { RollbackOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSteps } from './use-steps.ts';
+import { say } from '../messages/job-frame.ts';
 
 /** Takes back one's own last edit, or does it again; inside a text field the keys stay the field's own. */
 export function UndoButtons() {
@@ -22,8 +23,8 @@ export function UndoButtons() {
       <Button
         type="text"
         icon={<RollbackOutlined />}
-        aria-label="Undo the last edit"
-        title="Undo, Ctrl Z"
+        aria-label={say('undo-the-last-edit')}
+        title={say('undo-ctrl-z')}
         disabled={!canUndo}
         onClick={() => {
           go('undo');
@@ -32,8 +33,8 @@ export function UndoButtons() {
       <Button
         type="text"
         icon={<RollbackOutlined className="mirrored" />}
-        aria-label="Redo"
-        title="Redo, Ctrl Shift Z"
+        aria-label={say('redo')}
+        title={say('redo-ctrl-shift-z')}
         disabled={!canRedo}
         onClick={() => {
           go('redo');

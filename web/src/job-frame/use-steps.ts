@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/job-frame.ts';
 
 const NOTICE_MILLISECONDS = 8000;
 
@@ -18,7 +19,7 @@ export function useSteps() {
   }, [notice]);
   const go = (way: 'undo' | 'redo') => {
     const reason = step(way);
-    setNotice(reason === null ? null : `Not ${way === 'undo' ? 'undone' : 'redone'}: ${reason}.`);
+    setNotice(reason === null ? null : say('not', { wayIs: way === 'undo' ? 'yes' : 'no', reason }));
   };
   return { canUndo, canRedo, notice, go };
 }

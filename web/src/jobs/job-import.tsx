@@ -8,6 +8,7 @@ import { ServerProblem, server } from '../server-connection.ts';
 import { FileDrop } from '../interchange/file-drop.tsx';
 import type { JobFileLook } from '../interchange/interchange-worker.ts';
 import { useFileReader } from '../interchange/use-file-reader.ts';
+import { say } from '../messages/jobs.ts';
 
 /** Brings a job file in: shows what is in it, or every fault, before anything is kept. */
 export function JobImport({
@@ -52,7 +53,7 @@ export function JobImport({
     <Modal
       open
       width={640}
-      title="Import a job file"
+      title={say('import-a-job-file')}
       onCancel={close}
       footer={
         look?.ok ? (
@@ -63,38 +64,38 @@ export function JobImport({
               bring.mutate(look.file);
             }}
           >
-            Import {counted(look.surfaces, 'surface')}
+            {say('import-surfaces', { surfaces: counted(look.surfaces, 'surface') })}
           </Button>
         ) : null
       }
     >
       <FileDrop
-        label={read.isPending ? 'Reading …' : 'Drop a .etappe.json file here, or choose one'}
+        label={read.isPending ? say('reading') : say('drop-a-etappe-json-file')}
         accept=".json,application/json"
         take={(file) => {
           read.mutate(file);
         }}
       />
       {read.error && (
-        <Alert style={{ marginTop: 12 }} type="error" showIcon title={`${fileName} cannot be read`} />
+        <Alert style={{ marginTop: 12 }} type="error" showIcon title={say('cannot-be-read', { fileName })} />
       )}
       {look?.ok && (
         <div style={{ marginTop: 12 }}>
           <h3>{look.name}</h3>
           <p>
-            {look.customer || 'no customer'}: {counted(look.surfaces, 'surface')},{' '}
+            {look.customer || say('no-customer')}: {counted(look.surfaces, 'surface')},{' '}
             {counted(look.findings, 'finding')}.
           </p>
           {look.unmeasured.length > 0 && (
             <p>
-              {counted(look.unmeasured.length, 'size')} cannot be read, and{' '}
-              {look.unmeasured.length === 1 ? 'stays' : 'stay'} to be measured:{' '}
+              {say('cannot-be-read-and', { unmeasuredCount: counted(look.unmeasured.length, 'size') })}{' '}
+              {say('to-be-measured', { unmeasuredCount: look.unmeasured.length })}{' '}
               {look.unmeasured.slice(0, 4).join(', ')}.
             </p>
           )}
           {look.assumed.length > 0 && (
             <p className="quiet">
-              {look.assumed.length} values are missing from the file and use their defaults; the first:{' '}
+              {say('values-are-missing-from-the', { assumedCount: look.assumed.length })}{' '}
               {look.assumed.slice(0, 4).join(', ')}.
             </p>
           )}
@@ -102,9 +103,7 @@ export function JobImport({
       )}
       {faults.length > 0 && (
         <div style={{ marginTop: 12 }} role="alert">
-          <h3>
-            {fileName}: {faults.length} {faults.length === 1 ? 'fault' : 'faults'}, nothing imported
-          </h3>
+          <h3>{say('nothing-imported-file-name', { fileName, faultsCount: faults.length })}</h3>
           <ul className="fault-list">
             {faults.map((fault, i) => (
               <li key={`${fault.path} ${i}`}>
@@ -119,7 +118,7 @@ export function JobImport({
           style={{ marginTop: 12 }}
           type="error"
           showIcon
-          title="Nothing imported"
+          title={say('nothing-imported')}
           description={bring.error.message}
         />
       )}

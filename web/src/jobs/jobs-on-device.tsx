@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { queryKeys } from '../query-keys.ts';
+import { say } from '../messages/jobs.ts';
 
 interface JobsOnDeviceProps {
   /** What the list shows; undefined while neither the server nor the device has a list. */
@@ -22,7 +23,7 @@ export function JobsOnDevice({ listed, waiting }: JobsOnDeviceProps) {
   if (shown.length === 0) return null;
   return (
     <section className="jobs-on-device hairline">
-      <h3>{listed ? 'Waiting on this device' : 'On this device'}</h3>
+      <h3>{listed ? say('waiting-on-this-device') : say('on-this-device')}</h3>
       <ul>
         {shown.map((job) => (
           <li key={job.id}>
@@ -38,10 +39,5 @@ export function JobsOnDevice({ listed, waiting }: JobsOnDeviceProps) {
 /** How many edits of a job wait; nothing where none does. */
 export function Waiting({ count }: { readonly count: number }) {
   if (count === 0) return null;
-  return (
-    <span className="jobs-waiting">
-      {' '}
-      {count} {count === 1 ? 'change' : 'changes'} waiting
-    </span>
-  );
+  return <span className="jobs-waiting"> {say('waiting', { count })}</span>;
 }

@@ -13,6 +13,7 @@ import { Pager, useListQuery } from '../lists/list-query.tsx';
 import { shownMomentAt } from '../today.ts';
 import { useOffline } from '../use-offline.ts';
 import { useWaiting } from './use-waiting.ts';
+import { say } from '../messages/jobs.ts';
 import '../lists/lists.css';
 
 const NewJobDialog = lazy(async () => ({
@@ -21,10 +22,10 @@ const NewJobDialog = lazy(async () => ({
 const JobImport = lazy(async () => ({ default: (await import('./job-import.tsx')).JobImport }));
 
 const COLUMNS = [
-  { key: 'name', title: 'Job' },
-  { key: 'customer', title: 'Customer' },
-  { key: 'start', title: 'Planned day' },
-  { key: 'updatedAt', title: 'Last edit' },
+  { key: 'name', title: say('job') },
+  { key: 'customer', title: say('customer') },
+  { key: 'start', title: say('planned-day') },
+  { key: 'updatedAt', title: say('last-edit') },
 ] as const;
 
 /** All jobs of the house; search, sorting and page live in the address. */
@@ -59,12 +60,12 @@ export function JobsPage() {
       <HouseHead />
       <main>
         <div className="jobs-bar">
-          <h2>Jobs</h2>
+          <h2>{say('jobs')}</h2>
           <label className="jobs-find">
-            <span className="visually-hidden">Find a job</span>
+            <span className="visually-hidden">{say('find-a-job')}</span>
             <input
               type="search"
-              placeholder="Find a job or customer"
+              placeholder={say('find-a-job-or-customer')}
               value={query.find}
               onChange={(event) => {
                 set({ find: event.target.value, from: '' });
@@ -77,7 +78,7 @@ export function JobsPage() {
               setImporting({});
             }}
           >
-            Import
+            {say('import')}
           </Button>
           <Button
             type="primary"
@@ -86,22 +87,20 @@ export function JobsPage() {
               setCreating(true);
             }}
           >
-            Create job
+            {say('create-job')}
           </Button>
         </div>
         {jobs.error && (
           <Alert
             type="warning"
             showIcon
-            title={
-              jobs.data ? 'This is the last list saved on this device' : 'Jobs cannot be loaded right now'
-            }
-            description={`${jobs.error.message} Retrying automatically.`}
+            title={jobs.data ? say('this-is-the-last-list') : say('jobs-cannot-be-loaded-right')}
+            description={say('retrying-automatically', { message: jobs.error.message })}
             style={{ marginBottom: 12 }}
           />
         )}
         {(!jobs.isLoading || offline) && <JobsOnDevice listed={jobs.data && shown} waiting={waiting} />}
-        {jobs.isLoading && <div className="jobs-skeleton" role="status" aria-label="Loading jobs" />}
+        {jobs.isLoading && <div className="jobs-skeleton" role="status" aria-label={say('loading-jobs')} />}
         {shown.length > 0 && (
           <table className="jobs-table">
             <thead>
@@ -119,10 +118,10 @@ export function JobsPage() {
                     </button>
                   </th>
                 ))}
-                <th>Surfaces</th>
-                <th>Last order</th>
+                <th>{say('surfaces')}</th>
+                <th>{say('last-order')}</th>
                 <th>
-                  <span className="visually-hidden">Delete</span>
+                  <span className="visually-hidden">{say('delete')}</span>
                 </th>
               </tr>
             </thead>
@@ -143,11 +142,9 @@ export function JobsPage() {
         {jobs.data && <Pager query={query} total={jobs.data.total} set={set} />}
         {jobs.data && shown.length === 0 && (
           <div className="jobs-empty hairline">
-            <h3>{query.find ? `No job matches “${query.find}”` : 'No jobs yet'}</h3>
+            <h3>{query.find ? say('no-job-matches', { find: query.find }) : say('no-jobs-yet')}</h3>
             <p className="quiet">
-              {query.find
-                ? 'Clear the search to see all jobs.'
-                : 'Create a job or drop a job file here, then walk the property and enter each surface with what is on it.'}
+              {query.find ? say('clear-the-search-to-see') : say('create-a-job-or-drop')}
             </p>
           </div>
         )}
@@ -195,15 +192,24 @@ function JobRow({ job, waiting, remove }: JobRowProps) {
         <Link to={`/jobs/${job.id}/walk`}>{job.name}</Link>
         <Waiting count={waiting} />
       </td>
-      <td>{job.customer || <span className="quiet">no customer yet</span>}</td>
-      <td className="figure">{job.start ?? <span className="quiet">open</span>}</td>
+      <td>{job.customer || <span className="quiet">{say('no-customer-yet')}</span>}</td>
+      <td className="figure">{job.start ?? <span className="quiet">{say('open')}</span>}</td>
       <td className="figure">{shownMomentAt(job.updatedAt)}</td>
       <td className="figure">{job.surfaces}</td>
       <td className="figure">
-        {job.lastOrder === null ? <span className="quiet">none</span> : `No. ${job.lastOrder}`}
+        {job.lastOrder === null ? (
+          <span className="quiet">{say('none')}</span>
+        ) : (
+          say('no', { lastOrder: job.lastOrder })
+        )}
       </td>
       <td>
-        <Button type="text" icon={<DeleteOutlined />} aria-label={`Delete ${job.name}`} onClick={remove} />
+        <Button
+          type="text"
+          icon={<DeleteOutlined />}
+          aria-label={say('delete-name', { name: job.name })}
+          onClick={remove}
+        />
       </td>
     </tr>
   );
@@ -221,16 +227,16 @@ function DeleteDialog({ job, close }: { readonly job: JobSummary; readonly close
   return (
     <Modal
       open
-      title={`Delete “${job.name}”?`}
-      okText="Delete job"
+      title={say('delete-head', { name: job.name })}
+      okText={say('delete-job')}
       okButtonProps={{ danger: true, loading: remove.isPending }}
-      cancelText="Keep it"
+      cancelText={say('keep-it')}
       onOk={() => {
         remove.mutate();
       }}
       onCancel={close}
     >
-      <p>The job leaves the list. Its property and issued orders stay on record.</p>
+      <p>{say('the-job-leaves-the-list')}</p>
       {remove.error && <Alert type="error" showIcon title={remove.error.message} />}
     </Modal>
   );

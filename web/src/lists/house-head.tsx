@@ -1,10 +1,11 @@
 import { NavLink, useLocation } from 'react-router';
 import { EveningButton } from '../evening-button.tsx';
+import { say } from '../messages/lists.ts';
 
 const PAGES = [
-  ['/jobs', 'Jobs'],
-  ['/properties', 'Properties'],
-  ['/handbook', 'Handbook'],
+  ['/jobs', say('jobs')],
+  ['/properties', say('properties')],
+  ['/handbook', say('handbook')],
 ] as const;
 
 /** The head of the pages of the company, with the way between them. */
@@ -13,9 +14,9 @@ export function HouseHead() {
   const here = PAGES.find(([path]) => pathname.startsWith(path))?.[1] ?? '';
   return (
     <header className="jobs-head">
-      <title>{`${here} · Etappe`}</title>
-      <h1 className="wordmark">Etappe</h1>
-      <nav className="house-pages" aria-label="Company">
+      <title>{say('etappe-here', { here })}</title>
+      <h1 className="wordmark">{say('etappe')}</h1>
+      <nav className="house-pages" aria-label={say('company')}>
         {PAGES.map(([path, name]) => (
           <NavLink key={path} to={path}>
             {name}

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { useSearchParams } from 'react-router';
+import { say } from '../messages/lists.ts';
 
 export interface ListQuery {
   readonly find: string;
@@ -47,17 +48,17 @@ export function Pager({ query, total, set }: PagerProps) {
     set({ from: to <= 0 ? '' : String(to) });
   };
   return (
-    <nav className="pager" aria-label="Pages">
+    <nav className="pager" aria-label={say('pages')}>
       <Button
         disabled={from === 0}
         onClick={() => {
           go(from - size);
         }}
       >
-        Earlier
+        {say('earlier')}
       </Button>
       <span className="figure">
-        {Math.min(from + 1, total)} to {Math.min(from + size, total)} of {total}
+        {say('to-of', { from: Math.min(from + 1, total), from2: Math.min(from + size, total), total })}
       </span>
       <Button
         disabled={from + size >= total}
@@ -65,7 +66,7 @@ export function Pager({ query, total, set }: PagerProps) {
           go(from + size);
         }}
       >
-        Later
+        {say('later')}
       </Button>
     </nav>
   );

@@ -1,5 +1,5 @@
-import { sayer } from '@etappe/core';
-import type { MessageTexts, ParamsOf, Sayer } from '@etappe/core';
+import { sayer } from '@etappe/core/messages';
+import type { MessageTexts, ParamsOf, Sayer } from '@etappe/core/messages';
 import { Fragment, createElement } from 'react';
 import type { ReactNode } from 'react';
 

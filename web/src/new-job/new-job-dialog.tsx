@@ -9,6 +9,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { queryKeys } from '../query-keys.ts';
 import { ServerProblem, server } from '../server-connection.ts';
 import { faultAt, timeZones } from './job-fields.ts';
+import { say } from '../messages/new-job.ts';
 
 interface Draft {
   readonly name: string;
@@ -102,33 +103,32 @@ export function NewJobDialog({ close, property }: Props) {
       afterOpenChange={(open) => {
         if (open) first.current?.focus();
       }}
-      title={property ? `New job on ${property.name === '' ? 'this property' : property.name}` : 'Create job'}
-      okText="Create job"
-      cancelText="Cancel"
+      title={
+        property
+          ? say('new-job-on', { nameWords: property.name === '' ? say('this-property') : property.name })
+          : say('create-job')
+      }
+      okText={say('create-job')}
+      cancelText={say('cancel')}
       onOk={submit}
       onCancel={close}
       okButtonProps={{ loading: create.isPending }}
     >
-      {property && (
-        <p className="quiet">
-          Sides, surfaces, features, water and earlier damage carry over. Findings, scope and dates start
-          fresh.
-        </p>
-      )}
+      {property && <p className="quiet">{say('sides-surfaces-features-water-and')}</p>}
       <Form layout="vertical" onFinish={submit}>
-        <Form.Item label="Name" required htmlFor="job-name" {...helpFor(faults, 'name')}>
+        <Form.Item label={say('name')} required htmlFor="job-name" {...helpFor(faults, 'name')}>
           <Input
             id="job-name"
             ref={first}
             value={draft.name}
-            placeholder="Hill observatory, spring clean"
+            placeholder={say('hill-observatory-spring-clean')}
             onPressEnter={submit}
             onChange={(event) => {
               set({ name: event.target.value });
             }}
           />
         </Form.Item>
-        <Form.Item label="Planned day" htmlFor="job-start" {...helpFor(faults, 'start')}>
+        <Form.Item label={say('planned-day')} htmlFor="job-start" {...helpFor(faults, 'start')}>
           <Input
             id="job-start"
             type="date"
@@ -141,15 +141,15 @@ export function NewJobDialog({ close, property }: Props) {
         {!property && (
           <>
             {(templates.data?.templates.length ?? 0) > 0 && (
-              <Form.Item label="Begin with" htmlFor="job-template">
+              <Form.Item label={say('begin-with')} htmlFor="job-template">
                 <Select
                   id="job-template"
                   value={draft.template ?? ''}
                   options={[
-                    { value: '', label: 'An empty property' },
+                    { value: '', label: say('an-empty-property') },
                     ...(templates.data?.templates ?? []).map((t) => ({
                       value: t.id,
-                      label: `${t.name} (${t.surfaces} surfaces)`,
+                      label: say('surfaces', { name: t.name, surfaces: t.surfaces }),
                     })),
                   ]}
                   onChange={(template) => {
@@ -167,8 +167,8 @@ export function NewJobDialog({ close, property }: Props) {
           style={{ marginTop: 12 }}
           type="error"
           showIcon
-          title="Not created"
-          description={`${create.error.message} What you typed is still here.`}
+          title={say('not-created')}
+          description={say('what-you-typed-is-still', { message: create.error.message })}
         />
       )}
     </Modal>
@@ -202,12 +202,12 @@ function PropertyItems({ draft, set, faults }: ItemsProps) {
   return (
     <>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 12 }}>
-        {text('Customer', 'customer', 'customer')}
-        {text('Address', 'address', 'address')}
-        {text('Latitude, degrees north', 'latitude', 'place.latitude')}
-        {text('Longitude, degrees east', 'longitude', 'place.longitude')}
+        {text(say('customer'), 'customer', 'customer')}
+        {text(say('address'), 'address', 'address')}
+        {text(say('latitude-degrees-north'), 'latitude', 'place.latitude')}
+        {text(say('longitude-degrees-east'), 'longitude', 'place.longitude')}
       </div>
-      <Form.Item label="Time zone" htmlFor="job-zone" {...helpFor(faults, 'place.timeZone')}>
+      <Form.Item label={say('time-zone')} htmlFor="job-zone" {...helpFor(faults, 'place.timeZone')}>
         <Select
           id="job-zone"
           showSearch
@@ -218,15 +218,15 @@ function PropertyItems({ draft, set, faults }: ItemsProps) {
           }}
         />
       </Form.Item>
-      <Form.Item label="Units" style={{ marginBottom: 0 }}>
+      <Form.Item label={say('units')} style={{ marginBottom: 0 }}>
         <Radio.Group
           value={draft.units}
           onChange={(event) => {
             set({ units: event.target.value as Draft['units'] });
           }}
           options={[
-            { value: 'metric', label: 'Metric: m, m², L' },
-            { value: 'us', label: 'US: ft, sq ft, US gal' },
+            { value: 'metric', label: say('metric-m-m2-l') },
+            { value: 'us', label: say('us-ft-sq-ft-us') },
           ]}
         />
       </Form.Item>

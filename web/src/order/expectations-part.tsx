@@ -4,6 +4,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
+import { say } from '../messages/order.ts';
 import './expectations-part.css';
 
 /** What the customer is told before the work: worded anew or left out where that is wanted, and acknowledged by name. */
@@ -17,14 +18,14 @@ export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
   return (
     <details className="expectations-part">
       <summary>
-        <h3>What the customer is told</h3>{' '}
+        <h3>{say('what-the-customer-is-told')}</h3>{' '}
         <span className="quiet">
           {shown} {shown === 1 ? 'sentence' : 'sentences'};{' '}
           {acknowledged
-            ? `✓ acknowledged by ${acknowledged.name}, ${acknowledged.at.slice(0, 10)}`
+            ? say('acknowledged-by-name-at', { name: acknowledged.name, at: acknowledged.at.slice(0, 10) })
             : outdated
-              ? `△ ${outdated.name} acknowledged an earlier version`
-              : 'not acknowledged yet'}
+              ? say('acknowledged-an-earlier-version', { name: outdated.name })
+              : say('not-acknowledged-yet')}
         </span>
       </summary>
       <ul>
@@ -50,7 +51,7 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
         <span>{leftOut ? proposed : text}</span>
       ) : (
         <Input.TextArea
-          aria-label={`Wording for ${place}`}
+          aria-label={say('wording-for', { place })}
           rows={2}
           maxLength={1000}
           value={draft}
@@ -64,33 +65,33 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
           <>
             <Button
               size="small"
-              aria-label={`Reword: ${place}, ${proposed}`}
+              aria-label={say('reword-place', { place, proposed })}
               onClick={() => {
                 setDraft(leftOut ? proposed : text);
               }}
             >
-              Reword
+              {say('reword')}
             </Button>
             {!leftOut && (
               <Button
                 size="small"
-                aria-label={`Leave out: ${place}, ${proposed}`}
+                aria-label={say('leave-out-place', { place, proposed })}
                 onClick={() => {
                   patch({ [field]: '' });
                 }}
               >
-                Leave out
+                {say('leave-out')}
               </Button>
             )}
             {own && (
               <Button
                 size="small"
-                aria-label={`As proposed: ${place}, ${proposed}`}
+                aria-label={say('as-proposed-place', { place, proposed })}
                 onClick={() => {
                   patch({ [field]: null });
                 }}
               >
-                As proposed
+                {say('as-proposed')}
               </Button>
             )}
           </>
@@ -105,7 +106,7 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
                 setDraft(null);
               }}
             >
-              Keep
+              {say('keep')}
             </Button>
             <Button
               size="small"
@@ -113,7 +114,7 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
                 setDraft(null);
               }}
             >
-              Cancel
+              {say('cancel')}
             </Button>
           </>
         )}
@@ -133,14 +134,14 @@ function Acknowledge({ hash, done }: { readonly hash: string; readonly done: boo
           patch({ acknowledgement: null });
         }}
       >
-        Undo acknowledgement
+        {say('undo-acknowledgement')}
       </Button>
     );
   return (
     <div className="acknowledge">
       <Input
-        aria-label="Acknowledged by"
-        placeholder="name of the customer"
+        aria-label={say('acknowledged-by')}
+        placeholder={say('name-of-the-customer')}
         maxLength={120}
         value={name}
         onChange={({ target }) => {
@@ -153,7 +154,7 @@ function Acknowledge({ hash, done }: { readonly hash: string; readonly done: boo
           patch({ acknowledgement: { name: name.trim(), at: new Date().toISOString(), hash } });
         }}
       >
-        Record acknowledgement
+        {say('record-acknowledgement')}
       </Button>
     </div>
   );

@@ -13,6 +13,7 @@ import { shownMomentAt } from '../today.ts';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { ExpectationsPart } from './expectations-part.tsx';
 import { OrderSheet } from './order-sheet.tsx';
+import { rich, say } from '../messages/order.ts';
 import './order-page.css';
 
 /** Orders of the job: the issued ones as they were issued, and the next one as it would be. */
@@ -25,9 +26,9 @@ function OrderLinks({ current }: { readonly current: string | null }) {
   const { orders, jobId } = useSurveySession();
   if (orders.length === 0) return null;
   return (
-    <nav className="order-links" aria-label="Orders">
+    <nav className="order-links" aria-label={say('orders')}>
       <Link to={`/jobs/${jobId}/order`} aria-current={current === null ? 'page' : undefined}>
-        Next order
+        {say('next-order')}
       </Link>
       {orders.map((o) => (
         <Link
@@ -35,7 +36,7 @@ function OrderLinks({ current }: { readonly current: string | null }) {
           to={`/jobs/${jobId}/order/${o.number}`}
           aria-current={current === String(o.number) ? 'page' : undefined}
         >
-          No. {o.number}
+          {say('no', { number: o.number })}
         </Link>
       ))}
     </nav>
@@ -66,18 +67,19 @@ function NextOrder() {
       void navigate(`/jobs/${jobId}/order/${order.number}`);
     },
   });
-  if (!plan) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
+  if (!plan)
+    return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
   const waits = working
-    ? 'Still improving the plan.'
+    ? say('still-improving-the-plan')
     : saveState.kind === 'saved'
       ? null
-      : 'The last edits are not saved yet.';
+      : say('the-last-edits-are-not');
   const ready = stops.length === 0 && plan.visit !== null && waits === null;
   return (
     <div className="order">
       <div className="order-bar">
-        <h2>Next order</h2>
+        <h2>{say('next-order')}</h2>
         <OrderLinks current={null} />
         <Button
           type="primary"
@@ -89,7 +91,7 @@ function NextOrder() {
             if (ready) issue.mutate();
           }}
         >
-          Issue order
+          {say('issue-order')}
         </Button>
       </div>
       {waits !== null && stops.length === 0 && (
@@ -101,7 +103,7 @@ function NextOrder() {
         <Alert
           type="error"
           showIcon
-          title="Not issued"
+          title={say('not-issued')}
           description={issue.error.message}
           style={{ marginBottom: 10 }}
         />
@@ -110,7 +112,7 @@ function NextOrder() {
         <Alert
           type="error"
           showIcon
-          title="This plan cannot be issued yet"
+          title={say('this-plan-cannot-be-issued')}
           description={
             <ul style={{ margin: 0, paddingLeft: 18 }}>
               {stops.map((w) => (
@@ -122,7 +124,9 @@ function NextOrder() {
       )}
       <VisitChoice plan={plan} />
       <ExpectationsPart plan={plan} />
-      {document && stops.length === 0 && <OrderSheet order={document} heading="Draft: not issued yet" />}
+      {document && stops.length === 0 && (
+        <OrderSheet order={document} heading={say('draft-not-issued-yet')} />
+      )}
     </div>
   );
 }
@@ -140,18 +144,19 @@ function Issued({ number }: { readonly number: string }) {
       <Alert
         type="error"
         showIcon
-        title={`Order No. ${number} cannot be shown`}
+        title={say('order-no-cannot-be-shown', { number })}
         description={order.error.message}
         style={{ margin: 16 }}
       />
     );
-  if (!order.data) return <div className="station-skeleton" role="status" aria-label="Loading the order" />;
+  if (!order.data)
+    return <div className="station-skeleton" role="status" aria-label={say('loading-the-order')} />;
   const stale = plan !== null && plan.inputsHash !== order.data.inputsHash;
   const last = orders[0]?.number === order.data.number;
   return (
     <div className="order">
       <div className="order-bar">
-        <h2>Order No. {order.data.number}</h2>
+        <h2>{say('order-no', { number: order.data.number })}</h2>
         <OrderLinks current={number} />
         <PrintButton />
       </div>
@@ -160,11 +165,13 @@ function Issued({ number }: { readonly number: string }) {
           className="order-stale"
           type="error"
           showIcon
-          title="Issued under earlier rules: issue again"
+          title={say('issued-under-earlier-rules-issue')}
           description={
             <>
-              {order.data.unsoundToday}. Do not work from this order.{' '}
-              <Link to={`/jobs/${jobId}/order`}>Check the next order</Link> and issue it.
+              {say('do-not-work-from-this', { unsoundToday: order.data.unsoundToday })}{' '}
+              {rich('and-issue-it', {
+                link: <Link to={`/jobs/${jobId}/order`}>{say('check-the-next-order')}</Link>,
+              })}
             </>
           }
         />
@@ -174,18 +181,23 @@ function Issued({ number }: { readonly number: string }) {
           className="order-stale"
           type="warning"
           showIcon
-          title={last ? 'The survey changed after this order was issued' : 'A newer order was issued'}
+          title={last ? say('the-survey-changed-after-this') : say('a-newer-order-was-issued')}
           description={
             <>
-              The crew’s copy no longer matches. <Link to={`/jobs/${jobId}/order`}>Check the next order</Link>{' '}
-              and issue it.
+              {rich('the-crews-copy-no-longer', {
+                link: <Link to={`/jobs/${jobId}/order`}>{say('check-the-next-order')}</Link>,
+              })}
             </>
           }
         />
       )}
       <OrderSheet
         order={order.data.document}
-        heading={`Order No. ${order.data.number}, issued ${shownMomentAt(order.data.issuedAt, survey.property.place.timeZone)} by ${order.data.issuedBy}`}
+        heading={say('order-no-issued-by', {
+          number: order.data.number,
+          issuedAt: shownMomentAt(order.data.issuedAt, survey.property.place.timeZone),
+          issuedBy: order.data.issuedBy,
+        })}
       />
     </div>
   );

@@ -2,6 +2,7 @@ import { decimal, formatMass, formatVolume } from '@etappe/core';
 import type { CrewOrder, OrderEntry, OrderMix, VisitOutline } from '@etappe/core';
 import { ForceGauge } from '../drawing/limits-gauge.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
+import { rich, say } from '../messages/order.ts';
 
 /** Orders issued before the place was told of have no notes on it. */
 type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
@@ -17,14 +18,14 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
           <p>
             {order.customer}
             {order.date === '' ? '' : ` · ${order.date}`} · {order.start}–{order.finish}
-            {visit && visit.of > 1 && ` · visit ${visit.number} of ${visit.of}`}
+            {visit && visit.of > 1 && say('visit-of', { number: visit.number, of: visit.of })}
           </p>
         </div>
         <p className="order-number">{heading}</p>
       </header>
 
       <section className="order-safety">
-        <h2>Always</h2>
+        <h2>{say('always')}</h2>
         <ul>
           {order.safetyFloor.map((line) => (
             <li key={line}>{line}</li>
@@ -34,14 +35,14 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
 
       {order.setAside.length > 0 && (
         <section className="order-aside">
-          <h2>Rules overridden</h2>
+          <h2>{say('rules-overridden')}</h2>
           <List lines={order.setAside} />
         </section>
       )}
 
       {site.length > 0 && (
         <section>
-          <h2>The site</h2>
+          <h2>{say('the-site')}</h2>
           <dl className="order-site">
             {site.map(({ about, text }) => (
               <div key={about}>
@@ -55,7 +56,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
 
       <section className="order-columns">
         <div>
-          <h2>Load</h2>
+          <h2>{say('load')}</h2>
           <ul>
             {order.products.map((p) => (
               <li key={p.product}>
@@ -67,21 +68,21 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
               <li key={m}>{m}</li>
             ))}
           </ul>
-          <h2>Wear</h2>
-          <p>{order.protection.join(', ') || 'as the label says'}</p>
+          <h2>{say('wear')}</h2>
+          <p>{order.protection.join(', ') || say('as-the-label-says')}</p>
         </div>
         <div>
-          <h2>Protect first</h2>
-          <List lines={order.before} none="Nothing to protect was noted." />
+          <h2>{say('protect-first')}</h2>
+          <List lines={order.before} none={say('nothing-to-protect-was-noted')} />
           {during.length > 0 && (
             <>
-              <h2>Meanwhile</h2>
+              <h2>{say('meanwhile')}</h2>
               <List lines={during} />
             </>
           )}
           {order.questions.length > 0 && (
             <>
-              <h2>Ask before starting</h2>
+              <h2>{say('ask-before-starting')}</h2>
               <List lines={order.questions} />
             </>
           )}
@@ -89,7 +90,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
       </section>
 
       <section>
-        <h2>Mixes</h2>
+        <h2>{say('mixes')}</h2>
         <div className="order-mixes">
           {order.mixes.map((mix) => (
             <MixBlock key={mix.name} mix={mix} order={order} />
@@ -110,9 +111,9 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
           <table className="order-table">
             <thead>
               <tr>
-                <th>Time</th>
-                <th>Do</th>
-                <th>How, check, stop</th>
+                <th>{say('time')}</th>
+                <th>{say('do')}</th>
+                <th>{say('how-check-stop')}</th>
               </tr>
             </thead>
             <tbody>
@@ -126,25 +127,22 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
 
       <section className="order-columns">
         <div>
-          <h2>After</h2>
-          <List
-            lines={order.after}
-            none="Walk round with the customer, photograph, flush tools, label containers."
-          />
+          <h2>{say('after')}</h2>
+          <List lines={order.after} none={say('walk-round-with-the-customer')} />
         </div>
         <div>
-          <h2>What the customer was told to expect</h2>
+          <h2>{say('what-the-customer-was-told')}</h2>
           <List lines={order.expectations.map((e) => `${e.place}: ${e.text}`)} />
           <p className="quiet">
             {acknowledged
-              ? `Acknowledged by ${acknowledged.name}, ${acknowledged.at.slice(0, 10)}.`
-              : 'Not acknowledged in writing.'}
+              ? say('acknowledged-by-name', { name: acknowledged.name, at: acknowledged.at.slice(0, 10) })
+              : say('not-acknowledged-in-writing')}
           </p>
         </div>
       </section>
       {later.length > 0 && (
         <section>
-          <h2>Later visits</h2>
+          <h2>{say('later-visits')}</h2>
           <List lines={later.map(laterVisit)} />
         </section>
       )}
@@ -157,7 +155,7 @@ function laterVisit(visit: VisitOutline): string {
     (f) =>
       `${f.name}, ${f.methods.map((m) => m.toLowerCase()).join(', ')}${f.because === '' ? '' : ` (${f.because})`}`,
   );
-  return `Visit ${visit.number}, ${visitDay(visit)}: ${faces.join('; ')}`;
+  return say('visit', { number: visit.number, visit: visitDay(visit), faces: faces.join('; ') });
 }
 
 function List({ lines, none }: { readonly lines: readonly string[]; readonly none?: string }) {
@@ -179,16 +177,21 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
       </h3>
       {mix.product && (
         <p>
-          <strong>{mix.product.name}</strong>, data sheet {mix.product.dataSheet}
+          {rich('data-sheet', {
+            name: <strong>{mix.product.name}</strong>,
+            dataSheet: mix.product.dataSheet,
+          })}
         </p>
       )}
-      <p>for {mix.place}</p>
+      <p>{say('for', { place: mix.place })}</p>
       {mix.mix.batches.map(({ count, card }, i) => (
         <div key={`${i} ${card.litres}`}>
           <strong>
             {count} × {formatVolume(card.litres, order.units)}
           </strong>
-          {card.stock?.lot && <span> from lot {mix.lots?.[card.stock.lot] ?? card.stock.lot}</span>}
+          {card.stock?.lot && (
+            <span> {say('from-lot', { lots: mix.lots?.[card.stock.lot] ?? card.stock.lot })}</span>
+          )}
           <ol>
             {card.parts.map((part) => (
               <li key={part.what}>
@@ -201,14 +204,17 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
           </ol>
           {card.parts.length > 1 && (
             <p>
-              gives {decimal(card.strengthGramsPerLitre, 1)} g/L {mix.basis}
+              {say('gives-g-l', {
+                strengthGramsPerLitre: decimal(card.strengthGramsPerLitre, 1),
+                basis: mix.basis,
+              })}
             </p>
           )}
         </div>
       ))}
-      <p>Wear: {mix.protection.join(', ')}.</p>
-      {mix.keepsHours !== undefined && <p>Good for {mix.keepsHours} h once mixed.</p>}
-      {mix.openOnly && <p>△ Gives off gas: never close it up.</p>}
+      <p>{say('wear-protection', { protection: mix.protection.join(', ') })}</p>
+      {mix.keepsHours !== undefined && <p>{say('good-for-h-once-mixed', { keepsHours: mix.keepsHours })}</p>}
+      {mix.openOnly && <p>{say('gives-off-gas-never-close')}</p>}
     </div>
   );
 }
@@ -229,7 +235,7 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
         {entry.section !== null && (
           <>
             <br />
-            Section {entry.section}
+            {say('section', { section: entry.section })}
             {entry.area === null ? '' : `, ${entry.area}`}
           </>
         )}
@@ -243,7 +249,7 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
         )}
       </td>
       <td>
-        {entry.sameAs !== null && <div className="quiet">As at {entry.sameAs}.</div>}
+        {entry.sameAs !== null && <div className="quiet">{say('as-at', { sameAs: entry.sameAs })}</div>}
         {entry.how.map((line) => (
           <div key={line}>{line}</div>
         ))}
@@ -257,7 +263,11 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
         )}
         {entry.rinse && (
           <div className="order-due">
-            Start rinsing {entry.rinse.from}, no later than {entry.rinse.latest} ({entry.rinse.by})
+            {say('start-rinsing-no-later-than', {
+              from: entry.rinse.from,
+              latest: entry.rinse.latest,
+              by: entry.rinse.by,
+            })}
           </div>
         )}
         {entry.checks.map((line) => (
@@ -265,8 +275,8 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
             <span className="order-box" aria-hidden /> {line}
           </div>
         ))}
-        {entry.stopWhen !== null && <div>Stop when: {entry.stopWhen}</div>}
-        {entry.ifNotEnough !== null && <div>Not enough: {entry.ifNotEnough}</div>}
+        {entry.stopWhen !== null && <div>{say('stop-when', { stopWhen: entry.stopWhen })}</div>}
+        {entry.ifNotEnough !== null && <div>{say('not-enough', { ifNotEnough: entry.ifNotEnough })}</div>}
         {entry.cautions.map((line) => (
           <div key={line} className="order-caution">
             △ {line}

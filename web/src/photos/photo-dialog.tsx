@@ -12,11 +12,12 @@ import { DrawnMarks, MarkLayer, MarkNotes } from './photo-marks.tsx';
 import { FIRST_LINES, MeasureFields, MeasureLayer, faceOf } from './photo-measure.tsx';
 import { photoUrl, usePendingPhotos } from './use-photos.ts';
 import type { PhotoKind } from './use-photos.ts';
+import { say } from '../messages/photos.ts';
 
 const MODES = [
-  { value: 'look', label: 'Look' },
-  { value: 'mark', label: 'Mark' },
-  { value: 'measure', label: 'Measure' },
+  { value: 'look', label: say('look') },
+  { value: 'mark', label: say('mark') },
+  { value: 'measure', label: say('measure') },
 ];
 const SHORT_HASH = 12;
 
@@ -52,7 +53,7 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
   return (
     <Modal
       open
-      title={photo.caption === '' ? 'Photo' : photo.caption}
+      title={photo.caption === '' ? say('photo') : photo.caption}
       width="min(1180px, 96vw)"
       footer={null}
       onCancel={close}
@@ -86,13 +87,13 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
             options={MODES}
             value={mode}
             onChange={setMode}
-            aria-label="What to do with the photo"
+            aria-label={say('what-to-do-with-the')}
           />
           {waits?.state === 'refused' && (
             <Alert
               type="error"
               showIcon
-              title={`The server did not take it: ${waits.refusal ?? ''}`}
+              title={say('the-server-did-not-take', { refusal: waits.refusal ?? '' })}
               action={
                 <Button
                   size="small"
@@ -100,7 +101,7 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
                     pendingPhotos.flush(true);
                   }}
                 >
-                  Try again
+                  {say('try-again')}
                 </Button>
               }
             />
@@ -108,13 +109,15 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
           {mode === 'look' && (
             <div className="photo-side-part">
               <TextField
-                label="Caption"
+                label={say('caption')}
                 value={photo.caption}
                 take={(caption) => patch({ caption: caption.trim() })}
               />
               <ol className="photo-notes">
                 {photo.marks.map((mark, i) => (
-                  <li key={i}>{mark.text === '' ? <span className="quiet">no note</span> : mark.text}</li>
+                  <li key={i}>
+                    {mark.text === '' ? <span className="quiet">{say('no-note')}</span> : mark.text}
+                  </li>
                 ))}
               </ol>
               <PhotoFacts photo={photo} waiting={waits?.state === 'waiting'} />
@@ -127,7 +130,7 @@ export function PhotoDialog({ kind, photo, surface, close }: Props) {
                   if (waits?.state === 'refused') void pendingPhotos.drop(photo.fileSha256);
                 }}
               >
-                Delete this photo
+                {say('delete-this-photo')}
               </Button>
             </div>
           )}
@@ -176,12 +179,12 @@ function PhotoStage({ photo, url, children }: PhotoStageProps) {
         maxWidth: `calc(72vh * ${width / height})`,
       }}
     >
-      <img src={url} alt={caption === '' ? 'What was photographed' : caption} draggable={false} />
+      <img src={url} alt={caption === '' ? say('what-was-photographed') : caption} draggable={false} />
       <svg
         viewBox={`0 0 ${width} ${height}`}
         preserveAspectRatio="none"
         role="group"
-        aria-label="Marks on the photo"
+        aria-label={say('marks-on-the-photo')}
       >
         {children(width / Math.max(1, shownWidth))}
       </svg>
@@ -191,14 +194,14 @@ function PhotoStage({ photo, url, children }: PhotoStageProps) {
 
 function PhotoFacts({ photo, waiting }: { readonly photo: Photo; readonly waiting: boolean }) {
   const facts: readonly (readonly [string, string])[] = [
-    ['Taken', photo.takenAt?.replace('T', ', ') ?? 'the picture does not say when'],
-    ['By', photo.takenBy],
-    ['Size', `${photo.widthPixels} × ${photo.heightPixels} pixels`],
-    ['Evidence', `SHA-256 ${photo.originalSha256.slice(0, SHORT_HASH)}…`],
+    [say('taken'), photo.takenAt?.replace('T', ', ') ?? say('the-picture-does-not-say')],
+    [say('by'), photo.takenBy],
+    [say('size'), say('pixels', { widthPixels: photo.widthPixels, heightPixels: photo.heightPixels })],
+    [say('evidence'), say('sha-256', { originalSha256: photo.originalSha256.slice(0, SHORT_HASH) })],
     ...(photo.place === null
       ? []
-      : [['Place', `${photo.place.latitude}, ${photo.place.longitude}`] as const]),
-    ...(waiting ? [['Where', 'on this device, sent as soon as the server answers'] as const] : []),
+      : [[say('place'), `${photo.place.latitude}, ${photo.place.longitude}`] as const]),
+    ...(waiting ? [[say('where'), say('on-this-device-sent-as')] as const] : []),
   ];
   return (
     <dl className="photo-facts">

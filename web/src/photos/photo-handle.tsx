@@ -1,6 +1,7 @@
 import type { PhotoPoint } from '@etappe/core';
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
+import { say } from '../messages/photos.ts';
 
 /** Radii on the screen, pixels: what a finger hits, and what is seen of it. */
 const [REACH, RING, DOT] = [22, 8, 2];
@@ -49,7 +50,7 @@ export function PhotoHandle({ at, width, height, scale, label, move, rest }: Pho
       className="photo-handle"
       role="button"
       tabIndex={0}
-      aria-label={`${label}, moved with the arrow keys`}
+      aria-label={say('moved-with-the-arrow-keys', { label })}
       transform={`translate(${at.x * width} ${at.y * height})`}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { PhotoHandle, pointOf } from './photo-handle.tsx';
+import { say } from '../messages/photos.ts';
 
 const ARROW_HEAD = 0.03;
 /** A stroke shorter than this share of the picture is a tap. */
@@ -106,7 +107,7 @@ export function MarkLayer({ photo, change, scale }: MarkLayerProps) {
           width={width}
           height={height}
           scale={scale}
-          label={`Mark ${i + 1}`}
+          label={say('mark-i', { i: i + 1 })}
           move={(to) => {
             setMoving({ index: i, to });
           }}
@@ -124,13 +125,11 @@ export function MarkLayer({ photo, change, scale }: MarkLayerProps) {
 export function MarkNotes({ photo: { marks }, change }: MarksProps) {
   return (
     <div className="photo-side-part">
-      <p className="quiet">
-        Tap to ring a place; draw a stroke for an arrow. The photo itself stays as it is.
-      </p>
+      <p className="quiet">{say('tap-to-ring-a-place')}</p>
       {marks.map((mark, i) => (
         <div key={i} className="photo-note">
           <TextField
-            label={`Note ${i + 1}`}
+            label={say('note', { i: i + 1 })}
             value={mark.text}
             take={(text) => {
               change(marks.map((m, k) => (k === i ? { ...m, text: text.trim().slice(0, 120) } : m)));
@@ -140,7 +139,7 @@ export function MarkNotes({ photo: { marks }, change }: MarksProps) {
           <Button
             type="text"
             icon={<DeleteOutlined />}
-            aria-label={`Take mark ${i + 1} off`}
+            aria-label={say('take-mark-off', { i: i + 1 })}
             onClick={() => {
               change(marks.filter((_, k) => k !== i));
             }}
@@ -153,7 +152,7 @@ export function MarkNotes({ photo: { marks }, change }: MarksProps) {
           change([...marks, { spot: { x: 0.5, y: 0.5 }, from: null, text: '' }]);
         }}
       >
-        Ring the middle
+        {say('ring-the-middle')}
       </Button>
     </div>
   );

@@ -5,6 +5,7 @@ import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { LengthField } from '../quantity-fields/length-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { PhotoHandle } from './photo-handle.tsx';
+import { say } from '../messages/photos.ts';
 
 /** A line on the face: its two ends. */
 type Line = readonly [PhotoPoint, PhotoPoint];
@@ -34,11 +35,16 @@ const FIRST_FACE: PhotoFace = {
   otherMetres: null,
   what: 'door',
 };
-const CORNERS = ['Upper left corner', 'Upper right corner', 'Lower right corner', 'Lower left corner'];
-const LINES = ['Width', 'Height'];
+const CORNERS = [
+  say('upper-left-corner'),
+  say('upper-right-corner'),
+  say('lower-right-corner'),
+  say('lower-left-corner'),
+];
+const LINES = [say('width'), say('height')];
 const KNOWN = [
-  { value: 'height', label: 'its height' },
-  { value: 'width', label: 'its width' },
+  { value: 'height', label: say('its-height') },
+  { value: 'width', label: say('its-width') },
 ];
 
 export function faceOf(photo: Photo): PhotoFace {
@@ -121,7 +127,7 @@ export function MeasureLayer({
             width={width}
             height={height}
             scale={scale}
-            label={`${LINES[i] ?? ''}, ${k === 0 ? 'first' : 'second'} end`}
+            label={say('end', { lines: LINES[i] ?? '', kIs: k === 0 ? 'yes' : 'no' })}
             move={(to) => {
               const moved = line.map((p, n) => (n === k ? to : p)) as unknown as Line;
               moveLines(i === 0 ? [moved, lines[1]] : [lines[0], moved]);
@@ -159,16 +165,13 @@ interface MeasureFieldsProps extends MeasureProps {
 export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }: MeasureFieldsProps) {
   const reading = readFace(photo, face);
   const lengths = lengthsOf(photo, face, lines);
-  const what = face.what === '' ? 'a rectangle' : `the ${face.what}`;
+  const what = face.what === '' ? say('a-rectangle') : `the ${face.what}`;
   const by = `${what}, ${formatLength(face.metres, units)} ${face.known === 'height' ? 'high' : 'wide'}`;
   return (
     <div className="photo-side-part">
-      <p className="quiet">
-        Drag the four corners onto something square on the same flat face, a door or a window, and say how
-        high or wide it is. Then drag the two lines.
-      </p>
+      <p className="quiet">{say('drag-the-four-corners-onto')}</p>
       <TextField
-        label="What it is"
+        label={say('what-it-is')}
         value={face.what}
         take={(text) => {
           keepFace({ ...face, what: text.trim().slice(0, 120) });
@@ -176,7 +179,7 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
         }}
       />
       <ChipField
-        label="Known is"
+        label={say('known-is')}
         value={face.known}
         options={KNOWN}
         take={(known) => {
@@ -184,17 +187,17 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
         }}
       />
       <LengthField
-        label={face.known === 'height' ? 'Its height' : 'Its width'}
+        label={face.known === 'height' ? say('its-height-head') : say('its-width-head')}
         metres={face.metres}
         units={units}
         take={(metres) => {
-          if (!(metres > 0)) return 'a length above nothing is needed';
+          if (!(metres > 0)) return say('a-length-above-nothing-is');
           keepFace({ ...face, metres });
           return null;
         }}
       />
       <LengthField
-        label="The other side, if it was measured too"
+        label={say('the-other-side-if-it')}
         metres={face.otherMetres}
         units={units}
         clear={() => {
@@ -202,20 +205,23 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
           return null;
         }}
         take={(metres) => {
-          if (!(metres > 0)) return 'a length above nothing is needed; empty while it is not measured';
+          if (!(metres > 0)) return say('a-length-above-nothing-is-needed-empty');
           keepFace({ ...face, otherMetres: metres });
           return null;
         }}
       />
       {reading.ok ? (
         <p className="figure" aria-live="polite">
-          {what.charAt(0).toUpperCase() + what.slice(1)} is {formatLength(reading.face.widthMetres, units)} ×{' '}
+          {say('is', {
+            what: what.charAt(0).toUpperCase() + what.slice(1),
+            widthMetres: formatLength(reading.face.widthMetres, units),
+          })}{' '}
           {formatLength(reading.face.heightMetres, units)}
           {reading.face.otherSide === 'measured'
             ? ''
             : reading.face.otherSide === 'seen-straight-on'
-              ? ', seen straight on'
-              : ', by the perspective'}
+              ? say('seen-straight-on')
+              : say('by-the-perspective')}
         </p>
       ) : (
         <p role="alert" className="photo-refusal">
@@ -229,16 +235,13 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
             <Button
               type="primary"
               onClick={() => {
-                takeSize(measuredSize(lengths[0], lengths[1], units), `from a photo, by ${by}`);
+                takeSize(measuredSize(lengths[0], lengths[1], units), say('from-a-photo-by', { by }));
               }}
             >
-              Use it as the size
+              {say('use-it-as-the-size')}
             </Button>
           )}
-          <p className="quiet">
-            An estimate: what is in front of or behind the surface is out of scale, and a wide lens bends
-            edges.
-          </p>
+          <p className="quiet">{say('an-estimate-what-is-in')}</p>
         </>
       )}
     </div>

@@ -7,6 +7,7 @@ import { IN_HAND, useMedia } from '../use-media.ts';
 import { PhotoDialog } from './photo-dialog.tsx';
 import { photoUrl, usePendingPhotos, useTakePhotos } from './use-photos.ts';
 import type { PhotoKind } from './use-photos.ts';
+import { say } from '../messages/photos.ts';
 import './photos.css';
 
 const TAKEN_KINDS = 'image/jpeg,image/png,image/webp';
@@ -31,7 +32,7 @@ export function PhotoStrip({ kind, of, what, surface }: PhotoStripProps) {
   const photos = (kind === 'photo' ? survey.photos : survey.damagePhotos).filter((p) => p.of === of);
   const shown = photos.find((p) => p.id === open);
   return (
-    <div className="photo-strip" role="group" aria-label={`Photos of ${what}`}>
+    <div className="photo-strip" role="group" aria-label={say('photos-of', { what })}>
       {photos.map((photo, i) => {
         const waits = pending.get(photo.fileSha256);
         return (
@@ -39,30 +40,36 @@ export function PhotoStrip({ kind, of, what, surface }: PhotoStripProps) {
             key={photo.id}
             type="button"
             className={`photo-thumb ${waits?.state ?? ''}`}
-            aria-label={`Photo ${i + 1} of ${what}${photo.caption === '' ? '' : `: ${photo.caption}`}`}
+            aria-label={say('photo-of', {
+              i: i + 1,
+              what,
+              captionWords: photo.caption === '' ? '' : `: ${photo.caption}`,
+            })}
             onClick={() => {
               setOpen(photo.id);
             }}
           >
             <ThumbImage photo={photo} url={photoUrl(photo, 'thumb', pending)} />
             {waits && (
-              <span className="photo-state">{waits.state === 'refused' ? '✕ not sent' : 'waiting'}</span>
+              <span className="photo-state">{waits.state === 'refused' ? say('not-sent') : 'waiting'}</span>
             )}
           </button>
         );
       })}
-      {inHand && <AddPhotos label="Take a photo" of={what} camera take={take} />}
-      <AddPhotos label="Add photos" of={what} camera={false} take={take} />
-      {busy > 0 && <span role="status">Reading {busy} …</span>}
+      {inHand && <AddPhotos label={say('take-a-photo')} of={what} camera take={take} />}
+      <AddPhotos label={say('add-photos')} of={what} camera={false} take={take} />
+      {busy > 0 && <span role="status">{say('reading', { busy })}</span>}
       {faults.map((fault) => (
         <Alert key={fault} type="error" showIcon title={fault} className="photo-fault" />
       ))}
       {placed > 0 && (
         <p className="photo-fault quiet">
-          {placed === 1 ? 'The picture says' : `${placed} pictures say`} where{' '}
-          {placed === 1 ? 'it was' : 'they were'} taken. That was left out.{' '}
+          {say('where-placed-words', {
+            placedWords: placed === 1 ? say('the-picture-says') : say('pictures-say', { placed }),
+          })}{' '}
+          {say('taken-that-was-left-out', { placed })}{' '}
           <Button size="small" onClick={keepPlaces}>
-            Keep the place
+            {say('keep-the-place')}
           </Button>
         </p>
       )}
@@ -84,7 +91,11 @@ export function PhotoStrip({ kind, of, what, surface }: PhotoStripProps) {
 function ThumbImage({ photo, url }: { readonly photo: Photo; readonly url: string }) {
   const [missing, setMissing] = useState<string | null>(null);
   if (missing === url)
-    return <span className="photo-missing">still on the device of {photo.takenBy || 'somebody'}</span>;
+    return (
+      <span className="photo-missing">
+        {say('still-on-the-device-of', { takenBy: photo.takenBy || 'somebody' })}
+      </span>
+    );
   return (
     <img
       src={url}
@@ -111,7 +122,7 @@ function AddPhotos({ label, of, camera, take }: AddPhotosProps) {
       {camera ? <CameraOutlined aria-hidden /> : <PictureOutlined aria-hidden />}
       <span>
         {label}
-        <span className="visually-hidden"> of {of}</span>
+        <span className="visually-hidden"> {say('of', { of })}</span>
       </span>
       <input
         id={id}

@@ -1,6 +1,7 @@
 import { bytesHash, cameraTime } from '@etappe/core';
 import { expose } from 'comlink';
 import exifr from 'exifr';
+import { say } from '../messages/files.ts';
 
 /** A picture as the device takes it: what it is, and what is sent of it. */
 export interface TakenPicture {
@@ -35,16 +36,12 @@ const reader = {
   async read(file: File, smaller: boolean): Promise<PictureReading> {
     const bytes = new Uint8Array(await file.arrayBuffer());
     const kind = kindOf(bytes);
-    if (kind === 'heic')
-      return refused(
-        `${file.name} is a HEIC or AVIF picture: set the camera of the phone to “most compatible” (JPEG), or save it as JPEG, PNG or WebP`,
-      );
-    if (kind === null)
-      return refused(`${file.name} is no JPEG, PNG or WebP picture: save it as one of these`);
+    if (kind === 'heic') return refused(say('is-a-heic-or-avif', { name: file.name }));
+    if (kind === null) return refused(say('is-no-jpeg-png-or', { name: file.name }));
     const bitmap = await createImageBitmap(new Blob([bytes], { type: kind }), {
       imageOrientation: 'from-image',
     }).catch(() => null);
-    if (!bitmap) return refused(`${file.name} is broken or cut off: send it again from the camera`);
+    if (!bitmap) return refused(say('is-broken-or-cut-off', { name: file.name }));
     const { width, height } = bitmap;
     const scale = Math.min(1, LONGEST_SIDE_PIXELS / Math.max(width, height));
     const sent = smaller && scale < 1 ? await shrunk(bitmap, scale) : new Blob([bytes], { type: kind });

@@ -10,6 +10,7 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { pendingPhotos } from './pending-photos.ts';
 import type { PendingPhoto } from './pending-photos.ts';
 import type { PictureReader } from './picture-worker.ts';
+import { say } from '../messages/photos.ts';
 
 export type PhotoSize = 'full' | 'screen' | 'thumb';
 /** The kinds of entity under which photos are kept. */
@@ -57,7 +58,7 @@ export function useTakePhotos(kind: PhotoKind, of: string) {
     try {
       await pendingPhotos.add(picture.fileSha256, sent);
     } catch {
-      return `${file.name}: the device has no room left for pictures. Make room, or connect and send what waits`;
+      return say('the-device-has-no-room', { name: file.name });
     }
     const id = uuidv7();
     const fault = firstFault(
@@ -72,8 +73,8 @@ export function useTakePhotos(kind: PhotoKind, of: string) {
     const already = (kind === 'photo' ? survey.photos : survey.damagePhotos).length;
     const found: string[] = [];
     for (const [i, file] of files.entries()) {
-      const fault = await takeOne(file, already + i).catch(
-        () => `${file.name} could not be read: try it again`,
+      const fault = await takeOne(file, already + i).catch(() =>
+        say('could-not-be-read-try', { name: file.name }),
       );
       if (fault !== null) found.push(fault);
       setBusy(files.length - i - 1);

@@ -3,6 +3,7 @@ import type { OtherTreatment } from '@etappe/core';
 import { Button } from 'antd';
 import { usePlan } from './use-plan.tsx';
 import { useMethodChoices } from './use-method-choice.ts';
+import { say } from '../messages/planning.ts';
 
 /** Chemistries that never meet, how the plan holds them apart and what else would do: of one face, or of the visit. */
 export function ChemistryApart({ surface }: { readonly surface?: string }) {
@@ -19,7 +20,7 @@ export function ChemistryApart({ surface }: { readonly surface?: string }) {
   });
   if (shown.length === 0) return null;
   return (
-    <ul className="chemistry-apart" aria-label="Kept apart in time">
+    <ul className="chemistry-apart" aria-label={say('kept-apart-in-time')}>
       {shown.map(({ meeting, text }) => (
         <li key={text}>
           ⇥ {text}
@@ -46,9 +47,9 @@ function OtherWays({ ways }: { readonly ways: readonly OtherTreatment[] }) {
             pickAll([{ surface: way.face, contaminant: way.contaminant, method: way.method }]);
           }}
         >
-          {nameOf(way.face)}: {way.name.toLowerCase()} against{' '}
+          {say('against', { face: nameOf(way.face), name: way.name.toLowerCase() })}{' '}
           {contaminantById(way.contaminant).name.toLowerCase()}
-          {way.worseBy > 0 ? ` (${decimal(way.worseBy, 1)} points less)` : ''}
+          {way.worseBy > 0 ? say('points-less', { worseBy: decimal(way.worseBy, 1) }) : ''}
         </Button>
       ))}
     </div>

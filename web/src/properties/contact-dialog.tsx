@@ -5,12 +5,13 @@ import { useId, useState } from 'react';
 import { Field } from '../quantity-fields/field.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
+import { say } from '../messages/properties.ts';
 
 const FIELDS = [
-  { key: 'person', label: 'Contact person' },
-  { key: 'phone', label: 'Telephone' },
-  { key: 'mail', label: 'Mail' },
-  { key: 'note', label: 'Note' },
+  { key: 'person', label: say('contact-person') },
+  { key: 'phone', label: say('telephone') },
+  { key: 'mail', label: say('mail') },
+  { key: 'note', label: say('note') },
 ] as const;
 
 /** How a customer is reached. */
@@ -38,15 +39,15 @@ export function ContactDialog({
     <Modal
       open
       title={customer.name}
-      okText="Save contact"
-      cancelText="Cancel"
+      okText={say('save-contact')}
+      cancelText={say('cancel')}
       okButtonProps={{ loading: save.isPending }}
       onOk={() => {
         save.mutate();
       }}
       onCancel={close}
     >
-      <p className="quiet">The name is set on each property: change it on the Walk.</p>
+      <p className="quiet">{say('the-name-is-set-on')}</p>
       <div style={{ display: 'grid', gap: 10 }}>
         {FIELDS.map(({ key, label }) => (
           <Field key={key} label={label} id={`${id}${key}`}>

@@ -9,6 +9,7 @@ import { Pager, useListQuery } from '../lists/list-query.tsx';
 import '../lists/lists.css';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
+import { say } from '../messages/properties.ts';
 
 const NewJobDialog = lazy(async () => ({
   default: (await import('../new-job/new-job-dialog.tsx')).NewJobDialog,
@@ -33,12 +34,12 @@ export function PropertiesPage() {
       <HouseHead />
       <main>
         <div className="jobs-bar">
-          <h2>Properties</h2>
+          <h2>{say('properties')}</h2>
           <label className="jobs-find">
-            <span className="visually-hidden">Find a property</span>
+            <span className="visually-hidden">{say('find-a-property')}</span>
             <input
               type="search"
-              placeholder="Find a property or customer"
+              placeholder={say('find-a-property-or-customer')}
               value={query.find}
               onChange={(event) => {
                 set({ find: event.target.value, from: '' });
@@ -50,23 +51,23 @@ export function PropertiesPage() {
           <Alert
             type="warning"
             showIcon
-            title="Properties cannot be loaded right now"
-            description={`${properties.error.message} Retrying automatically.`}
+            title={say('properties-cannot-be-loaded-right')}
+            description={say('retrying-automatically', { message: properties.error.message })}
           />
         )}
         {properties.isPending && (
-          <div className="jobs-skeleton" role="status" aria-label="Loading properties" />
+          <div className="jobs-skeleton" role="status" aria-label={say('loading-properties')} />
         )}
         {shown.length > 0 && (
           <table className="jobs-table properties-table">
             <thead>
               <tr>
-                <th>Customer</th>
-                <th>Property</th>
-                <th>Jobs, newest first</th>
-                <th>Surfaces</th>
+                <th>{say('customer')}</th>
+                <th>{say('property')}</th>
+                <th>{say('jobs-newest-first')}</th>
+                <th>{say('surfaces')}</th>
                 <th>
-                  <span className="visually-hidden">New job</span>
+                  <span className="visually-hidden">{say('new-job')}</span>
                 </th>
               </tr>
             </thead>
@@ -85,10 +86,10 @@ export function PropertiesPage() {
                         {property.customer}
                       </Button>
                     )}
-                    {property.customerId === null && <span className="quiet">no customer yet</span>}
+                    {property.customerId === null && <span className="quiet">{say('no-customer-yet')}</span>}
                   </td>
                   <td>
-                    {property.name || <span className="quiet">without a name</span>}
+                    {property.name || <span className="quiet">{say('without-a-name')}</span>}
                     <div className="quiet">{property.address}</div>
                   </td>
                   <td>
@@ -96,7 +97,7 @@ export function PropertiesPage() {
                       {property.jobs.map((j) => (
                         <li key={j.id}>
                           <Link to={`/jobs/${j.id}/walk`}>{j.name}</Link>{' '}
-                          <span className="figure quiet">{j.start ?? 'no day yet'}</span>
+                          <span className="figure quiet">{j.start ?? say('no-day-yet')}</span>
                         </li>
                       ))}
                     </ul>
@@ -108,9 +109,9 @@ export function PropertiesPage() {
                       onClick={() => {
                         setJob(property);
                       }}
-                      aria-label={`New job on ${property.name}`}
+                      aria-label={say('new-job-on', { name: property.name })}
                     >
-                      New job
+                      {say('new-job')}
                     </Button>
                   </td>
                 </tr>
@@ -121,11 +122,11 @@ export function PropertiesPage() {
         {properties.data && <Pager query={query} total={properties.data.total} set={set} />}
         {properties.data && shown.length === 0 && (
           <div className="jobs-empty hairline">
-            <h3>{query.find ? `No property matches “${query.find}”` : 'No properties yet'}</h3>
+            <h3>
+              {query.find ? say('no-property-matches', { find: query.find }) : say('no-properties-yet')}
+            </h3>
             <p className="quiet">
-              {query.find
-                ? 'Clear the search to see all properties.'
-                : 'A property comes with its first job: create one on the jobs page.'}
+              {query.find ? say('clear-the-search-to-see') : say('a-property-comes-with-its')}
             </p>
           </div>
         )}

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { NumberField } from './number-field.tsx';
+import { say } from '../messages/quantity-fields.ts';
 
 interface Props {
   readonly label: string;
@@ -45,7 +46,7 @@ export function FigureToWrite({ label, unit, scale = 1, write }: Props) {
             void writeDown(typed);
           }}
         >
-          Record
+          {say('record')}
         </Button>
       )}
       {fault !== null && <span role="alert">{fault}</span>}

@@ -1,5 +1,6 @@
 import type { HourSpan } from '@etappe/core';
 import { TextField } from './text-field.tsx';
+import { say } from '../messages/quantity-fields.ts';
 
 /** @example hoursText([{ from: '12:00', to: '13:30' }]) // "12:00 to 13:30" */
 function hoursText(spans: readonly HourSpan[]): string {
@@ -39,7 +40,7 @@ export function HoursField({ label, spans, take, placeholder }: HoursFieldProps)
       placeholder={placeholder}
       take={(text) => {
         const read = spansIn(text);
-        return read === null ? `“${text}” are no hours: write them as 12:00 to 13:30` : take(read);
+        return read === null ? say('are-no-hours-write-them', { text }) : take(read);
       }}
     />
   );

@@ -5,6 +5,7 @@ import { Field } from './field.tsx';
 import { Stepper } from './stepper.tsx';
 import type { Steps } from './stepper.tsx';
 import { useDraft } from './use-draft.ts';
+import { say } from '../messages/quantity-fields.ts';
 
 interface NumberFieldProps {
   readonly label: string;
@@ -32,7 +33,9 @@ export function NumberField(props: NumberFieldProps) {
   const draft = useDraft(value === null ? '' : shown(value * scale), (text) => {
     if (text.trim() === '' && clear) return clear();
     const number = numberIn(text);
-    return number === null ? `“${text}” is not a number` : take(Number((number / scale).toPrecision(12)));
+    return number === null
+      ? say('is-not-a-number', { text })
+      : take(Number((number / scale).toPrecision(12)));
   });
   const input = (
     <Input

@@ -5,6 +5,7 @@ import { useId } from 'react';
 import { Field } from './field.tsx';
 import { TapeHelp } from './tape-help.tsx';
 import { useDraft } from './use-draft.ts';
+import { say } from '../messages/quantity-fields.ts';
 
 interface TapeFieldProps {
   readonly label: string;
@@ -69,7 +70,7 @@ export function TapeResult({ text, measured, units, replace }: TapeResultProps) 
   if (text.trim() === '')
     return (
       <span>
-        Sums, products, brackets and openings:{' '}
+        {say('sums-products-brackets-and-openings')}{' '}
         {units === 'us' ? '12ft 6in x 9ft - 2(3ft x 4ft)' : '7.5x4 + 6m2 - 2(1.2x1.4)'}
       </span>
     );
@@ -83,7 +84,7 @@ export function TapeResult({ text, measured, units, replace }: TapeResultProps) 
         {text.slice(end)}
       </div>
       <span style={{ color: 'var(--stop)' }}>
-        At character {position + 1}: {message}.{' '}
+        {say('at-character', { position: position + 1, message })}{' '}
       </span>
       {proposal !== undefined && (
         <Button
@@ -97,7 +98,7 @@ export function TapeResult({ text, measured, units, replace }: TapeResultProps) 
             );
           }}
         >
-          Use {proposal}
+          {say('use', { proposal })}
         </Button>
       )}
     </div>

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { creation } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/records.ts';
 
 interface EntityListProps {
   readonly title: string;
@@ -46,7 +47,7 @@ export function Remove({ id, name }: { readonly id: string; readonly name: strin
     <Button
       type="text"
       icon={<DeleteOutlined />}
-      aria-label={`Delete ${name}`}
+      aria-label={say('delete', { name })}
       onClick={() => edit(deletionOf(state, id))}
     />
   );

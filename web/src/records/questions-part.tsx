@@ -8,6 +8,7 @@ import { Link } from 'react-router';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity, useJob } from '../survey-edits/use-entity.ts';
+import { say } from '../messages/records.ts';
 import './questions-part.css';
 
 type Question = Plan['questions'][number];
@@ -25,10 +26,10 @@ export function QuestionsPart() {
   return (
     <div className="sheet-part">
       <div className="questions-head">
-        <h3>Open questions</h3>
+        <h3>{say('open-questions')}</h3>
         {questions.length > 0 && <CopyList questions={questions} />}
       </div>
-      {questions.length === 0 && <p>All answered.</p>}
+      {questions.length === 0 && <p>{say('all-answered')}</p>}
       <ul className="questions">
         {questions.map((question) => (
           <OpenQuestion key={question.key} question={question} />
@@ -36,9 +37,7 @@ export function QuestionsPart() {
       </ul>
       {answered.length > 0 && (
         <details>
-          <summary>
-            {answered.length} answered {answered.length === 1 ? 'question' : 'questions'}
-          </summary>
+          <summary>{say('answered', { answeredCount: answered.length })}</summary>
           <ul className="questions">
             {answered.map(({ question, answer }) => (
               <AnsweredQuestion key={question.key} question={question} answer={answer} />
@@ -71,7 +70,7 @@ function OpenQuestion({ question }: { readonly question: Question }) {
   return (
     <li>
       <p>
-        {question.blocking && <b className="blocks">✕ blocks </b>}
+        {question.blocking && <b className="blocks">{say('blocks')} </b>}
         {question.text}
       </p>
       <div className="question-row">
@@ -85,12 +84,12 @@ function OpenQuestion({ question }: { readonly question: Question }) {
                   setAnswer('');
                 }}
               >
-                Answer
+                {say('answer')}
               </Button>
             )}
             {about !== null && (
               <Link to={onSurface ? `/jobs/${jobId}/walk/${about}` : `/jobs/${jobId}/walk?${AT}=${about}`}>
-                Show where
+                {say('show-where')}
               </Link>
             )}
           </>
@@ -98,7 +97,7 @@ function OpenQuestion({ question }: { readonly question: Question }) {
           <>
             <Input
               ref={field}
-              aria-label={`Answer to: ${question.text}`}
+              aria-label={say('answer-to', { text: question.text })}
               value={answer}
               maxLength={500}
               onChange={(event) => {
@@ -107,14 +106,14 @@ function OpenQuestion({ question }: { readonly question: Question }) {
               onPressEnter={keep}
             />
             <Button type="primary" aria-disabled={answer.trim() === ''} onClick={keep}>
-              Keep
+              {say('keep')}
             </Button>
             <Button
               onClick={() => {
                 setAnswer(null);
               }}
             >
-              Leave open
+              {say('leave-open')}
             </Button>
           </>
         )}
@@ -163,7 +162,7 @@ function AnsweredQuestion({ question, answer }: { readonly question: Question; r
         type="text"
         size="small"
         icon={<DeleteOutlined />}
-        aria-label={`Remove the answer to: ${question.text}`}
+        aria-label={say('remove-the-answer-to', { text: question.text })}
         onClick={() => {
           const given = [question.key, question.rule].filter((key) => key in job.answers);
           patch(Object.fromEntries(given.map((key) => [`answers.${key}`, null])));
@@ -180,16 +179,16 @@ function CopyList({ questions }: { readonly questions: readonly Question[] }) {
     const text = questions.map((q, i) => `${i + 1}. ${q.text}`).join('\n');
     try {
       await navigator.clipboard.writeText(text);
-      setSaid('Copied');
+      setSaid(say('copied'));
     } catch {
-      setSaid('This device does not allow copying: print the report instead');
+      setSaid(say('this-device-does-not-allow'));
     }
   };
   return (
     <>
       {said !== null && <span role="status">{said}</span>}
       <Button size="small" icon={<CopyOutlined />} onClick={() => void copy()}>
-        Copy the list
+        {say('copy-the-list')}
       </Button>
     </>
   );

@@ -4,6 +4,7 @@ import { useId } from 'react';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
+import { say } from '../messages/sequence.ts';
 import { LARGEST_CREW, crewOfSize, withMachineCount } from '@etappe/core';
 
 /** Who and what comes along, the hours and the weather. */
@@ -15,9 +16,9 @@ export function DaySettings() {
   const counts = machineCounts(job.house);
   return (
     <>
-      <h3>Crew</h3>
+      <h3>{say('crew')}</h3>
       <label htmlFor={crewId} className="setting-row">
-        People
+        {say('people')}
         <InputNumber
           id={crewId}
           min={1}
@@ -31,14 +32,14 @@ export function DaySettings() {
       {job.house.crew.map((member, i) => (
         <TextField
           key={member.id}
-          label={`Person ${i + 1}`}
+          label={say('person', { i: i + 1 })}
           value={member.name}
           take={(name) =>
             house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, name: name.trim() } : m)) })
           }
         />
       ))}
-      <h3>Machines</h3>
+      <h3>{say('machines')}</h3>
       {MACHINE_KINDS.map((kind) => (
         <label key={kind} className="setting-row">
           {MACHINE_NAMES[kind]}
@@ -52,50 +53,50 @@ export function DaySettings() {
           />
         </label>
       ))}
-      <h3>Hours</h3>
+      <h3>{say('hours')}</h3>
       <div className="settings-grid">
         <TextField
-          label="Day starts"
+          label={say('day-starts')}
           value={job.house.dayStart}
           take={(dayStart) => house({ dayStart: dayStart.trim() })}
         />
         <NumberField
-          label="Working day"
+          label={say('working-day')}
           value={job.house.dayHours}
           unit="h"
           take={(dayHours) => house({ dayHours })}
         />
       </div>
-      <h3>Weather on the day</h3>
+      <h3>{say('weather-on-the-day')}</h3>
       <div className="settings-grid">
         <NumberField
-          label="Air"
+          label={say('air')}
           value={job.weather.temperatureC}
           unit="°C"
           take={(temperatureC) => weather({ temperatureC })}
         />
         <NumberField
-          label="Humidity"
+          label={say('humidity')}
           value={job.weather.humidity}
           unit="%"
           scale={100}
           take={(humidity) => weather({ humidity })}
         />
         <NumberField
-          label="Wind"
+          label={say('wind')}
           value={job.weather.windMetresPerSecond}
           unit="m/s"
           take={(windMetresPerSecond) => weather({ windMetresPerSecond })}
         />
         <NumberField
-          label="Cloud"
+          label={say('cloud')}
           value={job.weather.cloud}
           unit="%"
           scale={100}
           take={(cloud) => weather({ cloud })}
         />
         <NumberField
-          label="Sun, net"
+          label={say('sun-net')}
           value={job.weather.netRadiationWattsPerSquareMetre}
           unit="W/m²"
           clear={() => weather({ netRadiationWattsPerSquareMetre: null })}
@@ -103,8 +104,7 @@ export function DaySettings() {
         />
       </div>
       <p className="quiet" style={{ marginTop: 8, fontSize: 13.5 }}>
-        Air and humidity in the warmest hour. Leave the sun empty and it is worked out for each surface from
-        place, date and cloud; type a figure and it counts for every surface and hour.
+        {say('air-and-humidity-in-the')}
       </p>
     </>
   );

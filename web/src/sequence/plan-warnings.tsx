@@ -1,5 +1,6 @@
 import type { Plan } from '@etappe/core';
 import { Alert } from 'antd';
+import { say } from '../messages/sequence.ts';
 
 /** Warnings in sight before the day; what stops an order always is. */
 const MOST_IN_SIGHT = 2;
@@ -25,7 +26,7 @@ export function PlanWarnings({ plan }: { readonly plan: Plan }) {
       {[...stops, ...others.slice(0, MOST_IN_SIGHT)].map(alert)}
       {folded.length > 0 && (
         <details className="fold">
-          <summary>△ {folded.length} more to look at</summary>
+          <summary>{say('more-to-look-at', { foldedCount: folded.length })}</summary>
           {folded.map(alert)}
         </details>
       )}

@@ -1,6 +1,7 @@
 import { decimal, formatArea } from '@etappe/core';
 import type { Plan } from '@etappe/core';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/sequence.ts';
 
 /** Every wet cycle with its sections, clocks and sums. */
 export function SectionsTable({ plan }: { readonly plan: Plan }) {
@@ -9,17 +10,17 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
   if (cycles.length === 0) return null;
   return (
     <section style={{ marginTop: 18 }}>
-      <h3>Sections and wet window</h3>
+      <h3>{say('sections-and-wet-window')}</h3>
       <div className="sections-scroll">
         <table className="figure-table sections-table">
           <thead>
             <tr>
-              <th>Surface</th>
-              <th>Sections</th>
-              <th>Film</th>
-              <th>Dry-out</th>
-              <th>Dwell</th>
-              <th>How</th>
+              <th>{say('surface')}</th>
+              <th>{say('sections')}</th>
+              <th>{say('film')}</th>
+              <th>{say('dry-out')}</th>
+              <th>{say('dwell')}</th>
+              <th>{say('how')}</th>
             </tr>
           </thead>
           <tbody>
@@ -40,18 +41,27 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
                 <td className="figure">
                   {cycle.sectionCount} × {formatArea(cycle.sectionSquareMetres, survey.job.units)}
                 </td>
-                <td className="figure">{decimal(cycle.clocks.filmMinutes, 1)} min</td>
-                <td className="figure">{decimal(cycle.clocks.dryOutMinutes, 1)} min</td>
+                <td className="figure">
+                  {say('min', { filmMinutes: decimal(cycle.clocks.filmMinutes, 1) })}
+                </td>
+                <td className="figure">
+                  {say('min-dry-out-minutes', { dryOutMinutes: decimal(cycle.clocks.dryOutMinutes, 1) })}
+                </td>
                 <td className="figure">
                   {cycle.dwell
-                    ? `${decimal(cycle.dwell.fromMinutes, 1)}–${decimal(cycle.dwell.latestMinutes, 1)} min`
-                    : 'left on'}
+                    ? say('min-from-minutes', {
+                        fromMinutes: decimal(cycle.dwell.fromMinutes, 1),
+                        latestMinutes: decimal(cycle.dwell.latestMinutes, 1),
+                      })
+                    : say('left-on')}
                 </td>
                 <td>
-                  {cycle.mode === 'watched' ? 'watched' : cycle.mode === 'hands-on' ? 'hands-on' : 'leave on'}
-                  {cycle.mist
-                    ? `, ${cycle.mist.passes} mist ${cycle.mist.passes === 1 ? 'pass' : 'passes'}`
-                    : ''}
+                  {cycle.mode === 'watched'
+                    ? 'watched'
+                    : cycle.mode === 'hands-on'
+                      ? 'hands-on'
+                      : say('leave-on')}
+                  {cycle.mist ? say('mist', { passes: cycle.mist.passes }) : ''}
                 </td>
               </tr>
             ))}

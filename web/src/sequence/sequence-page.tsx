@@ -8,19 +8,27 @@ import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
 import { SectionsTable } from './sections-table.tsx';
 import { DaySettings } from './day-settings.tsx';
+import { rich, say } from '../messages/sequence.ts';
 import './sequence-page.css';
 
 /** The visit on one time axis, and what it was made from: crew, machines, hours and weather. */
 export function SequencePage() {
   const { survey, jobId } = useSurveySession();
   const { plan, working } = usePlan();
-  if (!plan) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
+  if (!plan)
+    return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   return (
     <div className="sequence">
-      <section className="sequence-main" aria-label="The visit" aria-busy={working}>
+      <section className="sequence-main" aria-label={say('the-visit')} aria-busy={working}>
         <div className="sequence-head">
-          <h2>{plan.visits.length > 1 ? `Visit ${plan.visitNumber}` : 'The visit'}</h2>
-          {plan.visit ? <VisitFigures plan={plan} /> : <span className="quiet">no sequence yet</span>}
+          <h2>
+            {plan.visits.length > 1 ? say('visit', { visitNumber: plan.visitNumber }) : say('the-visit')}
+          </h2>
+          {plan.visit ? (
+            <VisitFigures plan={plan} />
+          ) : (
+            <span className="quiet">{say('no-sequence-yet')}</span>
+          )}
         </div>
         <VisitChoice plan={plan} />
         <PlanWarnings plan={plan} />
@@ -28,12 +36,14 @@ export function SequencePage() {
           <DayRibbon plan={plan} survey={survey} />
         ) : (
           <p>
-            Add surfaces with what is on them on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>.
+            {rich('add-surfaces-with-what-is', {
+              link: <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link>,
+            })}
           </p>
         )}
         <SectionsTable plan={plan} />
       </section>
-      <aside className="sequence-settings" aria-label="Crew, machines, hours and weather">
+      <aside className="sequence-settings" aria-label={say('crew-machines-hours-and-weather')}>
         <DaySettings />
       </aside>
     </div>
@@ -50,29 +60,29 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
     <>
       <dl className="visit-figures">
         <div>
-          <dt>From, to</dt>
+          <dt>{say('from-to')}</dt>
           <dd>
             {clockTime(start).slice(0, 5)} – {clockTime(start + schedule.makespan).slice(0, 5)}
           </dd>
         </div>
         <div>
-          <dt>Takes</dt>
+          <dt>{say('takes')}</dt>
           <dd>{formatDuration(schedule.makespan)}</dd>
         </div>
         <div>
-          <dt>Paid time</dt>
+          <dt>{say('paid-time')}</dt>
           <dd>
-            {formatDuration(schedule.makespan * people)} <small>({people} people)</small>
+            {formatDuration(schedule.makespan * people)} <small>{say('people-people', { people })}</small>
           </dd>
         </div>
-        <div title={`Limited by ${lowerBound.because}`}>
-          <dt>Shortest possible</dt>
+        <div title={say('limited-by', { because: lowerBound.because })}>
+          <dt>{say('shortest-possible')}</dt>
           <dd>
-            {formatDuration(lowerBound.seconds)} <small>gap {decimal(gap * 100, 0)} %</small>
+            {formatDuration(lowerBound.seconds)} <small>{say('gap', { gap: decimal(gap * 100, 0) })}</small>
           </dd>
         </div>
       </dl>
-      <p className="visit-bound quiet">Limited by {lowerBound.because}.</p>
+      <p className="visit-bound quiet">{say('limited-by-because', { because: lowerBound.because })}</p>
     </>
   );
 }

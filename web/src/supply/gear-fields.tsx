@@ -5,17 +5,18 @@ import { Button, Checkbox } from 'antd';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useGear } from './use-gear.ts';
+import { say } from '../messages/supply.ts';
 
 /** What you bring for water, to reach the top and to catch what runs off. */
 export function GearFields() {
   const { units, house, patchGear, patchHouse } = useGear();
   const { gear } = house;
   return (
-    <section aria-label="What you bring">
-      <h2>What you bring</h2>
+    <section aria-label={say('what-you-bring')}>
+      <h2>{say('what-you-bring')}</h2>
       <div className="supply-settings">
         <NumberField
-          label="Tank"
+          label={say('tank')}
           value={gear.tank?.litres ?? null}
           {...unitOf('volume', units)}
           clear={() => patchGear({ tank: null })}
@@ -23,7 +24,7 @@ export function GearFields() {
         />
         {gear.tank && (
           <NumberField
-            label="In it at the start"
+            label={say('in-it-at-the-start')}
             value={gear.tank.startLitres ?? gear.tank.litres}
             {...unitOf('volume', units)}
             take={(startLitres) =>
@@ -32,28 +33,28 @@ export function GearFields() {
           />
         )}
         <NumberField
-          label="Trigger held"
+          label={say('trigger-held')}
           value={gear.triggerShare}
           unit="%"
           scale={100}
           take={(triggerShare) => patchGear({ triggerShare })}
         />
         <NumberField
-          label="Longest pole"
+          label={say('longest-pole')}
           value={gear.longestPoleMetres}
           {...unitOf('length', units)}
           clear={() => patchGear({ longestPoleMetres: null })}
           take={(longestPoleMetres) => patchGear({ longestPoleMetres })}
         />
         <NumberField
-          label="Ladder, height of the feet"
+          label={say('ladder-height-of-the-feet')}
           value={gear.ladderMetres}
           {...unitOf('length', units)}
           clear={() => patchGear({ ladderMetres: null })}
           take={(ladderMetres) => patchGear({ ladderMetres })}
         />
         <NumberField
-          label="Catch holds"
+          label={say('catch-holds')}
           value={gear.catchLitres}
           {...unitOf('volume', units)}
           take={(catchLitres) => patchGear({ catchLitres })}
@@ -61,28 +62,28 @@ export function GearFields() {
       </div>
       <PumpFields units={units} machines={house.machines} take={(machines) => patchHouse({ machines })} />
       <OptionalGear
-        what="Bringing a tower"
+        what={say('bringing-a-tower')}
         fields={accessFields(units)}
         usual={USUAL_GEAR.tower}
         value={gear.tower}
         take={(tower) => patchGear({ tower })}
       />
       <OptionalGear
-        what="Bringing a lift"
+        what={say('bringing-a-lift')}
         fields={accessFields(units)}
         usual={USUAL_GEAR.lift}
         value={gear.lift}
         take={(lift) => patchGear({ lift })}
       />
       <OptionalGear
-        what="Bringing a booster for the tap"
+        what={say('bringing-a-booster-for-the')}
         fields={boosterFields(units)}
         usual={USUAL_GEAR.booster}
         value={gear.booster}
         take={(booster) => patchGear({ booster })}
       />
       <OptionalGear
-        what="Water costs money"
+        what={say('water-costs-money')}
         fields={priceFields(units)}
         usual={USUAL_GEAR.waterPrice}
         value={gear.waterPrice}
@@ -133,23 +134,23 @@ function OptionalGear<K extends string>({ what, fields, usual, value, take }: Pa
 const PLAIN: Unit = { unit: '', scale: 1, digits: 2 };
 const accessFields = (units: UnitSystem) =>
   [
-    ['baseMetres', 'Width of its base', unitOf('length', units)],
-    ['platformMetres', 'Height of its platform', unitOf('length', units)],
+    ['baseMetres', say('width-of-its-base'), unitOf('length', units)],
+    ['platformMetres', say('height-of-its-platform'), unitOf('length', units)],
   ] as const;
 const boosterFields = (units: UnitSystem) =>
   [
-    ['shutOffBar', 'Pressure at no flow', unitOf('pumpPressure', units)],
-    ['greatestLitresPerMinute', 'Flow at no pressure', unitOf('flow', units)],
+    ['shutOffBar', say('pressure-at-no-flow'), unitOf('pumpPressure', units)],
+    ['greatestLitresPerMinute', say('flow-at-no-pressure'), unitOf('flow', units)],
   ] as const;
 const priceFields = (units: UnitSystem) =>
   [
-    ['perCubicMetre', 'A cubic metre from the tap', PLAIN],
-    ['perTruck', "A truck's trip", PLAIN],
-    ['truckLitres', 'A truck brings', unitOf('volume', units)],
+    ['perCubicMetre', say('a-cubic-metre-from-the'), PLAIN],
+    ['perTruck', say('a-trucks-trip'), PLAIN],
+    ['truckLitres', say('a-truck-brings'), unitOf('volume', units)],
   ] as const;
 const PUMPS: Readonly<Record<string, string>> = {
-  'pressure-washer': 'Pressure washer',
-  'hot-washer': 'Hot washer',
+  'pressure-washer': say('pressure-washer'),
+  'hot-washer': say('hot-washer'),
 };
 
 interface PumpProps {
@@ -167,24 +168,27 @@ function PumpFields({ units, machines, take }: PumpProps) {
         take(machines.map((m) => (m === machine ? { ...m, ...more } : m)));
       return (
         <fieldset key={machine.kind} className="field">
-          <legend className="field-label">{PUMPS[machine.kind]}, by its plate</legend>
+          <legend className="field-label">
+            {PUMPS[machine.kind]}
+            {say('by-its-plate')}
+          </legend>
           <div className="supply-settings">
             <NumberField
-              label="Flow"
+              label={say('flow')}
               value={machine.flowLitresPerMinute}
               {...unitOf('flow', units)}
               clear={() => set({ flowLitresPerMinute: null })}
               take={(flowLitresPerMinute) => set({ flowLitresPerMinute })}
             />
             <NumberField
-              label="Pressure"
+              label={say('pressure')}
               value={machine.pressureBar}
               {...unitOf('pumpPressure', units)}
               clear={() => set({ pressureBar: null })}
               take={(pressureBar) => set({ pressureBar })}
             />
             <NumberField
-              label="Nozzle size"
+              label={say('nozzle-size')}
               value={machine.tipOrifice}
               unit=""
               clear={() => set({ tipOrifice: null })}
@@ -214,11 +218,11 @@ function HoseFields({
     take(hoses.map((h, i) => (i === at ? { ...h, ...more } : h)));
   return (
     <fieldset className="field">
-      <legend className="field-label">Hoses</legend>
+      <legend className="field-label">{say('hoses')}</legend>
       {hoses.map((hose, i) => (
         <div key={`${i} of ${hoses.length}`} className="hose-row">
           <ChipField
-            label={`Use of hose ${i + 1}`}
+            label={say('use-of-hose', { i: i + 1 })}
             value={hose.use}
             options={USES}
             take={(use) => {
@@ -226,13 +230,13 @@ function HoseFields({
             }}
           />
           <NumberField
-            label={`Length of hose ${i + 1}`}
+            label={say('length-of-hose', { i: i + 1 })}
             value={hose.metres}
             {...unitOf('length', units)}
             take={(metres) => replace(i, { metres })}
           />
           <NumberField
-            label={`Inside of hose ${i + 1}`}
+            label={say('inside-of-hose', { i: i + 1 })}
             value={hose.innerMillimetres}
             {...unitOf('smallLength', units)}
             take={(innerMillimetres) => replace(i, { innerMillimetres })}
@@ -240,7 +244,7 @@ function HoseFields({
           <Button
             type="text"
             icon={<DeleteOutlined />}
-            aria-label={`Take out hose ${i + 1}`}
+            aria-label={say('take-out-hose', { i: i + 1 })}
             onClick={() => {
               take(hoses.filter((_, at) => at !== i));
             }}
@@ -254,7 +258,7 @@ function HoseFields({
           take([...hoses, USUAL_GEAR.hose]);
         }}
       >
-        Add hose
+        {say('add-hose')}
       </Button>
     </fieldset>
   );

@@ -6,16 +6,17 @@ import { PrintButton } from '../print-button.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { useGear } from './use-gear.ts';
+import { rich, say } from '../messages/supply.ts';
 
 const GROUP_NAMES: Readonly<Record<LoadGroup, string>> = {
-  products: 'Products',
-  machines: 'Machines',
-  tools: 'Tools',
-  hoses: 'Hoses',
-  protections: 'Protection',
-  wear: 'Wear',
-  water: 'Water',
-  papers: 'Papers',
+  products: say('products'),
+  machines: say('machines'),
+  tools: say('tools'),
+  hoses: say('hoses'),
+  protections: say('protection'),
+  wear: say('wear'),
+  water: say('water'),
+  papers: say('papers'),
 };
 
 /** Everything that goes onto the vehicle, to be ticked off while loading. */
@@ -25,11 +26,11 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
   const { vehicle } = house.gear;
   const loaded = load.items.filter((item) => item.key in job.loaded).length;
   return (
-    <section aria-label="Load list" className="load-list">
+    <section aria-label={say('load-list')} className="load-list">
       <div className="supply-head">
-        <h2>Load list</h2>
+        <h2>{say('load-list')}</h2>
         <span className="figure" role="status">
-          {loaded} of {load.items.length} loaded
+          {say('of-loaded', { loaded, itemsCount: load.items.length })}
         </span>
         <PrintButton />
       </div>
@@ -37,7 +38,11 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
         <Alert
           type="warning"
           showIcon
-          title={load.faults.length === 1 ? 'One item is short' : `${load.faults.length} items are short`}
+          title={
+            load.faults.length === 1
+              ? say('one-item-is-short')
+              : say('items-are-short', { faultsCount: load.faults.length })
+          }
           description={
             <ul>
               {load.faults.map((fault) => (
@@ -49,7 +54,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
       )}
       <div className="supply-settings">
         <NumberField
-          label="Vehicle carries"
+          label={say('vehicle-carries')}
           value={vehicle?.kilograms ?? null}
           {...unitOf('mass', units)}
           clear={() => patchGear({ vehicle: null })}
@@ -58,7 +63,7 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
           }
         />
         <NumberField
-          label="Room in it"
+          label={say('room-in-it')}
           value={vehicle?.litres ?? null}
           {...unitOf('volume', units)}
           clear={() => patchGear({ vehicle: null })}
@@ -67,10 +72,13 @@ export function LoadPart({ load }: { readonly load: LoadList }) {
           }
         />
         <p className="quiet">
-          This load weighs about{' '}
-          <span className="figure">{formatMass(1000 * Math.round(load.kilograms), units)}</span> and takes{' '}
-          <span className="figure">{formatVolume(Math.round(load.litres), units)}</span>, by trade defaults
-          for each item.
+          {say('this-load-weighs-about')}{' '}
+          {rich('and-takes', {
+            what: <span className="figure">{formatMass(1000 * Math.round(load.kilograms), units)}</span>,
+          })}{' '}
+          {rich('by-trade-defaults-for-each', {
+            litres: <span className="figure">{formatVolume(Math.round(load.litres), units)}</span>,
+          })}
         </p>
       </div>
       <div className="load-groups">
@@ -125,12 +133,9 @@ function LoadGroupList({ name, items, by, tick }: GroupProps) {
 
 function YardMixes({ mixes }: { readonly mixes: readonly YardMix[] }) {
   return (
-    <section aria-label="Mixes that can be made at the yard">
-      <h3>Can be mixed at the yard</h3>
-      <p className="quiet">
-        Where water is scarce on site: in closed, labelled containers, instead of the product. One litre
-        weighs about a kilogram; this load does not include them.
-      </p>
+    <section aria-label={say('mixes-that-can-be-made')}>
+      <h3>{say('can-be-mixed-at-the')}</h3>
+      <p className="quiet">{say('where-water-is-scarce-on')}</p>
       <ul className="plain">
         {mixes.map((mix) => (
           <li key={mix.agent}>

@@ -9,6 +9,7 @@ import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { ServerProblem, server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/supply.ts';
 
 interface Props {
   readonly lot: string;
@@ -46,13 +47,16 @@ export function LotUses({ lot, unit, uses }: Props) {
     <div className="lot-uses">
       {uses.map((use) => (
         <div key={use.id} className="figure">
-          {formatStock(use.amount, unit, survey.job.units)} used, recorded {use.at.slice(0, 10)}
+          {say('used-recorded', {
+            amount: formatStock(use.amount, unit, survey.job.units),
+            at: use.at.slice(0, 10),
+          })}
           {use.by === '' ? '' : ` by ${use.by}`}
           <Button
             type="text"
             size="small"
             icon={<DeleteOutlined />}
-            aria-label={`Put ${formatStock(use.amount, unit, survey.job.units)} back in stock`}
+            aria-label={say('put-back-in-stock', { amount: formatStock(use.amount, unit, survey.job.units) })}
             onClick={() => {
               void told(() => server.takeBackUse(use.id)).then(setFault);
             }}
@@ -60,7 +64,7 @@ export function LotUses({ lot, unit, uses }: Props) {
         </div>
       ))}
       <FigureToWrite
-        label="Used, after the work"
+        label={say('used-after-the-work')}
         {...unitOf(unit === 'kg' ? 'mass' : 'volume', survey.job.units)}
         write={record}
       />

@@ -17,6 +17,7 @@ import { FigureToWrite } from '../quantity-fields/figure-to-write.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useGear } from './use-gear.ts';
+import { rich, say } from '../messages/supply.ts';
 
 /** What is mixed for each stage, batch by batch, with labels for the jugs. */
 export function MixesPart({ plan }: { readonly plan: Plan }) {
@@ -25,13 +26,13 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
   if (plan.mixes.length === 0)
     return (
       <p>
-        Nothing is mixed on this visit. The treatments are on <Link to={`/jobs/${jobId}/treat`}>Treat</Link>.
+        {rich('nothing-is-mixed-on-this', { link: <Link to={`/jobs/${jobId}/treat`}>{say('treat')}</Link> })}
       </p>
     );
   return (
-    <section aria-label="Mixes" className={labels ? 'printing-labels' : ''}>
+    <section aria-label={say('mixes')} className={labels ? 'printing-labels' : ''}>
       <div className="supply-head">
-        <h2>Mixes, in the order of the surfaces</h2>
+        <h2>{say('mixes-in-the-order-of')}</h2>
         <Button
           icon={<PrinterOutlined />}
           onClick={() => {
@@ -42,7 +43,7 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
             });
           }}
         >
-          Print jug labels
+          {say('print-jug-labels')}
         </Button>
       </div>
       <MixSettings />
@@ -65,27 +66,27 @@ function MixSettings() {
   return (
     <div className="supply-settings">
       <NumberField
-        label="Waste added"
+        label={say('waste-added')}
         value={house.wasteShare}
         unit="%"
         scale={100}
         take={(wasteShare) => patchHouse({ wasteShare })}
       />
       <NumberField
-        label="Sprayer holds"
+        label={say('sprayer-holds')}
         value={house.sprayerLitres}
         {...unitOf('volume', units)}
         take={(sprayerLitres) => patchHouse({ sprayerLitres })}
       />
       <NumberField
-        label="Mixing drum"
+        label={say('mixing-drum')}
         value={house.gear.drumLitres}
         {...unitOf('volume', units)}
         clear={() => patchGear({ drumLitres: null })}
         take={(drumLitres) => patchGear({ drumLitres })}
       />
       <NumberField
-        label="Injector draws"
+        label={say('injector-draws')}
         value={house.gear.injectorShare}
         unit="%"
         scale={100}
@@ -93,13 +94,13 @@ function MixSettings() {
         take={(injectorShare) => patchGear({ injectorShare })}
       />
       <FigureToWrite
-        label="…by a test: drawn of 12 L delivered"
+        label={say('by-a-test-drawn-of')}
         unit="L"
         write={(litres) => {
           try {
             return patchGear({ injectorShare: Number(drawnFraction(litres, TEST_LITRES).toFixed(4)) });
           } catch (error) {
-            return error instanceof RangeError ? error.message : 'that is not a draw';
+            return error instanceof RangeError ? error.message : say('that-is-not-a-draw');
           }
         }}
       />
@@ -110,14 +111,11 @@ function MixSettings() {
 /** A bucket of this size is filled from the tip. */
 const TEST_LITRES = 12;
 const VESSEL_WORDS = {
-  sprayer: 'in the sprayer',
-  drum: 'in the drum, sprayers filled from it',
-  'injector-tank': 'in the injector tank',
+  sprayer: say('in-the-sprayer'),
+  drum: say('in-the-drum-sprayers-filled'),
+  'injector-tank': say('in-the-injector-tank'),
 } as const;
-const STEPS = [
-  'Protection on first. Water first, always: acid and caustic go into water, never water onto them.',
-  'Then the rest in the order of the vessel; the surfactant last, stirred and not shaken.',
-] as const;
+const STEPS = [say('protection-on-first-water-first'), say('then-the-rest-in-the')] as const;
 
 interface CardProps {
   readonly mix: PlannedMix;
@@ -135,11 +133,10 @@ function MixCardView({ mix, number, place }: CardProps) {
   return (
     <article className="mix-card hairline">
       <header>
-        <h3>
-          Mix {number} · {agent.name}
-        </h3>
+        <h3>{say('mix-number', { number, name: agent.name })}</h3>
         <span className="quiet">
-          {product && `“${product.name}”, `}for {place}
+          {product && `“${product.name}”, `}
+          {say('for', { place })}
           {mix.vessel ? `, ${VESSEL_WORDS[mix.vessel]}` : ''}
         </span>
       </header>
@@ -152,14 +149,18 @@ function MixCardView({ mix, number, place }: CardProps) {
             </strong>
             <div className="quiet">
               {isReadyToUse(agent)
-                ? 'ready to use'
-                : `${decimal(card.strengthGramsPerLitre, 1)} g/L ${agent.basis} after rounding (wanted ${decimal(card.targetGramsPerLitre, 1)})`}
+                ? say('ready-to-use')
+                : say('g-l-after-rounding-wanted', {
+                    strengthGramsPerLitre: decimal(card.strengthGramsPerLitre, 1),
+                    basis: agent.basis,
+                    targetGramsPerLitre: decimal(card.targetGramsPerLitre, 1),
+                  })}
             </div>
             {card.stock && card.stock.gramsPerLitre > 0 && !isReadyToUse(agent) && (
               <div className="quiet">
-                from{' '}
+                {say('from')}{' '}
                 {card.stock.lot === null
-                  ? 'new stock at label strength'
+                  ? say('new-stock-at-label-strength')
                   : `lot ${lotName(card.stock.lot) ?? ''}`}
                 , {decimal(card.stock.gramsPerLitre, 1)} g/L
               </div>
@@ -168,12 +169,14 @@ function MixCardView({ mix, number, place }: CardProps) {
         </div>
       ))}
       <details className="fold">
-        <summary>{formatVolume(mix.litres, units)} in all</summary>
+        <summary>{say('in-all', { litres: formatVolume(mix.litres, units) })}</summary>
         <div className="figure quiet">{mix.sum}</div>
         {mix.onWetFace && (
-          <div className="figure quiet">On the pre-wet surface the first coat is {mix.onWetFace.sum}.</div>
+          <div className="figure quiet">{say('on-the-pre-wet-surface', { sum: mix.onWetFace.sum })}</div>
         )}
-        {mix.fromSolid && <div className="quiet">From solid instead of the liquid: {mix.fromSolid}</div>}
+        {mix.fromSolid && (
+          <div className="quiet">{say('from-solid-instead-of-the', { fromSolid: mix.fromSolid })}</div>
+        )}
         <ol className="mix-steps">
           {STEPS.map((step) => (
             <li key={step}>{step}</li>
@@ -181,26 +184,23 @@ function MixCardView({ mix, number, place }: CardProps) {
         </ol>
       </details>
       {mix.unreachable && <p className="mix-wear">✕ {mix.unreachable}</p>}
-      <p className="mix-wear">Wear: {agent.protection.join(', ')}</p>
+      <p className="mix-wear">{say('wear-protection', { protection: agent.protection.join(', ') })}</p>
       <p className="mix-wear">
-        Good for {life.hours} h once mixed
-        {life.neverClosed ? '. △ Gives off gas: never closed up' : ''}
-        {agent.keepsToNextVisit ? '.' : ', and not kept to the next visit.'}
+        {say('good-for-h-once-mixed', { hours: life.hours, neverClosed: life.neverClosed ? 'yes' : 'no' })}
+        {agent.keepsToNextVisit ? '.' : say('and-not-kept-to-the')}
       </p>
       <div className="jug-label" aria-hidden="true">
-        <strong>
-          {agent.name} · Mix {number}
-        </strong>
+        <strong>{say('mix-name', { name: agent.name, number })}</strong>
         <span className="figure">
           {decimal(mix.batches[0]?.card.strengthGramsPerLitre ?? 0, 1)} g/L {agent.basis}
         </span>
-        <span>for {place}</span>
+        <span>{say('for', { place })}</span>
         <span>{agent.hazards.slice(0, 2).join('; ')}</span>
-        <span>Wear: {agent.protection.join(', ')}</span>
+        <span>{say('wear-protection', { protection: agent.protection.join(', ') })}</span>
         <span>{agent.firstAid}</span>
-        <span>Mixed at: ________ by: ________</span>
+        <span>{say('mixed-at-by')}</span>
         <span>
-          {life.neverClosed ? 'NEVER CLOSE UP' : 'Close up'} · discard after {life.hours} h
+          {say('discard-after-h', { neverClosed: life.neverClosed ? 'yes' : 'no', hours: life.hours })}
         </span>
       </div>
     </article>

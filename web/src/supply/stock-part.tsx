@@ -4,6 +4,7 @@ import { sum } from 'd3-array';
 import { Link } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { LotUses } from './lot-uses.tsx';
+import { rich, say } from '../messages/supply.ts';
 
 interface Props {
   readonly plan: Plan;
@@ -22,25 +23,25 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
   const bought = stock.filter((line) => line.toBuy.containers.length > 0);
   const priced = bought.filter((line) => line.buyPrice !== null);
   return (
-    <section aria-label="Products to bring">
-      <h2>To bring</h2>
+    <section aria-label={say('products-to-bring')}>
+      <h2>{say('to-bring')}</h2>
       <p className="quiet">
-        {plan.date === null
-          ? 'The job has no date yet, so lots are figured without ageing.'
-          : `Lots are figured as of ${plan.date}; first to expire, first used.`}{' '}
-        <Link to="/handbook/lots">Stock list</Link>
-        {unread && ' △ What other orders have reserved cannot be loaded right now.'}
+        {plan.date === null ? say('the-job-has-no-date') : say('lots-are-figured-as-of', { date: plan.date })}{' '}
+        <Link to="/handbook/lots">{say('stock-list')}</Link>
+        {unread && say('what-other-orders-have-reserved')}
       </p>
       {short.length > 0 && (
-        <p>△ Not enough in stock for {listed(short.map((line) => line.called ?? line.name))}.</p>
+        <p>
+          {say('not-enough-in-stock-for', { short: listed(short.map((line) => line.called ?? line.name)) })}
+        </p>
       )}
       <table className="figure-table stock-table">
         <thead>
           <tr>
-            <th>Product</th>
-            <th>Needed</th>
-            <th>From stock</th>
-            <th>To buy</th>
+            <th>{say('product')}</th>
+            <th>{say('needed')}</th>
+            <th>{say('from-stock')}</th>
+            <th>{say('to-buy')}</th>
           </tr>
         </thead>
         <tbody>
@@ -53,7 +54,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
               <td className="figure">{formatStock(line.needed, line.unit, units)}</td>
               <td>
                 {line.lots.length === 0 ? (
-                  <span className="quiet">no lot recorded</span>
+                  <span className="quiet">{say('no-lot-recorded')}</span>
                 ) : (
                   <ul className="plain">
                     {line.lots.map((lot) => (
@@ -69,7 +70,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
               </td>
               <td className="figure">
                 {line.toBuy.containers.length === 0 ? (
-                  <span className="quiet">nothing</span>
+                  <span className="quiet">{say('nothing')}</span>
                 ) : (
                   <>
                     {line.lots.length > 0 && '△ '}
@@ -78,7 +79,9 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
                       .join(' + ')}
                     {line.buyPrice !== null && <span className="quiet"> · {money(line.buyPrice)}</span>}
                     <div className="quiet">
-                      {formatStock(line.toBuy.leftOver, line.unit, units)} left over
+                      {say('left-over-left-over', {
+                        leftOver: formatStock(line.toBuy.leftOver, line.unit, units),
+                      })}
                     </div>
                   </>
                 )}
@@ -90,9 +93,11 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
       {bulk.length > 0 && <BulkTable bulk={bulk} />}
       {priced.length > 0 && (
         <p className="quiet">
-          Whole packs of {priced.length} of the {bought.length} products to buy:{' '}
-          <b className="figure">{money(sum(priced, (line) => line.buyPrice))}</b>, by the prices in the{' '}
-          <Link to="/handbook/products">handbook</Link>.
+          {say('whole-packs-of-of-the', { pricedCount: priced.length, boughtCount: bought.length })}{' '}
+          {rich('by-the-prices-in-the', {
+            priced: <b className="figure">{money(sum(priced, (line) => line.buyPrice))}</b>,
+          })}{' '}
+          <Link to="/handbook/products">{say('handbook')}</Link>.
         </p>
       )}
     </section>
@@ -102,21 +107,21 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
 function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
   const { units } = useSurveySession().survey.job;
   return (
-    <table className="figure-table stock-table bulk-table" aria-label="In bulk">
+    <table className="figure-table stock-table bulk-table" aria-label={say('in-bulk')}>
       <thead>
         <tr>
-          <th>In bulk</th>
-          <th>Amount</th>
-          <th>Bags</th>
+          <th>{say('in-bulk')}</th>
+          <th>{say('amount')}</th>
+          <th>{say('bags')}</th>
         </tr>
       </thead>
       <tbody>
         {bulk.map((line) => (
           <tr key={line.what}>
             <td>
-              {line.way === 'brought' ? 'Bring' : 'Carry off'} {line.what}
+              {line.way === 'brought' ? say('bring') : say('carry-off')} {line.what}
               <details className="fold">
-                <summary>The sum</summary>
+                <summary>{say('the-sum')}</summary>
                 {line.sums.map((sum) => (
                   <div key={sum} className="figure quiet">
                     {sum}
@@ -133,7 +138,9 @@ function BulkTable({ bulk }: { readonly bulk: readonly BulkLine[] }) {
             <td className="figure">
               {bulkText(line)}
               {line.kilograms !== null && (
-                <div className="quiet">{formatMass(1000 * line.leftOverKilograms, units)} left over</div>
+                <div className="quiet">
+                  {say('left-over', { what: formatMass(1000 * line.leftOverKilograms, units) })}
+                </div>
               )}
             </td>
           </tr>
@@ -157,22 +164,22 @@ function LotRow({ line, unit, uses }: LotProps) {
     <li>
       <details>
         <summary>
-          Lot {lot.lot || 'without number'}:{' '}
+          {say('lot', { lot: lot.lot || say('without-number') })}{' '}
           <span className="figure">
             {unfit === null || recorded > 0
-              ? `${shown(recorded > 0 ? recorded : used)}${recorded > 0 ? ' used' : ''} of ${shown(lot.left)}`
+              ? `${shown(recorded > 0 ? recorded : used)}${recorded > 0 ? say('used') : ''} of ${shown(lot.left)}`
               : `✕ ${unfit}`}
           </span>
           {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}
         </summary>
         <div className="quiet">
           {strength && <div>{strength.sum}.</div>}
-          {recorded > 0 && <div>{shown(used)} were planned.</div>}
-          {reserved > 0 && <div>{shown(reserved)} reserved by orders of other jobs.</div>}
+          {recorded > 0 && <div>{say('were-planned', { used: shown(used) })}</div>}
+          {reserved > 0 && <div>{say('reserved-by-orders-of-other', { reserved: shown(reserved) })}</div>}
           <div>
             {after < 0
-              ? `△ ${shown(-after)} more are planned than there are.`
-              : `${shown(after)} are left after it`}
+              ? say('more-are-planned-than-there', { after: shown(-after) })
+              : say('are-left-after-it', { after: shown(after) })}
             {lot.place === '' ? '' : `, ${lot.place}`}.
           </div>
           <LotUses lot={lot.id} unit={unit} uses={uses} />

@@ -10,30 +10,31 @@ import { useProvisions } from './use-provisions.ts';
 import { WaterPart } from './water-part.tsx';
 import { WetnessPart } from './wetness-part.tsx';
 import { WhatIfStrip } from './what-if-strip.tsx';
+import { say } from '../messages/supply.ts';
 import './supply-page.css';
 
 const PARTS = ['products', 'mixes', 'wetness', 'water', 'load'] as const;
 type Part = (typeof PARTS)[number];
 const PART_NAMES: Readonly<Record<Part, string>> = {
-  products: 'Products',
-  mixes: 'Mixes',
-  wetness: 'Wet time',
-  water: 'Water and hoses',
-  load: 'Load list',
+  products: say('products'),
+  mixes: say('mixes'),
+  wetness: say('wet-time'),
+  water: say('water-and-hoses'),
+  load: say('load-list'),
 };
 
 /** Everything that a visit needs besides people and time: each figure with its sum, and what would change it. */
 export function SupplyPage() {
   const { jobId } = useSurveySession();
   const { plan } = usePlan();
-  if (!plan) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
+  if (!plan)
+    return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   if (plan.work.problem.operations.length === 0) {
     return (
       <div className="station-empty hairline">
-        <h2>Nothing to bring yet</h2>
+        <h2>{say('nothing-to-bring-yet')}</h2>
         <p>
-          Mixes, water and the load come from the treatments. Start on the{' '}
-          <Link to={`/jobs/${jobId}/walk`}>Walk</Link>.
+          {say('mixes-water-and-the-load')} <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link>.
         </p>
       </div>
     );
@@ -63,7 +64,7 @@ function Supply({ plan }: { readonly plan: Plan }) {
     <div className="supply">
       <div className="supply-bar">
         <Segmented<Part>
-          aria-label="Parts of Supply"
+          aria-label={say('parts-of-supply')}
           options={PARTS.map((value) => ({
             value,
             label: `${PART_NAMES[value]}${marked(value) ? ' △' : ''}`,

@@ -14,6 +14,7 @@ import type { JetOnFace, Provisions, RunOffPlan } from '@etappe/core';
 import { TankLineView } from '../drawing/tank-line.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { GearFields } from './gear-fields.tsx';
+import { rich, say } from '../messages/supply.ts';
 
 /** Water of the day, hoses, jets, what is out of reach and what runs off. */
 export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
@@ -23,24 +24,33 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
   return (
     <div className="supply-columns">
       <div>
-        <section aria-label="Water of the day">
-          <h2>Water</h2>
+        <section aria-label={say('water-of-the-day')}>
+          <h2>{say('water')}</h2>
           {water === null ? (
-            <p>Water comes from the sequence, and there is none yet.</p>
+            <p>{say('water-comes-from-the-sequence')}</p>
           ) : (
             <>
               <TankLineView water={water} dayStart={house.dayStart} />
               <p>
                 {water.dryAt === null ? (
-                  <b>It lasts through the day.</b>
+                  <b>{say('it-lasts-through-the-day')}</b>
                 ) : (
                   <b>
-                    △ Dry at {water.dryAt}: {formatVolume(Math.round(water.line.shortLitres), units)} short.
+                    {say('dry-at-short', {
+                      dryAt: water.dryAt,
+                      shortLitres: formatVolume(Math.round(water.line.shortLitres), units),
+                    })}
                   </b>
                 )}{' '}
-                <span className="figure">{formatVolume(Math.round(water.line.usedLitres), units)}</span> are
-                drawn, <span className="figure">{formatFlow(water.peakLitresPerMinute, units)}</span> at once
-                at most, the trigger held for {decimal(100 * house.gear.triggerShare, 0)} % of the time.
+                {rich('are-drawn-at-once-at', {
+                  usedLitres: (
+                    <span className="figure">{formatVolume(Math.round(water.line.usedLitres), units)}</span>
+                  ),
+                  peakLitresPerMinute: (
+                    <span className="figure">{formatFlow(water.peakLitresPerMinute, units)}</span>
+                  ),
+                  what: decimal(100 * house.gear.triggerShare, 0),
+                })}
               </p>
               <ul>
                 {water.sources.map((source) => (
@@ -48,11 +58,11 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
                     {source.name}: {source.sum}
                   </li>
                 ))}
-                {water.sources.length === 0 && <li>No tap recorded: add it on the Walk.</li>}
+                {water.sources.length === 0 && <li>{say('no-tap-recorded-add-it')}</li>}
               </ul>
               {water.waysOut.length > 0 && (
                 <>
-                  <h3>Ways out</h3>
+                  <h3>{say('ways-out')}</h3>
                   <ul>
                     {water.waysOut.map((way) => (
                       <li key={way.what + way.text}>
@@ -65,7 +75,7 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
               )}
               {water.cost && (
                 <p className="quiet">
-                  From taps:{' '}
+                  {say('from-taps')}{' '}
                   <span className="figure">
                     {water.cost.sum} = {money(water.cost.cost)}
                   </span>
@@ -74,8 +84,8 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
             </>
           )}
         </section>
-        <section aria-label="Hoses">
-          <h2>Hoses</h2>
+        <section aria-label={say('hoses')}>
+          <h2>{say('hoses')}</h2>
           <ul>
             {hoses.runs.map((run) => (
               <li key={run.what}>
@@ -86,17 +96,23 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
           </ul>
           {hoses.totals.map((total) => (
             <p key={total.use} className="quiet">
-              {total.use === 'pressure' ? 'Pressure hose' : 'Supply and rinse hose'}:{' '}
-              <span className="figure">{formatLength(Math.ceil(total.neededMetres), units)}</span> of{' '}
-              {formatLength(total.ownedMetres, units)} you have
-              {total.neededMetres > total.ownedMetres ? '. △ Not enough.' : '.'}
+              {total.use === 'pressure' ? say('pressure-hose') : say('supply-and-rinse-hose')}:{' '}
+              {rich('of-needed-metres', {
+                neededMetres: (
+                  <span className="figure">{formatLength(Math.ceil(total.neededMetres), units)}</span>
+                ),
+              })}{' '}
+              {say('you-have', {
+                ownedMetres: formatLength(total.ownedMetres, units),
+                neededMetresIs: total.neededMetres > total.ownedMetres ? 'yes' : 'no',
+              })}
             </p>
           ))}
         </section>
         {runOff && <RunOffSection runOff={runOff} />}
         {reach.length > 0 && (
-          <section aria-label="Reach">
-            <h2>Out of reach</h2>
+          <section aria-label={say('reach')}>
+            <h2>{say('out-of-reach')}</h2>
             <ul>
               {reach.map((line) => (
                 <li key={line.surface}>
@@ -110,8 +126,8 @@ export function WaterPart({ provisions }: { readonly provisions: Provisions }) {
       </div>
       <div>
         <GearFields />
-        <section aria-label="Jets">
-          <h2>Jets</h2>
+        <section aria-label={say('jets')}>
+          <h2>{say('jets')}</h2>
           <ul className="plain">
             {jets.map((jet) => (
               <JetLine key={`${jet.surface} ${jet.tool}`} jet={jet} />
@@ -136,28 +152,35 @@ function JetLine({ jet }: { readonly jet: JetOnFace }) {
           {over ? '△ ' : ''}
           {name}, {catalogue.tool(jet.tool).name}:{' '}
           <span className="figure">
-            {formatJetPressure(jet.kilopascal, units)} of {formatJetPressure(jet.limitKilopascal, units)}
+            {say('of-kilopascal', {
+              kilopascal: formatJetPressure(jet.kilopascal, units),
+              limitKilopascal: formatJetPressure(jet.limitKilopascal, units),
+            })}
           </span>
         </summary>
         <div className="quiet">
           <div>
-            {formatPumpPressure(jet.jet.psi * BAR_PER_PSI, units)} at the tip
-            {jet.match === null
-              ? ', as the tool is judged: flow and pressure of the pump are not recorded'
-              : `. ${jet.match.text}`}
+            {say('at-the-tip', {
+              psi: formatPumpPressure(jet.jet.psi * BAR_PER_PSI, units),
+              matchWords: jet.match === null ? say('as-the-tool-is-judged') : `. ${jet.match.text}`,
+            })}
           </div>
-          {jet.leastMetres !== null && <div>No closer than {formatStandOff(jet.leastMetres, units)}.</div>}
+          {jet.leastMetres !== null && (
+            <div>{say('no-closer-than', { leastMetres: formatStandOff(jet.leastMetres, units) })}</div>
+          )}
           {tips.slice(0, 3).map((tip) => (
             <div key={tip.fanDegrees}>{tip.text}</div>
           ))}
           {jet.doseKilojoules && (
             <div>
-              {decimal(jet.doseKilojoules[0], 0)} to {decimal(jet.doseKilojoules[1], 0)} kJ on a square metre,
-              led quickly or slowly
+              {say('to-kj-on-a-square', {
+                doseKilojoules: decimal(jet.doseKilojoules[0], 0),
+                doseKilojoules2: decimal(jet.doseKilojoules[1], 0),
+              })}
             </div>
           )}
           {jet.advice && <div>{jet.advice}</div>}
-          <div>An estimate: a test patch confirms it.</div>
+          <div>{say('an-estimate-a-test-patch')}</div>
         </div>
       </details>
     </li>
@@ -169,17 +192,23 @@ function RunOffSection({ runOff }: { readonly runOff: RunOffPlan }) {
   const litres = (figure: number) => formatVolume(Math.round(figure), survey.job.units);
   const { ledger } = runOff;
   return (
-    <section aria-label="Run-off">
-      <h2>What is caught</h2>
+    <section aria-label={say('run-off')}>
+      <h2>{say('what-is-caught')}</h2>
       <p>
-        From {runOff.faces.join(', ')}: <b className="figure">{litres(ledger.caughtLitres)}</b> into a catch
-        of {litres(runOff.catchLitres)}.
+        {rich('from-into-a-catch-of', {
+          faces: runOff.faces.join(', '),
+          caughtLitres: <b className="figure">{litres(ledger.caughtLitres)}</b>,
+          catchLitres: litres(runOff.catchLitres),
+        })}
       </p>
       <details className="fold">
-        <summary>The ledger</summary>
+        <summary>{say('the-ledger')}</summary>
         <div className="figure quiet">{runOff.sum}.</div>
         <div className="figure quiet">
-          Caught {litres(ledger.caughtLitres)} · used again {litres(ledger.reusedLitres)} · taken away{' '}
+          {say('caught-used-again-taken-away', {
+            caughtLitres: litres(ledger.caughtLitres),
+            reusedLitres: litres(ledger.reusedLitres),
+          })}{' '}
           {litres(ledger.takenAwayLitres)}
         </div>
       </details>

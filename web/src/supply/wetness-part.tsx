@@ -14,6 +14,7 @@ import { SectionsByHour } from '../drawing/sections-by-hour.tsx';
 import { WetLine } from '../drawing/wet-line.tsx';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { rich, say } from '../messages/supply.ts';
 
 /** Rows that are worked out and drawn at once. */
 const MOST_ROWS = 40;
@@ -36,17 +37,17 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
     return sectionsByHour(plan, survey, new Set<string>(first.slice(0, MOST_ROWS)));
   }, [plan, survey, surface]);
   const hidden = plan.surfaces.filter((p) => p.cycles.length > 0).length - MOST_ROWS;
-  if (!shown) return <p>Nothing has to stay wet on this visit.</p>;
+  if (!shown) return <p>{say('nothing-has-to-stay-wet')}</p>;
   const name = (id: string) => catalogue.agent(id).name.toLowerCase();
   const { planned, cycle } = shown;
   const { units } = survey.job;
   return (
     <>
-      <section aria-label="Wet line">
+      <section aria-label={say('wet-line')}>
         <div className="supply-head">
-          <h2>One section over time</h2>
+          <h2>{say('one-section-over-time')}</h2>
           <ChoiceField
-            label="Of"
+            label={say('of')}
             value={cycle.id}
             options={cycles.map((c) => ({
               value: c.cycle.id,
@@ -60,7 +61,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
           <summary>
             {cycle.sectionCount} × {formatArea(cycle.sectionSquareMetres, units)}
             {planned.hardestHour &&
-              `, made for ${hoursInWords([planned.hardestHour.hour])}, the hardest hour`}
+              say('made-for-the-hardest-hour', { what: hoursInWords([planned.hardestHour.hour]) })}
           </summary>
           {cycle.sum.map((line) => (
             <div key={line} className="figure quiet">
@@ -69,30 +70,32 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
           ))}
           {planned.hardestHour && (
             <div className="figure quiet">
-              {decimal(planned.hardestHour.air.netRadiationWattsPerSquareMetre, 0)} W/m² net,{' '}
+              {say('w-m2-net', {
+                netRadiationWattsPerSquareMetre: decimal(
+                  planned.hardestHour.air.netRadiationWattsPerSquareMetre,
+                  0,
+                ),
+              })}{' '}
               {decimal(planned.hardestHour.air.temperatureC, 1)} °C,{' '}
-              {decimal(100 * planned.hardestHour.air.humidity, 0)} % humidity,{' '}
-              {decimal(planned.hardestHour.air.windMetresPerSecond, 1)} m/s wind
+              {say('humidity', { what: decimal(100 * planned.hardestHour.air.humidity, 0) })}{' '}
+              {say('m-s-wind', {
+                windMetresPerSecond: decimal(planned.hardestHour.air.windMetresPerSecond, 1),
+              })}
               {planned.hardestHour.air.surfaceTemperatureC !== undefined &&
-                `; surface measured at ${decimal(planned.hardestHour.air.surfaceTemperatureC, 1)} °C`}
+                say('surface-measured-at-c', {
+                  surfaceTemperatureC: decimal(planned.hardestHour.air.surfaceTemperatureC, 1),
+                })}
             </div>
           )}
           {cycle.unworkable && <div>✕ {cycle.unworkable}</div>}
         </details>
       </section>
-      <section aria-label="Sections through the day">
-        <h2>Sections through the day</h2>
-        <p className="quiet">
-          {plan.noSun === null
-            ? 'By the sun on each surface. The taller the bar, the more can be wet at once; ochre needs misting; ✕ is not workable; pale hours are outside the working day.'
-            : noSunInWords(plan.noSun)}
-        </p>
+      <section aria-label={say('sections-through-the-day')}>
+        <h2>{say('sections-through-the-day')}</h2>
+        <p className="quiet">{plan.noSun === null ? say('by-the-sun-on-each') : noSunInWords(plan.noSun)}</p>
         <BestHour days={days} />
         {hidden > 0 && (
-          <p className="quiet">
-            The first {MOST_ROWS} surfaces; {hidden} more are shown one by one when they are selected on the
-            left.
-          </p>
+          <p className="quiet">{say('the-first-surfaces-more-are', { mostRows: MOST_ROWS, hidden })}</p>
         )}
         <SectionsByHour days={days} units={units} agentName={name} />
       </section>
@@ -107,11 +110,18 @@ function BestHour({ days }: { readonly days: readonly CycleDay[] }) {
   const hardest = sides.at(-1);
   const name = (id: string) => survey.sides.find((side) => side.id === id)?.name ?? id;
   const said = (side: SideDrying) =>
-    `${name(side.side)}, ${decimal(side.evaporationMillimetresPerHour, 2)} mm/h at most, at ${hoursInWords([side.hour])}`;
+    say('mm-h-at-most-at', {
+      side: name(side.side),
+      evaporationMillimetresPerHour: decimal(side.evaporationMillimetresPerHour, 2),
+      what: hoursInWords([side.hour]),
+    });
   if (!gentlest || !hardest || gentlest === hardest) return null;
   return (
     <p>
-      <b>Gentlest side: {said(gentlest)}.</b> Hardest: {said(hardest)}.
+      {rich('hardest', {
+        gentlest: <b>{say('gentlest-side', { gentlest: said(gentlest) })}</b>,
+        hardest: said(hardest),
+      })}
     </p>
   );
 }

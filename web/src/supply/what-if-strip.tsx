@@ -24,6 +24,7 @@ import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { firstFault } from '../survey-edits/use-entity.ts';
+import { say } from '../messages/supply.ts';
 
 const SCHOOLS = CATALOGUE.schools.flatMap((school) =>
   school.settings.map((setting) => ({
@@ -78,23 +79,23 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
     figureFault(figure, value) ?? set(more);
   return (
     <details className="what-if-strip hairline">
-      <summary>What if the weather, stock, tap or pump changes?</summary>
+      <summary>{say('what-if-the-weather-stock')}</summary>
       <div className="strip-fields">
         <NumberField
-          label="Air, warmest"
+          label={say('air-warmest')}
           unit="°C"
           value={change.temperatureC ?? weather.temperatureC}
           take={(v) => within('airCelsius', v, { temperatureC: v })}
         />
         <NumberField
-          label="Cloud"
+          label={say('cloud')}
           unit="%"
           scale={100}
           value={change.cloud ?? weather.cloud}
           take={(v) => within('cloud', v, { cloud: v })}
         />
         <NumberField
-          label="Stock older by"
+          label={say('stock-older-by')}
           unit="days"
           value={change.stockDaysOlder ?? 0}
           take={(v) => within('stockDays', v, { stockDaysOlder: Math.round(v) })}
@@ -110,13 +111,13 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
         {washer && (
           <>
             <NumberField
-              label="Pressure washer"
+              label={say('pressure-washer')}
               {...unitOf('pumpPressure', units)}
               value={change.pumpBar ?? washer.pressureBar}
               take={(v) => within('pumpBar', v, { pumpBar: v })}
             />
             <NumberField
-              label="Nozzle size"
+              label={say('nozzle-size')}
               unit=""
               value={change.tipOrifice ?? washer.tipOrifice}
               take={(v) => within('tipOrifice', v, { tipOrifice: v })}
@@ -124,10 +125,10 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
           </>
         )}
         <ChoiceField
-          label="Working practice"
+          label={say('working-practice')}
           value={change.school ? `${change.school.id}/${change.school.setting}` : null}
           options={SCHOOLS}
-          placeholder="as it is"
+          placeholder={say('as-it-is')}
           take={(value) => {
             const [id = '', setting = ''] = value.split('/');
             set({ school: { id, setting } });
@@ -139,19 +140,17 @@ export function WhatIfStrip({ plan }: { readonly plan: Plan }) {
           <Changes plan={plan} survey={survey} changed={changed} />
           <div className="strip-acts">
             <Button type="primary" disabled={onlyStock(change)} onClick={take}>
-              Apply
+              {say('apply')}
             </Button>
             <Button
               onClick={() => {
                 setChange({});
               }}
             >
-              Discard
+              {say('discard')}
             </Button>
             {change.stockDaysOlder !== undefined && (
-              <span className="quiet">
-                This does not age the stock itself: test a lot and record the reading under Stock.
-              </span>
+              <span className="quiet">{say('this-does-not-age-the')}</span>
             )}
           </div>
         </>
@@ -171,7 +170,7 @@ interface ChangesProps {
 function Changes({ plan, survey, changed }: ChangesProps) {
   const answer = useWhatIf(survey, changed);
   const { units } = survey.job;
-  if (!answer) return <p role="status">Working it out…</p>;
+  if (!answer) return <p role="status">{say('working-it-out')}</p>;
   const { before, after } = answer.supply;
   const rows = rowsOf(before, after, units);
   const tank = tankRow(plan, survey, changed);
@@ -182,14 +181,14 @@ function Changes({ plan, survey, changed }: ChangesProps) {
   return (
     <div role="status">
       {differing.length === 0 && answer.changed.length === 0 ? (
-        <p>Nothing you bring would change.</p>
+        <p>{say('nothing-you-bring-would-change')}</p>
       ) : (
         <table className="what-if">
           <thead>
             <tr>
-              <th scope="col">This visit</th>
-              <th scope="col">Now</th>
-              <th scope="col">Then</th>
+              <th scope="col">{say('this-visit')}</th>
+              <th scope="col">{say('now')}</th>
+              <th scope="col">{say('then')}</th>
             </tr>
           </thead>
           <tbody>
@@ -205,8 +204,10 @@ function Changes({ plan, survey, changed }: ChangesProps) {
       )}
       {answer.changed.length > 0 && (
         <p>
-          {answer.changed.length} {answer.changed.length === 1 ? 'finding' : 'findings'} would be treated
-          differently, {answer.after.visits} {answer.after.visits === 1 ? 'visit' : 'visits'} instead of{' '}
+          {say('would-be-treated-differently-instead', {
+            changedCount: answer.changed.length,
+            visits: answer.after.visits,
+          })}{' '}
           {answer.before.visits}.
         </p>
       )}
@@ -228,17 +229,17 @@ function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem):
   });
   const names = new Map([...before.products, ...after.products].map((p) => [p.product, p.name]));
   return [
-    row('Fastest drying', (f) => `${decimal(f.fastestDrying, 2)} mm/h`),
-    row('Smallest section', (f) =>
+    row(say('fastest-drying'), (f) => say('mm-h', { fastestDrying: decimal(f.fastestDrying, 2) })),
+    row(say('smallest-section'), (f) =>
       f.smallestSection
         ? `${formatArea(f.smallestSection.squareMetres, units)}, ${f.smallestSection.surface}`
         : '–',
     ),
-    row('Sections', (f) => String(f.sections)),
-    row('Not workable', (f) => String(f.unworkable)),
-    row('Mix', (f) => formatVolume(Number(f.mixLitres.toFixed(1)), units)),
-    row('Water on the surfaces', (f) => formatVolume(Math.round(f.waterLitres), units)),
-    row('Jets over their limit', (f) => String(f.jetsOverLimit)),
+    row(say('sections'), (f) => String(f.sections)),
+    row(say('not-workable'), (f) => String(f.unworkable)),
+    row(say('mix'), (f) => formatVolume(Number(f.mixLitres.toFixed(1)), units)),
+    row(say('water-on-the-surfaces'), (f) => formatVolume(Math.round(f.waterLitres), units)),
+    row(say('jets-over-their-limit'), (f) => String(f.jetsOverLimit)),
     ...[...names].map(([product, name]) =>
       row(name, (f) => {
         const found = f.products.find((p) => p.product === product);
@@ -254,7 +255,7 @@ function tankRow(plan: Plan, survey: Survey, changed: Survey): Row | null {
   const { schedule } = plan.visit;
   const said = (of: Survey) => {
     const dry = dryClock(visitWater(plan, schedule, faced(of)), of.job.house.dayStart);
-    return dry === null ? 'lasts' : `dry at ${dry}`;
+    return dry === null ? 'lasts' : say('dry-at', { dry });
   };
-  return { what: 'Water of the day', now: said(survey), then: said(changed) };
+  return { what: say('water-of-the-day'), now: said(survey), then: said(changed) };
 }

@@ -1,6 +1,7 @@
 import { ON_TOP, applyChanges, entityIn } from '@etappe/core';
 import type { SurveyChange, SurveyFault, SurveyState, VersionedEntity } from '@etappe/core';
 import { replaceEqualDeep } from '@tanstack/react-query';
+import { say } from '../messages/survey-edits.ts';
 
 /** A change as it is shown, even where the server will ask about it: a creation of what the server has by now sets its fields. */
 function onTop(state: SurveyState, change: SurveyChange): SurveyChange {
@@ -34,7 +35,7 @@ export function faultsOn(state: SurveyState, changes: readonly SurveyChange[]): 
   if (outcome.ok) return [];
   return outcome.faults.length > 0
     ? outcome.faults
-    : [{ path: changes[0]?.entity ?? '', message: 'this was deleted elsewhere in the meantime' }];
+    : [{ path: changes[0]?.entity ?? '', message: say('this-was-deleted-elsewhere-in') }];
 }
 
 /** A survey with entities as the server has them, null for those that are gone; what it knows already changes nothing. */

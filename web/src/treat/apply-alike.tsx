@@ -4,6 +4,7 @@ import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useMethodChoices } from '../planning/use-method-choice.ts';
+import { say } from '../messages/treat.ts';
 
 interface Props {
   readonly surface: string;
@@ -24,10 +25,12 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
   return (
     <Modal
       open
-      title={`${method.name} on every surface like this?`}
-      okText={taken.length === 1 ? 'Change 1 surface' : `Change ${taken.length} surfaces`}
+      title={say('on-every-surface-like-this-name', { name: method.name })}
+      okText={
+        taken.length === 1 ? say('change-1-surface') : say('change-surfaces', { takenCount: taken.length })
+      }
       okButtonProps={{ disabled: taken.length === 0 }}
-      cancelText="Leave them"
+      cancelText={say('leave-them')}
       onCancel={close}
       onOk={() => {
         pickAll(taken.map((face) => ({ surface: face.surface, contaminant, method: method.id })));
@@ -35,8 +38,8 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
       }}
     >
       <p className="quiet">
-        Same material, finish and state, and {name.toLowerCase()} on it.{' '}
-        {faces.length === 0 && 'No other one is treated differently.'}
+        {say('same-material-finish-and-state', { name: name.toLowerCase() })}{' '}
+        {faces.length === 0 && say('no-other-one-is-treated')}
       </p>
       <ul className="alike-faces">
         {faces.map((face) => (
@@ -58,7 +61,8 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
               </span>
             )}
             <div className="quiet">
-              {face.refused ?? `instead of ${(face.now ?? 'nothing permitted').toLowerCase()}`}
+              {face.refused ??
+                say('instead-of', { now: (face.now ?? say('nothing-permitted')).toLowerCase() })}
             </div>
           </li>
         ))}

@@ -4,6 +4,7 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
+import { say } from '../messages/treat.ts';
 
 interface Props {
   readonly name: string;
@@ -21,19 +22,19 @@ export function CompareMethods({ name, proposal, catalogue, close }: Props) {
   const found = [left, right].map((id) => all.find((r) => r.method.id === id));
   const options = all.map((r) => ({ value: r.method.id, label: r.method.name }));
   const rows: readonly (readonly [string, (ranked: RankedMethod) => ReactNode])[] = [
-    ['Points', (r) => <b className="figure">{decimal(r.points, 1)}</b>],
+    [say('points'), (r) => <b className="figure">{decimal(r.points, 1)}</b>],
     ...factorRows(found.filter((ranked) => ranked !== undefined)),
-    ['Worn', (r) => wornFor(r.method, catalogue).join(', ') || 'as the label says'],
+    [say('worn'), (r) => wornFor(r.method, catalogue).join(', ') || say('as-the-label-says')],
     [
-      'Stages',
+      say('stages'),
       (r) => <Stages method={r.method} severity={proposal.finding.severity} catalogue={catalogue} />,
     ],
-    ['To be expected', (r) => r.method.expectation ?? 'the result shows the same day'],
+    [say('to-be-expected'), (r) => r.method.expectation ?? say('the-result-shows-the-same')],
   ];
   return (
     <Modal
       open
-      title={`Side by side against ${name.toLowerCase()}`}
+      title={say('side-by-side-against', { name: name.toLowerCase() })}
       footer={null}
       onCancel={close}
       width={860}
@@ -42,13 +43,13 @@ export function CompareMethods({ name, proposal, catalogue, close }: Props) {
         <thead>
           <tr>
             <th>
-              <span className="visually-hidden">What</span>
+              <span className="visually-hidden">{say('what')}</span>
             </th>
             <th>
-              <ChoiceField label="One method" value={left} options={options} take={setLeft} />
+              <ChoiceField label={say('one-method')} value={left} options={options} take={setLeft} />
             </th>
             <th>
-              <ChoiceField label="The other" value={right} options={options} take={setRight} />
+              <ChoiceField label={say('the-other')} value={right} options={options} take={setRight} />
             </th>
           </tr>
         </thead>
@@ -115,7 +116,11 @@ function Stages({ method, severity, catalogue }: StagesProps) {
           </li>
         ))}
       </ol>
-      <span className="quiet">{decimal(figures.hoursPerHundredSquareMetres, 1)} h hands-on for 100 m²</span>
+      <span className="quiet">
+        {say('h-hands-on-for-100', {
+          hoursPerHundredSquareMetres: decimal(figures.hoursPerHundredSquareMetres, 1),
+        })}
+      </span>
     </>
   );
 }
@@ -126,9 +131,11 @@ function applied(
   catalogue: HouseCatalogue,
 ): string {
   const agent = catalogue.agent(stage.agent);
-  const strength = isReadyToUse(agent) ? 'ready to use' : `${stage.strengthGramsPerLitre[severity - 1]} g/L`;
+  const strength = isReadyToUse(agent)
+    ? say('ready-to-use')
+    : `${stage.strengthGramsPerLitre[severity - 1]} g/L`;
   const dwell = stage.leaveOn
-    ? 'left on'
-    : `${decimal(stage.dwellMinutes.from, 1)}–${decimal(stage.dwellMinutes.to, 1)} min`;
+    ? say('left-on')
+    : say('min-from', { from: decimal(stage.dwellMinutes.from, 1), to: decimal(stage.dwellMinutes.to, 1) });
   return `${agent.name.toLowerCase()} ${strength}, ${dwell}`;
 }

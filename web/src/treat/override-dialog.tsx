@@ -1,5 +1,6 @@
 import type { RefusedMethod } from '@etappe/core';
 import { ReasonDialog } from '../reason-dialog.tsx';
+import { say } from '../messages/treat.ts';
 
 interface Props {
   readonly refused: RefusedMethod;
@@ -11,15 +12,15 @@ interface Props {
 export function OverrideDialog({ refused, accept, close }: Props) {
   return (
     <ReasonDialog
-      title={`Use “${refused.method.name}” anyway?`}
-      ok="Override the rule"
-      cancel="Keep it refused"
+      title={say('use-anyway', { name: refused.method.name })}
+      ok={say('override-the-rule')}
+      cancel={say('keep-it-refused')}
       accept={accept}
       close={close}
     >
       {refused.refusals.map((r) => (
         <p key={r.rule}>
-          {r.text} <strong>What can happen:</strong> {r.whatCanHappen}
+          {r.text} <strong>{say('what-can-happen')}</strong> {r.whatCanHappen}
         </p>
       ))}
     </ReasonDialog>

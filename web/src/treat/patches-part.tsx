@@ -15,9 +15,10 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { today } from '../today.ts';
 import { EntityCard } from '../records/entity-card.tsx';
 import { ReasonDialog } from '../reason-dialog.tsx';
+import { say } from '../messages/treat.ts';
 
 const VERDICT_WORDS: Readonly<Record<PatchVerdict, string>> = {
-  open: 'not checked dry yet',
+  open: say('not-checked-dry-yet'),
   go: 'go',
   'no-go': 'failed',
 };
@@ -33,8 +34,8 @@ export function PatchesPart({ planned }: { readonly planned: PlannedSurface }) {
   const tried = survey.testPatches.filter((p) => p.surface === onSurface);
   if (needed.length === 0 && tried.length === 0) return null;
   return (
-    <section className="proposal" aria-label="Test patches">
-      <h3>Test patches</h3>
+    <section className="proposal" aria-label={say('test-patches')}>
+      <h3>{say('test-patches')}</h3>
       {needed.map((patch) => (
         <Needed key={patch.agent} needed={patch} />
       ))}
@@ -51,7 +52,11 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
   const [waiving, setWaiving] = useState(false);
   const { surface, agent, agentName, because, passed, waiver, strengthGramsPerLitre, dwellMinutes, tool } =
     needed;
-  const how = `${strengthGramsPerLitre === null ? 'ready to use' : `${strengthGramsPerLitre} g/L`}, ${dwellMinutes} min`;
+  const how = say('min-strength-grams-per-litre-words', {
+    strengthGramsPerLitreWords:
+      strengthGramsPerLitre === null ? say('ready-to-use') : `${strengthGramsPerLitre} g/L`,
+    dwellMinutes,
+  });
   const tried = survey.testPatches.some((p) => p.agent === agent && p.verdict === 'open');
   return (
     <div className="patch-needed">
@@ -60,8 +65,8 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
         <b>
           {agentName}, {how}:
         </b>{' '}
-        {passed ? `passed${passed.doneOn === null ? '' : `, ${passed.doneOn}`}. ` : ''}
-        {waiver ? `without a patch, by ${waiver.by}: “${waiver.reason}”. ` : ''}
+        {passed ? say('passed', { doneOnWords: passed.doneOn === null ? '' : `, ${passed.doneOn}` }) : ''}
+        {waiver ? say('without-a-patch-by', { by: waiver.by, reason: waiver.reason }) : ''}
         <span className="quiet">{because.map((rule) => rule.text).join(' ')}</span>
       </p>
       {!passed && !waiver && (
@@ -85,7 +90,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
                 ]);
               }}
             >
-              Record a test patch
+              {say('record-a-test-patch')}
             </Button>
           )}
           <Button
@@ -93,7 +98,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
               setWaiving(true);
             }}
           >
-            Go without …
+            {say('go-without')}
           </Button>
         </div>
       )}
@@ -104,14 +109,14 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
             edit(deletionOf(state, waiver.id));
           }}
         >
-          Require it again
+          {say('require-it-again')}
         </Button>
       )}
       {waiving && (
         <ReasonDialog
-          title={`Put ${agentName.toLowerCase()} without a test patch?`}
-          ok="Go without it"
-          cancel="Try it first"
+          title={say('put-without-a-test-patch', { agentName: agentName.toLowerCase() })}
+          ok={say('go-without-it')}
+          cancel={say('try-it-first')}
           close={() => {
             setWaiving(false);
           }}
@@ -141,11 +146,17 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
     <EntityCard
       id={patch.id}
       name={`${agent.name}: ${VERDICT_WORDS[patch.verdict]}`}
-      about={`${strength}${patch.dwellMinutes} min, ${CATALOGUE.tool(patch.tool).name.toLowerCase()}${patch.doneOn === null ? '' : `, ${patch.doneOn}`}${patch.doneBy === '' ? '' : `, ${patch.doneBy}`}`}
+      about={say('min-strength', {
+        strength,
+        dwellMinutes: patch.dwellMinutes,
+        name: CATALOGUE.tool(patch.tool).name.toLowerCase(),
+        doneOnWords: patch.doneOn === null ? '' : `, ${patch.doneOn}`,
+        doneByWords: patch.doneBy === '' ? '' : `, ${patch.doneBy}`,
+      })}
     >
       <div className="wide">
         <ChipField
-          label="Result"
+          label={say('result')}
           value={patch.verdict}
           options={PATCH_VERDICTS.map((verdict) => ({ value: verdict, label: VERDICT_WORDS[verdict] }))}
           take={(verdict) => change({ verdict })}
@@ -153,28 +164,28 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
       </div>
       <div className="wide">
         <TextField
-          label="How it looked, wet and dry"
+          label={say('how-it-looked-wet-and')}
           value={patch.result}
           take={(result) => change({ result: result.trim() })}
         />
       </div>
       <div className="wide">
-        <PhotoStrip kind="photo" of={patch.id} what="the test patch" />
+        <PhotoStrip kind="photo" of={patch.id} what={say('the-test-patch')} />
       </div>
       <TextField
-        label="Where, hidden"
+        label={say('where-hidden')}
         value={patch.where}
         take={(where) => change({ where: where.trim() })}
       />
       <ChoiceField
-        label="Agent"
+        label={say('agent')}
         value={patch.agent}
         options={AGENT_OPTIONS}
         take={(id) => change({ agent: id })}
       />
       {!ready && (
         <NumberField
-          label="Strength at the surface"
+          label={say('strength-at-the-surface')}
           value={patch.strengthGramsPerLitre}
           unit="g/L"
           clear={() => change({ strengthGramsPerLitre: null })}
@@ -182,14 +193,23 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
         />
       )}
       <NumberField
-        label="Dwell"
+        label={say('dwell')}
         value={patch.dwellMinutes}
         unit="min"
         take={(dwellMinutes) => change({ dwellMinutes })}
       />
-      <ChoiceField label="Tool" value={patch.tool} options={TOOL_OPTIONS} take={(tool) => change({ tool })} />
-      <DateField label="Done on" value={patch.doneOn} take={(doneOn) => change({ doneOn })} />
-      <TextField label="Done by" value={patch.doneBy} take={(doneBy) => change({ doneBy: doneBy.trim() })} />
+      <ChoiceField
+        label={say('tool')}
+        value={patch.tool}
+        options={TOOL_OPTIONS}
+        take={(tool) => change({ tool })}
+      />
+      <DateField label={say('done-on')} value={patch.doneOn} take={(doneOn) => change({ doneOn })} />
+      <TextField
+        label={say('done-by')}
+        value={patch.doneBy}
+        take={(doneBy) => change({ doneBy: doneBy.trim() })}
+      />
     </EntityCard>
   );
 }

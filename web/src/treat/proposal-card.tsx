@@ -9,6 +9,7 @@ import { ApplyAlike } from './apply-alike.tsx';
 import { CompareMethods } from './compare-methods.tsx';
 import { RankingFactors } from './ranking-factors.tsx';
 import { useMethodChoice } from '../planning/use-method-choice.ts';
+import { say } from '../messages/treat.ts';
 
 interface Props {
   readonly surface: string;
@@ -35,8 +36,12 @@ export function ProposalCard({ surface, name, proposal }: Props) {
       <div className="proposal-head">
         <h3>{name}</h3>
         <span className="quiet">
-          severity {finding.severity}, {SEVERITY_WORDS[finding.severity]}; {Math.round(finding.share * 100)} %
-          of the surface{follows === null ? '' : `. ${follows}`}
+          {say('severity-of-the-surface', {
+            severity: finding.severity,
+            severityWords: SEVERITY_WORDS[finding.severity],
+            share: Math.round(finding.share * 100),
+            followsWords: follows === null ? '' : `. ${follows}`,
+          })}
         </span>
       </div>
       {!chosen && <NothingPermitted refused={refused} />}
@@ -45,10 +50,10 @@ export function ProposalCard({ surface, name, proposal }: Props) {
           <h3>{chosen.method.name}</h3>
           {choice && choice.standing !== 'not-applied' ? (
             <Button size="small" onClick={release}>
-              Back to what was proposed
+              {say('back-to-what-was-proposed')}
             </Button>
           ) : (
-            <span className="quiet">proposed</span>
+            <span className="quiet">{say('proposed')}</span>
           )}
           <span className="why">
             {chosen.method.why}
@@ -63,7 +68,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                   setComparing(true);
                 }}
               >
-                Side by side …
+                {say('side-by-side')}
               </Button>
             )}
             <Button
@@ -72,14 +77,14 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                 setSpreading(true);
               }}
             >
-              On every surface like this …
+              {say('on-every-surface-like-this')}
             </Button>
           </div>
         </div>
       )}
       {(alternatives.length > 0 || refused.length > 0) && (
         <table className="method-table">
-          <caption className="visually-hidden">Other methods against {name}</caption>
+          <caption className="visually-hidden">{say('other-methods-against', { name })}</caption>
           <tbody>
             {alternatives.map((ranked) => {
               const { method, points } = ranked;
@@ -98,12 +103,12 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                   <td>
                     <Button
                       size="small"
-                      aria-label={`Use ${method.name} against ${name}`}
+                      aria-label={say('use-against', { name: method.name, name2: name })}
                       onClick={() => {
                         pick(method.id);
                       }}
                     >
-                      Use this
+                      {say('use-this')}
                     </Button>
                   </td>
                 </tr>
@@ -115,11 +120,11 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                 <td>
                   {r.refusals.map((refusal) => (
                     <div key={refusal.rule}>
-                      <span className="refused-mark">✕ refused</span> {refusal.text}{' '}
+                      <span className="refused-mark">{say('refused')}</span> {refusal.text}{' '}
                       <span className="quiet">{refusal.whatCanHappen}</span>{' '}
                       {CATALOGUE.limits.some((l) => l.id === refusal.rule) && (
                         <Link className="quiet" to={`/handbook/limits/${refusal.rule}`}>
-                          the rule
+                          {say('the-rule')}
                         </Link>
                       )}
                     </div>
@@ -129,15 +134,15 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                   {r.overridable ? (
                     <Button
                       size="small"
-                      aria-label={`Override the rule for ${r.method.name}`}
+                      aria-label={say('override-the-rule-for', { name: r.method.name })}
                       onClick={() => {
                         setOverriding(r);
                       }}
                     >
-                      Override …
+                      {say('override')}
                     </Button>
                   ) : (
-                    <span className="quiet">stays refused</span>
+                    <span className="quiet">{say('stays-refused')}</span>
                   )}
                 </td>
               </tr>
@@ -153,7 +158,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
             setAllRefused(true);
           }}
         >
-          {ordered.length - shownRefused.length} more refused
+          {say('more-refused', { orderedCount: ordered.length - shownRefused.length })}
         </Button>
       )}
       {comparing && (
@@ -198,12 +203,12 @@ function NothingPermitted({ refused }: { readonly refused: readonly RefusedMetho
   const open = refused.filter((r) => r.overridable).length;
   return (
     <p className="proposal-none">
-      <b>No permitted method.</b>{' '}
+      <b>{say('no-permitted-method')}</b>{' '}
       {refused.length === 0
-        ? 'The handbook has nothing for this on such a surface.'
+        ? say('the-handbook-has-nothing-for')
         : open === 0
-          ? 'The safety floor refuses everything that would work, and nobody can override it. Leave it out of scope, or hand it over.'
-          : `${open} of ${refused.length} may be overridden by whoever answers for the work, with name and reason; nobody can override the others.`}
+          ? say('the-safety-floor-refuses-everything')
+          : say('of-may-be-overridden-by', { open, refusedCount: refused.length })}
     </p>
   );
 }

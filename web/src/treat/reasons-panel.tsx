@@ -3,19 +3,20 @@ import type { PlannedSurface } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { say } from '../messages/treat.ts';
 
 /** Why this treatment, what the customer should expect, and what comes before anything written here. */
 export function ReasonsPanel({ planned }: { readonly planned: PlannedSurface }) {
   const [open, setOpen] = useState(true);
   return (
-    <aside className={`treat-reasons ${open ? '' : 'folded'}`} aria-label="Reasons">
+    <aside className={`treat-reasons ${open ? '' : 'folded'}`} aria-label={say('reasons')}>
       <div className="reasons-head">
-        {open && <h2>Reasons</h2>}
+        {open && <h2>{say('reasons')}</h2>}
         <Button
           type="text"
           size="small"
           icon={open ? <MenuUnfoldOutlined /> : <MenuFoldOutlined />}
-          aria-label={open ? 'Fold the reasons' : 'Unfold the reasons'}
+          aria-label={open ? say('fold-the-reasons') : say('unfold-the-reasons')}
           aria-expanded={open}
           onClick={() => {
             setOpen(!open);
@@ -36,7 +37,7 @@ function Reasons({ planned }: { readonly planned: PlannedSurface }) {
           chosen && (
             <section key={finding.id}>
               <h3>
-                Why{' '}
+                {say('why')}{' '}
                 <Link to={`/handbook/methods/${chosen.method.id}`}>{chosen.method.name.toLowerCase()}</Link>
               </h3>
               <ul>
@@ -54,7 +55,7 @@ function Reasons({ planned }: { readonly planned: PlannedSurface }) {
       )}
       {treatment && treatment.expectations.length > 0 && (
         <section>
-          <h3>The customer should expect</h3>
+          <h3>{say('the-customer-should-expect')}</h3>
           <ul>
             {treatment.expectations.map((e) => (
               <li key={e.text}>{e.text}</li>
@@ -63,11 +64,8 @@ function Reasons({ planned }: { readonly planned: PlannedSurface }) {
         </section>
       )}
       <section>
-        <h3>Before anything here</h3>
-        <p className="quiet">
-          The product label, its safety data sheet, local codes and licensed practice come first. Figures are
-          trade defaults and estimates for planning; a test patch and readings on site replace them.
-        </p>
+        <h3>{say('before-anything-here')}</h3>
+        <p className="quiet">{say('the-product-label-its-safety')}</p>
       </section>
     </>
   );

@@ -8,6 +8,7 @@ import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useEntity, useJob } from '../survey-edits/use-entity.ts';
 import { WhatIfTable } from './what-if-table.tsx';
+import { rich, say } from '../messages/treat.ts';
 
 const wayName = (school: School, way: string | undefined) =>
   school.settings.find((s) => s.id === way)?.name ?? school.setting;
@@ -18,14 +19,18 @@ export function SchoolsPart({ surface }: { readonly surface: Face }) {
   const [asked, setAsked] = useState<School | null>(null);
   const held = schoolsOn(surface, survey.job.house, catalogue);
   const said = (id: string) =>
-    id in surface.schools ? 'this surface' : id in survey.job.house.schools ? 'this job' : 'the company';
+    id in surface.schools
+      ? say('this-surface')
+      : id in survey.job.house.schools
+        ? say('this-job')
+        : say('the-company');
   const own = catalogue.schools.filter((s) => said(s.id) !== 'the company').length;
   return (
     <details className="proposal schools-part">
       <summary>
-        <h3>Working practices</h3>{' '}
+        <h3>{say('working-practices')}</h3>{' '}
         <span className="quiet">
-          {own === 0 ? 'company practice' : `${own} different from company practice`}
+          {own === 0 ? say('company-practice') : say('different-from-company-practice', { own })}
         </span>
       </summary>
       <ul>
@@ -36,12 +41,12 @@ export function SchoolsPart({ surface }: { readonly surface: Face }) {
             <span className="quiet">{said(school.id)}</span>
             <Button
               size="small"
-              aria-label={`Change: ${school.name}`}
+              aria-label={say('change', { name: school.name })}
               onClick={() => {
                 setAsked(school);
               }}
             >
-              What if …
+              {say('what-if')}
             </Button>
           </li>
         ))}
@@ -89,9 +94,9 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
       open
       title={school.name}
       width={640}
-      okText="Apply"
+      okText={say('apply')}
       okButtonProps={{ disabled: changed === null }}
-      cancelText="Cancel"
+      cancelText={say('cancel')}
       onCancel={close}
       onOk={() => {
         if (reach === 'face') patchFace({ schools: { ...surface.schools, [school.id]: way } });
@@ -100,17 +105,19 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
       }}
     >
       <ChipField
-        label="Way"
+        label={say('way')}
         value={way}
         options={school.settings.map(({ id, name }) => ({ value: id, label: name }))}
         take={setWay}
       />
-      <p className="quiet">Best where: {when}</p>
+      <p className="quiet">
+        {say('best-where')} {when}
+      </p>
       <ChipField
-        label="Applies to"
+        label={say('applies-to')}
         value={reach}
         options={[
-          { value: 'job', label: 'This job' },
+          { value: 'job', label: say('this-job-head') },
           { value: 'face', label: `${surface.name} only` },
         ]}
         take={(to) => {
@@ -118,11 +125,13 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
         }}
       />
       <p className="quiet">
-        For every job: <Link to={`/handbook/schools/${school.id}`}>in the handbook</Link>.
+        {rich('for-every-job', {
+          link: <Link to={`/handbook/schools/${school.id}`}>{say('in-the-handbook')}</Link>,
+        })}
       </p>
-      {changed === null && <p className="quiet">This is the current practice.</p>}
+      {changed === null && <p className="quiet">{say('this-is-the-current-practice')}</p>}
       {changed !== null && answer === null && (
-        <div className="what-if-wait" role="status" aria-label="Working it out" />
+        <div className="what-if-wait" role="status" aria-label={say('working-it-out')} />
       )}
       {answer && <WhatIfTable whatIf={answer} units={survey.job.units} />}
     </Modal>

@@ -16,17 +16,18 @@ import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
+import { rich, say } from '../messages/treat.ts';
 
 const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
-  clear: 'Clear',
-  'pre-wet': 'Pre-wet',
-  apply: 'Apply',
-  agitate: 'Scrub',
-  wash: 'Wash',
-  rinse: 'Rinse',
+  clear: say('clear'),
+  'pre-wet': say('pre-wet'),
+  apply: say('apply'),
+  agitate: say('scrub'),
+  wash: say('wash'),
+  rinse: say('rinse'),
   fill: 'Fill joints',
-  neutralise: 'Neutralise',
-  reading: 'Reading',
+  neutralise: say('neutralise'),
+  reading: say('reading'),
 };
 
 interface ListProps {
@@ -52,8 +53,8 @@ export function StageList({ planned, units }: ListProps) {
     plan !== null && numbers.get(stages) === plan.visitNumber ? now : stages,
   );
   return (
-    <section className="proposal" aria-label="Chain of stages">
-      <h3>The chain, stage by stage</h3>
+    <section className="proposal" aria-label={say('chain-of-stages')}>
+      <h3>{say('the-chain-stage-by-stage')}</h3>
       {parts.map((part, i) => {
         const first = 1 + shown.slice(0, i).reduce((sum, before) => sum + before.length, 0);
         const outline = outlines.find((visit) => visit.number === numbers.get(part.stages));
@@ -61,13 +62,17 @@ export function StageList({ planned, units }: ListProps) {
           <div key={i} className="stage-part">
             {part.wait && (
               <p className="stage-wait">
-                <HourglassOutlined aria-hidden /> {catalogue.method(part.wait.method).name}: the surface{' '}
+                <HourglassOutlined aria-hidden />{' '}
+                {say('the-surface', { name: catalogue.method(part.wait.method).name })}{' '}
                 {waitInWords(part.wait)}.
               </p>
             )}
             {outline && outlines.length > 1 && (
               <h4>
-                Visit {outline.number} <span className="quiet figure">{visitDay(outline)}</span>
+                {rich('visit', {
+                  number: outline.number,
+                  outline: <span className="quiet figure">{visitDay(outline)}</span>,
+                })}
               </h4>
             )}
             <ol className="stage-list" start={first}>
@@ -109,20 +114,35 @@ function StageFacts({
           <strong>{CATALOGUE.agent(apply.agent).name}</strong>{' '}
           <span className="figure">
             {isReadyToUse(CATALOGUE.agent(apply.agent))
-              ? 'ready to use'
+              ? say('ready-to-use')
               : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}
           </span>
           {apply.dwell && (
             <>
-              , dwell{' '}
+              {say('dwell-in-line')}{' '}
               <span className="figure">
-                {decimal(apply.dwell.fromMinutes, 1)}–{decimal(apply.dwell.toMinutes, 1)} min
+                {say('min-from-minutes', {
+                  fromMinutes: decimal(apply.dwell.fromMinutes, 1),
+                  toMinutes: decimal(apply.dwell.toMinutes, 1),
+                })}
               </span>
-              {', '}here about <span className="figure">{decimal(apply.dwell.expectedMinutes, 1)} min</span>,
-              first look at <span className="figure">{decimal(apply.dwell.lookFromMinutes, 1)} min</span> on
+              {rich('here-about-first-look-at', {
+                expectedMinutes: (
+                  <span className="figure">
+                    {say('min', { expectedMinutes: decimal(apply.dwell.expectedMinutes, 1) })}
+                  </span>
+                ),
+                lookFromMinutes: (
+                  <span className="figure">
+                    {say('min-look-from-minutes', {
+                      lookFromMinutes: decimal(apply.dwell.lookFromMinutes, 1),
+                    })}
+                  </span>
+                ),
+              })}
             </>
           )}
-          {apply.leaveOn && ', left on: no rinse'}
+          {apply.leaveOn && say('left-on-no-rinse')}
         </div>
       )}
       {stage.tool !== null && (
@@ -133,20 +153,21 @@ function StageFacts({
       )}
       {stage.maxSurfacePressureKilopascal !== null && (
         <div className="quiet">
-          Presses {formatJetPressure(stage.maxSurfacePressureKilopascal, units)}, the surface stands{' '}
+          {say('presses-the-surface-stands', {
+            maxSurfacePressureKilopascal: formatJetPressure(stage.maxSurfacePressureKilopascal, units),
+          })}{' '}
           {formatJetPressure(planned.jetLimitKilopascal, units)}
         </div>
       )}
       {cycle && (
         <details className="fold">
           <summary>
-            {cycle.sectionCount} {cycle.sectionCount === 1 ? 'section' : 'sections'} of{' '}
-            {formatArea(cycle.sectionSquareMetres, units)},{' '}
+            {say('of', { sectionCount: cycle.sectionCount })} {formatArea(cycle.sectionSquareMetres, units)},{' '}
             {cycle.mode === 'hands-on'
               ? 'hands-on throughout'
               : cycle.mode === 'leave-on'
-                ? 'left on'
-                : 'watched while it dwells'}
+                ? say('left-on')
+                : say('watched-while-it-dwells')}
           </summary>
           {cycle.sum.map((line) => (
             <div key={line} className="figure quiet">
@@ -157,26 +178,36 @@ function StageFacts({
       )}
       {stage.rate && (
         <details className="fold">
-          <summary>{formatAreaRate(stage.rate.squareMetresPerHour, units)} planned rate</summary>
+          <summary>
+            {say('planned-rate', {
+              squareMetresPerHour: formatAreaRate(stage.rate.squareMetresPerHour, units),
+            })}
+          </summary>
           <div className="figure quiet">
-            median {formatAreaRate(stage.rate.medianSquareMetresPerHour, units)}
+            {say('median', {
+              medianSquareMetresPerHour: formatAreaRate(stage.rate.medianSquareMetresPerHour, units),
+            })}
             {stage.rate.factors.map((f) => ` ÷ ${decimal(f.factor, 2)} (${f.name})`).join('')}
           </div>
         </details>
       )}
       {stage.bulk && (
         <div>
-          About {formatVolume(stage.bulk.litres, units)} of {stage.bulk.what}, {stage.bulk.where}
+          {say('about-of', {
+            litres: formatVolume(stage.bulk.litres, units),
+            what: stage.bulk.what,
+            where: stage.bulk.where,
+          })}
         </div>
       )}
       <Worn stage={stage} planned={planned} />
       {stage.checks.map((check) => (
-        <div key={check}>Check: {check}</div>
+        <div key={check}>{say('check', { check })}</div>
       ))}
       {apply && stage.kind === 'apply' && (
         <>
-          <div>Stop when: {apply.stopWhen}</div>
-          <div>If it is not enough: {apply.ifNotEnough}</div>
+          <div>{say('stop-when', { stopWhen: apply.stopWhen })}</div>
+          <div>{say('if-it-is-not-enough', { ifNotEnough: apply.ifNotEnough })}</div>
         </>
       )}
       {stage.cautions.map((c) => (
@@ -192,5 +223,5 @@ function StageFacts({
 function Worn({ stage, planned }: { readonly stage: Stage; readonly planned: PlannedSurface }) {
   const { catalogue } = useSurveySession();
   const worn = stageProtection(stage, planned.surface, catalogue);
-  return worn.length === 0 ? null : <div className="quiet">Wear: {worn.join(', ')}</div>;
+  return worn.length === 0 ? null : <div className="quiet">{say('wear', { worn: worn.join(', ') })}</div>;
 }

@@ -10,6 +10,7 @@ import { ReasonsPanel } from './reasons-panel.tsx';
 import { ProposalCard } from './proposal-card.tsx';
 import { SchoolsPart } from './schools-part.tsx';
 import { StageList } from './stage-list.tsx';
+import { rich, say } from '../messages/treat.ts';
 import './treat-page.css';
 
 /** What is done on one surface and why: proposals per finding, the chain of stages, the reasons beside it. */
@@ -21,10 +22,9 @@ export function TreatPage() {
   if (survey.surfaces.length === 0) {
     return (
       <div className="station-empty hairline">
-        <h2>Nothing to treat yet</h2>
+        <h2>{say('nothing-to-treat-yet')}</h2>
         <p>
-          Add a surface with what is on it on the <Link to={`/jobs/${jobId}/walk`}>Walk</Link>; the treatment
-          is proposed from there.
+          {rich('add-a-surface-with-what', { link: <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link> })}
         </p>
       </div>
     );
@@ -34,24 +34,29 @@ export function TreatPage() {
       <Alert
         type="error"
         showIcon
-        title="The plan could not be worked out"
+        title={say('the-plan-could-not-be')}
         description={failed}
         style={{ margin: 16 }}
       />
     );
-  if (!planned) return <div className="station-skeleton" role="status" aria-label="Working out the plan" />;
+  if (!planned)
+    return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   const { surface, treatment } = planned;
   const warnings = plan?.warnings.filter((w) => w.surface === surface.id) ?? [];
   return (
     <div className="treat">
-      <section className="treat-main" aria-label={`Treatment of ${surface.name}`} aria-busy={working}>
+      <section
+        className="treat-main"
+        aria-label={say('treatment-of', { name: surface.name })}
+        aria-busy={working}
+      >
         <header className="treat-head">
           <h2>{surface.name}</h2>
           <span className="quiet">
             {catalogue.material(surface.material).name}, {surface.finish}
-            {planned.takeOff.ok ? '' : ', not measured'}
+            {planned.takeOff.ok ? '' : say('not-measured')}
           </span>
-          <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>Change the survey</Link>
+          <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>{say('change-the-survey')}</Link>
         </header>
         <LimitsGauge planned={planned} job={survey.job} />
         {warnings
@@ -68,7 +73,7 @@ export function TreatPage() {
         <ChemistryApart surface={surface.id} />
         {!treatment && (
           <p style={{ marginTop: 16 }}>
-            {surface.inScope ? 'Measure the surface on the Walk first.' : 'This surface is out of scope.'}
+            {surface.inScope ? say('measure-the-surface-on-the') : say('this-surface-is-out-of')}
           </p>
         )}
         {treatment?.proposals.map((proposal) => (

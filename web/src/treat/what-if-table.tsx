@@ -1,5 +1,6 @@
 import { contaminantById, decimal, formatDuration, formatVolume } from '@etappe/core';
 import type { JobFigures, UnitSystem, WhatIf } from '@etappe/core';
+import { say } from '../messages/treat.ts';
 
 interface Row {
   readonly what: string;
@@ -8,18 +9,18 @@ interface Row {
 
 const rowsIn = (units: UnitSystem): readonly Row[] => [
   {
-    what: 'Visits',
-    of: (f) => `${f.visits}${f.days > 0 ? `, the last ${f.days} days later` : ''}`,
+    what: say('visits'),
+    of: (f) => `${f.visits}${f.days > 0 ? say('the-last-days-later', { days: f.days }) : ''}`,
   },
-  { what: 'Hands on', of: (f) => formatDuration(60 * Math.round(f.handsOnMinutes)) },
-  { what: 'Mix applied', of: (f) => formatVolume(Math.round(f.mixLitres), units) },
-  { what: 'Water', of: (f) => formatVolume(Math.round(f.waterLitres), units) },
-  { what: 'Risk to surfaces', of: (f) => grade(f.faceRisk) },
-  { what: 'Harm around', of: (f) => grade(f.harmAround) },
-  { what: 'Nothing permitted', of: (f) => String(f.open) },
+  { what: say('hands-on'), of: (f) => formatDuration(60 * Math.round(f.handsOnMinutes)) },
+  { what: say('mix-applied'), of: (f) => formatVolume(Math.round(f.mixLitres), units) },
+  { what: say('water'), of: (f) => formatVolume(Math.round(f.waterLitres), units) },
+  { what: say('risk-to-surfaces'), of: (f) => grade(f.faceRisk) },
+  { what: say('harm-around'), of: (f) => grade(f.harmAround) },
+  { what: say('nothing-permitted-head'), of: (f) => String(f.open) },
 ];
 
-const grade = (value: number | null) => (value === null ? '–' : `${decimal(value, 1)} of 5`);
+const grade = (value: number | null) => (value === null ? '–' : say('of-5', { value: decimal(value, 1) }));
 
 /** Before and after a change, and every finding that would be treated otherwise. */
 export function WhatIfTable({ whatIf, units }: { readonly whatIf: WhatIf; readonly units: UnitSystem }) {
@@ -29,9 +30,9 @@ export function WhatIfTable({ whatIf, units }: { readonly whatIf: WhatIf; readon
       <table className="what-if">
         <thead>
           <tr>
-            <th scope="col">The whole job</th>
-            <th scope="col">Now</th>
-            <th scope="col">Then</th>
+            <th scope="col">{say('the-whole-job')}</th>
+            <th scope="col">{say('now')}</th>
+            <th scope="col">{say('then')}</th>
           </tr>
         </thead>
         <tbody>
@@ -41,14 +42,14 @@ export function WhatIfTable({ whatIf, units }: { readonly whatIf: WhatIf; readon
               <tr key={what} className={now === then ? 'quiet' : ''}>
                 <th scope="row">{what}</th>
                 <td className="figure">{now}</td>
-                <td className="figure">{now === then ? 'the same' : then}</td>
+                <td className="figure">{now === then ? say('the-same') : then}</td>
               </tr>
             );
           })}
         </tbody>
       </table>
       {changed.length === 0 ? (
-        <p className="quiet">No surface changes method.</p>
+        <p className="quiet">{say('no-surface-changes-method')}</p>
       ) : (
         <ul className="what-if-changed">
           {changed.map((c) => (

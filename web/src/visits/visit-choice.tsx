@@ -2,13 +2,14 @@ import { formatDuration, visitOutlines } from '@etappe/core';
 import type { Plan, VisitOutline } from '@etappe/core';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
+import { say } from '../messages/visits.ts';
 import './visit-choice.css';
 
 /** When a visit is, in short. */
 export function visitDay({ from, latest, fromDay, number }: VisitOutline): string {
-  if (number === 1) return from ?? 'first day';
-  const begin = from ?? `${fromDay} days later`;
-  return `from ${begin}${latest === null ? '' : `, by ${latest} at the latest`}`;
+  if (number === 1) return from ?? say('first-day');
+  const begin = from ?? say('days-later', { fromDay });
+  return `from ${begin}${latest === null ? '' : say('by-at-the-latest', { latest })}`;
 }
 
 /** The visits of the job: which one is planned now, when the others are, and why they are not the same day. */
@@ -18,7 +19,7 @@ export function VisitChoice({ plan }: { readonly plan: Plan }) {
   const visits = visitOutlines(plan, survey);
   if (visits.length < 2) return null;
   return (
-    <div className="visit-choice" role="group" aria-label="Visits">
+    <div className="visit-choice" role="group" aria-label={say('visits')}>
       {visits.map((visit) => (
         <button
           key={visit.number}
@@ -29,11 +30,13 @@ export function VisitChoice({ plan }: { readonly plan: Plan }) {
             patch({ visit: visit.number });
           }}
         >
-          <b>Visit {visit.number}</b> <span className="figure">{visitDay(visit)}</span>
+          <b>{say('visit', { number: visit.number })}</b> <span className="figure">{visitDay(visit)}</span>
           <small>
             {visit.faces.length} {visit.faces.length === 1 ? 'surface' : 'surfaces'},{' '}
-            {formatDuration(60 * Math.round(visit.handsOnMinutes))} hands-on
-            {visit.number > 1 ? `: ${visit.faces.map((f) => f.name).join(', ')}` : ''}
+            {say('hands-on', {
+              what: formatDuration(60 * Math.round(visit.handsOnMinutes)),
+              numberWords: visit.number > 1 ? `: ${visit.faces.map((f) => f.name).join(', ')}` : '',
+            })}
           </small>
         </button>
       ))}

@@ -10,6 +10,7 @@ import { TapeField } from '../quantity-fields/tape-field.tsx';
 import { creation } from '../survey-edits/use-entity.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { BAND_OPTIONS, materialOptions } from './options.ts';
+import { say } from '../messages/walk.ts';
 
 interface Props {
   readonly side: string | null;
@@ -30,8 +31,8 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
   const [asked, setAsked] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const missing = {
-    name: name.trim() === '' ? 'a surface needs a name' : null,
-    material: material === null ? 'choose the material: it decides what is allowed' : null,
+    name: name.trim() === '' ? say('a-surface-needs-a-name') : null,
+    material: material === null ? say('choose-the-material-it-decides') : null,
   };
 
   const add = () => {
@@ -60,9 +61,9 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
       afterOpenChange={(open) => {
         if (open) first.current?.focus();
       }}
-      title="Add surface"
-      okText="Add surface"
-      cancelText="Cancel"
+      title={say('add-surface')}
+      okText={say('add-surface')}
+      cancelText={say('cancel')}
       onOk={add}
       onCancel={() => {
         close(null);
@@ -76,12 +77,12 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
         }}
       >
         <div className="wide">
-          <Field label="Name" id={nameId} fault={asked ? missing.name : null}>
+          <Field label={say('name')} id={nameId} fault={asked ? missing.name : null}>
             <Input
               id={nameId}
               ref={first}
               value={name}
-              placeholder="Drum wall, north"
+              placeholder={say('drum-wall-north')}
               onChange={(event) => {
                 setName(event.target.value);
               }}
@@ -90,14 +91,14 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
           </Field>
         </div>
         <ChoiceField
-          label="Side"
+          label={say('side')}
           value={side}
-          placeholder={survey.sides.length === 0 ? 'no sides yet' : 'none'}
+          placeholder={survey.sides.length === 0 ? say('no-sides-yet') : 'none'}
           options={survey.sides.map((s) => ({ value: s.id, label: s.name }))}
           take={setSide}
         />
         <ChoiceField
-          label="Height band"
+          label={say('height-band')}
           value={band}
           options={BAND_OPTIONS}
           take={(value) => {
@@ -106,9 +107,9 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
         />
         <div className="wide">
           <ChoiceField
-            label="Material"
+            label={say('material')}
             value={material}
-            placeholder="Search material"
+            placeholder={say('search-material')}
             options={materialOptions(catalogue)}
             take={setMaterial}
             fault={asked ? missing.material : null}
@@ -116,7 +117,7 @@ export function AddSurfaceDialog({ side: firstSide, close }: Props) {
         </div>
         <div className="wide">
           <TapeField
-            label="Size"
+            label={say('size')}
             value={size}
             units={survey.job.units}
             take={(text) => {

@@ -2,6 +2,7 @@ import { KeyboardCode, closestCenter } from '@dnd-kit/core';
 import type { Announcements, CollisionDetection, KeyboardCoordinateGetter } from '@dnd-kit/core';
 import { movedSide, movedSurface } from '@etappe/core';
 import type { Band, DraftChange, EntityId, Survey } from '@etappe/core';
+import { say } from '../messages/walk.ts';
 
 /** What is lifted in the walk grid, and where it may be set down. */
 export type Dragged =
@@ -82,9 +83,8 @@ const placed = (item: Item | null) => placeOf(item)?.name ?? 'nowhere';
 
 /** What a screen reader hears. */
 export const announcements: Announcements = {
-  onDragStart: ({ active }) =>
-    `${named(active)} lifted. Arrows move it, Space sets it down, Escape puts it back.`,
-  onDragOver: ({ active, over }) => `${named(active)} over ${placed(over)}.`,
-  onDragEnd: ({ active, over }) => `${named(active)} set down on ${placed(over)}.`,
-  onDragCancel: ({ active }) => `${named(active)} put back.`,
+  onDragStart: ({ active }) => say('lifted-arrows-move-it-space', { active: named(active) }),
+  onDragOver: ({ active, over }) => say('over', { active: named(active), over: placed(over) }),
+  onDragEnd: ({ active, over }) => say('set-down-on', { active: named(active), over: placed(over) }),
+  onDragCancel: ({ active }) => say('put-back', { active: named(active) }),
 };

@@ -18,6 +18,7 @@ import {
 } from '@etappe/core';
 import type { HouseCatalogue, Shade } from '@etappe/core';
 import type { Option } from '../quantity-fields/choice-field.tsx';
+import { say } from '../messages/walk.ts';
 
 /** A setting's id in words. */
 export const words = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ');
@@ -46,16 +47,16 @@ const worded = (ids: readonly string[]): readonly Option[] =>
 export const ZONE_PLACE_OPTIONS = named(ZONE_PLACES, ZONE_PLACE_NAMES);
 export const PAST_ACT_OPTIONS = named(PAST_ACTS, PAST_ACT_NAMES);
 export const RECURRENCE_OPTIONS: readonly Option[] = [
-  { value: '', label: 'No, or not known' },
+  { value: '', label: say('no-or-not-known') },
   ...named(RECURRENCES, RECURRENCE_NAMES),
 ];
 export const ASSET_PART_OPTIONS = named(ASSET_PARTS, ASSET_PART_NAMES);
 export const WATER_POINT_OPTIONS = worded(WATER_POINT_KINDS);
 export const PERMISSION_OPTIONS = worded(PERMISSIONS);
 const SHADE_NAMES: Readonly<Record<Shade, string>> = {
-  open: 'None',
-  part: 'Part',
-  trees: 'Trees',
-  building: 'House',
+  open: say('none'),
+  part: say('part'),
+  trees: say('trees'),
+  building: say('house'),
 };
 export const SHADE_OPTIONS = named(SHADES, SHADE_NAMES);

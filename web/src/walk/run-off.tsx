@@ -3,6 +3,7 @@ import type { RefObject } from 'react';
 import { ChemistryApart } from '../planning/chemistry-apart.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
+import { say } from '../messages/walk.ts';
 
 interface Arrow {
   readonly key: string;
@@ -47,14 +48,14 @@ export function RunOff({ grid }: { readonly grid: RefObject<HTMLDivElement | nul
   return (
     <>
       <div className="run-off-ends">
-        <strong>Run-off ends in</strong>
+        <strong>{say('run-off-ends-in')}</strong>
         {reached.map((feature) => (
           <span key={feature.id} data-face={feature.id} className="run-off-end">
             {feature.name}
-            {meetingPlaces.has(feature.id) && ' ✕ kept apart here'}
+            {meetingPlaces.has(feature.id) && say('kept-apart-here')}
           </span>
         ))}
-        {reached.length === 0 && <span className="quiet">nothing noted yet</span>}
+        {reached.length === 0 && <span className="quiet">{say('nothing-noted-yet')}</span>}
         <ChemistryApart />
       </div>
       <svg className="run-off-arrows" aria-hidden>

@@ -2,6 +2,7 @@ import { AudioOutlined, PlusOutlined, RollbackOutlined } from '@ant-design/icons
 import { Button } from 'antd';
 import { useSteps } from '../job-frame/use-steps.ts';
 import { NeighboursAtHand } from './surface/neighbours.tsx';
+import { say } from '../messages/walk.ts';
 
 interface ThumbBarProps {
   /** The surface that is open. */
@@ -15,11 +16,11 @@ interface ThumbBarProps {
 export function ThumbBar({ surface, speak, add }: ThumbBarProps) {
   const { canUndo, notice, go } = useSteps();
   return (
-    <div className="thumb-bar" role="toolbar" aria-label="At hand">
+    <div className="thumb-bar" role="toolbar" aria-label={say('at-hand')}>
       {notice !== null && <span role="alert">{notice}</span>}
       <Button
         icon={<RollbackOutlined />}
-        aria-label="Undo"
+        aria-label={say('undo')}
         disabled={!canUndo}
         onClick={() => {
           go('undo');
@@ -28,10 +29,10 @@ export function ThumbBar({ surface, speak, add }: ThumbBarProps) {
       <span className="thumb-space" />
       {surface !== null && <NeighboursAtHand surface={surface} />}
       <Button icon={<AudioOutlined />} onClick={speak}>
-        Say it
+        {say('say-it')}
       </Button>
-      <Button type="primary" icon={<PlusOutlined />} aria-label="Add surface" onClick={add}>
-        Surface
+      <Button type="primary" icon={<PlusOutlined />} aria-label={say('add-surface')} onClick={add}>
+        {say('surface')}
       </Button>
     </div>
   );

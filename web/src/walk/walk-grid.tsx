@@ -22,6 +22,7 @@ import { announcements, nearestPlace, setDown, toNextPlace } from './drag-places
 import type { Dragged, Place } from './drag-places.ts';
 import { RunOff } from './run-off.tsx';
 import { WalkTile } from './walk-tile.tsx';
+import { rich, say } from '../messages/walk.ts';
 
 const COLUMN_WIDTH = 'minmax(128px, 1fr)';
 const NONE: readonly Finding[] = [];
@@ -59,9 +60,9 @@ export function WalkGrid({ selected, runOff }: WalkGridProps) {
     ...survey.sides.map((side) => ({
       id: side.id,
       name: side.name,
-      about: `${aspectName(side.aspectDegrees)} · ${side.shade === 'open' ? 'open' : `shade: ${side.shade}`}`,
+      about: `${aspectName(side.aspectDegrees)} · ${side.shade === 'open' ? 'open' : say('shade-shade', { shade: side.shade })}`,
     })),
-    ...(loose ? [{ id: null, name: 'No side', about: 'to be placed' }] : []),
+    ...(loose ? [{ id: null, name: say('no-side'), about: say('to-be-placed') }] : []),
   ];
   // While a surface is lifted every band is there to set it down on.
   const bands = BANDS.filter(
@@ -74,7 +75,7 @@ export function WalkGrid({ selected, runOff }: WalkGridProps) {
       measuring={{ droppable: { strategy: MeasuringStrategy.Always } }}
       accessibility={{
         announcements,
-        screenReaderInstructions: { draggable: 'Space lifts it, arrows move it, Space sets it down.' },
+        screenReaderInstructions: { draggable: say('space-lifts-it-arrows-move') },
       }}
       onDragStart={({ active }) => {
         setLifted(active.data.current as Dragged);
@@ -186,7 +187,7 @@ function SideHead({ column, index }: { readonly column: Column; readonly index: 
           className="side-handle"
           {...listeners}
           aria-describedby={attributes['aria-describedby']}
-          aria-label={`${column.name}, side ${index + 1} of the walk`}
+          aria-label={say('side-of-the-walk', { name: column.name, index: index + 1 })}
         >
           {column.name}
         </button>
@@ -228,13 +229,10 @@ function Cell({ column, band, at, children }: CellProps) {
 function NoSurfaces() {
   return (
     <div className="walk-empty hairline">
-      <h3>Start the walk</h3>
-      <p>
-        Name the sides of the property in the order you walk them, then add each surface and what is on it. Or
-        write it all in the quick line: north wall, painted render, 12x6, algae 3.
-      </p>
+      <h3>{say('start-the-walk')}</h3>
+      <p>{say('name-the-sides-of-the')}</p>
       <p className="quiet">
-        The demo job on the <Link to="/jobs">jobs page</Link> shows what a finished walk looks like.
+        {rich('the-demo-job-on-the', { link: <Link to="/jobs">{say('jobs-page')}</Link> })}
       </p>
     </div>
   );

@@ -12,6 +12,7 @@ import type { QuickLineHandle } from './quick-line/quick-line.tsx';
 import { SurfaceSheet } from './surface/surface-sheet.tsx';
 import { ThumbBar } from './thumb-bar.tsx';
 import { WalkGrid } from './walk-grid.tsx';
+import { say } from '../messages/walk.ts';
 import './walk-page.css';
 
 /** The survey: all surfaces as a grid of sides and heights, one of them or the property open beside it. */
@@ -32,16 +33,16 @@ export function WalkPage() {
   const settled = useDeferredValue(true, false);
   return (
     <div className={`walk ${surface ? 'has-surface' : ''}`}>
-      <section className="walk-left" aria-label="Walk grid">
+      <section className="walk-left" aria-label={say('walk-grid')}>
         <div className="walk-bar">
-          <h2>Walk</h2>
+          <h2>{say('walk')}</h2>
           {survey.surfaces.length > 0 && (
             <Button
               onClick={() => {
                 void navigate(`/jobs/${jobId}/report`);
               }}
             >
-              Report
+              {say('report')}
             </Button>
           )}
           {survey.surfaces.length > 0 && (
@@ -51,7 +52,7 @@ export function WalkPage() {
                 setRunOff(!runOff);
               }}
             >
-              {runOff ? 'Hide run-off' : 'Run-off'}
+              {runOff ? say('hide-run-off') : say('run-off')}
             </Button>
           )}
           {surface && (
@@ -60,25 +61,25 @@ export function WalkPage() {
                 void navigate(`/jobs/${jobId}/walk`);
               }}
             >
-              Property and site
+              {say('property-and-site')}
             </Button>
           )}
           <Button
             type="primary"
             className="walk-add"
             icon={<PlusOutlined />}
-            title="Key n"
+            title={say('key-n')}
             onClick={() => {
               setAdding(true);
             }}
           >
-            Add surface
+            {say('add-surface')}
           </Button>
         </div>
         <QuickLine ref={quickLine} selected={surface?.id ?? null} />
         <WalkGrid selected={surface?.id ?? null} runOff={runOff} />
       </section>
-      <section className="walk-sheet" aria-label={surface ? surface.name : 'Property and site'}>
+      <section className="walk-sheet" aria-label={surface ? surface.name : say('property-and-site')}>
         {surface ? <SurfaceSheet key={surface.id} surface={surface} /> : settled && <PropertySheet />}
       </section>
       {narrow && (

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { SurfaceTexture } from '../drawing/surface-texture.tsx';
 import { sameItems } from '../drawing/same-items.ts';
 import type { Dragged } from './drag-places.ts';
+import { say } from '../messages/walk.ts';
 
 interface WalkTileProps {
   readonly surface: Face;
@@ -49,14 +50,14 @@ export const WalkTile = memo(function WalkTile({
       <span className="walk-tile-text">
         <span className="name">{surface.name}</span>
         <span className="figure">
-          {measured.ok ? formatArea(measured.squareMetres, units) : '✕ not measured'}
+          {measured.ok ? formatArea(measured.squareMetres, units) : say('not-measured')}
         </span>
         <span className="found">
           {surface.inScope
             ? findings
                 .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${f.severity}`)
-                .join(', ') || `${material.name.toLowerCase()}, nothing found`
-            : 'left out'}
+                .join(', ') || say('nothing-found-name', { name: material.name.toLowerCase() })
+            : say('left-out-in-line')}
         </span>
       </span>
       {questions > 0 && (
@@ -65,9 +66,7 @@ export const WalkTile = memo(function WalkTile({
           title={`${questions} open ${questions === 1 ? 'question' : 'questions'}`}
         >
           <span aria-hidden>{questions === 1 ? '?' : `${questions} ?`}</span>
-          <span className="visually-hidden">
-            {questions} open {questions === 1 ? 'question' : 'questions'}
-          </span>
+          <span className="visually-hidden">{say('open', { questions })}</span>
         </span>
       )}
     </Link>

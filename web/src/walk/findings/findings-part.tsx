@@ -13,6 +13,7 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { CONTAMINANT_OPTIONS } from '../options.ts';
 import { MarksPart } from './marks-part.tsx';
 import { useScope } from '../surface/scope-part.tsx';
+import { say } from '../../messages/walk.ts';
 
 const SEVERITIES: readonly Severity[] = [1, 2, 3, 4];
 const MOST_SUGGESTED = 4;
@@ -25,7 +26,7 @@ export function FindingsPart({ surface }: { readonly surface: string }) {
   const none = survey.findings.every((f) => f.surface !== surface);
   return (
     <div className="sheet-part">
-      <h3>What is on it</h3>
+      <h3>{say('what-is-on-it')}</h3>
       {none && !nothingFound && <LastTime surface={surface} />}
       <FindingCards surface={surface} zone={null} />
       <MarksPart surface={surface} zone={null} />
@@ -35,7 +36,7 @@ export function FindingsPart({ surface }: { readonly surface: string }) {
           checked={nothingFound}
           onChange={(event) => patch({ nothingFound: event.target.checked })}
         >
-          Looked at, nothing found
+          {say('looked-at-nothing-found')}
         </Checkbox>
       )}
     </div>
@@ -53,7 +54,7 @@ function LastTime({ surface }: { readonly surface: string }) {
   return (
     <div className="last-time">
       <p>
-        Last time ({previous.name}
+        {say('last-time', { name: previous.name })}
         {previous.start === null ? '' : `, ${previous.start}`}):{' '}
         {found.map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${f.severity}`).join(', ')}.
       </p>
@@ -63,7 +64,7 @@ function LastTime({ surface }: { readonly surface: string }) {
           edit(found.map((finding, i) => creation('finding', uuidv7(), { ...finding, position: i })));
         }}
       >
-        The same again
+        {say('the-same-again')}
       </Button>
     </div>
   );
@@ -99,16 +100,16 @@ export function FindingCards({ surface, zone }: FindingCardsProps) {
       ))}
       {open.length > 0 && (
         <ChoiceField
-          label={zone === null ? 'Add what is on it' : 'Add what is on the zone'}
-          placeholder="by name, or by another word for it"
+          label={zone === null ? say('add-what-is-on-it') : say('add-what-is-on-the')}
+          placeholder={say('by-name-or-by-another')}
           value={null}
           options={open}
           take={add}
         />
       )}
       <Suggested
-        label="Found on this property"
-        lead="Here also:"
+        label={say('found-on-this-property')}
+        lead={say('here-also')}
         options={open.filter((o) => used.includes(o.value))}
         take={add}
       />
@@ -140,12 +141,12 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
           type="text"
           size="small"
           icon={<DeleteOutlined />}
-          aria-label={`Remove ${contaminant.name}`}
+          aria-label={say('remove', { name: contaminant.name })}
           onClick={remove}
         />
       </div>
       <fieldset style={{ border: 0, padding: 0, margin: '0 0 8px' }}>
-        <legend className="visually-hidden">Severity of {contaminant.name}</legend>
+        <legend className="visually-hidden">{say('severity-of', { name: contaminant.name })}</legend>
         <div className="severities">
           {SEVERITIES.map((severity) => (
             <label key={severity}>
@@ -163,7 +164,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
       </fieldset>
       <div className="sheet-grid">
         <NumberField
-          label={finding.zone === null ? 'Share of the surface' : 'Share of the zone'}
+          label={finding.zone === null ? say('share-of-the-surface') : say('share-of-the-zone')}
           value={finding.share}
           unit="%"
           scale={100}
@@ -171,7 +172,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
           take={(share) => patch({ share })}
         />
         <NumberField
-          label="How sure"
+          label={say('how-sure')}
           value={finding.confidence}
           unit="%"
           scale={100}
@@ -179,7 +180,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
           take={(confidence) => patch({ confidence })}
         />
         <div className="wide">
-          <TextField label="Note" value={finding.note} take={(note) => patch({ note: note.trim() })} />
+          <TextField label={say('note')} value={finding.note} take={(note) => patch({ note: note.trim() })} />
           <PhotoStrip kind="photo" of={finding.id} what={contaminant.name.toLowerCase()} />
         </div>
       </div>

@@ -10,6 +10,7 @@ import { creation, useEntity } from '../../survey-edits/use-entity.ts';
 import { PhotoStrip } from '../../photos/photo-strip.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { Candidates, DoneTests, NextTests } from './quick-tests.tsx';
+import { rich, say } from '../../messages/walk.ts';
 import './marks-part.css';
 
 const GROUPS = CATALOGUE.lookAlikes.map(({ id, name }) => ({ value: id, label: name }));
@@ -30,16 +31,16 @@ export function MarksPart({ surface, zone }: MarksPartProps) {
         <MarkCard key={mark.id} mark={mark} />
       ))}
       <Suggested
-        label="An unidentified mark"
-        lead="Not sure what it is?"
+        label={say('an-unidentified-mark')}
+        lead={say('not-sure-what-it-is')}
         options={GROUPS}
         take={(lookAlike) => {
           edit([creation('mark', uuidv7(), { surface, zone, lookAlike, position: survey.marks.length })]);
         }}
       />
       <details className="stays">
-        <summary>A permanent mark, known by its look</summary>
-        <ul className="cues" aria-label="Marks that stay">
+        <summary>{say('a-permanent-mark-known-by')}</summary>
+        <ul className="cues" aria-label={say('marks-that-stay')}>
           {CATALOGUE.permanentMarks.map(({ id, name, cue }) => (
             <li key={id}>
               <button
@@ -81,13 +82,13 @@ function MarkCard({ mark }: { readonly mark: Mark }) {
           type="text"
           size="small"
           icon={<DeleteOutlined />}
-          aria-label={`Remove ${title}`}
+          aria-label={say('remove-title', { title })}
           onClick={() => {
             edit(deletionOf(state, mark.id));
           }}
         />
       </div>
-      <TextField label="Where" value={mark.where} take={(where) => patch({ where: where.trim() })} />
+      <TextField label={say('where')} value={mark.where} take={(where) => patch({ where: where.trim() })} />
       {diagnosis && mark.settledAs === null && (
         <>
           <Candidates candidates={diagnosis.candidates} />
@@ -105,15 +106,17 @@ function MarkCard({ mark }: { readonly mark: Mark }) {
         <p>
           {permanent ? (
             <>
-              Settled: <b>{permanent.name.toLowerCase()}</b>. {permanent.expectation} The order tells the
-              customer to expect it.
+              {rich('settled-the-order-tells-the', {
+                name: <b>{permanent.name.toLowerCase()}</b>,
+                expectation: permanent.expectation,
+              })}
             </>
           ) : (
-            <>Settled, and recorded as a finding.</>
+            <>{say('settled-and-recorded-as-a')}</>
           )}{' '}
           {mark.lookAlike !== null && (
             <Button size="small" onClick={() => patch({ settledAs: null })}>
-              Reopen
+              {say('reopen')}
             </Button>
           )}
         </p>
@@ -158,7 +161,9 @@ function Settle({ mark, diagnosis: { decided } }: SettleProps) {
         ]);
       }}
     >
-      {permanent ? `It is ${name.toLowerCase()}: it stays` : `It is ${name.toLowerCase()}: add it`}
+      {permanent
+        ? say('it-is-it-stays', { name: name.toLowerCase() })
+        : say('it-is-add-it', { name: name.toLowerCase() })}
     </Button>
   );
 }

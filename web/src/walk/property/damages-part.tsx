@@ -9,6 +9,7 @@ import { useEntity } from '../../survey-edits/use-entity.ts';
 import { today } from '../../today.ts';
 import { EntityCard } from '../../records/entity-card.tsx';
 import { EntityList } from '../../records/entity-list.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** Existing damage before, of one surface or, without one, of the whole property. */
 export function DamagesPart({ surface }: { readonly surface: string | null }) {
@@ -16,16 +17,16 @@ export function DamagesPart({ surface }: { readonly surface: string | null }) {
   const damages = survey.damages.filter((d) => surface === null || d.surface === surface);
   return (
     <EntityList
-      title="Existing damage"
+      title={say('existing-damage')}
       kind="damage"
-      add="Add damage"
-      fields={{ what: 'Damage to be described', surface, foundOn: today() }}
+      add={say('add-damage')}
+      fields={{ what: say('damage-to-be-described'), surface, foundOn: today() }}
       count={damages.length}
-      about="Dated and shown to the customer before the work, so nobody argues later."
+      about={say('dated-and-shown-to-the')}
     >
       {surface === null && damages.length > 0 && (
         <p>
-          <Link to={`/jobs/${jobId}/damage`}>Show the sheet to the customer</Link>
+          <Link to={`/jobs/${jobId}/damage`}>{say('show-the-sheet-to-the')}</Link>
         </p>
       )}
       {damages.map((damage) => (
@@ -39,7 +40,7 @@ function DamageCard({ damage, asksSurface }: { readonly damage: Damage; readonly
   const { survey } = useSurveySession();
   const { patch } = useEntity('damage', damage.id);
   const surface = survey.surfaces.find((s) => s.id === damage.surface);
-  const shown = damage.shownOn === null ? 'not shown to the customer yet' : `shown ${damage.shownOn}`;
+  const shown = damage.shownOn === null ? say('not-shown-to-the-customer') : `shown ${damage.shownOn}`;
   return (
     <EntityCard
       id={damage.id}
@@ -48,17 +49,17 @@ function DamageCard({ damage, asksSurface }: { readonly damage: Damage; readonly
     >
       <div className="wide">
         <TextField
-          label="What is damaged"
+          label={say('what-is-damaged')}
           value={damage.what}
           take={(what) => patch({ what: what.trim() })}
         />
       </div>
       {asksSurface && (
         <ChoiceField
-          label="Surface"
+          label={say('surface')}
           value={damage.surface ?? ''}
           options={[
-            { value: '', label: 'none of them' },
+            { value: '', label: say('none-of-them') },
             ...survey.surfaces.map((s) => ({ value: s.id, label: s.name })),
           ]}
           take={(id) => patch({ surface: id === '' ? null : id })}
@@ -67,10 +68,14 @@ function DamageCard({ damage, asksSurface }: { readonly damage: Damage; readonly
       <div className="wide">
         <PhotoStrip kind="damage-photo" of={damage.id} what={damage.what} />
       </div>
-      <TextField label="Where" value={damage.where} take={(where) => patch({ where: where.trim() })} />
-      <DateField label="Found on" value={damage.foundOn} take={(foundOn) => patch({ foundOn })} />
-      <DateField label="Shown on" value={damage.shownOn} take={(shownOn) => patch({ shownOn })} />
-      <TextField label="Shown to" value={damage.shownTo} take={(to) => patch({ shownTo: to.trim() })} />
+      <TextField label={say('where')} value={damage.where} take={(where) => patch({ where: where.trim() })} />
+      <DateField label={say('found-on')} value={damage.foundOn} take={(foundOn) => patch({ foundOn })} />
+      <DateField label={say('shown-on')} value={damage.shownOn} take={(shownOn) => patch({ shownOn })} />
+      <TextField
+        label={say('shown-to')}
+        value={damage.shownTo}
+        take={(to) => patch({ shownTo: to.trim() })}
+      />
     </EntityCard>
   );
 }

@@ -8,17 +8,18 @@ import { EntityCard } from '../../records/entity-card.tsx';
 import { EntityList } from '../../records/entity-list.tsx';
 import { FEATURE_OPTIONS, words } from '../options.ts';
 import { SurroundedBy } from './surrounded-by.tsx';
+import { say } from '../../messages/walk.ts';
 
 const DETAIL_LABELS: Readonly<Record<FeatureDetailKey, string>> = {
-  leadsTo: 'Leads to',
-  state: 'State',
-  owner: 'Owner',
-  behind: 'What is behind it',
-  weatherproof: 'Weatherproof',
-  isolated: 'Isolated while we work',
-  movable: 'Can be moved',
-  occupied: 'Occupied',
-  what: 'What exactly',
+  leadsTo: say('leads-to'),
+  state: say('state'),
+  owner: say('owner'),
+  behind: say('what-is-behind-it'),
+  weatherproof: say('weatherproof'),
+  isolated: say('isolated-while-we-work'),
+  movable: say('can-be-moved'),
+  occupied: say('occupied'),
+  what: say('what-exactly'),
 };
 
 /** What stands beside, below or behind the surfaces. */
@@ -26,12 +27,15 @@ export function FeaturesPart() {
   const { survey } = useSurveySession();
   return (
     <EntityList
-      title="Beside, below and behind"
+      title={say('beside-below-and-behind')}
       kind="feature"
-      add="Add feature"
-      fields={{ name: `Feature ${survey.features.length + 1}`, kind: 'plant-bed' }}
+      add={say('add-feature')}
+      fields={{
+        name: say('feature-features-count', { featuresCount: survey.features.length + 1 }),
+        kind: 'plant-bed',
+      }}
       count={survey.features.length}
-      about="Plant beds, drains, ponds, sockets, doors, vehicles, nests: whatever the work has to watch for."
+      about={say('plant-beds-drains-ponds-sockets')}
     >
       {survey.features.map((feature) => (
         <FeatureCard key={feature.id} feature={feature} />
@@ -44,9 +48,9 @@ function FeatureCard({ feature }: { readonly feature: Feature }) {
   const { patch } = useEntity('feature', feature.id);
   return (
     <EntityCard id={feature.id} name={feature.name} about={aboutFeature(feature)}>
-      <TextField label="Feature" value={feature.name} take={(name) => patch({ name: name.trim() })} />
+      <TextField label={say('feature')} value={feature.name} take={(name) => patch({ name: name.trim() })} />
       <ChoiceField
-        label="Kind"
+        label={say('kind')}
         value={feature.kind}
         options={FEATURE_OPTIONS}
         take={(kind) =>
@@ -57,7 +61,7 @@ function FeatureCard({ feature }: { readonly feature: Feature }) {
         <DetailField key={key} feature={feature} detail={key} />
       ))}
       <div className="wide">
-        <TextField label="Note" value={feature.note} take={(note) => patch({ note: note.trim() })} />
+        <TextField label={say('note')} value={feature.note} take={(note) => patch({ note: note.trim() })} />
       </div>
       <SurroundedBy feature={feature} />
     </EntityCard>

@@ -2,46 +2,45 @@ import { Radio } from 'antd';
 import { DateField } from '../../quantity-fields/date-field.tsx';
 import { TextField } from '../../quantity-fields/text-field.tsx';
 import { useJob } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 /** The job's own fields: they pass with it. */
 export function JobPart() {
   const { job, patch } = useJob();
   return (
     <div className="sheet-part">
-      <h3>Job</h3>
+      <h3>{say('job')}</h3>
       <div className="sheet-grid">
-        <TextField label="Job name" value={job.name} take={(name) => patch({ name: name.trim() })} />
-        <DateField label="Planned day" value={job.start} take={(start) => patch({ start })} />
+        <TextField label={say('job-name')} value={job.name} take={(name) => patch({ name: name.trim() })} />
+        <DateField label={say('planned-day')} value={job.start} take={(start) => patch({ start })} />
         <TextField
-          label="What the customer is aiming for"
+          label={say('what-the-customer-is-aiming')}
           value={job.event}
           take={(event) => patch({ event: event.trim() })}
         />
         <DateField
-          label="Day of the event"
+          label={say('day-of-the-event')}
           value={job.eventDate}
           take={(eventDate) => patch({ eventDate })}
         />
         <div className="wide">
           <TextField
-            label="People present"
+            label={say('people-present')}
             value={job.peoplePresent}
             take={(peoplePresent) => patch({ peoplePresent: peoplePresent.trim() })}
           />
         </div>
         <div className="wide">
-          <span className="field-label">Units of bare numbers</span>
+          <span className="field-label">{say('units-of-bare-numbers')}</span>
           <Radio.Group
             value={job.units}
             onChange={(event) => patch({ units: event.target.value as string })}
             options={[
-              { value: 'metric', label: 'Metric' },
-              { value: 'us', label: 'US' },
+              { value: 'metric', label: say('metric') },
+              { value: 'us', label: say('us') },
             ]}
           />
-          <div className="field-hint">
-            Changing this rereads every bare number: 7.5x4 becomes feet instead of metres.
-          </div>
+          <div className="field-hint">{say('changing-this-rereads-every-bare')}</div>
         </div>
       </div>
     </div>

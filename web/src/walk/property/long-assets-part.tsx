@@ -9,18 +9,22 @@ import { useEntity } from '../../survey-edits/use-entity.ts';
 import { EntityCard } from '../../records/entity-card.tsx';
 import { EntityList } from '../../records/entity-list.tsx';
 import { StretchDialog } from './stretch-dialog.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** Docks, fences, walls along a road: surveyed and done by chainage, top, sides and underside apart. */
 export function LongAssetsPart() {
   const { survey } = useSurveySession();
   return (
     <EntityList
-      title="Long assets, by chainage"
+      title={say('long-assets-by-chainage')}
       kind="long-asset"
-      add="Add long asset"
-      fields={{ name: `Long asset ${survey.longAssets.length + 1}`, lengthMetres: 100 }}
+      add={say('add-long-asset')}
+      fields={{
+        name: say('long-asset-long-assets-count', { longAssetsCount: survey.longAssets.length + 1 }),
+        lengthMetres: 100,
+      }}
       count={survey.longAssets.length}
-      about="A dock, a fence, a wall along a road: its top, sides and underside are surfaces by chainage."
+      about={say('a-dock-a-fence-a')}
     >
       {survey.longAssets.map((asset) => (
         <LongAssetCard key={asset.id} asset={asset} />
@@ -39,18 +43,21 @@ function LongAssetCard({ asset }: { readonly asset: LongAsset }) {
     <EntityCard
       id={asset.id}
       name={asset.name}
-      about={`${formatLength(asset.lengthMetres, units)}, ${parts.length} ${parts.length === 1 ? 'surface' : 'surfaces'} on it`}
+      about={say('on-it', {
+        lengthMetres: formatLength(asset.lengthMetres, units),
+        partsCount: parts.length,
+      })}
     >
-      <TextField label="Long asset" value={asset.name} take={(name) => patch({ name: name.trim() })} />
+      <TextField label={say('long-asset')} value={asset.name} take={(name) => patch({ name: name.trim() })} />
       <LengthField
-        label="Length"
+        label={say('length')}
         metres={asset.lengthMetres}
         units={units}
         take={(lengthMetres) => patch({ lengthMetres })}
       />
       <div className="wide">
         <TextField
-          label="Where its zero lies"
+          label={say('where-its-zero-lies')}
           value={asset.zeroAt}
           take={(zeroAt) => patch({ zeroAt: zeroAt.trim() })}
         />
@@ -68,7 +75,7 @@ function LongAssetCard({ asset }: { readonly asset: LongAsset }) {
             setAdding(true);
           }}
         >
-          Add a stretch
+          {say('add-a-stretch')}
         </Button>
       </div>
       {adding && (

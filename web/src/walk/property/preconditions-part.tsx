@@ -6,18 +6,19 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { EntityCard } from '../../records/entity-card.tsx';
 import { EntityList } from '../../records/entity-list.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** What others must do before the work: each with a name and a date. */
 export function PreconditionsPart() {
   const { survey } = useSurveySession();
   return (
     <EntityList
-      title="What others do first"
+      title={say('what-others-do-first')}
       kind="precondition"
-      add="Add precondition"
-      fields={{ what: 'Something to be done' }}
+      add={say('add-precondition')}
+      fields={{ what: say('something-to-be-done') }}
       count={survey.preconditions.length}
-      about="Containers moved, cars away, a loose board repaired, gardeners told."
+      about={say('containers-moved-cars-away-a')}
     >
       {survey.preconditions.map((precondition) => (
         <PreconditionCard key={precondition.id} precondition={precondition} />
@@ -29,16 +30,17 @@ export function PreconditionsPart() {
 function PreconditionCard({ precondition }: { readonly precondition: Precondition }) {
   const { what, who, by, met } = precondition;
   const { patch } = useEntity('precondition', precondition.id);
-  const open = [who || 'nobody named yet', by === null ? 'no date yet' : `until ${by}`].join(', ');
+  const open = [who || say('nobody-named-yet'), by === null ? say('no-date-yet') : `until ${by}`].join(', ');
   return (
     <EntityCard id={precondition.id} name={what} about={met ? 'met' : open}>
       <div className="wide">
-        <TextField label="What" value={what} take={(text) => patch({ what: text.trim() })} />
+        <TextField label={say('what')} value={what} take={(text) => patch({ what: text.trim() })} />
       </div>
-      <TextField label="Who" value={who} take={(text) => patch({ who: text.trim() })} />
-      <DateField label="Until" value={by} take={(date) => patch({ by: date })} />
+      <TextField label={say('who')} value={who} take={(text) => patch({ who: text.trim() })} />
+      <DateField label={say('until')} value={by} take={(date) => patch({ by: date })} />
       <label className="switch-row wide">
-        <Switch checked={met} onChange={(checked) => patch({ met: checked })} /> {met ? 'Met' : 'Not met yet'}
+        <Switch checked={met} onChange={(checked) => patch({ met: checked })} />{' '}
+        {met ? say('met') : say('not-met-yet')}
       </label>
     </EntityCard>
   );

@@ -4,14 +4,15 @@ import { HoursField } from '../../quantity-fields/hours-field.tsx';
 import { NumberField } from '../../quantity-fields/number-field.tsx';
 import { TextField } from '../../quantity-fields/text-field.tsx';
 import { useProperty } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 const TEXTS = [
-  { key: 'name', label: 'Name of the property' },
-  { key: 'customer', label: 'Customer' },
-  { key: 'address', label: 'Address' },
-  { key: 'vehicleStand', label: 'Where the vehicle stands' },
-  { key: 'access', label: 'Access: gates, keys, ladders, lift' },
-  { key: 'power', label: 'Power' },
+  { key: 'name', label: say('name-of-the-property') },
+  { key: 'customer', label: say('customer') },
+  { key: 'address', label: say('address') },
+  { key: 'vehicleStand', label: say('where-the-vehicle-stands') },
+  { key: 'access', label: say('access-gates-keys-ladders-lift') },
+  { key: 'power', label: say('power') },
 ] as const;
 
 /** What lasts of the property: it is there again for the next job. */
@@ -20,7 +21,7 @@ export function PropertyPart() {
   const place = (more: Partial<typeof property.place>) => patch({ place: { ...property.place, ...more } });
   return (
     <div className="sheet-part">
-      <h3>Property</h3>
+      <h3>{say('property')}</h3>
       <div className="sheet-grid">
         {TEXTS.map(({ key, label }) => (
           <TextField
@@ -31,36 +32,34 @@ export function PropertyPart() {
           />
         ))}
         <HoursField
-          label="Work allowed"
+          label={say('work-allowed')}
           spans={property.hours ? [property.hours] : []}
-          placeholder="all day"
+          placeholder={say('all-day')}
           take={(spans) =>
-            spans.length > 1
-              ? 'one span: what lies between goes to quiet hours'
-              : patch({ hours: spans[0] ?? null })
+            spans.length > 1 ? say('one-span-what-lies-between') : patch({ hours: spans[0] ?? null })
           }
         />
         <HoursField
-          label="Quiet hours"
+          label={say('quiet-hours')}
           spans={property.quietHours}
-          placeholder="none, or 12:00 to 13:30"
+          placeholder={say('none-or-12-00-to')}
           take={(quietHours) => patch({ quietHours })}
         />
         <NumberField
-          label="Latitude"
+          label={say('latitude')}
           value={property.place.latitude}
           unit="° N"
           take={(latitude) => place({ latitude })}
         />
         <NumberField
-          label="Longitude"
+          label={say('longitude')}
           value={property.place.longitude}
           unit="° E"
           take={(longitude) => place({ longitude })}
         />
         <div className="wide">
           <ChoiceField
-            label="Time zone"
+            label={say('time-zone')}
             value={property.place.timeZone}
             options={timeZones(property.place.timeZone).map((zone) => ({ value: zone, label: zone }))}
             take={(timeZone) => place({ timeZone })}

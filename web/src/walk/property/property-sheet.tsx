@@ -9,6 +9,7 @@ import { AT, QuestionsPart } from '../../records/questions-part.tsx';
 import { PropertyPart } from './property-part.tsx';
 import { SidesPart } from './sides-part.tsx';
 import { WaterPart } from './water-part.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** The property as a whole: open questions, what lasts of it, and the job's own fields. */
 export function PropertySheet() {
@@ -22,7 +23,7 @@ export function PropertySheet() {
   return (
     <>
       <div className="sheet-head">
-        <h2>Property and site</h2>
+        <h2>{say('property-and-site')}</h2>
       </div>
       <QuestionsPart />
       <SidesPart />

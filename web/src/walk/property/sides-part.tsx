@@ -7,15 +7,16 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { EntityList, Remove } from '../../records/entity-list.tsx';
 import { SHADE_OPTIONS } from '../options.ts';
+import { say } from '../../messages/walk.ts';
 
 export function SidesPart() {
   const { survey } = useSurveySession();
   return (
     <EntityList
-      title="Sides, in walking order"
+      title={say('sides-in-walking-order')}
       kind="side"
-      add="Add side"
-      fields={{ name: `Side ${survey.sides.length + 1}` }}
+      add={say('add-side')}
+      fields={{ name: say('side-sides-count', { sidesCount: survey.sides.length + 1 }) }}
       count={survey.sides.length}
     >
       {survey.sides.map((side) => (
@@ -30,30 +31,30 @@ function SideRow({ side }: { readonly side: Side }) {
   const { patch } = useEntity('side', side.id);
   return (
     <div className="list-row side-row" data-entity={side.id}>
-      <TextField label="Side" value={side.name} take={(name) => patch({ name: name.trim() })} />
+      <TextField label={say('side')} value={side.name} take={(name) => patch({ name: name.trim() })} />
       <ChoiceField
-        label="Shade"
+        label={say('shade')}
         value={side.shade}
         options={SHADE_OPTIONS}
         take={(shade) => patch({ shade })}
       />
       <Remove id={side.id} name={side.name} />
       <NumberField
-        label="Faces"
+        label={say('faces')}
         value={side.aspectDegrees}
         unit="°"
         take={(aspectDegrees) => patch({ aspectDegrees })}
         clear={() => patch({ aspectDegrees: null })}
       />
       <LengthField
-        label="Hose route"
+        label={say('hose-route')}
         metres={side.routeMetres}
         units={survey.job.units}
         take={(routeMetres) => patch({ routeMetres })}
         clear={() => patch({ routeMetres: null })}
       />
       <LengthField
-        label="Narrowest gap"
+        label={say('narrowest-gap')}
         metres={side.gapMetres}
         units={survey.job.units}
         take={(gapMetres) => patch({ gapMetres })}

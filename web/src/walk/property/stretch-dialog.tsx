@@ -8,6 +8,7 @@ import { LengthField } from '../../quantity-fields/length-field.tsx';
 import { creation } from '../../survey-edits/use-entity.ts';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { ASSET_PART_OPTIONS, materialOptions } from '../options.ts';
+import { say } from '../../messages/walk.ts';
 
 interface Draft {
   readonly fromMetres: number;
@@ -39,20 +40,25 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
   const add = () => {
     const { fromMetres, toMetres, widthMetres, heightMetres, material, parts } = draft;
     if (material === null) {
-      setFault('choose the material: it decides what is allowed');
+      setFault(say('choose-the-material-it-decides'));
       return;
     }
     const across = (part: AssetPartKind) =>
       part === 'left' || part === 'right' ? heightMetres : widthMetres;
     if (parts.some((part) => across(part) === null)) {
-      setFault('give the width for top and underside, the height for the sides');
+      setFault(say('give-the-width-for-top'));
       return;
     }
     const position = Math.max(0, ...survey.surfaces.map((s) => s.position));
     const faults = edit(
       parts.map((part, i) =>
         creation('surface', uuidv7(), {
-          name: `${asset.name}, ${ASSET_PART_NAMES[part].toLowerCase()}, ${fromMetres} to ${toMetres} m`,
+          name: say('to-m', {
+            name: asset.name,
+            assetPartNames: ASSET_PART_NAMES[part].toLowerCase(),
+            fromMetres,
+            toMetres,
+          }),
           band: part === 'left' || part === 'right' ? 'wall' : 'floor',
           material,
           finish: catalogue.material(material).finishes[0],
@@ -70,34 +76,34 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
   return (
     <Modal
       open
-      title={`A stretch of ${asset.name}`}
-      okText="Add the stretch"
-      cancelText="Cancel"
+      title={say('a-stretch-of', { name: asset.name })}
+      okText={say('add-the-stretch')}
+      cancelText={say('cancel')}
       onOk={add}
       onCancel={close}
     >
       <div className="sheet-grid">
         <LengthField
-          label="From"
+          label={say('from')}
           metres={draft.fromMetres}
           units={survey.job.units}
           take={(fromMetres) => set({ fromMetres })}
         />
         <LengthField
-          label="To"
+          label={say('to')}
           metres={draft.toMetres}
           units={survey.job.units}
           take={(toMetres) => set({ toMetres })}
         />
         <LengthField
-          label="Width of top and underside"
+          label={say('width-of-top-and-underside')}
           metres={draft.widthMetres}
           units={survey.job.units}
           take={(widthMetres) => set({ widthMetres })}
           clear={() => set({ widthMetres: null })}
         />
         <LengthField
-          label="Height of the sides"
+          label={say('height-of-the-sides')}
           metres={draft.heightMetres}
           units={survey.job.units}
           take={(heightMetres) => set({ heightMetres })}
@@ -105,9 +111,9 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
         />
         <div className="wide">
           <ChoiceField
-            label="Material"
+            label={say('material')}
             value={draft.material}
-            placeholder="Search material"
+            placeholder={say('search-material')}
             options={materialOptions(catalogue)}
             take={(material) => {
               set({ material });
@@ -116,10 +122,10 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
         </div>
         <div className="wide">
           <ChoicesField
-            label="Parts"
+            label={say('parts')}
             values={draft.parts}
             options={ASSET_PART_OPTIONS}
-            placeholder="top, sides, underside"
+            placeholder={say('top-sides-underside')}
             take={(values) => set({ parts: ASSET_PARTS.filter((part) => values.includes(part)) })}
           />
         </div>

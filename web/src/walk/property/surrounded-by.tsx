@@ -2,11 +2,12 @@ import type { Feature } from '@etappe/core';
 import { ChoicesField } from '../../quantity-fields/choice-field.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { firstFault } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 const RELATIONS = [
-  { field: 'beside', label: 'It stands beside' },
-  { field: 'below', label: 'It lies below' },
-  { field: 'behind', label: 'It is behind' },
+  { field: 'beside', label: say('it-stands-beside') },
+  { field: 'below', label: say('it-lies-below') },
+  { field: 'behind', label: say('it-is-behind') },
 ] as const;
 
 /** The surfaces that a feature is beside, below or behind: the same facts as on each surface's sheet, from the other side. */
@@ -21,7 +22,7 @@ export function SurroundedBy({ feature }: { readonly feature: Feature }) {
           label={label}
           values={named}
           options={options}
-          placeholder="no surface"
+          placeholder={say('no-surface')}
           take={(ids) => {
             const changed = survey.surfaces.filter((s) => ids.includes(s.id) !== named.includes(s.id));
             return firstFault(

@@ -13,16 +13,17 @@ import { useEntity } from '../../survey-edits/use-entity.ts';
 import { EntityCard } from '../../records/entity-card.tsx';
 import { EntityList } from '../../records/entity-list.tsx';
 import { PERMISSION_OPTIONS, WATER_POINT_OPTIONS, words } from '../options.ts';
+import { say } from '../../messages/walk.ts';
 
 /** Where water is drawn, with the buckets that were timed. */
 export function WaterPart() {
   const { survey } = useSurveySession();
   return (
     <EntityList
-      title="Water"
+      title={say('water')}
       kind="water-point"
-      add="Add water point"
-      fields={{ name: `Tap ${survey.waterPoints.length + 1}` }}
+      add={say('add-water-point')}
+      fields={{ name: say('tap', { waterPointsCount: survey.waterPoints.length + 1 }) }}
       count={survey.waterPoints.length}
     >
       {survey.waterPoints.map((point) => (
@@ -35,8 +36,8 @@ export function WaterPart() {
 function aboutWater(point: WaterPoint, units: UnitSystem): string {
   const flow = waterFlow(point);
   return flow === null
-    ? `${words(point.kind)}, flow not known`
-    : `${words(point.kind)}, ${formatFlow(flow.litresPerMinute, units)} ${flow.measured ? 'measured' : 'as told'}`;
+    ? say('flow-not-known', { kind: words(point.kind) })
+    : `${words(point.kind)}, ${formatFlow(flow.litresPerMinute, units)} ${flow.measured ? 'measured' : say('as-told')}`;
 }
 
 function WaterPointCard({ point }: { readonly point: WaterPoint }) {
@@ -53,30 +54,34 @@ function WaterPointCard({ point }: { readonly point: WaterPoint }) {
   );
   return (
     <EntityCard id={point.id} name={point.name} about={aboutWater(point, units)}>
-      <TextField label="Water point" value={point.name} take={(name) => patch({ name: name.trim() })} />
+      <TextField
+        label={say('water-point')}
+        value={point.name}
+        take={(name) => patch({ name: name.trim() })}
+      />
       <ChoiceField
-        label="Kind"
+        label={say('kind')}
         value={point.kind}
         options={WATER_POINT_OPTIONS}
         take={(kind) => patch({ kind })}
       />
-      {number('Flow, as told', 'flowLitresPerMinute', unitOf('flow', units))}
+      {number(say('flow-as-told'), 'flowLitresPerMinute', unitOf('flow', units))}
       <LengthField
-        label="Away from the vehicle"
+        label={say('away-from-the-vehicle')}
         metres={point.distanceMetres}
         units={units}
         take={(distanceMetres) => patch({ distanceMetres })}
         clear={() => patch({ distanceMetres: null })}
       />
-      {number('Pressure', 'pressureBar', unitOf('pumpPressure', units))}
+      {number(say('pressure'), 'pressureBar', unitOf('pumpPressure', units))}
       <ChoiceField
-        label="Permission"
+        label={say('permission')}
         value={point.permission}
         options={PERMISSION_OPTIONS}
         take={(permission) => patch({ permission })}
       />
       <ChoiceField
-        label="Meter and backflow connection"
+        label={say('meter-and-backflow-connection')}
         value={point.backflow}
         options={YES_NO_UNKNOWN.map((value) => ({ value, label: words(value) }))}
         take={(backflow) => patch({ backflow })}
@@ -107,44 +112,44 @@ function Buckets({ point }: { readonly point: WaterPoint }) {
   };
   return (
     <>
-      <span className="field-label">Timed buckets</span>
+      <span className="field-label">{say('timed-buckets')}</span>
       <ReadingButton
         kind="flow-meter"
         take={(litresPerMinute) => patch({ buckets: [...buckets, { litres: litresPerMinute, seconds: 60 }] })}
       />
       {buckets.map((bucket, i) => (
         <div key={`${i} ${bucket.litres}`} className="bucket-row figure">
-          {formatVolume(bucket.litres, units)} in {decimal(bucket.seconds, 1)} s
+          {say('in-s', { litres: formatVolume(bucket.litres, units), seconds: decimal(bucket.seconds, 1) })}
           <Button
             type="text"
             size="small"
             icon={<DeleteOutlined />}
-            aria-label={`Delete the bucket of ${formatVolume(bucket.litres, units)}`}
+            aria-label={say('delete-the-bucket-of', { litres: formatVolume(bucket.litres, units) })}
             onClick={() => patch({ buckets: buckets.filter((_, k) => k !== i) })}
           />
         </div>
       ))}
       {flow?.measured === true && (
         <p className="figure">
-          {buckets.length > 1 ? 'All litres over all seconds: ' : ''}
+          {buckets.length > 1 ? say('all-litres-over-all-seconds') : ''}
           {formatFlow(flow.litresPerMinute, units)}
         </p>
       )}
       {open ? (
         <div className="sheet-grid">
           <NumberField
-            label="Water in the bucket"
+            label={say('water-in-the-bucket')}
             value={open.litres ?? null}
             {...unitOf('volume', units)}
             take={(litres) => add({ ...open, litres })}
             clear={() => null}
           />
           <NumberField
-            label="Seconds"
+            label={say('seconds')}
             value={open.seconds ?? null}
             unit="s"
             take={(seconds) =>
-              open.litres === undefined ? 'the water in the bucket first' : add({ ...open, seconds })
+              open.litres === undefined ? say('the-water-in-the-bucket') : add({ ...open, seconds })
             }
             clear={() => null}
           />
@@ -157,7 +162,7 @@ function Buckets({ point }: { readonly point: WaterPoint }) {
             setOpen({});
           }}
         >
-          Time a bucket
+          {say('time-a-bucket')}
         </Button>
       )}
     </>

@@ -8,6 +8,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { v7 as uuidv7 } from 'uuid';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useKeptText } from './use-kept-text.ts';
+import { say } from '../../messages/walk.ts';
 import './quick-line.css';
 
 export interface QuickLineHandle {
@@ -59,12 +60,12 @@ export function QuickLine({ selected, ref }: QuickLineProps) {
     field.current?.focus();
   };
   return (
-    <section className="quick-line" aria-label="Quick line">
+    <section className="quick-line" aria-label={say('quick-line')}>
       <div className="quick-row">
         <div className="quick-field">
           <Underlines line={shown} reading={reading} />
           <label htmlFor={id} className="visually-hidden">
-            Quick line
+            {say('quick-line')}
           </label>
           <Input.TextArea
             id={id}
@@ -72,7 +73,7 @@ export function QuickLine({ selected, ref }: QuickLineProps) {
             value={line}
             autoSize={{ minRows: 1, maxRows: 6 }}
             maxLength={LONGEST_QUICK_LINE}
-            placeholder="north wall, painted render, 12x6 - 4(1.2x1.4), algae 3, above pond"
+            placeholder={say('north-wall-painted-render-12x6')}
             autoComplete="off"
             onChange={(event) => {
               setLine(event.target.value);
@@ -88,7 +89,7 @@ export function QuickLine({ selected, ref }: QuickLineProps) {
         </div>
         {line.trim() !== '' && (
           <Button type="primary" disabled={!reading?.drafts} onClick={take}>
-            {reading?.drafts ? takenWords(reading, 'now') : 'Not ready'}
+            {reading?.drafts ? takenWords(reading, 'now') : say('not-ready')}
           </Button>
         )}
       </div>
@@ -131,7 +132,7 @@ function SurfaceChips({ surface, write }: SurfaceChipsProps) {
     <div className="quick-surface">
       {names.length > 0 && (
         <strong>
-          {adds ? 'Adds' : 'Changes'} {names.join(' and ')}
+          {adds ? say('adds') : say('changes')} {names.join(say('and'))}
         </strong>
       )}
       <ul className="quick-chips">

@@ -8,6 +8,7 @@ import { usePlan } from '../../planning/use-plan.tsx';
 import { sidesWithSurfaces } from '../../job-frame/property-strip.tsx';
 import { MarkedPhoto } from '../../photos/marked-photo.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { say } from '../../messages/walk.ts';
 import './report-page.css';
 
 /** What the walk came to: areas by side, material and dirt, what is missing, and each surface with room for its photo. */
@@ -33,28 +34,31 @@ export function ReportPage() {
           </p>
         </div>
         <div className="report-acts">
-          {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>Sheet of damage</Link>}
+          {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>{say('sheet-of-damage')}</Link>}
           <PrintButton />
         </div>
       </header>
       <p className="report-total figure">
-        {formatArea(summary.squareMetres, units)} on {summary.faces} {summary.faces === 1 ? 'face' : 'faces'}
+        {say('on-square-metres', {
+          squareMetres: formatArea(summary.squareMetres, units),
+          faces: summary.faces,
+        })}
       </p>
 
       {summary.bySide.length > 0 && (
         <section>
-          <h2>By side, and how bad it is</h2>
+          <h2>{say('by-side-and-how-bad')}</h2>
           <SeverityBars sides={summary.bySide} units={units} />
-          <p className="quiet">Each surface counts with the worst finding on it.</p>
+          <p className="quiet">{say('each-surface-counts-with-the')}</p>
         </section>
       )}
       {(plan?.questions.length ?? 0) > 0 && (
         <section>
-          <h2>Still to answer</h2>
+          <h2>{say('still-to-answer')}</h2>
           <ol>
             {plan?.questions.map((q) => (
               <li key={q.key}>
-                {q.blocking && <b>✕ blocks </b>}
+                {q.blocking && <b>{say('blocks')} </b>}
                 {q.text}
               </li>
             ))}
@@ -63,14 +67,14 @@ export function ReportPage() {
       )}
       <div className="report-columns">
         <section>
-          <h2>By material</h2>
+          <h2>{say('by-material')}</h2>
           <AreaTable
             rows={summary.byMaterial.map((m) => ({ ...m, name: catalogue.material(m.id).name, about: '' }))}
             units={units}
           />
         </section>
         <section>
-          <h2>By what is on it</h2>
+          <h2>{say('by-what-is-on-it')}</h2>
           <AreaTable
             rows={summary.byContaminant.map((c) => ({
               ...c,
@@ -84,13 +88,13 @@ export function ReportPage() {
       <div className="report-columns">
         {summary.notMeasured.length > 0 && (
           <section>
-            <h2>✕ Not measured</h2>
+            <h2>{say('not-measured-in-line')}</h2>
             <ul>{names(summary.notMeasured)}</ul>
           </section>
         )}
         {summary.leftOut.length > 0 && (
           <section>
-            <h2>Left out</h2>
+            <h2>{say('left-out')}</h2>
             <ul>
               {names(summary.leftOut, (face) => (face.scopeReason === '' ? '' : `: ${face.scopeReason}`))}
             </ul>
@@ -98,14 +102,14 @@ export function ReportPage() {
         )}
         {summary.withoutFinding.length > 0 && (
           <section>
-            <h2>Without a finding</h2>
-            <ul>{names(summary.withoutFinding, (face) => (face.nothingFound ? ', looked at' : ''))}</ul>
+            <h2>{say('without-a-finding')}</h2>
+            <ul>{names(summary.withoutFinding, (face) => (face.nothingFound ? say('looked-at') : ''))}</ul>
           </section>
         )}
       </div>
 
       <section>
-        <h2>Surfaces</h2>
+        <h2>{say('surfaces')}</h2>
         {sidesWithSurfaces(survey, faces).map((side) => (
           <div key={side.id ?? 'none'} className="report-side">
             <h3>{side.name}</h3>
@@ -128,14 +132,14 @@ interface AreaRow {
 }
 
 function AreaTable({ rows, units }: { readonly rows: readonly AreaRow[]; readonly units: UnitSystem }) {
-  if (rows.length === 0) return <p className="quiet">nothing yet</p>;
+  if (rows.length === 0) return <p className="quiet">{say('nothing-yet')}</p>;
   return (
     <table className="report-table">
       <thead>
         <tr>
-          <th>What</th>
-          <th>Area</th>
-          <th>Faces</th>
+          <th>{say('what')}</th>
+          <th>{say('area')}</th>
+          <th>{say('faces')}</th>
         </tr>
       </thead>
       <tbody>
@@ -155,7 +159,7 @@ function AreaTable({ rows, units }: { readonly rows: readonly AreaRow[]; readonl
 
 /** The first photo of a face with its marks, or an empty frame where it goes. */
 function ReportPhoto({ photo }: { readonly photo: Photo | null }) {
-  if (!photo) return <div className="report-photo">photo</div>;
+  if (!photo) return <div className="report-photo">{say('photo')}</div>;
   return (
     <div>
       <MarkedPhoto photo={photo} size="screen" />
@@ -184,23 +188,31 @@ function FaceEntry({ face }: { readonly face: Face }) {
               <span className="quiet">{face.size}</span>
             </>
           ) : (
-            ' · ✕ not measured'
+            say('not-measured-2')
           )}
         </p>
-        {!face.inScope && <p>Left out{face.scopeReason === '' ? '' : `: ${face.scopeReason}`}</p>}
+        {!face.inScope && (
+          <p>
+            {say('left-out-scope-reason-words', {
+              scopeReasonWords: face.scopeReason === '' ? '' : `: ${face.scopeReason}`,
+            })}
+          </p>
+        )}
         <ul>
           {findings.map((f) => {
             const { name, cues } = contaminantById(f.contaminant);
             return (
               <li key={f.id}>
-                {name} {f.severity}, on {Math.round(f.share * 100)} %:{' '}
+                {say('on', { name, severity: f.severity, share: Math.round(f.share * 100) })}{' '}
                 <span className="quiet">{cues[f.severity - 1]}</span>
               </li>
             );
           })}
-          {face.sizeSource !== '' && <li className="quiet">Size {face.sizeSource}</li>}
+          {face.sizeSource !== '' && (
+            <li className="quiet">{say('size-size-source', { sizeSource: face.sizeSource })}</li>
+          )}
           {damages.map((d) => (
-            <li key={d.id}>Existing damage: {d.what}</li>
+            <li key={d.id}>{say('existing-damage-what', { what: d.what })}</li>
           ))}
         </ul>
         {face.note !== '' && <p className="quiet">{face.note}</p>}

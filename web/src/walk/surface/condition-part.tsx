@@ -4,6 +4,7 @@ import { ReadingsPart } from './readings-part.tsx';
 import { ThirstPart } from './thirst-part.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 interface ConditionPartProps {
   readonly surface: string;
@@ -18,9 +19,9 @@ export function ConditionPart({ surface, material, finish, conditions }: Conditi
   const { patch } = useEntity('surface', surface);
   return (
     <div className="sheet-part">
-      <h3>Its condition</h3>
+      <h3>{say('its-condition')}</h3>
       <CuedChecks
-        legend="Condition"
+        legend={say('condition')}
         options={catalogue.material(material).conditions.map(catalogue.condition)}
         values={conditions}
         take={(values) => patch({ conditions: values })}

@@ -5,6 +5,7 @@ import { Button, Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** Puts the same surface, with what is on it, on other sides of the property. */
 export function CopyToSides({ surface }: { readonly surface: Surface }) {
@@ -22,8 +23,8 @@ export function CopyToSides({ surface }: { readonly surface: Surface }) {
     <>
       <Button
         icon={<CopyOutlined />}
-        aria-label={`Copy ${surface.name} to other sides`}
-        title="Copy to other sides"
+        aria-label={say('copy-to-other-sides-name', { name: surface.name })}
+        title={say('copy-to-other-sides')}
         onClick={() => {
           setChosen(others.map((side) => side.id));
         }}
@@ -31,10 +32,10 @@ export function CopyToSides({ surface }: { readonly surface: Surface }) {
       {chosen !== null && (
         <Modal
           open
-          title={`Copy “${surface.name}” to`}
-          okText={`Add ${chosen.length} ${chosen.length === 1 ? 'surface' : 'surfaces'}`}
+          title={say('copy-to', { name: surface.name })}
+          okText={say('add', { chosenCount: chosen.length })}
           okButtonProps={{ disabled: chosen.length === 0 }}
-          cancelText="Cancel"
+          cancelText={say('cancel')}
           onOk={copy}
           onCancel={() => {
             setChosen(null);
@@ -46,9 +47,7 @@ export function CopyToSides({ surface }: { readonly surface: Surface }) {
             options={others.map((side) => ({ value: side.id, label: side.name }))}
             onChange={setChosen}
           />
-          <p className="quiet">
-            Material, size, condition and findings are copied; what is beside and below is not.
-          </p>
+          <p className="quiet">{say('material-size-condition-and-findings')}</p>
           {fault !== null && <p role="alert">{fault}</p>}
         </Modal>
       )}

@@ -4,6 +4,7 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { say } from '../../messages/walk.ts';
 
 interface DeleteSurfaceProps {
   readonly id: string;
@@ -17,7 +18,7 @@ export function DeleteSurface({ id, name }: DeleteSurfaceProps) {
       <Button
         type="text"
         icon={<DeleteOutlined />}
-        aria-label={`Delete ${name}`}
+        aria-label={say('delete', { name })}
         onClick={() => {
           setAsking(true);
         }}
@@ -41,17 +42,17 @@ function AskFirst({ id, name, close }: DeleteSurfaceProps & { readonly close: ()
   return (
     <Modal
       open
-      title={`Delete “${name}”?`}
-      okText="Delete surface"
+      title={say('delete-name', { name })}
+      okText={say('delete-surface')}
       okButtonProps={{ danger: true }}
-      cancelText="Keep it"
+      cancelText={say('keep-it')}
       onCancel={close}
       onOk={() => {
         edit(deletionOf(state, id));
         void navigate(`/jobs/${jobId}/walk`);
       }}
     >
-      Its findings and choices go too.
+      {say('its-findings-and-choices-go')}
     </Modal>
   );
 }

@@ -10,6 +10,7 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { MaterialPart } from './material-part.tsx';
 import { BAND_OPTIONS, materialOptions } from '../options.ts';
+import { say } from '../../messages/walk.ts';
 
 const MOST_SUGGESTED = 4;
 
@@ -24,14 +25,14 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
   const take = (id: string) => patch(ofMaterial(catalogue.material(id), { conditions }));
   return (
     <div className="sheet-part">
-      <h3>What it is</h3>
+      <h3>{say('what-it-is')}</h3>
       <div className="sheet-grid">
         <div className="wide">
-          <TextField label="Name" value={surface.name} take={(name) => patch({ name: name.trim() })} />
+          <TextField label={say('name')} value={surface.name} take={(name) => patch({ name: name.trim() })} />
         </div>
         <div className="wide">
           <ChipField
-            label="Side"
+            label={say('side')}
             value={surface.side}
             options={survey.sides.map((s) => ({ value: s.id, label: s.name }))}
             take={(side) => patch({ side })}
@@ -39,19 +40,19 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
         </div>
         <div className="wide">
           <ChipField
-            label="Height band"
+            label={say('height-band')}
             value={surface.band}
             options={BAND_OPTIONS}
             take={(band) => patch({ band, tiltDegrees: usualTilt(band as Band) })}
           />
         </div>
         <div className="wide">
-          <ChoiceField label="Material" value={material} options={materials} take={take} />
+          <ChoiceField label={say('material')} value={material} options={materials} take={take} />
           <SuggestedMaterials of={material} take={take} />
         </div>
         <div className="wide">
           <ChipField
-            label="Finish"
+            label={say('finish')}
             value={surface.finish}
             options={finishes}
             take={(finish) => patch({ finish })}
@@ -59,18 +60,22 @@ export function IdentityPart({ surface }: { readonly surface: Surface }) {
         </div>
         <div className="wide">
           <ChoicesField
-            label="Unsure: it may also be"
+            label={say('unsure-it-may-also-be')}
             values={surface.unsureBetween}
             options={materials.filter((o) => o.value !== material)}
-            placeholder="sure of the material"
+            placeholder={say('sure-of-the-material')}
             take={(unsureBetween) => patch({ unsureBetween })}
           />
           <MaterialPart surface={surface} />
         </div>
-        <DateField label="New since" value={surface.newSince} take={(newSince) => patch({ newSince })} />
+        <DateField
+          label={say('new-since')}
+          value={surface.newSince}
+          take={(newSince) => patch({ newSince })}
+        />
         <label className="switch-row" htmlFor={thinId} style={{ alignSelf: 'end' }}>
           <Switch id={thinId} checked={surface.thinMember} onChange={(thinMember) => patch({ thinMember })} />{' '}
-          Rail, post or rope
+          {say('rail-post-or-rope')}
         </label>
       </div>
     </div>
@@ -84,8 +89,8 @@ function SuggestedMaterials({ of, take }: { readonly of: string; readonly take: 
   const used = mostUsed(surfaces.map((s) => s.material)).filter((id) => id !== of);
   return (
     <Suggested
-      label="Materials on this property"
-      lead="Here also:"
+      label={say('materials-on-this-property')}
+      lead={say('here-also')}
       options={used.slice(0, MOST_SUGGESTED).map((id) => ({ value: id, label: catalogue.material(id).name }))}
       take={take}
     />

@@ -7,6 +7,7 @@ import { server } from '../../server-connection.ts';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { shownMoment } from '../../today.ts';
 import { entityName, fieldName, kindName, shownValue } from '../../records/record-words.ts';
+import { say } from '../../messages/walk.ts';
 
 const CLOCKS_APART_MILLISECONDS = 5 * 60_000;
 
@@ -21,18 +22,18 @@ export function LogPart({ entity }: { readonly entity: string }) {
   });
   return (
     <div className="sheet-part">
-      <h3>Log</h3>
+      <h3>{say('log')}</h3>
       {!open && (
         <Button
           onClick={() => {
             setOpen(true);
           }}
         >
-          Who changed what
+          {say('who-changed-what')}
         </Button>
       )}
       {open && log.error && <p className="field-fault">{log.error.message}</p>}
-      {open && log.data?.changes.length === 0 && <p className="quiet">No changes since it was made.</p>}
+      {open && log.data?.changes.length === 0 && <p className="quiet">{say('no-changes-since-it-was')}</p>}
       {open && (
         <ul className="log-list">
           {log.data?.changes.map((change) => (
@@ -61,7 +62,7 @@ function LogLine({ change, own, state }: LogLineProps) {
     <li>
       <span className="quiet">
         <span className="figure">{shownMoment(at)}</span>, {by}
-        {apart ? `, entered ${shownMoment(deviceAt)} by the device’s clock` : ''}
+        {apart ? say('entered-by-the-devices-clock', { deviceAt: shownMoment(deviceAt) }) : ''}
       </span>
       {entity !== own && <div>{`${kindName(kind)} ${name}`}</div>}
       {op !== 'patch' && <div>{op === 'create' ? 'added' : 'deleted'}</div>}

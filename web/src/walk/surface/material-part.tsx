@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { Candidates, DoneTests, NextTests } from '../findings/quick-tests.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** While nobody is sure of the material: what it may be, and the small test that tells most. */
 export function MaterialPart({ surface }: { readonly surface: Surface }) {
@@ -17,7 +18,7 @@ export function MaterialPart({ surface }: { readonly surface: Surface }) {
   const untimed = done.filter((t) => t.test !== THIRST_TEST);
   return (
     <div className="mark">
-      <p className="field-hint">Until it is settled, the strictest limits of all of them apply.</p>
+      <p className="field-hint">{say('until-it-is-settled-the')}</p>
       <Candidates candidates={diagnosis.candidates} />
       {decided && (
         <Button
@@ -28,7 +29,7 @@ export function MaterialPart({ surface }: { readonly surface: Surface }) {
             patch({ ...own, unsureBetween: [] });
           }}
         >
-          It is {decided.name.toLowerCase()}: settle it
+          {say('it-is-settle-it', { name: decided.name.toLowerCase() })}
         </Button>
       )}
       <NextTests

@@ -7,6 +7,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { sidesWithSurfaces } from '../../job-frame/property-strip.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
+import { say } from '../../messages/walk.ts';
 
 interface Neighbour {
   readonly face: Face | undefined;
@@ -67,7 +68,7 @@ function NeighbourButton({ which, to: { face, go }, icon }: NeighbourButtonProps
     <Button
       icon={icon}
       disabled={!face}
-      aria-label={face ? `${which} surface, ${face.name}` : `${which} surface`}
+      aria-label={face ? say('surface-which', { which, name: face.name }) : `${which} surface`}
       title={face?.name}
       onClick={go}
     />

@@ -6,6 +6,7 @@ import { DateField } from '../../quantity-fields/date-field.tsx';
 import { TextField } from '../../quantity-fields/text-field.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { PAST_ACT_OPTIONS, RECURRENCE_OPTIONS } from '../options.ts';
+import { say } from '../../messages/walk.ts';
 
 /** When and how the surface was cleaned, coated or sealed, what was tried on it, and whether it comes back. */
 export function PastPart({ surface }: { readonly surface: Surface }) {
@@ -15,21 +16,21 @@ export function PastPart({ surface }: { readonly surface: Surface }) {
     patch({ past: past.map((entry, i) => (i === index ? { ...entry, ...more } : entry)) });
   return (
     <div className="sheet-part">
-      <h3>Its past</h3>
+      <h3>{say('its-past')}</h3>
       {past.map((entry, i) => (
         <div key={`${i} of ${past.length}`} className="list-row past-row">
           <ChoiceField
-            label="Act"
+            label={say('act')}
             value={entry.act}
             options={PAST_ACT_OPTIONS}
             take={(act) => set(i, { act: act as PastTreatment['act'] })}
           />
-          <DateField label="When" value={entry.date} take={(date) => set(i, { date })} />
-          <TextField label="How" value={entry.how} take={(how) => set(i, { how: how.trim() })} />
+          <DateField label={say('when')} value={entry.date} take={(date) => set(i, { date })} />
+          <TextField label={say('how')} value={entry.how} take={(how) => set(i, { how: how.trim() })} />
           <Button
             type="text"
             icon={<DeleteOutlined />}
-            aria-label={`Delete act ${i + 1} of its past`}
+            aria-label={say('delete-act-of-its-past', { i: i + 1 })}
             onClick={() => patch({ past: past.filter((_, k) => k !== i) })}
           />
         </div>
@@ -38,16 +39,16 @@ export function PastPart({ surface }: { readonly surface: Surface }) {
         icon={<PlusOutlined />}
         onClick={() => patch({ past: [...past, { act: 'cleaned', date: null, how: '' }] })}
       >
-        Add to its past
+        {say('add-to-its-past')}
       </Button>
       <div className="sheet-grid" style={{ marginTop: 10 }}>
         <ChoiceField
-          label="Does it come back"
+          label={say('does-it-come-back')}
           value={surface.recurring ?? ''}
           options={RECURRENCE_OPTIONS}
           take={(value) => patch({ recurring: value === '' ? null : value })}
         />
-        <TextField label="Note" value={surface.note} take={(note) => patch({ note: note.trim() })} />
+        <TextField label={say('note')} value={surface.note} take={(note) => patch({ note: note.trim() })} />
       </div>
     </div>
   );

@@ -4,12 +4,13 @@ import { Button } from 'antd';
 import { NumberField } from '../../quantity-fields/number-field.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 const NAMES: Readonly<Record<keyof Paving, string>> = {
-  lengthMillimetres: 'Length of a block',
-  widthMillimetres: 'Width of a block',
-  jointMillimetres: 'Joint',
-  depthMillimetres: 'Depth of the joint',
+  lengthMillimetres: say('length-of-a-block'),
+  widthMillimetres: say('width-of-a-block'),
+  jointMillimetres: say('joint'),
+  depthMillimetres: say('depth-of-the-joint'),
 };
 const MEASURES = Object.keys(PAVING_SPANS) as readonly (keyof Paving)[];
 
@@ -22,7 +23,7 @@ export function PavingPart({ surface }: { readonly surface: Surface }) {
   const sand = dryJointSand(paving);
   return (
     <fieldset className="field wide">
-      <legend className="field-label">How it is laid</legend>
+      <legend className="field-label">{say('how-it-is-laid')}</legend>
       <div className="sheet-grid">
         {MEASURES.map((measure) => (
           <NumberField
@@ -34,13 +35,13 @@ export function PavingPart({ surface }: { readonly surface: Surface }) {
           />
         ))}
       </div>
-      <p className="figure quiet">Sand for empty joints: {sand.sum}</p>
+      <p className="figure quiet">{say('sand-for-empty-joints', { sum: sand.sum })}</p>
       {surface.paving ? (
         <Button size="small" onClick={() => patch({ paving: null })}>
-          As it is usually laid
+          {say('as-it-is-usually-laid')}
         </Button>
       ) : (
-        <p className="quiet">As such paving is usually laid: measure one block and its joint.</p>
+        <p className="quiet">{say('as-such-paving-is-usually')}</p>
       )}
     </fieldset>
   );

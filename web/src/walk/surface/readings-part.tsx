@@ -10,6 +10,7 @@ import { FigureToWrite } from '../../quantity-fields/figure-to-write.tsx';
 import { creation, firstFault } from '../../survey-edits/use-entity.ts';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { today } from '../../today.ts';
+import { say } from '../../messages/walk.ts';
 
 const KINDS: readonly (readonly [ReadingKind, InstrumentKind])[] = [
   ['surface-temperature', 'surface-thermometer'],
@@ -36,8 +37,8 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
     );
   return (
     <div className="thirst">
-      <h4>Readings</h4>
-      <ul className="done-tests" aria-label="Readings">
+      <h4>{say('readings')}</h4>
+      <ul className="done-tests" aria-label={say('readings')}>
         {readings.map((reading) => (
           <li key={reading.id}>
             <span>
@@ -46,7 +47,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
                 {decimal(reading.figure, 1)} {READING_KINDS[reading.what].unit}
               </b>{' '}
               <span className="quiet">
-                measured {reading.on}
+                {say('measured', { on: reading.on })}
                 {reading.by === '' ? '' : ` by ${reading.by}`}
               </span>
             </span>
@@ -54,7 +55,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={`Remove this ${lowerFirst(READING_KINDS[reading.what].name)}`}
+              aria-label={say('remove-this', { name: lowerFirst(READING_KINDS[reading.what].name) })}
               onClick={() => {
                 edit(deletionOf(state, reading.id));
               }}
@@ -65,7 +66,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
       {KINDS.map(([what, instrument]) => (
         <div key={what} className="thirst-row">
           <FigureToWrite
-            label={`${READING_KINDS[what].name}, typed`}
+            label={say('typed', { name: READING_KINDS[what].name })}
             unit={READING_KINDS[what].unit}
             write={(figure) => write(what, figure)}
           />

@@ -3,6 +3,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { TextField } from '../../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { creation, firstFault } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 /** How what one job says of a surface is written down: the first word of it makes the entry. */
 export function useScope(surface: string) {
@@ -28,14 +29,14 @@ export function ScopePart({ surface }: { readonly surface: string }) {
   const { inScope, scopeReason, patch } = useScope(surface);
   return (
     <div className="sheet-part">
-      <h3>Scope of this job</h3>
+      <h3>{say('scope-of-this-job')}</h3>
       <label className="switch-row">
         <Switch checked={inScope} onChange={(checked) => patch({ inScope: checked })} />{' '}
-        {inScope ? 'In scope' : 'Left out'}
+        {inScope ? say('in-scope') : say('left-out')}
       </label>
       {!inScope && (
         <TextField
-          label="Why it is out of scope"
+          label={say('why-it-is-out-of')}
           value={scopeReason}
           take={(reason) => patch({ scopeReason: reason.trim() })}
         />

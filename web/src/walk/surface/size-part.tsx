@@ -7,6 +7,7 @@ import { TextField } from '../../quantity-fields/text-field.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { PavingPart } from './paving-part.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** Half a metre or a foot: as close as one guesses a height. */
 const HEIGHT_STEPS = { metric: { by: 0.5 }, us: { by: 1 } } as const;
@@ -22,7 +23,7 @@ export function SizePart({ surface }: { readonly surface: Surface }) {
   const asset = survey.longAssets.find((a) => a.id === stretch?.asset);
   return (
     <div className="sheet-part">
-      <h3>How big</h3>
+      <h3>{say('how-big')}</h3>
       {stretch && asset && (
         <p className="figure">
           {asset.name}: {stretchInWords(stretch, units)}
@@ -31,7 +32,7 @@ export function SizePart({ surface }: { readonly surface: Surface }) {
       <div className="sheet-grid">
         <div className="wide">
           <TapeField
-            label="Size"
+            label={say('size')}
             value={surface.size}
             units={units}
             girth={surface.girth}
@@ -41,28 +42,28 @@ export function SizePart({ surface }: { readonly surface: Surface }) {
           {surface.sizeSource !== '' && <div className="field-hint">{surface.sizeSource}</div>}
         </div>
         <LengthField
-          label="Foot, above ground"
+          label={say('foot-above-ground')}
           metres={surface.footMetres}
           units={units}
           steps={HEIGHT_STEPS[units]}
           take={(footMetres) => patch({ footMetres })}
         />
         <LengthField
-          label="Top, above ground"
+          label={say('top-above-ground')}
           metres={surface.topMetres}
           units={units}
           steps={HEIGHT_STEPS[units]}
           take={(topMetres) => patch({ topMetres })}
         />
         <NumberField
-          label="Tilt, 0 floor to 90 wall"
+          label={say('tilt-0-floor-to-90')}
           value={surface.tiltDegrees}
           unit="°"
           steps={TILT_STEPS}
           take={(tiltDegrees) => patch({ tiltDegrees })}
         />
         <NumberField
-          label="Relief factor"
+          label={say('relief-factor')}
           value={surface.reliefFactor}
           unit="×"
           steps={RELIEF_STEPS}
@@ -71,9 +72,9 @@ export function SizePart({ surface }: { readonly surface: Surface }) {
         <PavingPart surface={surface} />
         <div className="wide">
           <TextField
-            label="Girth, of a metre or a piece"
+            label={say('girth-of-a-metre-or')}
             value={surface.girth}
-            placeholder="for rails, posts, stones"
+            placeholder={say('for-rails-posts-stones')}
             take={(girth) => patch({ girth: girth.trim() })}
           />
         </div>

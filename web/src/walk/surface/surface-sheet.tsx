@@ -16,6 +16,7 @@ import { ScopePart } from './scope-part.tsx';
 import { SizePart } from './size-part.tsx';
 import { SurroundingsPart } from './surroundings-part.tsx';
 import { ZonesPart } from './zones-part.tsx';
+import { say } from '../../messages/walk.ts';
 
 /** Everything about one surface in the order in which one looks; nothing needs saving. */
 export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
@@ -23,7 +24,7 @@ export function SurfaceSheet({ surface }: { readonly surface: Surface }) {
   return (
     <>
       <div className="sheet-head">
-        <Link to={`/jobs/${jobId}/walk`} aria-label="Back to the grid" className="sheet-back">
+        <Link to={`/jobs/${jobId}/walk`} aria-label={say('back-to-the-grid')} className="sheet-back">
           <ArrowLeftOutlined />
         </Link>
         <h2>{surface.name}</h2>

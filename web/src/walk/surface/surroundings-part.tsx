@@ -4,12 +4,13 @@ import { ChoicesField } from '../../quantity-fields/choice-field.tsx';
 import type { Option } from '../../quantity-fields/choice-field.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
+import { say } from '../../messages/walk.ts';
 
 const SURROUNDINGS = [
-  { field: 'drainsOnto', label: 'Drains onto', placeholder: 'surfaces and features the run-off reaches' },
-  { field: 'beside', label: 'Beside it', placeholder: 'what the work has to watch for' },
-  { field: 'below', label: 'Below it', placeholder: 'what is dripped on' },
-  { field: 'behind', label: 'Behind it', placeholder: 'what water could get to through it' },
+  { field: 'drainsOnto', label: say('drains-onto'), placeholder: say('surfaces-and-features-the-run') },
+  { field: 'beside', label: say('beside-it'), placeholder: say('what-the-work-has-to') },
+  { field: 'below', label: say('below-it'), placeholder: say('what-is-dripped-on') },
+  { field: 'behind', label: say('behind-it'), placeholder: say('what-water-could-get-to') },
 ] as const;
 
 /** Where its run-off goes, and what stands beside, below and behind. */
@@ -26,7 +27,7 @@ export function SurroundingsPart({ surface }: { readonly surface: Surface }) {
   );
   return (
     <div className="sheet-part">
-      <h3>Below, beside and behind</h3>
+      <h3>{say('below-beside-and-behind')}</h3>
       <div className="sheet-grid">
         {SURROUNDINGS.map((of) => (
           <Surrounding

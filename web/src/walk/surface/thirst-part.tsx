@@ -9,6 +9,7 @@ import { NumberField } from '../../quantity-fields/number-field.tsx';
 import { creation } from '../../survey-edits/use-entity.ts';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { today } from '../../today.ts';
+import { rich, say } from '../../messages/walk.ts';
 import '../findings/marks-part.css';
 
 const TICK_MILLISECONDS = 200;
@@ -42,28 +43,26 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
   };
   return (
     <div className="thirst">
-      <h4>A drop of water</h4>
-      {drops.length === 0 && (
-        <p className="quiet">
-          Time it on a clean, dry spot. Until then {usual} kg/(m²·√s) is used, as usual for it.
-        </p>
-      )}
-      <ul className="done-tests" aria-label="Drops timed">
+      <h4>{say('a-drop-of-water')}</h4>
+      {drops.length === 0 && <p className="quiet">{say('time-it-on-a-clean', { usual })}</p>}
+      <ul className="done-tests" aria-label={say('drops-timed')}>
         {drops.map((drop) => (
           <li key={drop.id}>
             <span>
               {drop.seconds === null || drop.seconds >= LONGEST_DROP_SECONDS
-                ? 'it beads'
-                : `gone after ${drop.seconds} s`}
+                ? say('it-beads')
+                : say('gone-after-s', { seconds: drop.seconds })}
               : <b>{thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).name}</b>,{' '}
-              {thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).sorptivity} kg/(m²·√s)
-              <span className="quiet">{drop.doneOn === null ? '' : ` · ${drop.doneOn}`}</span>
+              {rich('kg-m2-s', {
+                sorptivity: thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).sorptivity,
+                doneOnWords: <span className="quiet">{drop.doneOn === null ? '' : ` · ${drop.doneOn}`}</span>,
+              })}
             </span>
             <Button
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label="Remove this drop"
+              aria-label={say('remove-this-drop')}
               onClick={() => {
                 edit(deletionOf(state, drop.id));
               }}
@@ -78,10 +77,10 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
             write(LONGEST_DROP_SECONDS);
           }}
         >
-          It beads
+          {say('it-beads-head')}
         </Button>
         <NumberField
-          label="Or seconds, typed"
+          label={say('or-seconds-typed')}
           value={typed}
           unit="s"
           clear={() => {
@@ -90,7 +89,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
           }}
           take={(seconds) => {
             if (!(seconds > 0 && seconds <= LONGEST_DROP_SECONDS))
-              return `${seconds} s is not a time for a drop: 0.5 to ${LONGEST_DROP_SECONDS} s, or “It beads”`;
+              return say('s-is-not-a-time', { seconds, longestDropSeconds: LONGEST_DROP_SECONDS });
             setTyped(seconds);
             return null;
           }}
@@ -101,7 +100,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
               write(typed);
             }}
           >
-            Record
+            {say('record')}
           </Button>
         )}
       </div>
@@ -131,7 +130,7 @@ function StopWatch({ stopped }: { readonly stopped: (seconds: number) => void })
           setSince(performance.now());
         }}
       >
-        Drop falls
+        {say('drop-falls')}
       </Button>
     );
   return (
@@ -142,7 +141,7 @@ function StopWatch({ stopped }: { readonly stopped: (seconds: number) => void })
         stopped((performance.now() - since) / 1000);
       }}
     >
-      It is gone: {decimal((now - since) / 1000, 0)} s
+      {say('it-is-gone-s', { now: decimal((now - since) / 1000, 0) })}
     </Button>
   );
 }

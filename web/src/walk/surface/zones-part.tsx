@@ -11,6 +11,7 @@ import { FindingCards } from '../findings/findings-part.tsx';
 import { PhotoStrip } from '../../photos/photo-strip.tsx';
 import { MarksPart } from '../findings/marks-part.tsx';
 import { ZONE_PLACE_OPTIONS } from '../options.ts';
+import { say } from '../../messages/walk.ts';
 
 /** Parts of the surface that differ and may be treated differently. */
 export function ZonesPart({ surface }: { readonly surface: Surface }) {
@@ -19,12 +20,12 @@ export function ZonesPart({ surface }: { readonly surface: Surface }) {
   const rest = facesOf(survey).find((f) => f.id === surface.id);
   return (
     <EntityList
-      title="Zones that differ"
+      title={say('zones-that-differ')}
       kind="zone"
-      add="Add zone"
-      fields={{ surface: surface.id, name: `Zone ${zones.length + 1}` }}
+      add={say('add-zone')}
+      fields={{ surface: surface.id, name: say('zone-zones-count', { zonesCount: zones.length + 1 }) }}
       count={zones.length}
-      about="The foot of a wall, the strip by a door, under a gutter: measured and treated separately."
+      about={say('the-foot-of-a-wall')}
     >
       {zones.map((zone) => (
         <ZoneCard key={zone.id} zone={zone} surface={surface} />
@@ -32,7 +33,9 @@ export function ZonesPart({ surface }: { readonly surface: Surface }) {
       {zones.length > 0 && rest && (
         <p className={rest.takeOff.ok ? 'quiet' : 'field-fault'}>
           {rest.takeOff.ok
-            ? `The rest of the surface has ${formatArea(rest.takeOff.squareMetres, survey.job.units)}.`
+            ? say('the-rest-of-the-surface', {
+                squareMetres: formatArea(rest.takeOff.squareMetres, survey.job.units),
+              })
             : `${rest.takeOff.fault.message}.`}
         </p>
       )}
@@ -46,24 +49,24 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
   const { units } = survey.job;
   const face = facesOf(survey).find((f) => f.id === zone.id);
   const found = survey.findings.filter((f) => f.zone === zone.id).length;
-  const about = `${face?.takeOff.ok ? formatArea(face.takeOff.squareMetres, units) : '✕ not measured'}, ${
-    found === 0 ? 'nothing found' : `${found} found`
+  const about = `${face?.takeOff.ok ? formatArea(face.takeOff.squareMetres, units) : say('not-measured')}, ${
+    found === 0 ? say('nothing-found') : `${found} found`
   }`;
   const conditions = catalogue
     .material(surface.material)
     .conditions.filter((c) => !surface.conditions.includes(c));
   return (
     <EntityCard id={zone.id} name={zone.name} about={about}>
-      <TextField label="Zone" value={zone.name} take={(name) => patch({ name: name.trim() })} />
+      <TextField label={say('zone')} value={zone.name} take={(name) => patch({ name: name.trim() })} />
       <ChoiceField
-        label="Where it lies"
+        label={say('where-it-lies')}
         value={zone.lies}
         options={ZONE_PLACE_OPTIONS}
         take={(lies) => patch({ lies })}
       />
       <div className="wide">
         <TapeField
-          label="Size of the zone"
+          label={say('size-of-the-zone')}
           value={zone.size}
           units={units}
           take={(size) => patch({ size })}
@@ -71,10 +74,10 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
       </div>
       <div className="wide">
         <ChoicesField
-          label="Besides the surface’s conditions"
+          label={say('besides-the-surfaces-conditions')}
           values={zone.conditions}
           options={conditions.map((id) => ({ value: id, label: catalogue.condition(id).name }))}
-          placeholder="as the surface"
+          placeholder={say('as-the-surface')}
           take={(values) => patch({ conditions: values })}
         />
       </div>

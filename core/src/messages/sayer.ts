@@ -1,0 +1,54 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import { kept } from '../quantity/kept.ts';
+import { LANGUAGE } from '../quantity/numbers.ts';
+
+/** What follows a branch of a plural or a choice is text, not a parameter. */
+type Branch = `${string}one ` | `${string}other ` | `${string}yes ` | `${string}no ` | `${string}=${number} `;
+type NameIn<Rest extends string> = Rest extends `${infer Inside}}${string}`
+  ? Inside extends `${infer Name},${string}`
+    ? Name
+    : Inside
+  : never;
+type NamesIn<Text extends string> = Text extends `${infer Head}{${infer Rest}`
+  ? (Head extends Branch ? never : NameIn<Rest>) | NamesIn<Rest>
+  : never;
+
+/** The parameters of a text, read off it: one that is missing or unknown does not compile. */
+export type ParamsOf<Text extends string, Value> = { readonly [Name in NamesIn<Text>]: Value };
+/** Ids of texts that take no parameters. */
+export type Plain<Texts> = {
+  [Id in keyof Texts]: Texts[Id] extends string ? ([NamesIn<Texts[Id]>] extends [never] ? Id : never) : never;
+}[keyof Texts];
+
+export type MessageTexts = Readonly<Record<string, string>>;
+
+export interface Sayer<Texts extends MessageTexts> {
+  /**
+   * A message in words.
+   * @example say('water-short/tank', { at: '13:20', litres: '240', ways: '' })
+   */
+  readonly say: {
+    (id: Plain<Texts>): string;
+    // eslint-disable-next-line @typescript-eslint/no-generated-empty-object-type -- only of a text that nobody knows
+    <Id extends keyof Texts>(id: Id, params: ParamsOf<Texts[Id], string | number>): string;
+  };
+  /** The same in pieces, where some of its facts are more than words: a link, a figure in bold. */
+  readonly pieces: <Piece, Id extends keyof Texts>(
+    id: Id,
+    params: ParamsOf<Texts[Id], Piece>,
+  ) => readonly (Piece | string)[];
+}
+
+/** Says the messages of one catalogue, each an ICU text. */
+export function sayer<const Texts extends MessageTexts>(texts: Texts): Sayer<Texts> {
+  const formatOf = kept(
+    (id: string) => new IntlMessageFormat(texts[id] ?? '', LANGUAGE, undefined, { ignoreTag: true }),
+  );
+  return {
+    say: (id: keyof Texts, params: object = {}) => String(formatOf(String(id)).format({ ...params })),
+    pieces: <Piece>(id: keyof Texts, params: object) =>
+      formatOf(String(id))
+        .formatToParts<Piece>({ ...params })
+        .map(({ value }) => value),
+  };
+}

@@ -1,0 +1,60 @@
+import { messages } from './messages.ts';
+
+export const { say } = messages({
+  // limits-gauge.tsx
+  'mild-alkali': 'mild alkali',
+  'only-with-a-reason': 'only with a reason',
+  and: ' and ',
+  'force-allowed-up-to-used': 'Force: allowed up to {limit}; used {forces}',
+  'jet-force': 'Jet force',
+  'agents-that-the-surface-allows': 'Agents that the surface allows',
+  // severity-bars.tsx
+  'nothing-found': 'nothing found',
+  '1-trace': '1 trace',
+  '2-visible-film': '2 visible film',
+  '3-covered': '3 covered',
+  '4-caked': '4 caked',
+  // mix-vessel.tsx
+  'in-this-order': 'In this order: {parts}',
+  // tank-line.tsx
+  'it-lasts-at-the-lowest': 'it lasts, at the lowest {lowest} L',
+  'dry-from': 'dry from {dryAt}',
+  'tank-line-of-l': 'Tank line: {dryAtWords}, of {capacityLitres} L',
+  'l-in-the-tank': 'L in the tank',
+  'dry-at': 'dry at',
+  // sections-by-hour.tsx
+  'face-agent': 'Face, agent',
+  easiest: 'Easiest',
+  'this-hour-does-not-exist': 'this hour does not exist on that day',
+  'w-m2-net-c': '{netRadiationWattsPerSquareMetre} W/m² net, {temperatureC} °C',
+  'not-workable': 'not workable; {sun}',
+  'kept-wet-by-mists': ', kept wet by mists',
+  'at-once-film-min-dry':
+    '{sectionSquareMetres} at once{mist}; film {filmMinutes} min, dry-out {dryOutMinutes} min; {sun}',
+  // wet-line.tsx
+  'dwell-to-min': 'dwell {from} to {latest} min',
+  'left-on': 'left on',
+  'wet-line-of-film-until':
+    'Wet line of {name}: film until {filmMinutes} min, dry-out at {dryOutMinutes} min, {dwell}',
+  'g-m2-on-the-surface': 'g/m² on the surface',
+  min: '{minute} min',
+  'counts-as-dry': 'counts as dry',
+  'dried-on': 'dried on',
+  'full-line-liquid-on-the': 'Full line: liquid on the surface. Dashed: with what is in its pores. ▲ a mist.',
+  'after-min-g-m2-on': 'After {minute} min: {film} g/m² on the surface, {left} with its pores',
+  // day-ribbon-layout.ts
+  'whole-site': 'Whole site',
+  'set-out': 'Set out',
+  'clear-up': 'Clear up',
+  // day-ribbon.tsx
+  'set-out-clear-up': 'set out, clear up',
+  'apply-mist': 'apply, mist',
+  'scrub-wash-rinse': 'scrub, wash, rinse',
+  'whole-cycle-hands-on': 'whole cycle, hands-on',
+  'other-work': 'other work',
+  'day-ribbon-by-person': 'Day ribbon by person',
+  section: ', section {section}',
+  'dwells-watched-by': 'dwells, watched by',
+  's-day': '{name}’s day',
+  'choose-a-bar-to-read': 'Choose a bar to read it; arrow keys step along a person’s day.',
+});

@@ -1,0 +1,11 @@
+import { messages } from './messages.ts';
+
+export const { say } = messages({
+  // visit-choice.tsx
+  'first-day': 'first day',
+  'days-later': '{fromDay} days later',
+  'by-at-the-latest': ', by {latest} at the latest',
+  visits: 'Visits',
+  visit: 'Visit {number}',
+  'hands-on': '{what} hands-on{numberWords}',
+});
