@@ -13,7 +13,7 @@ function pageSizes(pdf: Buffer): readonly PageSize[] {
   }));
 }
 
-test('a new user creates a job with two surfaces, gets an order, prints it, and finds it after a restart', async ({
+test('a new user creates a job with two surfaces, and is asked for the water before anything is ordered', async ({
   page,
   emptyEtappe,
 }) => {
@@ -64,8 +64,44 @@ test('a new user creates a job with two surfaces, gets an order, prints it, and 
   await water.getByRole('textbox').fill('Tap by the boat hoist, 16 litres a minute');
   await water.getByRole('button', { name: 'Keep' }).click();
   await saved(page);
+  await page.getByRole('link', { name: /^Order/ }).click();
+  await expect(page.getByRole('button', { name: 'Issue order' })).toBeEnabled();
+});
 
-  await page.getByRole('link', { name: /^Treat/ }).click();
+test('a surveyed job is looked through, ordered, printed, found after a restart and deleted', async ({
+  page,
+  emptyEtappe,
+}) => {
+  const algae = { contaminant: 'green-algae', severity: 3 };
+  const id = await emptyEtappe.importJob({
+    name: 'Boat house',
+    customer: 'Reed Bay Rowing Club',
+    place: { latitude: 47.2, longitude: 8.5, timeZone: 'Europe/Zurich' },
+    site: { waterPoints: [{ id: 'tap', name: 'Tap by the boat hoist', flowLitresPerMinute: 16 }] },
+    sides: [{ id: 'lake', name: 'Lake side', aspectDegrees: 10 }],
+    surfaces: [
+      {
+        id: 'front',
+        name: 'Front wall',
+        side: 'lake',
+        material: 'painted-render',
+        size: '8x3 - 2(1.2x1.4)',
+        findings: [algae],
+      },
+      {
+        id: 'slipway',
+        name: 'Slipway',
+        band: 'floor',
+        material: 'concrete',
+        size: '6 x 4',
+        findings: [
+          { contaminant: 'green-algae', severity: 2 },
+          { contaminant: 'surface-rust', severity: 2 },
+        ],
+      },
+    ],
+  });
+  await page.goto(`${emptyEtappe.url}/jobs/${id}/treat`);
   await expect(page.getByRole('complementary', { name: 'Reasons' })).toBeVisible();
   await page.locator('.strip-tile', { hasText: 'Slipway' }).click();
   await expect(

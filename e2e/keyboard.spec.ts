@@ -36,7 +36,7 @@ async function addSurface(page: Page, name: string, material: string, size: stri
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
-test('a job with three surfaces is surveyed and ordered by keyboard only', async ({ page, emptyEtappe }) => {
+test('a job is made and two surfaces are surveyed by keyboard only', async ({ page, emptyEtappe }) => {
   await page.goto(`${emptyEtappe.url}/jobs`);
   await tabTo(page, /Create job/);
   await page.keyboard.press('Enter');
@@ -55,9 +55,22 @@ test('a job with three surfaces is surveyed and ordered by keyboard only', async
   await addSurface(page, 'Landing', 'Granite', '4x2');
   await pick(page, /Add what is on it/, 'Lichen');
   await saved(page);
-  await page.evaluate(() => {
-    (document.activeElement as HTMLElement | null)?.blur();
+});
+
+test('a surface said in a line, an answer, the day and its order, by keyboard only', async ({
+  page,
+  emptyEtappe,
+}) => {
+  const findings = [{ contaminant: 'green-algae', severity: 2 }];
+  const id = await emptyEtappe.importJob({
+    name: 'Ferry hut',
+    surfaces: [
+      { id: 'hut', name: 'Hut wall', material: 'larch-boards', size: '5x2.5', findings },
+      { id: 'landing', name: 'Landing', material: 'granite', band: 'floor', size: '4x2', findings },
+    ],
   });
+  await page.goto(`${emptyEtappe.url}/jobs/${id}/walk/hut`);
+  await expect(page.locator('.walk-tile', { hasText: 'Landing' })).toBeVisible();
   await page.keyboard.press('q');
   await page.keyboard.type('west fence, larch boards, six by 1.8, light algae');
   await expect(page.getByText('Adds Fence, west')).toBeVisible();

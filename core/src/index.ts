@@ -275,7 +275,6 @@ export type { KeptPhoto } from './wire/files.ts';
 export { handbookBatchSchema, handbookLogSchema, storedHandbookSchema } from './wire/handbook.ts';
 export type { HandbookLog, LoggedHandbookChange, StoredHandbook } from './wire/handbook.ts';
 export {
-  JOB_SORTS,
   importedJobSchema,
   jobCopySchema,
   jobsPageSchema,

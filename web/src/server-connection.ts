@@ -1,24 +1,4 @@
-import {
-  acknowledgementSchema,
-  answerFault,
-  changesLogSchema,
-  customerSchema,
-  customersListSchema,
-  handbookLogSchema,
-  issuedOrderSchema,
-  jobsPageSchema,
-  keptPhotoSchema,
-  keptSheetSchema,
-  lotUsesSchema,
-  madeSchema,
-  newerEntitiesSchema,
-  openedJobSchema,
-  orderDocumentSchema,
-  propertiesPageSchema,
-  reservationsListSchema,
-  storedHandbookSchema,
-  templatesListSchema,
-} from '@etappe/core';
+import type * as Core from '@etappe/core';
 import type {
   AnswerSchema,
   CustomerContact,
@@ -51,14 +31,23 @@ const unreachable = () => new ServerProblem(0, say('cannot-reach-the-server'));
 /** Whether answers are held against their schemas: while the application is made and tested, not on people's devices. */
 const CHECKED = process.env['NODE_ENV'] !== 'production';
 
-/** @param answers what the answer has to be; null for one without a body */
-async function call<T>(
+type Schemas = typeof Core;
+/** An answer by the schema that it has to be of: named, since the first page waits neither for schemas nor for the engine. */
+type Answers = {
+  [
+    Name in keyof Schemas as Schemas[Name] extends AnswerSchema<infer _Answer> ? Name : never
+  ]: Schemas[Name] extends AnswerSchema<infer Answer> ? Answer : never;
+};
+type AnswerOf<Name extends keyof Answers | null> = Name extends keyof Answers ? Answers[Name] : undefined;
+
+/** @param answers the schema of the answer; null for one without a body */
+async function call<Name extends keyof Answers | null>(
   method: string,
   path: string,
-  answers: AnswerSchema<T> | null,
+  answers: Name,
   body?: unknown,
   limitMilliseconds = LIMIT_MILLISECONDS,
-): Promise<T> {
+): Promise<AnswerOf<Name>> {
   // A form says of itself how it is written.
   const form = body instanceof FormData;
   const request: RequestInit = {
@@ -93,9 +82,9 @@ async function call<T>(
   }
   serverReach.answered();
   if (response.ok) {
-    const fault = CHECKED ? answerFault(answers, answer) : null;
+    const fault = CHECKED ? await faultOf(answers, answer) : null;
     if (fault !== null) throw new TypeError(`${method} ${path}: ${fault}`);
-    return answer as T;
+    return answer as AnswerOf<Name>;
   }
   const problem = (answer === NOT_OURS ? {} : (answer ?? {})) as {
     detail?: string;
@@ -109,7 +98,12 @@ async function call<T>(
   );
 }
 
-const NOT_OURS = Symbol(say('an-answer-that-is-no'));
+async function faultOf(name: keyof Answers | null, answer: unknown): Promise<string | null> {
+  const core = await import('@etappe/core');
+  return core.answerFault(name === null ? null : core[name], answer);
+}
+
+const NOT_OURS = Symbol('an answer that is no JSON');
 
 /** What an answer says; nothing (204) is undefined. */
 function parsed(text: string): unknown {
@@ -121,7 +115,12 @@ function parsed(text: string): unknown {
   }
 }
 
-function upload<T>(path: string, field: string, file: Blob, answers: AnswerSchema<T>): Promise<T> {
+function upload<Name extends keyof Answers>(
+  path: string,
+  field: string,
+  file: Blob,
+  answers: Name,
+): Promise<AnswerOf<Name>> {
   const form = new FormData();
   form.set(field, file, field);
   return call('POST', path, answers, form, LIMIT_MILLISECONDS + file.size / UPLOAD_BYTES_PER_MILLISECOND);
@@ -129,41 +128,42 @@ function upload<T>(path: string, field: string, file: Blob, answers: AnswerSchem
 
 /** Every call of the web application to its server. */
 export const server = {
-  jobs: (query: JobsQuery) => call('GET', `/jobs?${searchOf(query)}`, jobsPageSchema),
-  createJob: (job: NewJob) => call('POST', '/jobs', madeSchema, job),
+  jobs: (query: JobsQuery) => call('GET', `/jobs?${searchOf(query)}`, 'jobsPageSchema'),
+  createJob: (job: NewJob) => call('POST', '/jobs', 'madeSchema', job),
   importJob: (id: string, propertyId: string, file: unknown) =>
-    call('POST', '/jobs/import', madeSchema, { id, propertyId, file }),
+    call('POST', '/jobs/import', 'madeSchema', { id, propertyId, file }),
   duplicateJob: (job: string, id: string, name: string) =>
-    call('POST', `/jobs/${job}/copies`, madeSchema, { id, name }),
+    call('POST', `/jobs/${job}/copies`, 'madeSchema', { id, name }),
   openJob: (id: string, limitMilliseconds?: number) =>
-    call('GET', `/jobs/${id}`, openedJobSchema, undefined, limitMilliseconds),
-  deleteJob: (id: string) => call<undefined>('DELETE', `/jobs/${id}`, null),
+    call('GET', `/jobs/${id}`, 'openedJobSchema', undefined, limitMilliseconds),
+  deleteJob: (id: string) => call('DELETE', `/jobs/${id}`, null),
   applyChanges: (job: string, changes: readonly SurveyChange[], deviceAt: string) =>
-    call('POST', `/jobs/${job}/changes`, acknowledgementSchema, { changes, deviceAt }),
+    call('POST', `/jobs/${job}/changes`, 'acknowledgementSchema', { changes, deviceAt }),
   changesSince: (job: string, sequence: number) =>
-    call('GET', `/jobs/${job}/changes?after=${sequence}`, newerEntitiesSchema),
-  log: (job: string, entity: string) => call('GET', `/jobs/${job}/log/${entity}`, changesLogSchema),
+    call('GET', `/jobs/${job}/changes?after=${sequence}`, 'newerEntitiesSchema'),
+  log: (job: string, entity: string) => call('GET', `/jobs/${job}/log/${entity}`, 'changesLogSchema'),
   issueOrder: (job: string, order: IssueRequest) =>
-    call('POST', `/jobs/${job}/orders`, issuedOrderSchema, order),
-  order: (job: string, number: string) => call('GET', `/jobs/${job}/orders/${number}`, orderDocumentSchema),
-  sendPhoto: (file: Blob) => upload('/photos', 'photo', file, keptPhotoSchema),
-  properties: (query: FoundPage) => call('GET', `/properties?${searchOf(query)}`, propertiesPageSchema),
-  customers: () => call('GET', '/customers', customersListSchema),
+    call('POST', `/jobs/${job}/orders`, 'issuedOrderSchema', order),
+  order: (job: string, number: string) => call('GET', `/jobs/${job}/orders/${number}`, 'orderDocumentSchema'),
+  sendPhoto: (file: Blob) => upload('/photos', 'photo', file, 'keptPhotoSchema'),
+  properties: (query: FoundPage) => call('GET', `/properties?${searchOf(query)}`, 'propertiesPageSchema'),
+  customers: () => call('GET', '/customers', 'customersListSchema'),
   setContact: (customer: string, contact: CustomerContact) =>
-    call('PUT', `/customers/${customer}/contact`, customerSchema, contact),
-  handbook: () => call('GET', '/handbook', storedHandbookSchema),
-  reservations: () => call('GET', '/stock/reservations', reservationsListSchema),
-  lotUses: (job: string) => call('GET', `/stock/uses?job=${job}`, lotUsesSchema),
-  recordUse: (use: RecordedUse & { readonly job: string }) => call('POST', '/stock/uses', lotUsesSchema, use),
-  takeBackUse: (id: string) => call<undefined>('DELETE', `/stock/uses/${id}`, null),
+    call('PUT', `/customers/${customer}/contact`, 'customerSchema', contact),
+  handbook: () => call('GET', '/handbook', 'storedHandbookSchema'),
+  reservations: () => call('GET', '/stock/reservations', 'reservationsListSchema'),
+  lotUses: (job: string) => call('GET', `/stock/uses?job=${job}`, 'lotUsesSchema'),
+  recordUse: (use: RecordedUse & { readonly job: string }) =>
+    call('POST', '/stock/uses', 'lotUsesSchema', use),
+  takeBackUse: (id: string) => call('DELETE', `/stock/uses/${id}`, null),
   changeHandbook: (changes: readonly HandbookChange[]) =>
-    call('POST', '/handbook/changes', storedHandbookSchema, { changes }),
-  handbookLog: () => call('GET', '/handbook/log?from=0&size=100', handbookLogSchema),
-  sendDataSheet: (file: File) => upload('/data-sheets', 'sheet', file, keptSheetSchema),
-  templates: () => call('GET', '/templates', templatesListSchema),
+    call('POST', '/handbook/changes', 'storedHandbookSchema', { changes }),
+  handbookLog: () => call('GET', '/handbook/log?from=0&size=100', 'handbookLogSchema'),
+  sendDataSheet: (file: File) => upload('/data-sheets', 'sheet', file, 'keptSheetSchema'),
+  templates: () => call('GET', '/templates', 'templatesListSchema'),
   saveTemplate: (id: string, name: string, job: string) =>
-    call('POST', '/templates', madeSchema, { id, name, job }),
-  deleteTemplate: (id: string) => call<undefined>('DELETE', `/templates/${id}`, null),
+    call('POST', '/templates', 'madeSchema', { id, name, job }),
+  deleteTemplate: (id: string) => call('DELETE', `/templates/${id}`, null),
 };
 
 function searchOf(query: object): string {

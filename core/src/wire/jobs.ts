@@ -46,7 +46,7 @@ export const jobsPageSchema = Joi.object<JobsPage>({
   total: countSchema,
 });
 
-export const JOB_SORTS = ['name', 'customer', 'start', 'updatedAt'] as const;
+const JOB_SORTS = ['name', 'customer', 'start', 'updatedAt'] as const;
 
 export interface JobsQuery extends FoundPage {
   readonly sort: (typeof JOB_SORTS)[number];

@@ -204,7 +204,7 @@ describe('a product of the house', () => {
   it('shows what a litre costs by pack, and is taken out', async () => {
     const server = new HandbookServer([product('white', 'White')]);
     renderHandbook('/handbook/products/white');
-    expect(await screen.findByText('25 L: 1.2 a L (least) · 10 L: 1.5 a L')).toBeInTheDocument();
+    expect(await screen.findByText('25 L: 1.20 a L (least) · 10 L: 1.50 a L')).toBeInTheDocument();
     await press(/Remove$/);
     await waitFor(() => {
       expect(screen.queryByRole('heading', { name: 'White' })).toBeNull();

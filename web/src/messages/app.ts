@@ -17,7 +17,6 @@ export const { say } = messages({
   // server-connection.ts
   'cannot-reach-the-server': 'Cannot reach the server.',
   'the-server-answered': 'The server answered {status}.',
-  'an-answer-that-is-no': 'an answer that is no JSON',
   // print-button.tsx
   print: 'Print',
   // reason-dialog.tsx
