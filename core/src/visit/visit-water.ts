@@ -142,8 +142,7 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
     measured: flow?.measured ?? false,
     tapLitresPerMinute: flow?.litresPerMinute ?? null,
   };
-  if (!flow)
-    return [{ ...source, litresPerMinute: null, heldByHose: false, sum: say('water/flow-unknown') }];
+  if (!flow) return [{ ...source, litresPerMinute: null, heldByHose: false, sum: say('water/flow-unknown') }];
   const { hoses, booster } = job.house.gear;
   // Which of them is laid is not known: the narrowest holds the flow back.
   const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);

@@ -30,8 +30,7 @@ export function alikeFaces(
     if (proposal.chosen?.method.id === method) return [];
     const refused = proposal.refused.find((r) => r.method.id === method);
     const offered = proposal.alternatives.some((a) => a.method.id === method);
-    const why =
-      refused?.refusals.map((r) => r.text).join(' ') ?? (offered ? null : say('choice/not-here'));
+    const why = refused?.refusals.map((r) => r.text).join(' ') ?? (offered ? null : say('choice/not-here'));
     return [{ surface: face.id, name: face.name, now: proposal.chosen?.method.name ?? null, refused: why }];
   });
 }
