@@ -1,10 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { cpus, tmpdir, totalmem } from 'node:os';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { cpus, totalmem } from 'node:os';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { BROWSER } from './bench/browser.ts';
+import { withApplication } from './bench/application.ts';
 import { fairnessRows } from './bench/fairness.ts';
 import { catalogueRows, diagnosisRow } from './bench/judgement.ts';
 import { photoRows } from './bench/photos.ts';
@@ -12,13 +11,12 @@ import { generatedFile } from './bench/properties.ts';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.ts';
 import { referenceTimes } from './bench/reference.ts';
 import type { Reference } from './bench/reference.ts';
-import { ask, demoJob, startServer } from './bench/served.ts';
+import { ask, demoJob } from './bench/served.ts';
 import { supplyRows } from './bench/supply.ts';
 import { median, ms } from './bench/times.ts';
 import type { Row } from './bench/times.ts';
 import { judgeRow, treatmentRows } from './bench/treatment.ts';
-import { privateCluster } from './cluster.mjs';
-import { DATA, ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
+import { DATA, ROOT } from './provision.mjs';
 import { run, say } from './say.mjs';
 
 /** Measures what has a target, in the real application in Chromium, and writes docs/benchmarks.md. */
@@ -122,35 +120,26 @@ function fuzzRow(): Row[] {
   ];
 }
 
-await run(async () => {
-  needNode();
-  const programs = needPostgres();
-  needChromium();
-  needPackages();
-  await needBuild();
-  const folder = mkdtempSync(join(tmpdir(), 'etappe-bench-'));
-  const cluster = await privateCluster({ programs, folder, forTests: true });
-  const server = await startServer(cluster.url);
-  const browser = await chromium.launch(BROWSER);
-  try {
+await run(() =>
+  withApplication(async (url, browser) => {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     say('Measuring the machine …');
     const before = await referenceTimes(browser);
     say('Measuring the first paint …');
-    const script = await firstPaintScript(page, server.url);
+    const script = await firstPaintScript(page, url);
     say('Measuring photos …');
-    const photos = await photoRows(server.url);
+    const photos = await photoRows(url);
     say('Measuring who waits for whom …');
-    const fairness = await fairnessRows(server.url);
+    const fairness = await fairnessRows(url);
     say('Measuring the demo job …');
-    const demo = await planTimes(page, server.url, await demoJob(server.url));
+    const demo = await planTimes(page, url, await demoJob(url));
     say(`Measuring a job of ${GENERATED_SURFACES} surfaces …`);
-    const generated = await planTimes(page, server.url, await generatedJob(server.url));
+    const generated = await planTimes(page, url, await generatedJob(url));
     say('Measuring the import of a job file …');
-    const imported = await importRows(page, server.url);
+    const imported = await importRows(page, url);
     const walk = await largeWalkRows(page);
     say('Measuring with ten thousand jobs …');
-    const many = await manyJobsRows(server.url);
+    const many = await manyJobsRows(url);
     const tape = await tapeRow();
     const times = (t: PlanTimes) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
@@ -175,10 +164,5 @@ await run(async () => {
     const text = report(rows, before, await referenceTimes(browser));
     writeFileSync(join(ROOT, 'docs/benchmarks.md'), text);
     process.stdout.write(text);
-  } finally {
-    await browser.close();
-    server.stop();
-    cluster.stop();
-    rmSync(folder, { recursive: true, force: true });
-  }
-});
+  }),
+);

@@ -1,12 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
 import type { Browser, BrowserContextOptions, Locator, Page, ViewportSize } from '@playwright/test';
-import { BROWSER } from './bench/browser.ts';
-import { demoJob, startServer } from './bench/served.ts';
-import { privateCluster } from './cluster.mjs';
-import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
+import { withApplication } from './bench/application.ts';
+import { demoJob } from './bench/served.ts';
+import { ROOT } from './provision.mjs';
 import { run, say } from './say.mjs';
 
 /** Pictures of every main view, from the demo data, into docs/screenshots; each is to be looked at before it is kept. */
@@ -137,26 +133,13 @@ const VIEWS: Record<string, () => Promise<Page>> = {
   },
 };
 
-await run(async () => {
-  needNode();
-  const programs = needPostgres();
-  needChromium();
-  needPackages();
-  await needBuild();
-  const folder = mkdtempSync(join(tmpdir(), 'etappe-pictures-'));
-  const cluster = await privateCluster({ programs, folder, forTests: true });
-  const server = await startServer(cluster.url);
-  ({ url } = server);
-  browser = await chromium.launch(BROWSER);
-  const wanted = process.argv.slice(2);
-  try {
+await run(() =>
+  withApplication(async (servedAt, started) => {
+    url = servedAt;
+    browser = started;
     hill = await demoJob(url);
+    const wanted = process.argv.slice(2);
     for (const [name, view] of Object.entries(VIEWS))
       if (wanted.length === 0 || wanted.includes(name)) await keep(await view(), name);
-  } finally {
-    await browser.close();
-    server.stop();
-    cluster.stop();
-    rmSync(folder, { recursive: true, force: true });
-  }
-});
+  }),
+);

@@ -1,5 +1,6 @@
 import { messages } from './messages.ts';
 
+/** One list, however long: whoever translates a page reads it in one go, in the order of its parts. */
 export const { say, rich } = messages({
   // options.ts
   'no-or-not-known': 'No, or not known',
