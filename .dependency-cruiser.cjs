@@ -3,7 +3,7 @@ const ROOMS = [
   ['quantity'],
   ['messages'],
   ['takeoff', 'catalogue'],
-  ['house'],
+  ['company'],
   ['survey', 'diagnosis'],
   ['quick-line'],
   ['mixing', 'wetting', 'jet', 'water'],

@@ -29,9 +29,9 @@ test('a drop of water changes how long the wall stays wet', async ({ page, etapp
   await page.goto(`${etappe.url}/jobs/${job}/walk/path-north`);
   await page.getByLabel('Or seconds, typed').fill('9');
   await page.getByRole('button', { name: 'Record' }).click();
-  await expect(page.getByText('open: drinks at once')).toBeVisible();
+  await expect(page.getByText('open: soaks in at once')).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo the last edit' }).click();
-  await expect(page.getByText('open: drinks at once')).toHaveCount(0);
+  await expect(page.getByText('open: soaks in at once')).toHaveCount(0);
   await saved(page);
 });

@@ -130,7 +130,7 @@ interface WorkerFixtures {
 interface Fixtures {
   /** With the demo jobs in it. */
   readonly etappe: Etappe;
-  /** A house that has nothing yet. */
+  /** A company that has nothing yet. */
   readonly emptyEtappe: Etappe;
   /** What the browser complained of; a test may take out what it provoked. */
   readonly complaints: string[];

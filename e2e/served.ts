@@ -46,7 +46,7 @@ export async function ended(server: ChildProcess | null, signal: NodeJS.Signals)
   await exit;
 }
 
-/** What a server starts with: the demo jobs, or a house that has nothing yet. */
+/** What a server starts with: the demo jobs, or a company that has nothing yet. */
 export type Filling = 'demo' | 'empty';
 
 /** Where a filling was made for this run, to be copied for each test. */

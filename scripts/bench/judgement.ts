@@ -1,9 +1,9 @@
 import {
   CATALOGUE,
-  THIRST_TEST,
+  ABSORPTION_TEST,
   catalogueFaults,
   handbookValues,
-  houseCatalogue,
+  companyCatalogue,
   markDiagnosis,
   materialCard,
   materialDiagnosis,
@@ -48,7 +48,7 @@ export async function diagnosisRow(): Promise<Row> {
         test: test.id,
         outcome: of(test.outcomes, 0).id,
       },
-      { id: `drop-${i}`, surface: mark.surface, test: THIRST_TEST, seconds: 40 },
+      { id: `drop-${i}`, surface: mark.surface, test: ABSORPTION_TEST, seconds: 40 },
     ];
   });
   const survey = soundSurvey({
@@ -100,7 +100,7 @@ export async function catalogueRows(): Promise<Row[]> {
   let round = 0;
   const houses = await timed(15, () => {
     round += 1;
-    houseCatalogue({
+    companyCatalogue({
       overrides: overrides.map((o) => ({ ...o, reason: String(round) })),
       products: [],
       materials: [],

@@ -7,7 +7,7 @@ const LONGEST_NAME = 60;
 const UNWRITTEN = /\p{Cc}/gu;
 
 /**
- * Puts the context on every request. Until accounts come it is the first house, and whoever the device says that it is:
+ * Puts the context on every request. Until accounts come it is the first company, and whoever the device says that it is:
  * the header `Etappe-Person` carries a name, percent-encoded.
  */
 export function withContext(house: string): RequestHandler {

@@ -1,4 +1,4 @@
-/** On whose behalf a store is called: every row belongs to a house, every change to an actor. */
+/** On whose behalf a store is called: every row belongs to a company, every change to an actor. */
 export interface Context {
   readonly house: string;
   readonly actor: string;

@@ -50,7 +50,7 @@ const FORM: BodyLimits = { kilobytes: 256, listed: 2000 };
 const SURVEY: BodyLimits = { kilobytes: 20 * 1024, listed: 25_000 };
 /** A schedule with every operation. */
 const SCHEDULE: BodyLimits = { kilobytes: 4 * 1024, listed: 20_000 };
-/** Methods and materials of the house, with all their values. */
+/** Methods and materials of the company, with all their values. */
 const HANDBOOK: BodyLimits = { kilobytes: 2 * 1024, listed: 2000 };
 
 /** Requests that are with the server at once. */

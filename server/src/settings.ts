@@ -11,7 +11,7 @@ export interface Settings {
   readonly webFolder: string;
   /** Folder in which photos are kept. */
   readonly photoFolder: string;
-  /** Folder of the job files that a new house starts with; null: none. */
+  /** Folder of the job files that a new company starts with; null: none. */
   readonly demoFolder: string | null;
   readonly logLevel: string;
 }

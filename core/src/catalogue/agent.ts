@@ -22,7 +22,7 @@ export type Stock =
   | { readonly form: 'powder' }
   | { readonly form: 'ready'; readonly strength: Strength };
 
-/** A generic class of product, never a brand; the house's own product label always comes first. */
+/** A generic class of product, never a brand; the company's own product label always comes first. */
 export interface Agent {
   readonly id: string;
   readonly name: string;

@@ -68,7 +68,7 @@ function byId<Entry extends { readonly id: string }>(
   };
 }
 
-/** Catalogue data with its look-ups: the shipped one, or the same as a house has changed it. */
+/** Catalogue data with its look-ups: the shipped one, or the same as a company has changed it. */
 export function catalogueOf(data: CatalogueData): Catalogue {
   return {
     ...data,
@@ -101,7 +101,7 @@ export const CATALOGUE: Catalogue = catalogueOf({
   weights: RANKING_WEIGHTS,
 });
 
-/** What no house changes. */
+/** What no company changes. */
 export const contaminantById = byId(CONTAMINANTS, 'contaminant');
 export const lookAlikeById = byId(LOOK_ALIKES, 'group of look-alikes');
 export const quickTestById = byId([...QUICK_TESTS, ...MATERIAL_TESTS], 'test');

@@ -33,10 +33,10 @@ export const BRUSHES = ['none', 'soft', 'stiff'] as const;
 export type BrushAllowed = (typeof BRUSHES)[number];
 export const FOOT_TRAFFIC = ['never', 'with-care', 'yes'] as const;
 
-/** What a surface is made of and what that tolerates, as trade defaults; a house may go stricter. */
+/** What a surface is made of and what that tolerates, as trade defaults; a company may go stricter. */
 export interface Material {
   readonly id: string;
-  /** Of a material that a house adds: the one of the catalogue that the limits take it for. */
+  /** Of a material that a company adds: the one of the catalogue that the limits take it for. */
   readonly like?: string;
   readonly name: string;
   readonly synonyms: readonly string[];

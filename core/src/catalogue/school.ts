@@ -1,4 +1,4 @@
-/** A question on which good contractors differ: each way is right somewhere, and a house has its habit. */
+/** A question on which good contractors differ: each way is right somewhere, and a company has its habit. */
 export interface School {
   readonly id: string;
   readonly name: string;

@@ -4,7 +4,7 @@ import type { AgentClass } from './agent.ts';
 export interface Tool {
   readonly id: string;
   readonly name: string;
-  /** Machine kinds of the house that it occupies, all of them at once. */
+  /** Machine kinds of the company that it occupies, all of them at once. */
   readonly machines: readonly MachineKind[];
   readonly jet: Jet | null;
   readonly hot: boolean;

@@ -1,4 +1,4 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import type { LookAlike, SiteCue } from '../catalogue/look-alike.ts';
 import type { MaterialFamily } from '../catalogue/material.ts';
 import { isShadySide } from '../survey/side.ts';
@@ -23,7 +23,7 @@ export function siteOf(
   surface: Surface,
   survey: Pick<Survey, 'sides' | 'features' | 'handbook' | 'property'>,
 ): MarkSite {
-  const material = houseCatalogue(survey.handbook).material(surface.material);
+  const material = companyCatalogue(survey.handbook).material(surface.material);
   const around = new Set<string>(SURROUNDING_FIELDS.flatMap((field) => surface[field]));
   const side = survey.sides.find((s) => s.id === surface.side);
   return {

@@ -1,20 +1,20 @@
-import { handbookFaults } from '../house/handbook-faults.ts';
-import { houseHandbookSchema } from '../house/house-handbook.ts';
-import type { HouseHandbook } from '../house/house-handbook.ts';
+import { handbookFaults } from '../company/handbook-faults.ts';
+import { companyHandbookSchema } from '../company/company-handbook.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import type { SurveyFault } from '../survey/survey.ts';
 
 type HandbookReading =
-  | { readonly ok: true; readonly handbook: HouseHandbook }
+  | { readonly ok: true; readonly handbook: CompanyHandbook }
   | { readonly ok: false; readonly faults: readonly SurveyFault[] };
 
 /** The handbook that a file was planned with, or every fault in it; a file without one has the catalogue as shipped. */
 export function readHandbook(value: unknown): HandbookReading {
-  const { value: handbook, error } = houseHandbookSchema.validate(value, {
+  const { value: handbook, error } = companyHandbookSchema.validate(value, {
     abortEarly: false,
     convert: false,
     errors: { wrap: { label: false } },
   }) as {
-    value: HouseHandbook;
+    value: CompanyHandbook;
     error?: { details: { path: (string | number)[]; message: string; context?: { value?: unknown } }[] };
   };
   const faults = error
@@ -30,8 +30,8 @@ function pathOf(keys: readonly (string | number)[]): string {
   );
 }
 
-/** What a file takes along of a handbook: all that bears on the work. What the house pays is nobody else's. */
-export function handbookInFile({ products, ...handbook }: HouseHandbook): HouseHandbook {
+/** What a file takes along of a handbook: all that bears on the work. What the company pays is nobody else's. */
+export function handbookInFile({ products, ...handbook }: CompanyHandbook): CompanyHandbook {
   return {
     ...handbook,
     products: products.map((p) => ({ ...p, packs: p.packs.map(({ size }) => ({ size, price: null })) })),

@@ -4,8 +4,8 @@ import { ENTITY_KINDS, schemaOf } from '../survey/survey.ts';
 import type { EntityKind, RecordKind } from '../survey/survey.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { JOB_FORMAT, JOB_FORMAT_VERSION, NAMED_SITE_KINDS, SITE_KINDS } from './job-file-envelope.ts';
-import { OWN_ID } from '../house/own-entry.ts';
-import { houseHandbookSchema } from '../house/house-handbook.ts';
+import { OWN_ID } from '../company/own-entry.ts';
+import { companyHandbookSchema } from '../company/company-handbook.ts';
 import { jsonSchemaOf } from './json-schema.ts';
 import type { JsonSchema } from './json-schema.ts';
 
@@ -48,7 +48,7 @@ export function jobFileSchema(): JsonSchema {
       sides: listOf(entitySchema('side')),
       surfaces: listOf(surfaceSchema()),
       choices: listOf(optionalId(entitySchema('choice'))),
-      handbook: jsonSchemaOf(houseHandbookSchema),
+      handbook: jsonSchemaOf(companyHandbookSchema),
     },
     required: ['format', 'version', 'surfaces'],
     additionalProperties: false,

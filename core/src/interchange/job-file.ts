@@ -2,7 +2,7 @@ import { wordsOf } from '../quantity/words.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { Machine } from '../survey/crew-and-machines.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import type { Survey, SurveyFault } from '../survey/survey.ts';
 import { ENTITY_KINDS } from '../survey/survey.ts';
 import { referenceFaults } from '../survey/reference-faults.ts';
@@ -56,7 +56,7 @@ export function readJobFile(value: unknown): JobFileReading {
     property,
     sides: entities.list('side', file.sides.map(named), 'sides'),
     ...siteOf(file, entities),
-    ...surfacesOf(file.surfaces, entities, houseCatalogue(handbook.handbook)),
+    ...surfacesOf(file.surfaces, entities, companyCatalogue(handbook.handbook)),
     choices: entities.list(
       'choice',
       file.choices.map((raw, i) => ({ id: `choice-${i + 1}`, ...raw })),

@@ -1,5 +1,5 @@
-import type { HouseCatalogue } from '../house/house-catalogue.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import type { CompanyCatalogue } from '../company/company-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { waitInWords } from '../plan/visit-outline.ts';
 import { daysAfter } from '../quantity/calendar.ts';
@@ -29,7 +29,7 @@ export function planFileOf(
   asOf: string,
 ): Record<string, unknown> {
   const expectations = expectationsFor(plan, survey);
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   // A plan of one job knows nothing of what others have reserved.
   const provisions = provisionsOf(plan, survey);
   return {
@@ -122,7 +122,7 @@ function loadOf({ load }: Provisions) {
 function surfaceOf(
   planned: PlannedSurface,
   plan: Plan,
-  catalogue: HouseCatalogue,
+  catalogue: CompanyCatalogue,
   expectations: readonly Expectation[],
 ): Record<string, unknown> {
   const proposals = planned.treatment?.proposals ?? [];

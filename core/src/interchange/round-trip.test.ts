@@ -11,7 +11,7 @@ type Entry = Record<string, unknown>;
 const FEATURES = ['f0', 'f1', 'f2'];
 const toFeatures = fc.subarray(FEATURES);
 const ABOUT = { reason: 'as we do it', by: 'Ida', at: '2026-05-04T08:00:00.000Z' };
-/** Of the house: its own rules on what goes with what are tested where they stand. */
+/** Of the company: its own rules on what goes with what are tested where they stand. */
 const HANDBOOKS = [
   {},
   { materials: [{ id: 'own-lake-stone', name: 'Lake stone', like: 'limestone', ...ABOUT }] },

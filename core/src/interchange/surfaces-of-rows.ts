@@ -1,4 +1,4 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { ON_TOP, applyChanges } from '../survey/change.ts';
 import type { DraftChange } from '../survey/change.ts';
 import type { MakeId } from '../survey/carried-over.ts';
@@ -92,7 +92,7 @@ class RowsReader {
     this.state = state;
     this.survey = surveyOf(state);
     this.options = options;
-    this.cells = new RowCells({ ...options, catalogue: houseCatalogue(state.handbook) });
+    this.cells = new RowCells({ ...options, catalogue: companyCatalogue(state.handbook) });
     for (const side of this.survey.sides) this.remember(this.sides, side);
     for (const feature of this.survey.features) this.remember(this.cells.places, feature);
     for (const surface of this.survey.surfaces) this.remember(this.cells.places, surface);
@@ -199,7 +199,7 @@ class RowsReader {
   /** What a new surface has where the list says nothing. */
   private usual(fields: Readonly<Record<string, unknown>>): Record<string, unknown> {
     const band = (fields['band'] ?? 'wall') as Band;
-    const material = houseCatalogue(this.state.handbook).materials.find((m) => m.id === fields['material']);
+    const material = companyCatalogue(this.state.handbook).materials.find((m) => m.id === fields['material']);
     return {
       size: '',
       finish: material?.finishes[0],

@@ -1,10 +1,10 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { SAFETY_FALLS, SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
-import type { Product } from '../house/product.ts';
+import type { Product } from '../company/product.ts';
 import { expectationsFor, isAcknowledged } from './expectations.ts';
 import type { Plan } from '../plan/plan.ts';
 import { faceReaches } from '../readiness/face-reach.ts';
@@ -29,7 +29,7 @@ export interface OrderMix {
   readonly name: string;
   readonly place: string;
   readonly agent: string;
-  /** The product that is taken, with where its data sheet is; null where the house names none. */
+  /** The product that is taken, with where its data sheet is; null where the company names none. */
   readonly product: { readonly name: string; readonly dataSheet: string } | null;
   readonly basis: string;
   readonly mix: PlannedMix;
@@ -86,7 +86,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const { placements, makespan } = plan.visit.schedule;
   const dayStart = secondOfDay(survey.job.house.dayStart);
   const day = { from: shortTime(dayStart), to: shortTime(dayStart + makespan) };
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
   const said = expectationsFor(plan, survey);
@@ -188,7 +188,7 @@ function orderedProduct(product: Product | null): OrderMix['product'] {
 
 /** Catalogue entries that an order rests on, kept with it when it is issued. */
 export function catalogueEntriesOf(plan: Plan, survey: Survey): Record<string, readonly unknown[]> {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   return {
     materials: unique(plan.surfaces.map((p) => p.surface.material)).map(catalogue.material),

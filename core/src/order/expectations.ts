@@ -1,5 +1,5 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
-import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
+import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { say } from '../messages/message.ts';
 import type { Params } from '../messages/message.ts';
 import type { EXPECTATIONS } from '../messages/english/expectations.ts';
@@ -25,7 +25,7 @@ export interface Expectation {
   readonly place: string;
   /** The faces that it is about; none for the property as a whole. */
   readonly surfaces: readonly string[];
-  /** As it is said: the house's own wording where there is one. */
+  /** As it is said: the company's own wording where there is one. */
   readonly text: string;
   /** The sentence that Etappe proposes. */
   readonly proposed: string;
@@ -39,7 +39,7 @@ export interface Expectation {
 
 /** What the customer is told: by place, with the facts of the job filled in. */
 export function expectationsFor(plan: Derivation, survey: Survey): readonly Expectation[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const said = [
     ...plan.surfaces.flatMap((planned) => faceExpectations(planned, catalogue)),
     ...markExpectations(survey),
@@ -101,7 +101,7 @@ const ofEntry = (text: string, id: string): Pick<Said, 'text' | 'facts' | 'earli
   earlier: earlierWording(text),
 });
 
-function faceExpectations(planned: TreatedSurface, catalogue: HouseCatalogue): readonly Said[] {
+function faceExpectations(planned: TreatedSurface, catalogue: CompanyCatalogue): readonly Said[] {
   const { surface, treatment } = planned;
   const about = { place: surface.name, surface: surface.id };
   /** The same on every face, and with the facts of this one. */
@@ -167,7 +167,7 @@ function strongestRefused({ refused, finding }: ContaminantProposal): RefusedMet
   )[0];
 }
 
-function looks({ surface, treatment }: TreatedSurface, catalogue: HouseCatalogue) {
+function looks({ surface, treatment }: TreatedSurface, catalogue: CompanyCatalogue) {
   const material = catalogue.material(surface.material);
   const wet = treatment?.stages.some((s) => s.kind === 'rinse' || s.kind === 'wash') ?? false;
   const greatest = Math.max(0, ...(treatment?.proposals ?? []).map((p) => (p.chosen ? p.finding.share : 0)));

@@ -1,6 +1,6 @@
 import type { FacedSurvey } from '../survey/face.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { jetsOn, ledJet } from '../visit/jet-match.ts';
+import { jetsOn, jetAtStandOff } from '../visit/jet-match.ts';
 import type { JetOnFace } from '../visit/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedOperation } from '../visit/work-builder.ts';
@@ -207,7 +207,7 @@ export class EntryWriter {
     const jets = stages.flatMap((stage) => this.jetOf(stage) ?? []);
     const [first] = jets;
     if (!first) return null;
-    const forces = jets.map((jet) => roundToStep(ledJet(jet).kilopascal, 0.1));
+    const forces = jets.map((jet) => roundToStep(jetAtStandOff(jet).kilopascal, 0.1));
     return { limitKilopascal: first.limitKilopascal, kilopascals: [...new Set(forces)] };
   }
 
@@ -218,7 +218,7 @@ export class EntryWriter {
     if (stage.tool !== null) {
       const { name: tool, handling } = CATALOGUE.tool(stage.tool);
       const verb = stage.kind === 'neutralise' ? say('order/verb/neutralise') : verbOf(stage);
-      const stop = jet ? formatStandOff(ledJet(jet).metres, units) : 'no';
+      const stop = jet ? formatStandOff(jetAtStandOff(jet).metres, units) : 'no';
       const direction = stage.direction?.replace('-', ' ') ?? 'no';
       lines.push(told('order/with-tool', { verb, tool, handling, stop, direction }));
     }

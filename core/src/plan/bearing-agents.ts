@@ -5,7 +5,7 @@ import { EMPTY_JOINTS } from '../treatment/surface-treatment.ts';
 
 /**
  * Agents that a plan of this survey may come to use, whatever is chosen: those of every method against anything that was
- * found, and what neutralises them. What the house writes of any other bears on nothing.
+ * found, and what neutralises them. What the company writes of any other bears on nothing.
  */
 export function bearingAgents(survey: FacedSurvey, catalogue: Catalogue): ReadonlySet<string> {
   // A wash empties joints of sand, whoever looked at them before.

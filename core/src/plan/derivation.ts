@@ -19,7 +19,7 @@ import { inVisit } from '../protection/property-visits.ts';
 import { plannedSurface } from '../wet-cycle/planned-surface.ts';
 import { treatedSurfaces } from '../treatment/treated-surface.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
-import { houseWarnings } from '../warnings/house-warnings.ts';
+import { companyWarnings } from '../warnings/company-warnings.ts';
 import { protectionMinutes, protectionsFor } from '../visit/protections.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 import { jetWarnings } from '../visit/jet-match.ts';
@@ -141,7 +141,7 @@ export function treated(survey: FacedSurvey, inputsHash: string) {
       ...readingWarnings(surfaces, survey),
       ...coverageWarnings(surfaces, survey),
       ...exposureWarnings(exposed, survey, surfaces),
-      ...houseWarnings(survey, surfaces),
+      ...companyWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
     ],
   };

@@ -2,7 +2,7 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import stringify from 'fast-json-stable-stringify';
 import { CATALOGUE_VERSION } from '../catalogue/catalogue.ts';
-import type { HouseHandbook } from '../house/house-handbook.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { bearingAgents } from './bearing-agents.ts';
@@ -13,9 +13,9 @@ export const ENGINE_VERSION = '0.10.1';
 
 /**
  * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. What
- * a product costs does so only where the house ranks by it.
+ * a product costs does so only where the company ranks by it.
  */
-function bearing(survey: FacedSurvey): HouseHandbook {
+function bearing(survey: FacedSurvey): CompanyHandbook {
   const { products, lots, ...handbook } = survey.handbook;
   const agents = bearingAgents(survey, survey.catalogue);
   const counts = handbook.overrides.some((o) => o.kind === 'weight' && o.entry === 'cost' && o.value !== 0);

@@ -1,5 +1,5 @@
 import { say } from '../messages/message.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -35,7 +35,7 @@ export function visitOutlines(plan: Derivation, survey: Survey): readonly VisitO
 function outlineOf(visit: PropertyVisit, plan: Derivation, survey: Survey): VisitOutline {
   const { start } = survey.job;
   const day = (days: number | null) => (start === null || days === null ? null : daysAfter(start, days));
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const names = new Map(plan.surfaces.map((p) => [p.surface.id as string, p.surface.name]));
   return {
     number: visit.number,

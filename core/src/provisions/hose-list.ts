@@ -22,7 +22,7 @@ export interface HoseRun {
 
 export interface HoseList {
   readonly runs: readonly HoseRun[];
-  /** Of each use: what is laid at once, what the house has, and the couplings that join it. */
+  /** Of each use: what is laid at once, what the company has, and the couplings that join it. */
   readonly totals: readonly {
     readonly use: HoseUse;
     readonly neededMetres: number;

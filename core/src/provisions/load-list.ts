@@ -20,7 +20,7 @@ export interface LoadList {
   readonly faults: readonly string[];
 }
 
-/** Everything that a visit needs on the vehicle, against what the house has and the vehicle carries. */
+/** Everything that a visit needs on the vehicle, against what the company has and the vehicle carries. */
 export function loadList(
   plan: Plan,
   survey: FacedSurvey,

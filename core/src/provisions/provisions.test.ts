@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
-import { NO_RESTRICTIONS } from '../house/product.ts';
+import { NO_RESTRICTIONS } from '../company/product.ts';
 import { DATE, TAP, WASHER, gear, lot, product, provided, wall, yard } from '../test/provided-job.ts';
-import { ledJet } from '../visit/jet-match.ts';
+import { jetAtStandOff } from '../visit/jet-match.ts';
 import type { Provisions } from './provisions.ts';
 
 describe('stock', () => {
@@ -199,7 +199,9 @@ describe('jets', () => {
     expect(large.advice).toMatch(
       /^Orifice 7 at \d+ bar hits the surface harder than orifice [\d.]+ at \d+ bar, which the work is figured with: turn the pump down to \d+ bar at the tip/,
     );
-    expect(ledJet(large).kilopascal).toBeLessThanOrEqual(Math.max(large.limitKilopascal, 0.001) * 1.001);
+    expect(jetAtStandOff(large).kilopascal).toBeLessThanOrEqual(
+      Math.max(large.limitKilopascal, 0.001) * 1.001,
+    );
     const cleaners = (jets: Provisions['jets']) =>
       jets.filter((j) => j.tool.startsWith('surface-cleaner')).map((j) => j.kilopascal);
     expect(cleaners(washedBy({ tipOrifice: 7 }))).toEqual(cleaners(washedBy({})));

@@ -10,7 +10,7 @@ import { formatMass, formatVolume } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import { sorptivityOf } from '../survey/thirst.ts';
+import { sorptivityOf } from '../survey/water-absorption.ts';
 import { coverLitres } from '../takeoff/coats.ts';
 import { runOffLedger } from '../water/run-off.ts';
 import type { RunOffLedger } from '../water/run-off.ts';

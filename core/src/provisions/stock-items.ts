@@ -37,7 +37,7 @@ export function productItems(stock: readonly StockLine[], { job }: FacedSurvey):
           ? say('stock/from-lot', { amount, lot: number })
           : say('stock/from-lot/place', { amount, lot: number, place });
       });
-    // A house that writes no lots of it down is not told that one is short.
+    // A company that writes no lots of it down is not told that one is short.
     const known = line.lots.length > 0;
     const bought =
       line.toBuy.containers.length === 0 || known

@@ -1,4 +1,4 @@
-import type { StockLot } from '../house/stock-lot.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import type { Plan } from '../plan/plan.ts';
 import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';

@@ -1,5 +1,5 @@
 import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { QuickPart, QuickValue } from './quick-part.ts';
@@ -62,7 +62,7 @@ function checkedPart(
     fault,
     options,
   });
-  const of = material === undefined ? undefined : houseCatalogue(survey.handbook).material(material);
+  const of = material === undefined ? undefined : companyCatalogue(survey.handbook).material(material);
   if (value?.kind === 'finish' && of && !of.finishes.includes(value.finish))
     return refused(`${of.name} is ${of.finishes.join(' or ')}, not ${value.finish}`);
   if (value?.kind === 'condition' && of && !of.conditions.includes(value.id))
@@ -126,7 +126,7 @@ function whichPlace(at: number): QuickPart {
 /** The materials of the property first: the next surface is often made of the same. */
 function whichMaterial(survey: Survey, at: number): QuickPart {
   const here = [...new Set(survey.surfaces.map((s) => s.material))];
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const ids = [...here, ...catalogue.materials.map((m) => m.id).filter((id) => !here.includes(id))];
   return question(
     at,

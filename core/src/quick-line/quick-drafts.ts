@@ -1,5 +1,5 @@
 import type { Material } from '../catalogue/material.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import type { MakeId } from '../survey/carried-over.ts';
 import type { DraftChange } from '../survey/change.ts';
 import { likeness } from '../survey/rearrange.ts';
@@ -41,7 +41,7 @@ export class DraftWriter {
   }
 
   private materialOf(id: string): Material {
-    return houseCatalogue(this.survey.handbook).material(id);
+    return companyCatalogue(this.survey.handbook).material(id);
   }
 
   private create(side: SideChoice | null, parts: readonly QuickPart[]): { id: string; name: string } {

@@ -5,7 +5,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/material.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import type { Finish } from '../catalogue/material.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { FEATURE_KINDS, FEATURE_NAMES } from '../survey/feature.ts';
 import type { FeatureKind } from '../survey/feature.ts';
 import type { EntityId } from '../survey/entity-id.ts';
@@ -144,14 +144,14 @@ export class Vocabulary {
   }
 }
 
-/** Words of the catalogue with the materials of the house, which are the same over all of its surveys. */
+/** Words of the catalogue with the materials of the company, which are the same over all of its surveys. */
 const termsOf = kept(({ materials }: Catalogue): readonly (readonly [string, Meaning])[] => [
   ...materials.flatMap(materialTerms),
   ...CATALOGUE_TERMS,
 ]);
 
 export const vocabularyOf = kept((survey: Survey): Vocabulary => {
-  const words = [...termsOf(houseCatalogue(survey.handbook)), ...PLAIN_TERMS];
+  const words = [...termsOf(companyCatalogue(survey.handbook)), ...PLAIN_TERMS];
   return new Vocabulary([...entitiesOf(survey, words), ...words]);
 });
 

@@ -1,10 +1,10 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { CATALOGUE, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { mostProbable } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
 import { priorOf, siteOf } from '../diagnosis/prior.ts';
-import { THIRST_TEST, testsOn } from '../survey/surface-test.ts';
+import { ABSORPTION_TEST, testsOn } from '../survey/surface-test.ts';
 import type { Mark } from '../survey/mark.ts';
 import type { Survey } from '../survey/survey.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
@@ -45,7 +45,7 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
   if (!surface || mark.lookAlike === null) return null;
   const group = lookAlikeById(mark.lookAlike);
   const earlier = testsOn(survey.tests, mark.surface);
-  const done = earlier.filter((t) => t.mark === mark.id && t.test !== THIRST_TEST);
+  const done = earlier.filter((t) => t.mark === mark.id && t.test !== ABSORPTION_TEST);
   const evidence = done.flatMap(({ test, outcome }) =>
     outcome === null ? [] : [{ test: quickTestById(test), outcome }],
   );
@@ -58,7 +58,7 @@ export function markDiagnosis(mark: Mark, survey: DiagnosedSurvey, spot = ''): M
     belief,
     group.tests.filter((id) => !done.some((t) => t.test === id)).map(quickTestById),
     {
-      states: plausibleStates(surface, { ...survey, catalogue: houseCatalogue(survey.handbook) }),
+      states: plausibleStates(surface, { ...survey, catalogue: companyCatalogue(survey.handbook) }),
       earlier,
       spot,
     },

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { CATALOGUE, quickTestById } from '../catalogue/catalogue.ts';
 import { normalised } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
-import { thirstTest } from '../diagnosis/thirst-test.ts';
+import { absorptionTest } from '../diagnosis/absorption-test.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import { faced } from '../survey/face.ts';
 import { materialDiagnosis } from './material-diagnosis.ts';
@@ -72,7 +72,7 @@ describe('tests between materials', () => {
   it('say something of every material', () => {
     for (const test of [
       ...CATALOGUE.materialTests,
-      ...finishes.map((finish) => thirstTest(finish, CATALOGUE)),
+      ...finishes.map((finish) => absorptionTest(finish, CATALOGUE)),
     ])
       for (const id of ids) expect(test.likelihood[id]?.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   });

@@ -1,15 +1,15 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { quickTestById } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { normalised } from '../diagnosis/belief.ts';
 import { posteriorOf } from '../diagnosis/evidence.ts';
 import type { Evidence } from '../diagnosis/evidence.ts';
-import { thirstTest } from '../diagnosis/thirst-test.ts';
-import { THIRST_TEST, testsOn } from '../survey/surface-test.ts';
+import { absorptionTest } from '../diagnosis/absorption-test.ts';
+import { ABSORPTION_TEST, testsOn } from '../survey/surface-test.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
-import { thirstClassOf } from '../survey/thirst.ts';
+import { absorptionClassOf } from '../survey/water-absorption.ts';
 import { plausibleStates } from '../treatment/surface-state.ts';
 import { proposedTests } from './proposed-tests.ts';
 import type { ProposedTest } from './proposed-tests.ts';
@@ -44,13 +44,13 @@ export function materialDiagnosis(
 ): MaterialDiagnosis | null {
   const named = [...new Set([surface.material, ...surface.unsureBetween])];
   if (named.length < 2) return null;
-  const catalogue = houseCatalogue(survey.handbook);
-  const thirst = thirstTest(surface.finish, catalogue);
+  const catalogue = companyCatalogue(survey.handbook);
+  const thirst = absorptionTest(surface.finish, catalogue);
   const earlier = testsOn(survey.tests, surface.id);
   const done = earlier.filter((t) => t.zone === null && t.mark === null);
   const evidence = done.flatMap((test): readonly Evidence[] => {
-    if (test.test === THIRST_TEST)
-      return test.seconds === null ? [] : [{ test: thirst, outcome: thirstClassOf(test.seconds).id }];
+    if (test.test === ABSORPTION_TEST)
+      return test.seconds === null ? [] : [{ test: thirst, outcome: absorptionClassOf(test.seconds).id }];
     return test.outcome === null ? [] : [{ test: quickTestById(test.test), outcome: test.outcome }];
   });
   const belief = posteriorOf(normalised(new Map(named.map((id) => [id, 1]))), evidence);

@@ -1,4 +1,4 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { PatchRule } from '../catalogue/patch-rule.ts';
 import type { Face } from '../survey/face.ts';
@@ -37,7 +37,7 @@ export function neededPatches(
   treatment: SurfaceTreatment | null,
   survey: PatchSurvey,
 ): readonly NeededPatch[] {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const applied = (treatment?.stages ?? []).flatMap((s) =>
     s.kind === 'apply' && s.apply ? [{ ...s, apply: s.apply }] : [],
   );

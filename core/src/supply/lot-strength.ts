@@ -1,5 +1,5 @@
 import type { Agent } from '../catalogue/agent.ts';
-import type { StockLot } from '../house/stock-lot.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import { agedHypochlorite } from '../mixing/hypochlorite-ageing.ts';
 import type { Storage } from '../mixing/hypochlorite-ageing.ts';
 import { daysBetween, monthOf, nextMonth } from '../quantity/calendar.ts';
@@ -22,7 +22,7 @@ const STEP_GRAMS_PER_LITRE = 0.5;
 
 /**
  * Strength of a lot on a day: the label's, or the last reading; hypochlorite lost strength since, by how warm it stood.
- * @param agent as the house's catalogue has it, with the strength of the label
+ * @param agent as the company's catalogue has it, with the strength of the label
  * @param on YYYY-MM-DD; null while no day is known: then nothing has aged
  * @returns null for what is not a liquid of stated strength
  */

@@ -1,9 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
-import { SHIPPED, houseCatalogue } from '../house/house-catalogue.ts';
-import { NO_RESTRICTIONS } from '../house/product.ts';
-import type { Product } from '../house/product.ts';
-import type { StockLot } from '../house/stock-lot.ts';
+import { EMPTY_HANDBOOK } from '../company/company-handbook.ts';
+import { SHIPPED, companyCatalogue } from '../company/company-catalogue.ts';
+import { NO_RESTRICTIONS } from '../company/product.ts';
+import type { Product } from '../company/product.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { plannedMix } from './planned-mix.ts';
 import { StockShelf, lotOnDay } from './stock-shelf.ts';
@@ -135,7 +135,7 @@ describe('fillings', () => {
   });
 
   it('take no lot of another product than the one in use', () => {
-    const house = houseCatalogue({
+    const house = companyCatalogue({
       ...EMPTY_HANDBOOK,
       products: [product('white', true), product('old', false)],
     });
@@ -144,7 +144,7 @@ describe('fillings', () => {
     );
     expect(lotOnDay(lot({ product: 'white' }), house, null).unfit).toBeNull();
     expect(lotOnDay(lot(), house, null).unfit).toBeNull();
-    const none = houseCatalogue({ ...EMPTY_HANDBOOK, products: [product('old', false)] });
+    const none = companyCatalogue({ ...EMPTY_HANDBOOK, products: [product('old', false)] });
     expect(lotOnDay(lot({ product: 'old' }), none, null).unfit).toBe('of a product that is not in use');
     const mix = plannedMix({
       ...given,

@@ -43,7 +43,7 @@ export interface PlannedMix {
   readonly unreachable?: string | null;
 }
 
-/** What the house mixes in. */
+/** What the company mixes in. */
 export interface MixGear {
   readonly sprayerLitres: number;
   /** Null where it has none. */

@@ -1,6 +1,6 @@
 import { say } from '../messages/message.ts';
-import type { HouseCatalogue } from '../house/house-catalogue.ts';
-import type { Product } from '../house/product.ts';
+import type { CompanyCatalogue } from '../company/company-catalogue.ts';
+import type { Product } from '../company/product.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { PlannedMix } from './planned-mix.ts';
 import { wholeContainers } from './whole-containers.ts';
@@ -14,9 +14,9 @@ export interface ProductAmount extends Containers {
   /** Agent id, or `surfactant`. */
   readonly product: string;
   readonly name: string;
-  /** What the house calls the product that it takes; null where it names none. */
+  /** What the company calls the product that it takes; null where it names none. */
   readonly called: string | null;
-  /** Of all containers, in the money of the house; null where one of them has no price. */
+  /** Of all containers, in the money of the company; null where one of them has no price. */
   readonly price: number | null;
   readonly unit: 'L' | 'kg';
   readonly amount: number;
@@ -25,7 +25,7 @@ export interface ProductAmount extends Containers {
 /** Stock, powder and surfactant of all mixes added up, in whole containers; in order of name. */
 export function productAmounts(
   mixes: readonly PlannedMix[],
-  catalogue: HouseCatalogue,
+  catalogue: CompanyCatalogue,
 ): readonly ProductAmount[] {
   const totals = new Map<string, number>();
   for (const mix of mixes) {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { SHIPPED } from '../house/house-catalogue.ts';
-import { daysAhead, lotFaults } from '../house/stock-lot.ts';
-import type { StockLot } from '../house/stock-lot.ts';
+import { SHIPPED } from '../company/company-catalogue.ts';
+import { daysAhead, lotFaults } from '../company/stock-lot.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import { mixCard, stockTaken } from '../mixing/mix-card.ts';
 import { lotStrength } from './lot-strength.ts';
 import { StockShelf, lotOnDay } from './stock-shelf.ts';

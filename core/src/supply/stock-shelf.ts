@@ -1,14 +1,14 @@
 import { say } from '../messages/message.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import type { HouseCatalogue } from '../house/house-catalogue.ts';
-import type { StockLot } from '../house/stock-lot.ts';
+import type { CompanyCatalogue } from '../company/company-catalogue.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { lotStrength } from './lot-strength.ts';
 import type { LotStrength } from './lot-strength.ts';
 
-/** What the shelf asks of a house's catalogue. */
-export type ShelfCatalogue = Pick<HouseCatalogue, 'agent' | 'product'>;
+/** What the shelf asks of a company's catalogue. */
+export type ShelfCatalogue = Pick<CompanyCatalogue, 'agent' | 'product'>;
 
 /** A lot on the day of the work. */
 export interface LotOnDay {

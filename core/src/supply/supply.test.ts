@@ -1,9 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { SHIPPED, houseCatalogue } from '../house/house-catalogue.ts';
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
-import { NO_RESTRICTIONS } from '../house/product.ts';
-import type { Product } from '../house/product.ts';
+import { SHIPPED, companyCatalogue } from '../company/company-catalogue.ts';
+import { EMPTY_HANDBOOK } from '../company/company-handbook.ts';
+import { NO_RESTRICTIONS } from '../company/product.ts';
+import type { Product } from '../company/product.ts';
 import { productAmounts } from './product-amounts.ts';
 import { plannedMix } from './planned-mix.ts';
 import { StockShelf } from './stock-shelf.ts';
@@ -99,7 +99,7 @@ describe('the mix of a stage', () => {
       at: '2026-05-04T08:00:00Z',
     });
     const cost = (price: number | null) => {
-      const catalogue = houseCatalogue({ ...EMPTY_HANDBOOK, products: [product(price)] });
+      const catalogue = companyCatalogue({ ...EMPTY_HANDBOOK, products: [product(price)] });
       const mix = plannedMix({ ...given, catalogue });
       return productAmounts(mix ? [mix] : [], catalogue).find((p) => p.product === 'hypochlorite');
     };

@@ -4,7 +4,7 @@ import type { Survey } from './survey.ts';
 export type MakeId = () => string;
 
 /**
- * The survey as a house keeps it to begin other properties with: what stands there and what is usually found, without
+ * The survey as a company keeps it to begin other properties with: what stands there and what is usually found, without
  * customer, place, dates, people, damage, past, answers or what was decided.
  */
 export function templateOf(survey: Survey): Survey {

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { momentSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { catalogueOrOwn } from '../house/own-entry.ts';
+import { catalogueOrOwn } from '../company/own-entry.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
 import { nameSchema, noteSchema } from './detail-limits.ts';

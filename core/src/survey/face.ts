@@ -1,6 +1,6 @@
 import { keptBy } from '../quantity/kept.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
-import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
+import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { takeOffFace } from '../takeoff/take-off.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
@@ -9,10 +9,10 @@ import type { Finding } from './finding.ts';
 import { keptList } from './kept-list.ts';
 import type { Scope } from './scope.ts';
 import type { Surface } from './surface.ts';
-import { THIRST_TEST } from './surface-test.ts';
+import { ABSORPTION_TEST } from './surface-test.ts';
 import type { SurfaceTest } from './surface-test.ts';
 import type { Survey } from './survey.ts';
-import { measuredThirst } from './thirst.ts';
+import { measuredAbsorption } from './water-absorption.ts';
 import type { Zone } from './zone.ts';
 
 /** What is treated as one: a surface without its zones, or one zone of it. */
@@ -31,14 +31,14 @@ export interface Face extends Surface {
 export interface FacedSurvey extends Omit<Survey, 'surfaces'> {
   readonly surfaces: readonly Face[];
   /** The shipped catalogue with the company's own values, products, materials and methods worked in. */
-  readonly catalogue: HouseCatalogue;
+  readonly catalogue: CompanyCatalogue;
 }
 
 /** Every zone made a face of its own, findings and choices following to it, and the catalogue completed. */
 export function faced(survey: Survey): FacedSurvey {
   return {
     ...survey,
-    catalogue: houseCatalogue(survey.handbook),
+    catalogue: companyCatalogue(survey.handbook),
     surfaces: facesOf(survey),
     findings: survey.findings.map((f): Finding => (f.zone === null ? f : { ...f, surface: f.zone })),
   };
@@ -52,7 +52,8 @@ export function facesOf(survey: Survey): readonly Face[] {
   for (const zone of survey.zones) zonesOn.set(zone.surface, [...(zonesOn.get(zone.surface) ?? []), zone]);
   const dropsOn = new Map<string, SurfaceTest[]>();
   for (const test of survey.tests)
-    if (test.test === THIRST_TEST) dropsOn.set(test.surface, [...(dropsOn.get(test.surface) ?? []), test]);
+    if (test.test === ABSORPTION_TEST)
+      dropsOn.set(test.surface, [...(dropsOn.get(test.surface) ?? []), test]);
   const faces = survey.surfaces.flatMap((surface) => {
     const zones = zonesOn.get(surface.id) ?? [];
     const drops = dropsOn.get(surface.id) ?? [];
@@ -64,7 +65,7 @@ export function facesOf(survey: Survey): readonly Face[] {
 /** What a surface's faces are made from, besides itself. */
 interface FaceSources {
   readonly zones: readonly Zone[];
-  /** Thirst tests on it. */
+  /** Absorption tests on it. */
   readonly drops: readonly SurfaceTest[];
   readonly scope: Scope | null;
   readonly units: UnitSystem;
@@ -89,8 +90,8 @@ function measuredFaces(surface: Surface, { zones, drops, scope, units }: FaceSou
     scopeReason: scope?.scopeReason ?? '',
     nothingFound: scope?.nothingFound ?? false,
   };
-  const own = measuredThirst(drops, surface.id, null);
-  const thirst = (zone: string) => measuredThirst(drops, surface.id, zone) ?? own;
+  const own = measuredAbsorption(drops, surface.id, null);
+  const thirst = (zone: string) => measuredAbsorption(drops, surface.id, zone) ?? own;
   const feet = zones.filter((z) => z.lies === 'foot').map((z) => z.id);
   const rest: Face = {
     ...surface,

@@ -22,7 +22,7 @@ export interface JobWeather {
   readonly netRadiationWattsPerSquareMetre: number | null;
 }
 
-/** What comes to this job of the house's people, machines and habits. */
+/** What comes to this job of the company's people, machines and habits. */
 export interface JobHouse {
   readonly schools: Schools;
   readonly crew: readonly CrewMember[];
@@ -103,7 +103,7 @@ export const DEFAULT_HOUSE: JobHouse = {
 
 const MOST_VISITS = 50;
 
-/** Ways that a job or a face goes; schools that are not named go by the house. */
+/** Ways that a job or a face goes; schools that are not named go by the company. */
 export const schoolsSchema = Joi.object(
   Object.fromEntries(
     CATALOGUE.schools.map((school) => [school.id, Joi.valid(...school.settings.map((s) => s.id))]),

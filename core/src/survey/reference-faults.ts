@@ -1,4 +1,4 @@
-import { OWN_ID } from '../house/own-entry.ts';
+import { OWN_ID } from '../company/own-entry.ts';
 import { lengthFaults } from './list-limits.ts';
 import type { Surface } from './surface.ts';
 import { ENTITY_KINDS } from './survey.ts';
@@ -55,7 +55,7 @@ function danglingReferences(survey: Survey): readonly SurveyFault[] {
   );
 }
 
-/** Own materials must be in the house's handbook; those of the catalogue were checked with the surface. */
+/** Own materials must be in the company's handbook; those of the catalogue were checked with the surface. */
 function unknownMaterials({ surfaces, handbook }: Survey): readonly SurveyFault[] {
   const known = new Set(handbook.materials.map((m) => m.id));
   return surfaces.flatMap(({ id, material, unsureBetween }, index) =>

@@ -6,7 +6,7 @@ import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
 
 /** How long a drop of water takes to be gone: how thirsty the face is. */
-export const THIRST_TEST = 'thirst';
+export const ABSORPTION_TEST = 'thirst';
 /** A drop that still stands after this time counts as beading, seconds. */
 export const LONGEST_DROP_SECONDS = 3600;
 
@@ -51,7 +51,7 @@ export const surfaceTestSchema = Joi.object<Omit<SurfaceTest, 'id' | 'position'>
   surface: entityIdSchema.required(),
   zone: entityIdSchema.allow(null).default(null),
   mark: entityIdSchema.allow(null).default(null),
-  test: Joi.valid(THIRST_TEST, ...TESTS.map((t) => t.id)).required(),
+  test: Joi.valid(ABSORPTION_TEST, ...TESTS.map((t) => t.id)).required(),
   outcome: Joi.valid(...everyOutcome)
     .allow(null)
     .default(null),
@@ -63,7 +63,7 @@ export const surfaceTestSchema = Joi.object<Omit<SurfaceTest, 'id' | 'position'>
 })
   .custom((test: Pick<SurfaceTest, 'test' | 'outcome' | 'seconds'>, helpers) => {
     const outcomes = TESTS.find((t) => t.id === test.test)?.outcomes.map((o) => o.id) ?? [];
-    if (test.test === THIRST_TEST)
+    if (test.test === ABSORPTION_TEST)
       return test.outcome === null && test.seconds !== null ? test : helpers.error('thirst.seconds');
     return test.outcome === null || outcomes.includes(test.outcome)
       ? test

@@ -4,7 +4,7 @@ import { schoolsSchema } from './job-detail.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { FINISHES } from '../catalogue/material.ts';
 import type { Finish, Material } from '../catalogue/material.ts';
-import { catalogueOrOwn } from '../house/own-entry.ts';
+import { catalogueOrOwn } from '../company/own-entry.ts';
 import { pavingSchema } from '../takeoff/joint-sand.ts';
 import type { Paving } from '../takeoff/joint-sand.ts';
 import { entityIdSchema } from './entity-id.ts';

@@ -1,5 +1,5 @@
 import { kept, keptBy } from '../quantity/kept.ts';
-import type { HouseHandbook } from '../house/house-handbook.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import { keptList } from './kept-list.ts';
 import { PROPERTY_ID } from './property.ts';
 import { ENTITY_KINDS, JOB_KIND, PROPERTY_KIND } from './survey.ts';
@@ -18,8 +18,8 @@ export interface VersionedEntity {
 /** A survey as it is stored and edited: the job, and the property with its entities by id. */
 export interface SurveyState {
   readonly job: VersionedEntity;
-  /** Of the house; no change of a survey touches it. */
-  readonly handbook: HouseHandbook;
+  /** Of the company; no change of a survey touches it. */
+  readonly handbook: CompanyHandbook;
   readonly entities: ReadonlyMap<string, VersionedEntity>;
 }
 

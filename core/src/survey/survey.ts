@@ -9,8 +9,8 @@ import { featureSchema } from './feature.ts';
 import type { Feature } from './feature.ts';
 import { findingSchema } from './finding.ts';
 import type { Finding } from './finding.ts';
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
-import type { HouseHandbook } from '../house/house-handbook.ts';
+import { EMPTY_HANDBOOK } from '../company/company-handbook.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import { jobDetailSchema } from './job-detail.ts';
 import type { JobDetail } from './job-detail.ts';
 import { longAssetSchema } from './long-asset.ts';
@@ -45,8 +45,8 @@ import type { Zone } from './zone.ts';
 /** Everything one job knows: its own fields, what lasts of the property, what passes with the job. */
 export interface Survey {
   readonly job: JobDetail;
-  /** What the house has made of the catalogue. */
-  readonly handbook: HouseHandbook;
+  /** What the company has made of the catalogue. */
+  readonly handbook: CompanyHandbook;
   readonly property: Property;
   readonly sides: readonly Side[];
   readonly longAssets: readonly LongAsset[];

@@ -23,7 +23,7 @@ export function allowedBy(schema: JsonSchema, known: Known, name = ''): fc.Arbit
 function withoutNull(schema: JsonSchema, known: Known): fc.Arbitrary<unknown> {
   if ('const' in schema) return fc.constant(schema['const']);
   if (Array.isArray(schema['enum'])) return fc.constantFrom(...(schema['enum'] as unknown[]));
-  // The first of several is the catalogue's; what a house calls its own is named with its handbook.
+  // The first of several is the catalogue's; what a company calls its own is named with its handbook.
   if (Array.isArray(schema['anyOf'])) return allowedBy((schema['anyOf'] as JsonSchema[])[0] ?? {}, known);
   const number = (key: string, otherwise: number) =>
     typeof schema[key] === 'number' ? schema[key] : otherwise;

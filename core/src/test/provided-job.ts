@@ -1,8 +1,8 @@
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
-import type { HouseHandbook } from '../house/house-handbook.ts';
-import { NO_RESTRICTIONS } from '../house/product.ts';
-import type { Product } from '../house/product.ts';
-import type { StockLot } from '../house/stock-lot.ts';
+import { EMPTY_HANDBOOK } from '../company/company-handbook.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
+import { NO_RESTRICTIONS } from '../company/product.ts';
+import type { Product } from '../company/product.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -32,10 +32,10 @@ export const yard = {
   findings: [{ contaminant: 'moss', severity: 2 }],
 };
 
-type HouseParts = Partial<Pick<HouseHandbook, 'lots' | 'products'>>;
+type HandbookParts = Partial<Pick<CompanyHandbook, 'lots' | 'products'>>;
 
 /** A small job with a wall on the north side; what differs is said as a job file says it. @throws Error with its faults */
-export function surveyWith(more: object = {}, parts: HouseParts = {}): Survey {
+export function surveyWith(more: object = {}, parts: HandbookParts = {}): Survey {
   const reading = readJobFile({
     format: 'etappe-job',
     version: 1,
@@ -57,7 +57,7 @@ export function planOf(survey: Survey): Plan {
 /** What a small job brings along. */
 export function provided(
   more: object = {},
-  parts: HouseParts = {},
+  parts: HandbookParts = {},
   reserved: Readonly<Record<string, number>> = {},
   recorded: Readonly<Record<string, number>> = {},
 ): Provisions {

@@ -124,7 +124,7 @@ function isDoneAtOnce({ dryFirst, stages }: Method): boolean {
   return !dryFirst && stages.every((stage) => stage.kind !== 'wait');
 }
 
-/** Visits beyond the first cost what a house says; each method's own are in its points already. */
+/** Visits beyond the first cost what a company says; each method's own are in its points already. */
 function combinationPoints(combination: Candidates, weights: CombinationWeights): number {
   const ranked = combination.filter((r) => r !== null);
   const methods = [...new Set(ranked.map((r) => r.method))];

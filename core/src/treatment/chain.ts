@@ -12,7 +12,7 @@ import { restingAgent, restingStages } from './resting-stages.ts';
 import type { PresentAgent } from './resting-stages.ts';
 import type { PartWait, Stage, TreatmentPart } from './stage.ts';
 import { bare, neutraliserDetail, rateConditions, readingStage, stageOf } from './stage-builder.ts';
-import { isThirsty } from './surface-state.ts';
+import { isAbsorbent } from './surface-state.ts';
 
 /** Growth before alkali before acid, and so on; ties by method id. */
 export function inChainOrder<Link extends { readonly method: Method }>(
@@ -156,7 +156,7 @@ class Chain {
       days: { from, latest: latest === null ? null : Math.max(from, latest) },
       until: template.until,
     };
-    // Days alone say that a face is dry only where the house goes by days.
+    // Days alone say that a face is dry only where the company goes by days.
     if (template.for === 'dry' && this.around.schools['drying'] !== 'fixed-days')
       this.push(readingStage(template.until, link, this.around, `${index}-dry`));
   }
@@ -241,7 +241,7 @@ export function visitsFor(methods: readonly Method[]): number {
 function isPreWetted(onlyIfThirsty: boolean, around: ChainSurroundings): boolean {
   if (around.schools['pre-wet'] === 'never') return false;
   return (
-    around.schools['pre-wet'] === 'always' || !onlyIfThirsty || isThirsty(around.surface, around.catalogue)
+    around.schools['pre-wet'] === 'always' || !onlyIfThirsty || isAbsorbent(around.surface, around.catalogue)
   );
 }
 

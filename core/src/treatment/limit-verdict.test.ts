@@ -1,4 +1,4 @@
-import { SHIPPED } from '../house/house-catalogue.ts';
+import { SHIPPED } from '../company/company-catalogue.ts';
 import { describe, expect, it } from '@jest/globals';
 import { workedStages } from '../catalogue/method.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';

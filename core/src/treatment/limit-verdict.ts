@@ -84,7 +84,7 @@ const limitsUnderClass = kept((agentClass: AgentClass): StageLimits =>
 
 /**
  * Limits that fire on a face under a class of agents, whichever of them and by whatever tool. A label forbids one agent,
- * never a class: these are the limits of the catalogue, whatever products a house has.
+ * never a class: these are the limits of the catalogue, whatever products a company has.
  */
 export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): readonly Limit[] {
   const { facts, open } = limitsUnderClass(agentClass);

@@ -15,7 +15,7 @@ export interface MethodFigures {
   readonly waterLitresPerSquareMetre: number;
   /** L/m² of mix, all coats. */
   readonly mixLitresPerSquareMetre: number;
-  /** Money on a square metre by the prices of the house; null where one of the products has no price. */
+  /** Money on a square metre by the prices of the company; null where one of the products has no price. */
   readonly costPerSquareMetre: number | null;
 }
 

@@ -20,7 +20,7 @@ export interface RefusedMethod {
 export interface MethodOptions {
   readonly permitted: readonly RankedMethod[];
   readonly refused: readonly RefusedMethod[];
-  /** Of the permitted, what the house does itself; what others do only where it is no work for the house. */
+  /** Of the permitted, what the company does itself; what others do only where it is no work for the company. */
   readonly proposed: readonly RankedMethod[];
 }
 

@@ -8,16 +8,16 @@ import type { Schools } from '../catalogue/school.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
 
-/** Which way holds on a face: its own, else the job's, else the house's, else the trade's default. */
+/** Which way holds on a face: its own, else the job's, else the company's, else the trade's default. */
 export function schoolsOn(
   surface: Pick<Surface, 'schools'>,
   house: Pick<JobHouse, 'schools'>,
   catalogue: Catalogue,
 ): Schools {
-  return { ...waysOfHouse(catalogue), ...house.schools, ...surface.schools };
+  return { ...companyWays(catalogue), ...house.schools, ...surface.schools };
 }
 
-const waysOfHouse = kept(({ schools }: Catalogue): Schools =>
+const companyWays = kept(({ schools }: Catalogue): Schools =>
   Object.fromEntries(schools.map(({ id, setting }) => [id, setting])),
 );
 

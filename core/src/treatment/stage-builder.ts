@@ -81,7 +81,7 @@ function panelChecks(template: WorkedTemplate, { surface, catalogue }: ChainSurr
 
 const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };
 
-/** What carries a mix that any sprayer can carry, by the habit of the house; a tool that the agent harms stays away. */
+/** What carries a mix that any sprayer can carry, by the habit of the company; a tool that the agent harms stays away. */
 function deliveryOf(template: WorkedTemplate, { schools, catalogue }: ChainSurroundings): string {
   const wanted = CARRIED_BY[schools['delivery'] ?? ''];
   if (wanted === undefined || template.kind !== 'apply' || template.tool !== ANY_SPRAYER)

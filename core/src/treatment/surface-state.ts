@@ -9,12 +9,12 @@ import type { Feature } from '../survey/feature.ts';
 import { DEFAULT_WEATHER } from '../survey/job-detail.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
-import { sorptivityOf } from '../survey/thirst.ts';
+import { sorptivityOf } from '../survey/water-absorption.ts';
 
 /** What the limits need to know of a surface, whatever is done on it. */
 export type SurfaceState = Omit<LimitFacts, keyof StageFacts>;
 
-/** What a surface is judged by beside itself: where its run-off goes, the house's catalogue, the day. */
+/** What a surface is judged by beside itself: where its run-off goes, the company's catalogue, the day. */
 export interface SurfaceSurroundings {
   readonly surfaces: readonly Pick<Surface, 'id' | 'drainsOnto'>[];
   readonly features: readonly Feature[];
@@ -147,6 +147,6 @@ const reachingOpenWater = kept(
   },
 );
 
-export function isThirsty(surface: Surface, catalogue: Catalogue): boolean {
+export function isAbsorbent(surface: Surface, catalogue: Catalogue): boolean {
   return sorptivityOf(surface, catalogue) >= TRADE_DEFAULTS.thirstySorptivity;
 }

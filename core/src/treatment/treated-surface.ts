@@ -50,7 +50,7 @@ interface TreatedBefore {
 
 /** A question of what would be otherwise goes to and fro between two surveys. */
 const WAYS_KEPT = 2;
-/** More faces than one house looks at in a day. */
+/** More faces than one company looks at in a day. */
 const MOST_KEPT = 3000;
 
 /** Every face measured, and treated as ranked or chosen. */

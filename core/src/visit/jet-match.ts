@@ -18,7 +18,7 @@ import type { Warning } from '../warnings/warning.ts';
 export interface JetOnFace {
   readonly surface: string;
   readonly tool: string;
-  /** As it runs: with the tip of the house, at the pressure of its pump where that is written down. */
+  /** As it runs: with the tip of the company, at the pressure of its pump where that is written down. */
   readonly jet: Jet;
   readonly match: PumpMatch | null;
   readonly kilopascal: number;
@@ -46,7 +46,7 @@ export function pumpOf(tool: Tool, { machines }: Pick<JobDetail['house'], 'machi
 }
 
 /** The jet of a tool with the tips you have for its lance; null for a tool without one. */
-export function houseJet(tool: Tool, { machines }: Pick<JobDetail['house'], 'machines'>): Jet | null {
+export function jetOnPump(tool: Tool, { machines }: Pick<JobDetail['house'], 'machines'>): Jet | null {
   const { jet } = tool;
   if (!jet || jet.nozzles > 1 || jet.rotatingFactor !== undefined) return jet;
   const orifice =
@@ -65,7 +65,7 @@ export function jetsOn(
     const tools = new Set((planned.treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     return [...tools].flatMap((id): readonly JetOnFace[] => {
       const tool = CATALOGUE.tool(id);
-      const jetWithTip = houseJet(tool, job.house);
+      const jetWithTip = jetOnPump(tool, job.house);
       if (!tool.jet || !jetWithTip) return [];
       const key = `${id} ${planned.jetLimitKilopascal}`;
       const jet =
@@ -78,7 +78,7 @@ export function jetsOn(
 }
 
 /** How a jet is led on a face: no nearer than its tool is judged by, and farther off where the pump is stronger. */
-export function ledJet({ jet, leastMetres }: Pick<JetOnFace, 'jet' | 'leastMetres'>): {
+export function jetAtStandOff({ jet, leastMetres }: Pick<JetOnFace, 'jet' | 'leastMetres'>): {
   readonly metres: number;
   readonly kilopascal: number;
 } {

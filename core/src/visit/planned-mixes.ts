@@ -4,7 +4,7 @@ import type { PlannedMix } from '../supply/planned-mix.ts';
 import { StockShelf } from '../supply/stock-shelf.ts';
 import type { LotUse } from '../supply/stock-shelf.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import { sorptivityOf } from '../survey/thirst.ts';
+import { sorptivityOf } from '../survey/water-absorption.ts';
 import { plainFilm } from '../wetting/plain-film.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';

@@ -3,13 +3,13 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { nozzleFlow } from '../jet/surface-pressure.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { Stage } from '../treatment/stage.ts';
-import { houseJet, pumpOf } from './jet-match.ts';
+import { jetOnPump, pumpOf } from './jet-match.ts';
 
 /** L/min through the tip of a stage while the trigger is held; 0 for one without water. */
 export function stageFlow({ tool: id }: Pick<Stage, 'tool'>, house: Pick<JobHouse, 'machines'>): number {
   if (id === null) return 0;
   const tool = CATALOGUE.tool(id);
-  const jet = houseJet(tool, house);
+  const jet = jetOnPump(tool, house);
   if (!jet) return tool.machines.includes('hose') ? TRADE_DEFAULTS.fedBrushLitresPerMinute : 0;
   const throughTip = jet.nozzles * nozzleFlow(jet.orifice, jet.psi);
   const pump = pumpOf(tool, house);

@@ -19,7 +19,7 @@ import type { Warning } from '../warnings/warning.ts';
 export interface WaterWayOut {
   readonly what: 'supply' | 'hose' | 'tank' | 'pause' | 'truck' | 'nozzle';
   readonly text: string;
-  /** Money of the house; null where it has no price. */
+  /** Money of the company; null where it has no price. */
   readonly cost: number | null;
 }
 
@@ -154,7 +154,7 @@ export function dryClock({ line }: Pick<WaterPlan, 'line'>, dayStart: string): s
   return clockTime(secondOfDay(dayStart) + 60 * Math.floor(line.firstDryMinute)).slice(0, 5);
 }
 
-/** A tap's water over the whole day, in the money of the house, with its sum; null where it has no price. */
+/** A tap's water over the whole day, in the money of the company, with its sum; null where it has no price. */
 export function tapCost(
   { line }: Pick<WaterPlan, 'line'>,
   survey: FacedSurvey,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { workedStages } from '../catalogue/method.ts';
-import { NO_RESTRICTIONS, productFaults } from '../house/product.ts';
-import type { LabelRestrictions } from '../house/product.ts';
+import { NO_RESTRICTIONS, productFaults } from '../company/product.ts';
+import type { LabelRestrictions } from '../company/product.ts';
 import { thinnestCoat } from '../takeoff/coats.ts';
 import { planOf, product, surveyWith } from '../test/provided-job.ts';
 

@@ -1,4 +1,4 @@
-import type { HouseCatalogue } from '../house/house-catalogue.ts';
+import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { lowerFirst } from '../quantity/words.ts';
@@ -34,7 +34,7 @@ function lastReading(readings: readonly Reading[], surface: string, what: Readin
 function tooDamp(
   { surface, treatment }: TreatedSurface,
   read: Reading | null,
-  catalogue: HouseCatalogue,
+  catalogue: CompanyCatalogue,
 ): readonly Warning[] {
   const coated = treatment?.stages.some((s) => s.apply?.agentClass === 'coating') ?? false;
   const most = TRADE_DEFAULTS.greatestWoodMoisturePercent;
@@ -51,7 +51,7 @@ function tooDamp(
 function notNeutral(
   { surface, treatment }: TreatedSurface,
   read: Reading | null,
-  catalogue: HouseCatalogue,
+  catalogue: CompanyCatalogue,
 ): readonly Warning[] {
   const { from, to } = TRADE_DEFAULTS.neutralPH;
   if (read === null || (read.figure >= from && read.figure <= to)) return [];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { EMPTY_HANDBOOK } from '../house/house-handbook.ts';
-import type { StockLot } from '../house/stock-lot.ts';
+import { EMPTY_HANDBOOK } from '../company/company-handbook.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
 

@@ -11,7 +11,7 @@ import type { Warning } from './warning.ts';
 
 /**
  * What the shelf has against the plan: lots that may not be used any more, agents of which what is left does not suffice, and
- * injectors that do not reach the strength. A house that writes no lots of an agent is not told about it.
+ * injectors that do not reach the strength. A company that writes no lots of an agent is not told about it.
  */
 export function stockWarnings(
   mixes: readonly PlannedMix[],

@@ -12,7 +12,7 @@ export interface ReachQuestion {
   readonly pitchDegrees: number;
   /** How far back one can stand from below the ridge, m; null where nobody has looked. */
   readonly roomMetres: number | null;
-  /** Longest pole of the house, m; null where it has none written down. */
+  /** Longest pole of the company, m; null where it has none written down. */
   readonly longestPoleMetres: number | null;
 }
 

@@ -1,7 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Surface } from '../survey/surface.ts';
-import { sorptivityOf } from '../survey/thirst.ts';
+import { sorptivityOf } from '../survey/water-absorption.ts';
 import { dryMinute, wetLine } from '../wetting/wet-line.ts';
 import type { WetMoment } from '../wetting/wet-line.ts';
 import { RESIDUAL } from '../wetting/wet-window.ts';

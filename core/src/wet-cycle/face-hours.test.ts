@@ -5,7 +5,7 @@ import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { bestHour, cycleDay, hoursInWords } from './cycle-day.ts';
 import { FaceHours } from './face-hours.ts';
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { plan } from '../plan/plan.ts';
 
 const PLACE = { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' };
@@ -113,7 +113,7 @@ describe('the day of a wet cycle', () => {
         surface: planned.surface,
         stages: planned.treatment?.stages.filter((s) => s.cycle !== null) ?? [],
         hours: hours.of(planned.surface),
-        catalogue: houseCatalogue(survey.handbook),
+        catalogue: companyCatalogue(survey.handbook),
         alone: false,
       });
     };

@@ -2,7 +2,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { FaceAir } from './face-hours.ts';
 import type { Surface } from '../survey/surface.ts';
-import { sorptivityOf } from '../survey/thirst.ts';
+import { sorptivityOf } from '../survey/water-absorption.ts';
 import type { ApplyDetail } from '../treatment/stage.ts';
 import { evaporation } from '../wetting/evaporation.ts';
 import { dryOutSeconds, filmSeconds, heldLiquid } from '../wetting/wet-window.ts';

@@ -1,4 +1,4 @@
-import type { StockLot } from '../house/stock-lot.ts';
+import type { StockLot } from '../company/stock-lot.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import type { JobHouse, JobWeather } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';

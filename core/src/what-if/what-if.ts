@@ -1,4 +1,4 @@
-import { houseCatalogue } from '../house/house-catalogue.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
 import { coverLitres } from '../takeoff/coats.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -88,7 +88,7 @@ function methodsIn({ surfaces }: FiguredPlan): ReadonlyMap<string, Treated> {
 
 /** The figures of a derivation, all visits together. */
 export function jobFigures(derivation: FiguredPlan, survey: Survey): JobFigures {
-  const catalogue = houseCatalogue(survey.handbook);
+  const catalogue = companyCatalogue(survey.handbook);
   const stages = derivation.visits.flatMap((visit) => visit.parts.flatMap((part) => part.stages));
   const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
   const treated = derivation.surfaces.flatMap(({ takeOff, treatment }) =>

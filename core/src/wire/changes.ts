@@ -54,7 +54,7 @@ export const acknowledgementSchema = Joi.object<Acknowledgement>({
 /** What came to a job since: the entities that were touched as they stand now, null for those that are gone. */
 export interface NewerEntities {
   readonly sequence: number;
-  /** Of the house: another one than the device has says that it must be asked for. */
+  /** Of the company: another one than the device has says that it must be asked for. */
   readonly handbookRevision: number;
   readonly entities: Acknowledgement['entities'];
 }

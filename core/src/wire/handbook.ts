@@ -1,8 +1,8 @@
 import Joi from 'joi';
-import { handbookChangeSchema } from '../house/handbook-change.ts';
-import type { HandbookChange, HandbookRecord } from '../house/handbook-change.ts';
-import { HANDBOOK_PART_NAMES } from '../house/house-handbook.ts';
-import type { HandbookPart } from '../house/house-handbook.ts';
+import { handbookChangeSchema } from '../company/handbook-change.ts';
+import type { HandbookChange, HandbookRecord } from '../company/handbook-change.ts';
+import { HANDBOOK_PART_NAMES } from '../company/company-handbook.ts';
+import type { HandbookPart } from '../company/company-handbook.ts';
 import { countSchema, listOf, momentSchema, wordsSchema } from './answer.ts';
 
 const partSchema = Joi.valid(...HANDBOOK_PART_NAMES).required();

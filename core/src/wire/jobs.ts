@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { HouseHandbook } from '../house/house-handbook.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import { uuidSchema } from '../quantity/uuid.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { JobDetail } from '../survey/job-detail.ts';
@@ -116,8 +116,8 @@ export interface OpenedJob {
   readonly propertyId: string;
   /** Of the newest change that is in it. */
   readonly sequence: number;
-  /** What the house has made of the catalogue, and how often it has changed that. */
-  readonly handbook: HouseHandbook;
+  /** What the company has made of the catalogue, and how often it has changed that. */
+  readonly handbook: CompanyHandbook;
   readonly handbookRevision: number;
   readonly job: VersionedEntity;
   readonly entities: readonly VersionedEntity[];

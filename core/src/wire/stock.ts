@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { RecordedUse } from '../house/lot-use.ts';
+import type { RecordedUse } from '../company/lot-use.ts';
 import { uuidSchema } from '../quantity/uuid.ts';
 import { countSchema, listOf, momentSchema, wordsSchema } from './answer.ts';
 

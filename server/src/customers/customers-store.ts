@@ -29,7 +29,7 @@ export function customersStore(database: Knex): CustomersStore {
   };
 }
 
-/** The customer of a name, made when the house has none of that name yet; null for no name. */
+/** The customer of a name, made when the company has none of that name yet; null for no name. */
 export async function customerNamed(
   trx: Transaction,
   { house }: Context,

@@ -3,7 +3,7 @@ import type {
   AppliedHandbookChange,
   HandbookChange,
   HandbookPart,
-  HouseHandbook,
+  CompanyHandbook,
   Product,
   StockLot,
   StoredHandbook,
@@ -17,7 +17,7 @@ import { HouseRecord } from '../jobs/house-record.ts';
 import { Problem, invalid } from '../problems/problem.ts';
 import { DataSheetRecord, HandbookChangeRecord, HandbookEntryRecord } from './handbook-record.ts';
 
-/** How often a house has changed its handbook. */
+/** How often a company has changed its handbook. */
 export async function handbookRevisionOf(
   connection: Knex | Transaction,
   { house }: Pick<Context, 'house'>,
@@ -26,7 +26,7 @@ export async function handbookRevisionOf(
   return row.handbook_revision;
 }
 
-/** A house's handbook inside a transaction or outside; `lock` keeps other writers of it waiting. */
+/** A company's handbook inside a transaction or outside; `lock` keeps other writers of it waiting. */
 export async function handbookIn(
   connection: Knex | Transaction,
   { house }: Pick<Context, 'house'>,
@@ -131,13 +131,13 @@ async function needSheets(trx: Transaction, house: string, products: readonly Pr
 }
 
 /**
- * Materials and methods that a job file brings along and the house does not have become its own.
- * @throws Problem 422 where the house has another one of the same id
+ * Materials and methods that a job file brings along and the company does not have become its own.
+ * @throws Problem 422 where the company has another one of the same id
  */
 export async function takeOwnEntries(
   trx: Transaction,
   context: Context,
-  { materials, methods }: Pick<HouseHandbook, 'materials' | 'methods'>,
+  { materials, methods }: Pick<CompanyHandbook, 'materials' | 'methods'>,
 ): Promise<void> {
   const brought = [
     ...materials.map((own) => ({ part: 'material' as const, own })),

@@ -27,7 +27,7 @@ export interface JobsStore {
   open(context: Context, id: string): Promise<OpenJob & { readonly previous: PreviousJob | null }>;
   remove(context: Context, id: string): Promise<void>;
   firstHouse(): Promise<string>;
-  /** Runs once in the life of a house. */
+  /** Runs once in the life of a company. */
   onceForHouse(house: string, work: () => Promise<void>): Promise<void>;
 }
 

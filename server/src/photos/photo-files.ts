@@ -6,7 +6,7 @@ import { PHOTO_SIZES } from './picture.ts';
 import type { PhotoSize } from './picture.ts';
 
 /**
- * Where the files of photos lie, by house and content: what is kept under a hash never changes. On disk here; an object
+ * Where the files of photos lie, by company and content: what is kept under a hash never changes. On disk here; an object
  * store can fill the same.
  */
 export interface PhotoFiles {

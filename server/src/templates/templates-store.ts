@@ -5,7 +5,7 @@ import type { Context } from '../context.ts';
 import { invalid, notFound } from '../problems/problem.ts';
 import { TemplateRecord } from './template-record.ts';
 
-/** Job files of the house that new jobs begin with: the sides and surfaces of a property as there are many. */
+/** Job files of the company that new jobs begin with: the sides and surfaces of a property as there are many. */
 export interface TemplatesStore {
   list(context: Context): Promise<readonly Template[]>;
   save(context: Context, id: string, name: string, file: Readonly<Record<string, unknown>>): Promise<void>;

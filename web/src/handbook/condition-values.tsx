@@ -1,7 +1,7 @@
 import { CATALOGUE } from '@etappe/core';
 import type { Material } from '@etappe/core';
 import { useState } from 'react';
-import { HouseValuesPart } from './house-values-part.tsx';
+import { CompanyValuesPart } from './company-values-part.tsx';
 import { say } from '../messages/handbook.ts';
 
 /** The conditions that a material can be in, with what each changes. */
@@ -22,7 +22,7 @@ export function ConditionValues({ material }: { readonly material: Material }) {
         <section key={condition.id}>
           <h5>{condition.name}</h5>
           <p className="quiet">{condition.cue}</p>
-          <HouseValuesPart kind="condition" id={condition.id} />
+          <CompanyValuesPart kind="condition" id={condition.id} />
         </section>
       ))}
     </details>

@@ -10,7 +10,7 @@ interface Props {
   readonly remove: (() => void) | null;
 }
 
-/** What one does with an entry of the house once it is filled in. */
+/** What one does with an entry of the company once it is filled in. */
 export function EntryActs({ save, saving, remove }: Props) {
   return (
     <div className="product-acts">

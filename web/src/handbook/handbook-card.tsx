@@ -2,7 +2,7 @@ import type { HandbookEntry, HandbookKind, UnitSystem } from '@etappe/core';
 import type { ReactNode } from 'react';
 import { ConditionValues } from './condition-values.tsx';
 import { Facts } from './facts.tsx';
-import { HouseValuesPart } from './house-values-part.tsx';
+import { CompanyValuesPart } from './company-values-part.tsx';
 import { MaterialCard } from './material-card.tsx';
 import { OwnEntryActs } from './own-entry-acts.tsx';
 import { useHandbook } from './use-handbook.ts';
@@ -42,12 +42,12 @@ export function HandbookCard({
     <article className="handbook-card">
       {entry.kind !== 'limits' && <h3>{entry.name}</h3>}
       <Card id={id} units={units} catalogue={catalogue} />
-      {entry.kind === 'materials' && <HouseValuesPart kind="material" id={id} />}
+      {entry.kind === 'materials' && <CompanyValuesPart kind="material" id={id} />}
       {entry.kind === 'materials' && <ConditionValues material={catalogue.material(id)} />}
-      {entry.kind === 'agents' && <HouseValuesPart kind="agent" id={id} />}
-      {entry.kind === 'methods' && <HouseValuesPart kind="method" id={id} />}
-      {entry.kind === 'schools' && <HouseValuesPart kind="school" id={id} />}
-      {entry.kind === 'weights' && <HouseValuesPart kind="weight" id={id} />}
+      {entry.kind === 'agents' && <CompanyValuesPart kind="agent" id={id} />}
+      {entry.kind === 'methods' && <CompanyValuesPart kind="method" id={id} />}
+      {entry.kind === 'schools' && <CompanyValuesPart kind="school" id={id} />}
+      {entry.kind === 'weights' && <CompanyValuesPart kind="weight" id={id} />}
       {(entry.kind === 'materials' || entry.kind === 'methods') && (
         <OwnEntryActs part={entry.kind === 'materials' ? 'material' : 'method'} id={id} />
       )}

@@ -4,11 +4,11 @@ import { Alert, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { PrintButton } from '../print-button.tsx';
-import { HouseHead } from '../lists/house-head.tsx';
+import { CompanyHead } from '../lists/company-head.tsx';
 import '../lists/lists.css';
 import { ClassMatrix } from './class-matrix.tsx';
 import { HandbookCard } from './handbook-card.tsx';
-import { HousePart } from './house-part.tsx';
+import { OurValuesPart } from './our-values-part.tsx';
 import { LotsPart } from './lots-part.tsx';
 import { ProductsPart } from './products-part.tsx';
 import { SafetyFloorCard } from './safety-floor-card.tsx';
@@ -49,7 +49,7 @@ export function HandbookPage() {
   const flags = catalogue.flags.length;
   return (
     <div className="jobs-page handbook">
-      <HouseHead />
+      <CompanyHead />
       <main>
         <div className="jobs-bar">
           <h2>{say('handbook')}</h2>
@@ -90,7 +90,7 @@ export function HandbookPage() {
         )}
         {page === PRODUCTS && <ProductsPart id={id ?? null} />}
         {page === LOTS && <LotsPart id={id ?? null} />}
-        {page === HOUSE && <HousePart />}
+        {page === HOUSE && <OurValuesPart />}
         {page === NEVER_MEET && <ClassMatrix />}
         {page === SAFETY && <SafetyFloorCard />}
         {kind && <Entries kind={kind} id={id ?? null} units={units} />}

@@ -1,5 +1,5 @@
 import { OWN_ID } from '@etappe/core';
-import type { HouseHandbook } from '@etappe/core';
+import type { CompanyHandbook } from '@etappe/core';
 import { PlusOutlined } from '@ant-design/icons';
 import { Button, Switch } from 'antd';
 import { useId, useState } from 'react';
@@ -47,7 +47,7 @@ export function OwnEntryActs({ part, id }: Props) {
   );
 }
 
-/** `own-` and the words of the name; a number where the house has that already. */
+/** `own-` and the words of the name; a number where the company has that already. */
 function ownIdOf(name: string, taken: readonly string[]): string {
   const words = name
     .normalize('NFKD')
@@ -125,7 +125,7 @@ function AddDialog({
   );
 }
 
-function OwnEntry({ part, id, handbook }: Props & { readonly handbook: HouseHandbook }) {
+function OwnEntry({ part, id, handbook }: Props & { readonly handbook: CompanyHandbook }) {
   const { change } = useHandbook();
   const switchId = useId();
   const [faults, setFaults] = useState<readonly string[]>([]);

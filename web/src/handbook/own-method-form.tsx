@@ -37,7 +37,7 @@ interface FormProps {
   readonly save: (method: Method) => Promise<readonly string[]>;
 }
 
-/** A method of the house, stage by stage. Nothing is saved before “Save method”. */
+/** A method of the company, stage by stage. Nothing is saved before “Save method”. */
 export function OwnMethodForm({ own, save }: FormProps) {
   const [draft, setDraft] = useState<Method>(own.method);
   const [faults, setFaults] = useState<readonly string[]>([]);

@@ -11,7 +11,7 @@ import { say } from '../messages/handbook.ts';
 
 const NEW = 'new';
 
-/** What the house buys: by its label, with its data sheet. */
+/** What the company buys: by its label, with its data sheet. */
 export function ProductsPart({ id }: { readonly id: string | null }) {
   const { handbook, change } = useHandbook();
   const navigate = useNavigate();

@@ -1,10 +1,10 @@
-import { EMPTY_HANDBOOK, applyHandbookChanges, handbookOf, houseCatalogue } from '@etappe/core';
+import { EMPTY_HANDBOOK, applyHandbookChanges, handbookOf, companyCatalogue } from '@etappe/core';
 import type {
   HandbookChange,
   HandbookPart,
   HandbookRecord,
-  HouseCatalogue,
-  HouseHandbook,
+  CompanyCatalogue,
+  CompanyHandbook,
 } from '@etappe/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -20,9 +20,9 @@ export interface HandbookDraft {
 }
 
 export interface HandbookSession {
-  readonly handbook: HouseHandbook;
-  readonly catalogue: HouseCatalogue;
-  /** Why what the house has written is not known; null when it is. */
+  readonly handbook: CompanyHandbook;
+  readonly catalogue: CompanyCatalogue;
+  /** Why what the company has written is not known; null when it is. */
   readonly away: string | null;
   /** Sends drafts, all of them or none. @returns what is wrong, empty when it is done */
   readonly change: (drafts: readonly HandbookDraft[]) => Promise<readonly string[]>;
@@ -30,7 +30,7 @@ export interface HandbookSession {
 
 const NO_RECORDS: readonly HandbookRecord[] = [];
 
-/** The catalogue as the house has it, and how to change that. */
+/** The catalogue as the company has it, and how to change that. */
 export function useHandbook(): HandbookSession {
   const client = useQueryClient();
   const stored = useQuery({ queryKey: queryKeys.handbook, queryFn: server.handbook });
@@ -53,7 +53,7 @@ export function useHandbook(): HandbookSession {
   };
   return {
     handbook,
-    catalogue: houseCatalogue(handbook),
+    catalogue: companyCatalogue(handbook),
     away: stored.data ? null : (stored.error?.message ?? null),
     change,
   };

@@ -6,7 +6,7 @@ import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import { HouseHead } from '../lists/house-head.tsx';
+import { CompanyHead } from '../lists/company-head.tsx';
 import { JobsOnDevice, Waiting } from './jobs-on-device.tsx';
 import { Pager, useListQuery } from '../lists/list-query.tsx';
 import { shownMomentAt } from '../today.ts';
@@ -30,7 +30,7 @@ const COLUMNS = [
 /** Not asked of the engine: the list does not wait for it. */
 const SORTS = ['name', 'customer', 'start', 'updatedAt'] as const satisfies readonly JobsQuery['sort'][];
 
-/** All jobs of the house; search, sorting and page live in the address. */
+/** All jobs of the company; search, sorting and page live in the address. */
 export function JobsPage() {
   const { query, set, params } = useListQuery();
   // What an old link says that is none is passed over.
@@ -59,7 +59,7 @@ export function JobsPage() {
         if (file) setImporting({ file });
       }}
     >
-      <HouseHead />
+      <CompanyHead />
       <main>
         <div className="jobs-bar">
           <h2>{say('jobs')}</h2>

@@ -18,7 +18,7 @@ export const { say, rich } = messages({
   never: 'Never.',
   'it-goes-with': '{part} It goes with:',
   'may-follow-each-other-after': 'May follow each other after a rinse; labels come first.',
-  // house-values-part.tsx
+  // company-values-part.tsx
   stricter: '▲ stricter',
   looser: '▽ looser',
   'set-in-line': '◇ set',
@@ -201,7 +201,7 @@ export const { say, rich } = messages({
   counts: 'Counts',
   'points-for-each': '{value} points for each {per}',
   why: 'Why',
-  // house-part.tsx
+  // our-values-part.tsx
   'none-trade-defaults-apply-set':
     'None: trade defaults apply. Set one on the card of a material, an agent or a method, under “Our values”.',
   'back-to-the-default': 'Back to the default',

@@ -1,7 +1,7 @@
 import { messages } from './messages.ts';
 
 export const { say } = messages({
-  // house-head.tsx
+  // company-head.tsx
   jobs: 'Jobs',
   properties: 'Properties',
   handbook: 'Handbook',

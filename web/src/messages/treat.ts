@@ -86,7 +86,7 @@ export const { say, rich } = messages({
   // what-if-table.tsx
   visits: 'Visits',
   'the-last-days-later': ', the last {days} days later',
-  'hands-on': 'Hands on',
+  'hands-on': 'Hands-on time',
   'mix-applied': 'Mix applied',
   water: 'Water',
   'risk-to-surfaces': 'Risk to surfaces',
@@ -109,7 +109,7 @@ export const { say, rich } = messages({
   'what-if': 'What if …',
   apply: 'Apply',
   cancel: 'Cancel',
-  way: 'Way',
+  way: 'Practice',
   'best-where': 'Best where:',
   'applies-to': 'Applies to',
   'this-job-head': 'This job',

@@ -162,7 +162,7 @@ export const { say, rich } = messages({
   measured: 'measured {on}',
   'remove-this': 'Remove this {name}',
   typed: '{name}, typed',
-  // thirst-part.tsx
+  // absorption-part.tsx
   'a-drop-of-water': 'A drop of water',
   'time-it-on-a-clean':
     'Time it on a clean, dry spot. Until then {usual} kg/(m²·√s) is used, as usual for it.',

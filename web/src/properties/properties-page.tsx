@@ -4,7 +4,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
-import { HouseHead } from '../lists/house-head.tsx';
+import { CompanyHead } from '../lists/company-head.tsx';
 import { Pager, useListQuery } from '../lists/list-query.tsx';
 import '../lists/lists.css';
 import { queryKeys } from '../query-keys.ts';
@@ -31,7 +31,7 @@ export function PropertiesPage() {
   const customer = customers.data?.customers.find((c) => c.id === contact);
   return (
     <div className="jobs-page">
-      <HouseHead />
+      <CompanyHead />
       <main>
         <div className="jobs-bar">
           <h2>{say('properties')}</h2>

@@ -5,7 +5,7 @@ import {
   PAST_ACT_NAMES,
   RECURRENCE_NAMES,
   ZONE_PLACE_NAMES,
-  houseCatalogue,
+  companyCatalogue,
 } from '@etappe/core';
 import type { Band, FeatureKind, RecordKind, SurveyState } from '@etappe/core';
 import { say } from '../messages/records.ts';
@@ -104,8 +104,8 @@ function catalogueName(id: string): string | null {
   return CATALOGUE_NAMES.get(id) ?? null;
 }
 
-function houseName(id: string, { handbook }: SurveyState): string | null {
-  const { materials, methods } = houseCatalogue(handbook);
+function ownName(id: string, { handbook }: SurveyState): string | null {
+  const { materials, methods } = companyCatalogue(handbook);
   return [...materials, ...methods].find((entry) => entry.id === id)?.name ?? null;
 }
 
@@ -125,7 +125,7 @@ export function shownValue(value: unknown, state: SurveyState): string {
   if (typeof value === 'string') {
     const entity = state.entities.get(value);
     if (entity) return entityName(entity.kind, entity.detail);
-    return WORDS[value] ?? catalogueName(value) ?? houseName(value, state) ?? value;
+    return WORDS[value] ?? catalogueName(value) ?? ownName(value, state) ?? value;
   }
   if (Array.isArray(value))
     return value.length === 0 ? 'none' : value.map((item: unknown) => shownValue(item, state)).join(', ');

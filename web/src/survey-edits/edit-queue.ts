@@ -2,7 +2,7 @@ import { entityIn, rebased } from '@etappe/core';
 import type {
   Acknowledgement,
   DraftChange,
-  HouseHandbook,
+  CompanyHandbook,
   SurveyChange,
   SurveyFault,
   SurveyState,
@@ -145,8 +145,8 @@ export class EditQueue {
     this.parts.changed();
   }
 
-  /** The house has changed its handbook: nothing of the survey is another one by that. */
-  takeHandbook(handbook: HouseHandbook): void {
+  /** The company has changed its handbook: nothing of the survey is another one by that. */
+  takeHandbook(handbook: CompanyHandbook): void {
     this.acknowledged = { ...this.acknowledged, handbook };
     this.shown = withKeptDetails(this.withEdits(), this.shown);
     this.parts.changed();

@@ -1,5 +1,5 @@
 import { DEFAULT_GEAR, EMPTY_HANDBOOK, NO_RESTRICTIONS } from '@etappe/core';
-import type { HouseHandbook, OpenedJob, SurveyState, VersionedEntity } from '@etappe/core';
+import type { CompanyHandbook, OpenedJob, SurveyState, VersionedEntity } from '@etappe/core';
 
 /** What an older version of the application kept on the device knows of no handbook, and not of every field. */
 export type OlderJob = Omit<OpenedJob, 'handbook'> & Partial<Pick<OpenedJob, 'handbook'>>;
@@ -15,7 +15,7 @@ function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): Ve
   return missing ? { ...entity, detail: { ...fields, ...entity.detail } } : entity;
 }
 
-/** A house from before it said all of what comes along. */
+/** A company from before it said all of what comes along. */
 function withGear(job: OpenedJob['job']): OpenedJob['job'] {
   const house = job.detail['house'] as
     { readonly gear?: object; readonly machines?: readonly object[] } | undefined;
@@ -28,7 +28,7 @@ function withGear(job: OpenedJob['job']): OpenedJob['job'] {
 }
 
 /** Labels from before they said all that they say. */
-function withLabels(handbook: HouseHandbook): HouseHandbook {
+function withLabels(handbook: CompanyHandbook): CompanyHandbook {
   const products = handbook.products.map((p) => ({ ...p, label: { ...NO_RESTRICTIONS, ...p.label } }));
   return { ...handbook, products };
 }

@@ -1,8 +1,8 @@
-import { facesOf, houseCatalogue, surveyOf } from '@etappe/core';
+import { facesOf, companyCatalogue, surveyOf } from '@etappe/core';
 import type {
   DraftChange,
   Face,
-  HouseCatalogue,
+  CompanyCatalogue,
   IssuedOrder,
   PreviousJob,
   Survey,
@@ -26,8 +26,8 @@ export interface SurveySession {
   readonly propertyId: string;
   readonly state: SurveyState;
   readonly survey: Survey;
-  /** The catalogue as the house has it. */
-  readonly catalogue: HouseCatalogue;
+  /** The catalogue as the company has it. */
+  readonly catalogue: CompanyCatalogue;
   /** What is treated as one: surfaces without their zones, and zones. */
   readonly faces: readonly Face[];
   readonly orders: readonly IssuedOrder[];
@@ -73,7 +73,7 @@ function sessionOf(open: OpenedSession, of: QueueSnapshot): SurveySession {
     jobId: opened.id,
     propertyId: opened.propertyId,
     survey,
-    catalogue: houseCatalogue(survey.handbook),
+    catalogue: companyCatalogue(survey.handbook),
     faces: facesOf(survey),
     orders,
     previous: opened.previous,

@@ -1,5 +1,5 @@
 import { decimal, isReadyToUse, methodFigures, signed, waitInWords, workedStages } from '@etappe/core';
-import type { ContaminantProposal, HouseCatalogue, Method, RankedMethod } from '@etappe/core';
+import type { ContaminantProposal, CompanyCatalogue, Method, RankedMethod } from '@etappe/core';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -9,7 +9,7 @@ import { say } from '../messages/treat.ts';
 interface Props {
   readonly name: string;
   readonly proposal: ContaminantProposal;
-  readonly catalogue: HouseCatalogue;
+  readonly catalogue: CompanyCatalogue;
   readonly close: () => void;
 }
 
@@ -89,7 +89,7 @@ function factorRows(all: readonly RankedMethod[]) {
   );
 }
 
-function wornFor(method: Method, catalogue: HouseCatalogue): readonly string[] {
+function wornFor(method: Method, catalogue: CompanyCatalogue): readonly string[] {
   return [
     ...new Set(
       workedStages(method).flatMap((s) => (s.kind === 'apply' ? catalogue.agent(s.agent).protection : [])),
@@ -100,7 +100,7 @@ function wornFor(method: Method, catalogue: HouseCatalogue): readonly string[] {
 interface StagesProps {
   readonly method: Method;
   readonly severity: 1 | 2 | 3 | 4;
-  readonly catalogue: HouseCatalogue;
+  readonly catalogue: CompanyCatalogue;
 }
 
 function Stages({ method, severity, catalogue }: StagesProps) {
@@ -128,7 +128,7 @@ function Stages({ method, severity, catalogue }: StagesProps) {
 function applied(
   stage: Extract<Method['stages'][number], { kind: 'apply' }>,
   severity: 1 | 2 | 3 | 4,
-  catalogue: HouseCatalogue,
+  catalogue: CompanyCatalogue,
 ): string {
   const agent = catalogue.agent(stage.agent);
   const strength = isReadyToUse(agent)

@@ -16,15 +16,15 @@ import {
   ZONE_PLACES,
   ZONE_PLACE_NAMES,
 } from '@etappe/core';
-import type { HouseCatalogue, Shade } from '@etappe/core';
+import type { CompanyCatalogue, Shade } from '@etappe/core';
 import type { Option } from '../quantity-fields/choice-field.tsx';
 import { say } from '../messages/walk.ts';
 
 /** A setting's id in words. */
 export const words = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ');
 
-/** Materials to choose from, those of the house among them. */
-export const materialOptions = ({ offeredMaterials }: HouseCatalogue): readonly Option[] =>
+/** Materials to choose from, those of the company among them. */
+export const materialOptions = ({ offeredMaterials }: CompanyCatalogue): readonly Option[] =>
   offeredMaterials.map((m) => ({ value: m.id, label: m.name, words: m.synonyms }));
 export const CONTAMINANT_OPTIONS: readonly Option[] = CATALOGUE.contaminants.map((c) => ({
   value: c.id,

@@ -8,7 +8,7 @@ const CARE = {
   specialistOnly: null,
 } as const;
 const WATER =
-  'Flush with plenty of water, take off what is wetted, follow the data sheet; call the local emergency number where it does not pass.';
+  'Flush with plenty of water, take off wet clothing, follow the data sheet; call the local emergency number if it does not pass.';
 const EYES =
   'Eyes: hold them open under running water for fifteen minutes and see a doctor with the data sheet. ';
 export const CHLORINE = {
@@ -25,18 +25,18 @@ export const CHLORINE = {
     'plants and water life',
   ],
   firstAid: `${EYES}${WATER}`,
-  storage: 'cool, dark, vented; weaker by a tenth each month in summer',
+  storage: 'cool, dark, vented; loses a tenth of its strength each month in summer',
 } as const;
 export const OXYGEN = {
   ...CARE,
-  hazards: ['burns eyes', 'feeds fire when it dries on cloth or wood dust', 'bursts closed containers'],
+  hazards: ['burns eyes', 'sets fire going where it dries on cloth or sawdust', 'bursts closed containers'],
   attacks: ['some dyes and stains', 'unsealed copper'],
   firstAid: `${EYES}${WATER}`,
-  storage: 'dry, cool, apart from anything that burns',
+  storage: 'dry, cool, away from anything that burns',
 } as const;
 export const CAUSTIC = {
   ...CARE,
-  hazards: ['burns skin and eyes at once and deep', 'heats up in water'],
+  hazards: ['burns skin and eyes at once, and deep', 'heats up in water'],
   attacks: ['aluminium, zinc, tin', 'paint', 'wood', 'glass where it dries'],
   firstAid: `${EYES}${WATER}`,
   storage: 'closed, upright, apart from acids and aluminium',
@@ -62,23 +62,23 @@ export const ACID = {
 export const NEUTRAL = {
   ...CARE,
   hazards: ['irritates eyes'],
-  attacks: ['nothing that is named here'],
+  attacks: ['nothing listed here'],
   firstAid: `${EYES}${WATER}`,
-  storage: 'free of frost',
+  storage: 'frost-free',
 } as const;
 export const BIOCIDE = {
   ...CARE,
   worksIn: 'pores',
   leaveOn: true,
-  hazards: ['burns eyes', 'makes skin sensitive', 'harms water life for long'],
+  hazards: ['burns eyes', 'can cause a skin allergy', 'harms water life for a long time'],
   attacks: ['water life', 'fresh growth around'],
   firstAid: `${EYES}${WATER}`,
-  storage: 'locked, free of frost, apart from soap',
-  licence: 'a user’s licence where the code of the place asks for one',
+  storage: 'locked, frost-free, apart from soap',
+  licence: 'a user’s licence where local code asks for one',
 } as const;
 export const SOLVENT = {
   ...CARE,
-  hazards: ['makes dizzy in still air', 'takes the fat out of skin', 'burns'],
+  hazards: ['makes you dizzy in still air', 'dries out the skin', 'burns'],
   attacks: ['paint, sealers, plastics, rubber, bitumen'],
   firstAid: `Fresh air. ${EYES}${WATER}`,
   storage: 'closed, cool, away from flames and sparks',
@@ -86,7 +86,7 @@ export const SOLVENT = {
 export const MILD = {
   ...CARE,
   hazards: ['irritates eyes'],
-  attacks: ['nothing that is named here'],
+  attacks: ['nothing listed here'],
   firstAid: `${EYES}${WATER}`,
   storage: 'dry and closed',
 } as const;
@@ -95,8 +95,8 @@ export const COAT = {
   worksIn: 'pores',
   leaveOn: true,
   coldestCelsius: 8,
-  hazards: ['irritates eyes', 'makes dizzy in still air'],
-  attacks: ['glass and frames that it splashes on'],
+  hazards: ['irritates eyes', 'makes you dizzy in still air'],
+  attacks: ['glass and frames it splashes on'],
   firstAid: `Fresh air. ${EYES}${WATER}`,
-  storage: 'closed, free of frost',
+  storage: 'closed, frost-free',
 } as const;

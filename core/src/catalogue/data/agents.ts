@@ -27,7 +27,7 @@ export const AGENTS: readonly Agent[] = [
     containers: [5, 20, 25], opposedTo: ['acid', 'peroxide', 'quaternary'],
     neutraliser: { agent: 'sodium-ascorbate', gramsPerGram: 2.79, reading: 'chlorine strip reads 0' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, GLOVES, BOOTS, MASK],
-    cautions: ['Acid, ammonia, urine or droppings release toxic gas: flush with water first.', 'Bleaches cloth, burns plants, pits bare metal: wet and rinse what is near.'],
+    cautions: ['Acid, ammonia, urine or droppings release toxic gas: flush with water first.', 'Bleaches cloth, burns plants, pits bare metal: wet and rinse whatever is near.'],
     keepsToNextVisit: false, source: LABEL,
   },
   {
@@ -65,7 +65,7 @@ export const AGENTS: readonly Agent[] = [
     containers: [1, 5, 10], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
     neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.33, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, GLOVES, BOOTS, 'dust mask while weighing'],
-    cautions: ['Poisonous: no eating or smoking, wash hands.', 'Never where hypochlorite may still be: toxic gas.'],
+    cautions: ['Poisonous: no eating or smoking; wash your hands.', 'Never where hypochlorite may still be: toxic gas.'],
     keepsToNextVisit: true, source: LABEL,
   },
   {
@@ -162,7 +162,7 @@ export const AGENTS: readonly Agent[] = [
     id: 'sodium-ascorbate', name: 'Sodium ascorbate', class: 'neutraliser', basis: 'sodium ascorbate',
     stock: { form: 'powder' }, typicalPH: 7.4, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
-    protection: [GOGGLES, GLOVES], cautions: ['Mix fresh: it loses its strength in air.'], keepsToNextVisit: false, source: LABEL,
+    protection: [GOGGLES, GLOVES], cautions: ['Mix it fresh: it loses strength in air.'], keepsToNextVisit: false, source: LABEL,
   },
   {
     ...MILD, strengthSpan: { from: 10, to: 90 },
@@ -184,7 +184,7 @@ export const AGENTS: readonly Agent[] = [
     id: 'trisodium-phosphate', name: 'Phosphate alkaline cleaner', class: 'mild-alkaline', basis: 'trisodium phosphate',
     stock: { form: 'powder' }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
     containers: [1, 5, 10], opposedTo: ['acid', 'quaternary'], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
-    protection: [GOGGLES, GLOVES], cautions: ['Feeds algae in water: not where run-off reaches a pond; forbidden in some places.'],
+    protection: [GOGGLES, GLOVES], cautions: ['Feeds algae in water: not where run-off reaches a pond; banned in some places.'],
     keepsToNextVisit: true, source: LABEL,
   },
   {
@@ -193,7 +193,7 @@ export const AGENTS: readonly Agent[] = [
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 30, densityKilogramsPerLitre: 1.15 } }, typicalPH: 0.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 2.3, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON, BOOTS, MASK],
-    cautions: ['Acid into water, never water onto acid.', 'Its fumes rust every metal near; it leaves chlorides in concrete: only on a pre-wetted surface, for cement haze.'],
+    cautions: ['Acid into water, never water onto acid.', 'Its fumes rust all metal nearby and it leaves chlorides in concrete: only for cement haze, on a pre-wetted surface.'],
     keepsToNextVisit: true, source: LABEL,
   },
   {
@@ -210,7 +210,7 @@ export const AGENTS: readonly Agent[] = [
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 13.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['acid', 'quaternary'], neutraliser: { agent: 'citric-acid', gramsPerGram: 0.1, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON],
-    cautions: ['Only after the film is off; fenced off while it works overnight.'], keepsToNextVisit: true, source: LABEL,
+    cautions: ['Only once the film is off; fence it off while it works overnight.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...OXYGEN, strengthSpan: { from: 1000, to: 1000 },
@@ -218,18 +218,18 @@ export const AGENTS: readonly Agent[] = [
     id: 'oxidising-shadow-gel', name: 'Oxidising shadow gel', class: 'peroxide', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 9, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: true, harmsWaterLife: false,
-    protection: [GOGGLES, GLOVES], cautions: ['Only after the film is off; vented cap.'], keepsToNextVisit: false, source: LABEL,
+    protection: [GOGGLES, GLOVES], cautions: ['Only once the film is off; vented cap.'], keepsToNextVisit: false, source: LABEL,
   },
   {
     ...BIOCIDE, strengthSpan: { from: 2, to: 20 }, hazards: ['harms plants that it touches', 'irritates eyes'], attacks: ['every plant that takes it up'],
     id: 'systemic-weed-killer', name: 'Systemic weed killer', class: 'herbicide', basis: 'active by the label',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 360 } }, typicalPH: 5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
-    protection: [GOGGLES, GLOVES, BOOTS], cautions: ['Dry leaf, no wind, no rain for a day; a week to ten days until it has reached the root.', 'Licensed users where the law asks; forbidden on hard ground in some places.'],
+    protection: [GOGGLES, GLOVES, BOOTS], cautions: ['Dry leaf, no wind, no rain for a day; a week to ten days until it has reached the root.', 'Licensed users only where the law says so; banned on hard surfaces in some places.'],
     keepsToNextVisit: false, source: LABEL,
   },
   {
-    ...BIOCIDE, strengthSpan: { from: 30, to: 60 }, hazards: ['burns eyes', 'smells sharp'], attacks: ['every leaf that it wets'], licence: null,
+    ...BIOCIDE, strengthSpan: { from: 30, to: 60 }, hazards: ['burns eyes', 'smells sharp'], attacks: ['every leaf it wets'], licence: null,
     id: 'pelargonic-weed-killer', name: 'Contact weed killer (fatty acid)', class: 'herbicide', basis: 'pelargonic acid',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 500 } }, typicalPH: 4, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
@@ -247,7 +247,7 @@ export const AGENTS: readonly Agent[] = [
     id: 'citrus-degreaser', name: 'Citrus degreaser', class: 'mild-solvent', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
-    protection: [GOGGLES, GLOVES], cautions: ['Makes skin sensitive; rags with it may catch fire by themselves.'], keepsToNextVisit: true, source: LABEL,
+    protection: [GOGGLES, GLOVES], cautions: ['Can cause a skin allergy; rags soaked with it can catch fire by themselves.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'pores',
@@ -266,7 +266,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ACID, strengthSpan: { from: 5, to: 20 }, specialistOnly: 'Fluoride acids go through skin and bone without pain at first and have killed people: Etappe explains them and never schedules them.',
-    hazards: ['goes through skin to the bone, often without pain at first', 'can stop the heart'], attacks: ['glass', 'granite polish', 'all that other acids attack'],
+    hazards: ['goes through skin to the bone, often without pain at first', 'can stop the heart'], attacks: ['glass', 'granite polish', 'everything other acids attack'],
     id: 'ammonium-bifluoride', name: 'Bifluoride acid cleaner', class: 'acid', basis: 'ammonium bifluoride',
     stock: { form: 'powder' }, typicalPH: 3, surfactantMillilitresPerLitre: null,
     containers: [5], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.5, reading: 'pH strip reads 6 to 8' },
@@ -293,7 +293,7 @@ export const AGENTS: readonly Agent[] = [
     id: 'acrylic-sealer', name: 'Acrylic sealer', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
-    protection: [GOGGLES, GLOVES, MASK], cautions: ['Turns milky on damp: a week of drying first, no frost, no dew.'], keepsToNextVisit: true, source: LABEL,
+    protection: [GOGGLES, GLOVES, MASK], cautions: ['Turns milky on damp: let it dry for a week first; no frost, no dew.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 },
@@ -301,7 +301,7 @@ export const AGENTS: readonly Agent[] = [
     id: 'wood-oil', name: 'Wood oil or stain', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
-    protection: [GLOVES], cautions: ['Rags with oil catch fire by themselves: into water or spread out.', 'At most 15 to 18 % moisture in the wood.'], keepsToNextVisit: true, source: LABEL,
+    protection: [GLOVES], cautions: ['Oily rags catch fire by themselves: put them in water or spread them out.', 'Wood moisture at most 15 to 18 %.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',

@@ -34,7 +34,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'traffic-soot', name: 'Soot and traffic film', synonyms: ['soot', 'traffic film', 'road grime', 'exhaust film', 'black grime'], family: 'soil',
     cues: ['a grey tint on a white cloth', 'a grey film, the colour below still shows', 'black where rain does not reach', 'a black crust under ledges'],
-    expectation: 'Soot that has set into a porous surface pales; it does not go altogether at the first visit.',
+    expectation: 'Soot that has set into a porous surface gets paler; it does not all go on the first visit.',
   },
   {
     id: 'spray-paint', name: 'Spray paint', synonyms: ['graffiti', 'tag', 'tags', 'paint tag', 'aerosol paint'], family: 'coating',
@@ -59,7 +59,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'tyre-marks', name: 'Tyre marks', synonyms: ['tire marks', 'tyre mark', 'rubber marks', 'scuff marks'], family: 'hydrocarbon',
     cues: ['single grey streaks', 'black streaks, the surface below still shows', 'black in the turning curves', 'a shiny layer of rubber'],
-    expectation: 'Rubber ground into a rough surface pales; some of it stays.',
+    expectation: 'Rubber ground into a rough surface gets paler; some of it stays.',
   },
   {
     id: 'bitumen', name: 'Bitumen', synonyms: ['tar', 'asphalt splashes', 'tar splashes'], family: 'hydrocarbon',
@@ -73,7 +73,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'efflorescence', name: 'Efflorescence', synonyms: ['salt bloom', 'white bloom', 'saltpetre'], family: 'mineral',
-    cues: ['a white breath in the joints', 'white patches that wipe off', 'white throughout, the colour is gone', 'crystals that stand up from the surface'],
+    cues: ['a faint white in the joints', 'white patches that wipe off', 'white throughout, the colour is gone', 'crystals that stand up from the surface'],
     expectation: 'Bloom returns as long as water moves through the wall; washing it in makes it worse.',
   },
   {
@@ -99,7 +99,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'pollen', name: 'Pollen and dust', synonyms: ['dust', 'pollen dust', 'saharan dust'], family: 'soil',
     cues: ['seen against the light', 'a yellow or grey film', 'the colour is gone', 'a cake in corners'],
-    expectation: 'Dust lies again with the next dry weeks.',
+    expectation: 'Dust settles again in the next dry weeks.',
   },
   {
     id: 'cobwebs', name: 'Cobwebs and insects', synonyms: ['spider webs', 'spider droppings', 'insect dirt'], family: 'soil',
@@ -124,7 +124,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'tree-sap', name: 'Tree sap', synonyms: ['sap', 'resin drips', 'honeydew'], family: 'soil',
     cues: ['single sticky drops', 'a sticky film below a tree', 'black mould grows on it', 'hard amber drops'],
-    expectation: 'It drips again as long as the tree stands above.',
+    expectation: 'It will drip again as long as the tree stands above.',
   },
   {
     id: 'poster-glue', name: 'Glue and tape residue', synonyms: ['adhesive', 'sticker residue', 'tape residue', 'poster paste'], family: 'coating',
@@ -148,23 +148,23 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'copper-stain', name: 'Copper stain', synonyms: ['green run', 'verdigris', 'copper run'], family: 'metal-stain',
-    cues: ['a green breath below the metal', 'green runs', 'green throughout', 'blue-green crust'],
-    expectation: 'It runs again as long as water comes off the copper.',
+    cues: ['a faint green below the metal', 'green runs', 'green throughout', 'blue-green crust'],
+    expectation: 'It will run again as long as water comes off the copper.',
   },
   {
     id: 'manganese-stain', name: 'Manganese or vanadium stain', synonyms: ['manganese', 'vanadium', 'brown brick stain'], family: 'metal-stain',
     cues: ['a tea tint on pale bricks', 'brown along the joints', 'brown throughout', 'near black with a shine'],
-    expectation: 'It comes out of the brick itself and may return; strong acid makes it fast.',
+    expectation: 'It comes out of the brick itself and may return; strong acid fixes it for good.',
   },
   {
     id: 'fertiliser-rust', name: 'Fertiliser rust', synonyms: ['fertilizer rust', 'orange dots', 'lawn feed stain'], family: 'metal-stain',
     cues: ['single orange dots', 'dots a hand apart', 'dots grown together', 'brown patches'],
-    expectation: 'Deep dots pale at first and go with repeats; sweep the feed off before rain.',
+    expectation: 'Deep spots get paler first and go with repeats; sweep the feed off before it rains.',
   },
   {
     id: 'timber-greying', name: 'Weathered grey', synonyms: ['greying', 'silvering', 'grey timber', 'weathering'], family: 'soil',
-    cues: ['a grey breath on sunny boards', 'grey, the grain still warm', 'grey throughout', 'grey fibres that rub off'],
-    expectation: 'Wood greys again in the sun within a year or two unless it is stained.',
+    cues: ['a faint grey on sunny boards', 'grey, the grain still warm', 'grey throughout', 'grey fibres that rub off'],
+    expectation: 'Wood turns grey again in the sun within a year or two unless it is stained.',
   },
   {
     id: 'ivy-pads', name: 'Pads of climbing plants', synonyms: ['ivy', 'ivy residue', 'creeper pads', 'climbing plant'], family: 'growth',
@@ -178,12 +178,12 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   },
   {
     id: 'salt-spray', name: 'Salt spray', synonyms: ['sea salt', 'road salt', 'de-icing salt'], family: 'mineral',
-    cues: ['a taste on the finger', 'a white breath when dry', 'a white film', 'crystals'],
-    expectation: 'Salt comes back with the wind or the winter; a rinse each month keeps metals.',
+    cues: ['a taste on the finger', 'a faint white once dry', 'a white film', 'crystals'],
+    expectation: 'Salt comes back with wind and winter; a rinse every month protects metal.',
   },
   {
     id: 'smoke', name: 'Smoke of a fire', synonyms: ['fire soot', 'smoke stain', 'chimney soot'], family: 'soil',
-    cues: ['a smell and a grey breath', 'grey above an opening', 'black, the surface below still shows', 'a greasy black layer'],
+    cues: ['a smell and a faint grey', 'grey above an opening', 'black, the surface below still shows', 'a greasy black layer'],
     expectation: 'Smoke in a porous surface stays as a shadow, and as a smell on damp days.',
   },
   // What a clean face still wants.
@@ -195,12 +195,12 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'unprotected-face', name: 'Absorbent surface, to be protected', synonyms: ['needs sealing', 'wants sealing', 'thirsty face'], family: 'wear',
     cues: ['a drop stands for minutes', 'a drop is gone in a minute', 'a drop is gone at once', 'it soaks up several drops in a row'],
-    expectation: 'A protected surface still gets dirty, later and looser; it is renewed every few years.',
+    expectation: 'A protected surface still gets dirty, but later, and it cleans more easily; the coat is renewed every few years.',
   },
   {
     id: 'dry-timber', name: 'Wood without oil', synonyms: ['needs oil', 'needs stain', 'unoiled wood', 'wants oiling'], family: 'wear',
     cues: ['a drop beads, then soaks in', 'a drop soaks in at once', 'grey and open', 'checked and brittle'],
-    expectation: 'Oil deepens the colour and wants renewing each year or two.',
+    expectation: 'Oil deepens the colour and needs renewing every year or two.',
   },
   {
     id: 'often-tagged', name: 'Tagged again and again', synonyms: ['graffiti hotspot', 'repeat tags', 'wants anti-graffiti coat'], family: 'wear',

@@ -10,7 +10,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'no-acid-on-bare-metal', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
-    text: 'No acid on bare aluminium or zinc.', whatCanHappen: 'The metal is eaten, gas forms.',
+    text: 'No acid on bare aluminium or zinc.', whatCanHappen: 'The metal is eaten away and gives off gas.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -20,7 +20,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'no-chlorine-on-salt-sensitive', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'saltSensitive', is: true }],
-    text: 'No hypochlorite on this stone: its salts stay in the pores.', whatCanHappen: 'The surface bursts off over the next winters.',
+    text: 'No hypochlorite on this stone: its salts stay in the pores.', whatCanHappen: 'The stone flakes off over the next few winters.',
     standing: 'overridable', source: TRADE,
   },
   {
@@ -65,7 +65,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'no-alkali-on-glass', when: [{ fact: 'agentClass', oneOf: ['caustic', 'mild-alkaline'] }, { fact: 'family', is: 'glass' }],
-    text: 'No alkali on glass: it etches where it dries.', whatCanHappen: 'A grey veil for good.',
+    text: 'No alkali on glass: it etches where it dries.', whatCanHappen: 'A permanent grey haze.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -75,7 +75,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'jet-above-limit', when: [{ fact: 'jetKilopascal', aboveFact: 'jetLimitKilopascal' }],
-    text: 'The jet presses {jetKilopascal} kPa on a surface that stands {jetLimitKilopascal} kPa in its state.', whatCanHappen: 'Wand marks, torn fibres, lifted paint or sand washed from the surface.',
+    text: 'The jet hits with {jetKilopascal} kPa; in its state this surface stands {jetLimitKilopascal} kPa.', whatCanHappen: 'Wand marks, torn fibres, lifted paint or sand washed from the surface.',
     standing: 'overridable', source: 'estimate from orifice, pressure, fan and distance; a test patch confirms it',
   },
   {
@@ -105,7 +105,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'specialist-only-agent', when: [{ fact: 'specialistOnly', is: true }],
-    text: 'This agent belongs in the hands of specialists: it is explained here and never scheduled.', whatCanHappen: 'Burns that kill.',
+    text: 'This agent is for specialists: it is explained here and never scheduled.', whatCanHappen: 'Burns that kill.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -150,12 +150,12 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     id: 'too-cold-for-agent', when: [{ fact: 'agentColdestCelsius', aboveFact: 'temperatureCelsius' }],
-    text: 'The agent works from {agentColdestCelsius} °C on, and {temperatureCelsius} °C are counted with.', whatCanHappen: 'It lies there without working, freezes, or leaves a film.',
+    text: 'The agent works from {agentColdestCelsius} °C up; the plan expects {temperatureCelsius} °C.', whatCanHappen: 'It sits there doing nothing, freezes, or leaves a film.',
     standing: 'overridable', source: TRADE,
   },
   {
     id: 'no-acid-on-new-cement', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'conditions', includesAnyOf: ['new'] }],
-    text: 'No acid on cement that is younger than 28 days.', whatCanHappen: 'The skin of the cement goes; the colour stays patchy.',
+    text: 'No acid on cement less than 28 days old.', whatCanHappen: 'The cement loses its skin and stays patchy.',
     standing: 'overridable', source: TRADE,
   },
 ]; // prettier-ignore

@@ -19,7 +19,7 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
   {
     id: 'key-press', name: 'Press a key in', minutes: 1, agentClass: null, source: TRADE,
     how: 'Press the tip of a key in where nobody looks, then draw it a centimetre.', needs: ['key'],
-    never: 'Not on a face that is looked at closely: it leaves a scratch.',
+    never: 'Not where people look closely: it leaves a scratch.',
     outcomes: [{ id: 'sinks', text: 'it dents, fibres give way' }, { id: 'scratches', text: 'it leaves a pale, powdery scratch' }, { id: 'slides', text: 'it slides off without a trace' }],
     likelihood: byMaterial({
       families: {
@@ -54,7 +54,7 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
     }),
   },
   {
-    id: 'wet-look', name: 'Look close at it, wet and dry', minutes: 3, agentClass: null, never: null, source: TRADE,
+    id: 'wet-look', name: 'Look at it closely, wet and dry', minutes: 3, agentClass: null, never: null, source: TRADE,
     how: 'Wet a hand’s breadth, look at it closely, and again when it is dry.', needs: ['water', 'lens, if there is one'],
     outcomes: [
       { id: 'fibres', text: 'long fibres and rings' }, { id: 'speckles', text: 'hard speckles that glitter' },

@@ -18,6 +18,6 @@ export const PATCH_RULES: readonly PatchRule[] = [
   },
   {
     id: 'patch-harsh-agent', surfaceRiskFrom: 4,
-    text: 'It is strong, and this surface has not met it before.', source: TRADE,
+    text: 'It is strong, and this surface has never had it before.', source: TRADE,
   },
 ]; // prettier-ignore

@@ -3,11 +3,11 @@ import type { PermanentMark } from '../permanent-mark.ts';
 export const PERMANENT_MARKS: readonly PermanentMark[] = [
   {
     id: 'fired-colour', name: 'Fired colour', cue: 'dark bricks or minerals, the same under a sill and wet as dry',
-    expectation: 'Some bricks are dark by their firing: they stay dark.',
+    expectation: 'Some bricks were fired dark: they stay dark.',
   },
   {
     id: 'odd-mortar', name: 'Other sand in the mortar', cue: 'joints of another colour, clean to the core when scratched',
-    expectation: 'Joints were made with another sand: washing does not match them.',
+    expectation: 'The joints were made with a different sand: washing will not make them match.',
   },
   {
     id: 'sun-faded', name: 'Sun-faded patch', cue: 'the outline of ivy or a sign that hung there, lighter or darker than around it',
@@ -23,14 +23,14 @@ export const PERMANENT_MARKS: readonly PermanentMark[] = [
   },
   {
     id: 'burnt', name: 'Burnt or melted spot', cue: 'a brown or glazed spot, hard and smooth, beside a fire place or a lamp',
-    expectation: 'Heat has changed the surface: the spot stays.',
+    expectation: 'Heat has changed the surface: the spot will stay.',
   },
   {
     id: 'wand-marks', name: 'Earlier wand marks', cue: 'stripes or arcs of even width, seen in low light',
-    expectation: 'Stripes of an earlier jet are in the surface: cleaning makes them show more, not less.',
+    expectation: 'An earlier jet has left stripes in the surface: cleaning makes them show more, not less.',
   },
   {
     id: 'chalked-paint', name: 'Chalking paint', cue: 'a white powder that rubs onto the finger',
-    expectation: 'The paint is weathered: washing evens it and does not bring the gloss back.',
+    expectation: 'The paint is weathered: washing evens it out but does not bring back the gloss.',
   },
 ]; // prettier-ignore

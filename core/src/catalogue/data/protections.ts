@@ -21,24 +21,29 @@ const CATCH_WATER: FeatureProtection = {
   after: act('open', 6, 'Lift the bund last, when the catch is empty and the reading neutral.'),
 }; // prettier-ignore
 const NO_POWER: FeatureProtection = {
-  before: act('isolate', 4, 'Have it isolated by somebody competent, then cover it: it is never wetted.', {
+  before: act('isolate', 4, 'Have it isolated by somebody competent, then cover it: it must never get wet.', {
     ...FILM,
     ...by('competent'),
   }),
   during: null,
-  after: act('uncover', 3, 'Uncover dry; leave switching on to somebody competent.', by('competent')),
+  after: act(
+    'uncover',
+    3,
+    'Uncover it once all is dry; leave switching on to somebody competent.',
+    by('competent'),
+  ),
 };
 
 /** What is done for each kind of feature; null where nothing is. Trade defaults. */
 export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | null>> = {
   'plant-bed': {
     before: act('wet', 3, 'Wet the bed through, leaf and soil.'),
-    during: act('keep-rinsing', 2, 'Keep it wet while product is about.'),
+    during: act('keep-rinsing', 2, 'Keep it wet as long as product is in use nearby.'),
     after: act('rinse', 4, 'Rinse leaves and soil with plenty of water.'),
   },
   lawn: {
     before: act('wet', 3, 'Wet the grass along the wall.'),
-    during: act('keep-rinsing', 2, 'Keep it wet while product is about.'),
+    during: act('keep-rinsing', 2, 'Keep it wet as long as product is in use nearby.'),
     after: act('rinse', 3, 'Rinse the grass.'),
   },
   pond: CATCH_WATER,
@@ -56,7 +61,7 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
   pool: {
     before: act('cover', 8, 'Cover the pool with the owner; keep all run-off out of it.', { material: 'pool cover', ...by('owner') }),
     during: null,
-    after: act('uncover', 6, 'Uncover it rinsed; the owner tests the water before anybody bathes.', by('owner')),
+    after: act('uncover', 6, 'Rinse the cover and take it off; the owner tests the water before anybody swims.', by('owner')),
   },
   door: {
     before: act('tape', 3, 'Shut it, seal its foot, and ask what is behind it.', FILM),
@@ -64,7 +69,7 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
     after: act('uncover', 3, 'Untape it, wipe the threshold; look behind it for water.'),
   },
   sill: {
-    before: act('move', 2, 'Clear the sill; no spray upwards against it.'),
+    before: act('move', 2, 'Clear the sill; never spray up at it.'),
     during: null,
     after: act('rinse', 2, 'Rinse the sill and wipe it dry.'),
   },
@@ -73,19 +78,19 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
   'electrical-panel': NO_POWER,
   panel: NO_POWER,
   'solar-panel': {
-    before: act('notify', 3, 'No jet and no product on it; cover it, or keep it wet, after the owner agreed.', { ...FILM, ...by('owner') }),
+    before: act('notify', 3, 'No jet and no product on it; with the owner’s consent cover it or keep it wet.', { ...FILM, ...by('owner') }),
     during: act('keep-rinsing', 2, 'Keep it wet where it is not covered.'),
     after: act('uncover', 3, 'Uncover and rinse with plain water.'),
   },
   timber: {
     before: act('wet', 2, 'Wet natural timber and keep it wet, or cover it.'),
-    during: act('keep-rinsing', 2, 'Keep it wet while product is about.'),
+    during: act('keep-rinsing', 2, 'Keep it wet as long as product is in use nearby.'),
     after: act('rinse', 2, 'Uncover and rinse.'),
   },
   goods: {
     before: act('move', 5, 'Have goods moved off the door and off the floor; seal the foot of the door.', { ...FILM, ...by('owner') }),
     during: null,
-    after: act('open', 3, 'Open with the owner and look for water.', by('owner')),
+    after: act('open', 3, 'Open up with the owner and look for water.', by('owner')),
   },
   animals: {
     before: act('move', 2, 'Have animals taken away with their bowls and bedding.', by('owner')),
@@ -110,7 +115,7 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
   vehicle: {
     before: act('move', 1, 'Have the vehicle moved.', by('owner')),
     during: null,
-    after: act('notify', 1, 'Tell the owner that it may come back.'),
+    after: act('notify', 1, 'Tell the owner it can come back.'),
   },
   furniture: {
     before: act('move', 4, 'Move it away or cover it.', { material: 'dust sheet' }),
@@ -134,7 +139,7 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
   },
 }; // prettier-ignore
 
-/** Plants by the other ways of a house. */
+/** Plants by the other ways of a company. */
 export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
   cover: {
     before: act('cover', 5, 'Wet the plants, then cover or bag them; never in hot sun.', BREATHING_COVER),
@@ -154,17 +159,17 @@ export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
  */
 export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert', FeatureProtection>> = {
   wet: {
-    before: act('wet', 2, 'Wet it through before work with {agents} begins on {from}: wet, it takes up less.'),
+    before: act('wet', 2, 'Wet it through before work with {agents} starts on {from}: wet, it takes up less.'),
     during: act('keep-rinsing', 2, 'Keep plain water running over it during work with {agents} on {from}; nothing dries on it.'),
     after: act('rinse', 3, 'Rinse it from its top edge down after the last rinse of {from}.'),
   },
   cover: {
-    before: act('cover', 8, 'Hang film over it, taped tight along its top edge, before work with {agents} begins on {from}: not a drop runs behind it.', FILM),
+    before: act('cover', 8, 'Hang film over it, taped tight along its top edge, before work with {agents} starts on {from}: not a drop may run behind it.', FILM),
     during: act('keep-rinsing', 2, 'Look behind the film at every section; where it is wet, flood with plain water and stop.'),
     after: act('uncover', 4, 'Take the film off after the last rinse of {from}, then rinse it all the same.'),
   },
   divert: {
-    before: act('divert', 8, 'Lay sand sleeves at its edge and lead {agents} from {from} away from it or catch it.', { material: 'sand sleeves, pump, drum' }),
+    before: act('divert', 8, 'Lay sand sleeves along its edge; lead {agents} from {from} away from it, or catch it.', { material: 'sand sleeves, pump, drum' }),
     during: act('keep-rinsing', 2, 'Keep it flooded with plain water where drops reach it; watch the sleeves.'),
     after: act('open', 4, 'Lift the sleeves after the last rinse of {from}, then rinse it all the same.'),
   },
@@ -172,8 +177,8 @@ export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert
 
 /** Droppings and urine that a hypochlorite would come to. */
 export const FOULED_FACE_PROTECTION: FeatureProtection = {
-  before: act('rinse', 5, 'Take up what lies there wet and flush with plenty of plain water until nothing smells, before work with {agents} begins on {from}: together they release toxic gas.'),
-  during: act('keep-away', 0, 'Nobody stands downwind of it; where it stings in eyes or nose, stop, leave and let air through.'),
+  before: act('rinse', 5, 'Before work with {agents} starts on {from}, pick up what lies there wet and flush with plenty of plain water until nothing smells: together they release toxic gas.'),
+  during: act('keep-away', 0, 'Nobody stands downwind of it; if eyes or nose sting, stop, leave and let it air.'),
   after: act('rinse', 2, 'Flush it once more with plain water.'),
 }; // prettier-ignore
 

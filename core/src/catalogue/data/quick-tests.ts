@@ -95,7 +95,7 @@ export const QUICK_TESTS: readonly QuickTest[] = [
   {
     id: 'acid-drop', name: 'Drop of acid', minutes: 1, agentClass: 'acid', source: TRADE,
     how: `A drop of weak acid on ${FRESH}; listen and look, then rinse.`, needs: ['citric acid 50 g/L, a few drops', 'water', 'goggles and gloves'],
-    never: 'Never on calcareous stone or lime mortar, which fizz themselves and are etched; never beside a hypochlorite dab. Concrete fizzes too.',
+    never: 'Never on calcareous stone or lime mortar: they fizz as well, and are etched. Never beside a hypochlorite dab. Concrete fizzes too.',
     outcomes: YES_NO('fizzes', 'does not fizz'),
     likelihood: yes({ 'hard-water-scale': 0.95, 'cement-haze': 0.85, efflorescence: 0.4, lichen: 0.05, 'chalked-paint': 0.25 }),
   },
@@ -107,13 +107,13 @@ export const QUICK_TESTS: readonly QuickTest[] = [
   },
   {
     id: 'bricks-or-joints', name: 'Bricks or joints', minutes: 1, agentClass: null, never: null, source: TRADE,
-    how: 'Look at single stones: does the dark keep to the bricks, to the joints, or run over both?', needs: [],
-    outcomes: [{ id: 'bricks', text: 'it keeps to single bricks' }, { id: 'joints', text: 'it keeps to the joints' }, { id: 'both', text: 'it runs over both' }],
+    how: 'Look at single bricks: is the dark in the bricks, in the joints, or across both?', needs: [],
+    outcomes: [{ id: 'bricks', text: 'it stays within single bricks' }, { id: 'joints', text: 'it stays in the joints' }, { id: 'both', text: 'it runs over both' }],
     likelihood: { 'fired-colour': [0.94, 0.03, 0.03], 'odd-mortar': [0.02, 0.95, 0.03], mildew: [0.1, 0.2, 0.7], 'traffic-soot': [0.1, 0.1, 0.8] },
   },
   {
     id: 'look-edge', name: 'Look at the edge of the line', minutes: 1, agentClass: null, never: null, source: TRADE,
-    how: 'Look closely at the edge: mist of dots or a sharp stroke?', needs: [],
+    how: 'Look closely at the edge: a mist of dots, or a sharp stroke?', needs: [],
     outcomes: YES_NO('a mist of fine dots', 'a sharp stroke'),
     likelihood: yes({ 'spray-paint': 0.92, 'felt-tip': 0.04 }),
   },

@@ -1,7 +1,7 @@
 /** Always shown on every order; cannot be switched off. */
 export const SAFETY_FLOOR: readonly string[] = [
   'The product label, its safety data sheet, local codes and licensed practice come before anything written here.',
-  'Wear eye, hand, foot, hearing and breathing protection as listed for each agent and task before mixing.',
+  'Before mixing, put on the eye, hand, foot, hearing and breathing protection listed for each agent and task.',
   'Water first, then acid or caustic; never the other way round. Never mix agents. Label every jug.',
   'Own sprayer for each agent. Eyewash and plain water at hand. Ventilate.',
   'Never point a jet at a person or an animal. Lock the tip before pulling the trigger.',

@@ -8,8 +8,8 @@ export const SCHOOLS: readonly School[] = [
     id: 'pre-wet', name: 'Pre-wet the surface?', setting: 'thirsty-only', source: TRADE,
     settings: [
       { id: 'thirsty-only', name: 'Absorbent surfaces', when: 'Absorbent, overgrown or sun-hot surfaces soak the mix up.' },
-      { id: 'always', name: 'Always', when: 'Heat, or neighbours below that must be wet anyway.' },
-      { id: 'never', name: 'Apply dry', when: 'A mild cleaner is to soak in: a wet film dilutes the first coat.' },
+      { id: 'always', name: 'Always', when: 'In heat, or where what lies below must be wetted anyway.' },
+      { id: 'never', name: 'Apply dry', when: 'A mild cleaner should soak in; a wet film would dilute the first coat.' },
     ],
   },
   {
@@ -23,7 +23,7 @@ export const SCHOOLS: readonly School[] = [
     id: 'roofs', name: 'Roofs', setting: 'by-material', source: TRADE,
     settings: [
       { id: 'by-material', name: 'By material', when: 'Shingle soft wash; fragile tile by hand or biocide; sound tile reduced washing.' },
-      { id: 'biocide-only', name: 'Biocide only', when: 'Slow and gentle: nobody waits for the result.' },
+      { id: 'biocide-only', name: 'Biocide only', when: 'Slow and gentle, where nobody is waiting for the result.' },
       { id: 'hypochlorite-and-rinse', name: 'Hypochlorite and rinse', when: 'The result is wanted the same day.' },
     ],
   },
@@ -38,7 +38,7 @@ export const SCHOOLS: readonly School[] = [
     id: 'direction', name: 'Direction of application', setting: 'bottom-up', source: TRADE,
     settings: [
       { id: 'bottom-up', name: 'Bottom up', when: 'No streaks and no runs over dry surface.' },
-      { id: 'top-down', name: 'Top down, twice', when: 'Reach or glare forces it; a second pass takes the streaks.' },
+      { id: 'top-down', name: 'Top down, twice', when: 'Where reach or glare leaves no choice; a second pass takes out the streaks.' },
     ],
   },
   {
@@ -58,40 +58,40 @@ export const SCHOOLS: readonly School[] = [
   {
     id: 'result', name: 'When the result is wanted', setting: 'same-day', source: TRADE,
     settings: [
-      { id: 'same-day', name: 'Same day', when: 'It is inspected and paid that day.' },
-      { id: 'leave-on', name: 'Left on, within months', when: 'The customer has the expectation in writing.' },
+      { id: 'same-day', name: 'Same day', when: 'The customer inspects and pays that day.' },
+      { id: 'leave-on', name: 'Left on, over months', when: 'Right where the customer has it in writing what to expect and when.' },
     ],
   },
   {
     id: 'delivery', name: 'Delivery of a mix', setting: 'by-need', source: TRADE,
     settings: [
-      { id: 'by-need', name: 'By strength and distance', when: 'Each mix by what can carry it that far at that strength.' },
-      { id: 'backpack', name: 'Backpack sprayer', when: 'Small surfaces far from the vehicle.' },
-      { id: 'pump', name: 'Dedicated pump', when: 'Large surfaces within a hose of the vehicle.' },
+      { id: 'by-need', name: 'By strength and distance', when: 'Each mix goes out with whatever reaches that far at that strength.' },
+      { id: 'backpack', name: 'Backpack sprayer', when: 'Small surfaces a long way from the vehicle.' },
+      { id: 'pump', name: 'Dedicated pump', when: 'Large surfaces within hose length of the vehicle.' },
     ],
   },
   {
     id: 'plants', name: 'Plants', setting: 'wet', source: TRADE,
     settings: [
-      { id: 'wet', name: 'Wet before, during, after', when: 'Water at hand all the time.' },
-      { id: 'cover', name: 'Cover or bag', when: 'A short time, never in hot sun.' },
-      { id: 'capture', name: 'Catch all run-off', when: 'Nothing may reach the roots or the water.' },
+      { id: 'wet', name: 'Wet before, during, after', when: 'Where water is at hand all the time.' },
+      { id: 'cover', name: 'Cover or bag', when: 'For a short time, never in hot sun.' },
+      { id: 'capture', name: 'Catch all run-off', when: 'Where nothing may reach the roots or open water.' },
     ],
   },
   {
     id: 'joints', name: 'Sand joints after washing', setting: 'sand', source: TRADE,
     settings: [
-      { id: 'sand', name: 'Dry sand', when: 'A terrace or a path.' },
-      { id: 'sand-and-sealer', name: 'Sand and sealer', when: 'Colour is wanted, weeds are not.' },
-      { id: 'stabilised-sand', name: 'Stabilised sand', when: 'Sweepers or slopes take loose sand out.' },
-      { id: 'by-others', name: 'By others', when: 'Resin-type jointing.' },
+      { id: 'sand', name: 'Dry sand', when: 'Terraces and paths.' },
+      { id: 'sand-and-sealer', name: 'Sand and sealer', when: 'Where the customer wants the colour deepened and weeds kept out.' },
+      { id: 'stabilised-sand', name: 'Stabilised sand', when: 'Where sweepers or slopes take loose sand out.' },
+      { id: 'by-others', name: 'By others', when: 'For resin-type jointing.' },
     ],
   },
   {
     id: 'drying', name: 'Dry enough for sand and sealer', setting: 'by-reading', source: TRADE,
     settings: [
-      { id: 'by-reading', name: 'By a reading', when: 'The meter says it; days are the fallback for planning.' },
-      { id: 'fixed-days', name: 'By fixed days', when: 'No meter, steady weather.' },
+      { id: 'by-reading', name: 'By meter reading', when: 'The meter decides; days are only for planning ahead.' },
+      { id: 'fixed-days', name: 'By days alone', when: 'Without a meter, in steady weather.' },
     ],
   },
 ]; // prettier-ignore
@@ -101,11 +101,11 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'result', name: 'Result', value: 3, per: 'grade of 5', why: 'What the customer pays for.', source: TRADE },
   { id: 'surface-risk', name: 'Risk to the surface', value: 2, per: 'grade of 5', why: 'Least force that works.', source: TRADE },
   { id: 'harm-around', name: 'Harm around', value: 1, per: 'grade of 5', why: 'Plants, water, people; twice where run-off reaches open water.', source: TRADE },
-  { id: 'time', name: 'Time', value: 1, per: 'doubling of the hours on 100 m²', why: 'Hours are most of the price.', source: TRADE },
-  { id: 'water', name: 'Water', value: 0.25, per: 'doubling of the litres on a square metre', why: 'Taps run dry and run-off must go somewhere.', source: TRADE },
-  { id: 'product', name: 'Product', value: 0.5, per: 'doubling of the litres of mix on a square metre', why: 'Less to carry, to mix and to neutralise.', source: TRADE },
-  { id: 'cost', name: 'Cost of product', value: 0, per: 'doubling of the money on a square metre', why: 'By the prices of your products; where it counts, another price is another plan.', source: TRADE },
+  { id: 'time', name: 'Time', value: 1, per: 'doubling of hours per 100 m²', why: 'Hours are most of the price.', source: TRADE },
+  { id: 'water', name: 'Water', value: 0.25, per: 'doubling of litres per m²', why: 'Taps run dry and run-off must go somewhere.', source: TRADE },
+  { id: 'product', name: 'Product', value: 0.5, per: 'doubling of litres of mix per m²', why: 'Less to carry, to mix and to neutralise.', source: TRADE },
+  { id: 'cost', name: 'Cost of product', value: 0, per: 'doubling of cost per m²', why: 'Taken from our product prices: with a weight above 0, a new price can change the plan.', source: TRADE },
   { id: 'visit', name: 'Another visit', value: 6, per: 'visit', why: 'Travel, setting out and a day on the calendar.', source: TRADE },
-  { id: 'preference', name: 'Company preference', value: 10, per: 'school that a method goes against', why: 'What the company is used to goes faster and safer.', source: TRADE },
-  { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'A cycle is saved.', source: TRADE },
+  { id: 'preference', name: 'Company preference', value: 10, per: 'working practice that a method goes against', why: 'What we are used to goes faster and safer.', source: TRADE },
+  { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'It saves a whole wet cycle.', source: TRADE },
 ]; // prettier-ignore

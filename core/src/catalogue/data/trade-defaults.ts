@@ -5,7 +5,7 @@ const severityTimeFactor: Readonly<Record<Severity, number>> = { 1: 0.6, 2: 1, 3
 const spray: RateRange = { lowSquareMetresPerHour: 250, highSquareMetresPerHour: 400 };
 const plainRinse: RateRange = { lowSquareMetresPerHour: 150, highSquareMetresPerHour: 250 };
 
-/** Figures of the trade that belong to no single entry; each will be a setting of the house. Source: trade default. */
+/** Figures of the trade that belong to no single entry; each will be a setting of the company. Source: trade default. */
 export const TRADE_DEFAULTS = {
   // Ranking; the weights are entries of their own.
   /** Run-off that reaches water multiplies the weight of harm around. */
@@ -112,7 +112,7 @@ export const TRADE_DEFAULTS = {
   hoseMayLoseShare: 0.1,
   /** Carried beyond the way that was paced. */
   spareHoseShare: 0.1,
-  /** A truck brings so much, unless the house says otherwise. */
+  /** A truck brings so much, unless the company says otherwise. */
   truckLitres: 1000,
   greatestTankLitres: 20_000,
   tankStepLitres: 50,

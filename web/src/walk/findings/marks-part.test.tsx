@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { renderInSession, sentChanges, standInServer, stateOfFile } from '../../test/in-session.tsx';
 import type { Asked } from '../../test/in-session.tsx';
 import { MarksPart } from './marks-part.tsx';
-import { ThirstPart } from '../surface/thirst-part.tsx';
+import { AbsorptionPart } from '../surface/absorption-part.tsx';
 
 let asked: Asked[];
 const begin = (site: Record<string, unknown> = {}, material = 'concrete') => {
@@ -125,7 +125,7 @@ describe('a mark that the tests decide', () => {
 describe('a drop of water', () => {
   it('is written down as typed, or as beading', async () => {
     begin();
-    renderInSession(<ThirstPart surface="wall" material="concrete" finish="bare" />);
+    renderInSession(<AbsorptionPart surface="wall" material="concrete" finish="bare" />);
     await userEvent.type(await screen.findByLabelText('Or seconds, typed'), '30');
     await press('Record');
     expect(await screen.findByText('porous')).toBeInTheDocument();
@@ -138,7 +138,7 @@ describe('a drop of water', () => {
 
   it('takes no time that a drop cannot have', async () => {
     begin();
-    renderInSession(<ThirstPart surface="wall" material="concrete" finish="bare" />);
+    renderInSession(<AbsorptionPart surface="wall" material="concrete" finish="bare" />);
     await userEvent.type(await screen.findByLabelText('Or seconds, typed'), '-4');
     expect(await screen.findByRole('alert')).toHaveTextContent('is not a time for a drop');
     expect(screen.queryByRole('button', { name: 'Record' })).toBeNull();

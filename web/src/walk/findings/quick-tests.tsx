@@ -1,4 +1,4 @@
-import { LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, quickTestById, thirstOf } from '@etappe/core';
+import { LONGEST_DROP_SECONDS, ABSORPTION_TEST, deletionOf, quickTestById, absorptionOf } from '@etappe/core';
 import type { ProposedTest, SurfaceTest } from '@etappe/core';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -130,7 +130,7 @@ function TestToDo({ subject, proposed, best, spot, setSpot, where }: TestToDoPro
           }}
         />
       )}
-      {test.id === THIRST_TEST ? (
+      {test.id === ABSORPTION_TEST ? (
         <p className="quiet">Time it below, at “A drop of water”.</p>
       ) : (
         <div className="chips" role="group" aria-label={`What came of it: ${test.name}`}>
@@ -168,10 +168,10 @@ export function DoneTests({ tests }: { readonly tests: readonly SurfaceTest[] })
   return (
     <ul className="done-tests" aria-label="Tests done">
       {tests.map((done) => {
-        const test = done.test === THIRST_TEST ? null : quickTestById(done.test);
+        const test = done.test === ABSORPTION_TEST ? null : quickTestById(done.test);
         const outcome =
           test?.outcomes.find((o) => o.id === done.outcome)?.text ??
-          thirstOf(done.seconds ?? LONGEST_DROP_SECONDS).name;
+          absorptionOf(done.seconds ?? LONGEST_DROP_SECONDS).name;
         const name = test?.name ?? 'Drop of water';
         return (
           <li key={done.id}>

@@ -1,7 +1,7 @@
 import type { Finish } from '@etappe/core';
 import { CuedChecks } from '../../quantity-fields/chip-field.tsx';
 import { ReadingsPart } from './readings-part.tsx';
-import { ThirstPart } from './thirst-part.tsx';
+import { AbsorptionPart } from './absorption-part.tsx';
 import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { useEntity } from '../../survey-edits/use-entity.ts';
 import { say } from '../../messages/walk.ts';
@@ -26,7 +26,7 @@ export function ConditionPart({ surface, material, finish, conditions }: Conditi
         values={conditions}
         take={(values) => patch({ conditions: values })}
       />
-      <ThirstPart surface={surface} material={material} finish={finish} />
+      <AbsorptionPart surface={surface} material={material} finish={finish} />
       <ReadingsPart surface={surface} />
     </div>
   );

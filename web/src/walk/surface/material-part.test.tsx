@@ -27,7 +27,7 @@ describe('a surface of unsure material', () => {
     expect(await screen.findByRole('list', { name: 'What it may be' })).toHaveTextContent('Granite');
     expect(screen.getByText(/No acid on calcareous stone/)).toBeInTheDocument();
     expect(screen.getByText(/Time it below/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Look close at it, wet and dry' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Look at it closely, wet and dry' }));
     await userEvent.click(await screen.findByRole('button', { name: 'even and fine, darker when wet' }));
     await waitFor(() => {
       expect(sent()).toMatchObject([

@@ -1,4 +1,4 @@
-import { THIRST_TEST, materialDiagnosis, ofMaterial } from '@etappe/core';
+import { ABSORPTION_TEST, materialDiagnosis, ofMaterial } from '@etappe/core';
 import type { Surface } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -15,7 +15,7 @@ export function MaterialPart({ surface }: { readonly surface: Surface }) {
   const diagnosis = materialDiagnosis(surface, survey, spot);
   if (!diagnosis) return null;
   const { decided, done } = diagnosis;
-  const untimed = done.filter((t) => t.test !== THIRST_TEST);
+  const untimed = done.filter((t) => t.test !== ABSORPTION_TEST);
   return (
     <div className="mark">
       <p className="field-hint">{say('until-it-is-settled-the')}</p>

@@ -26,10 +26,10 @@ export const FINISHING_METHODS: readonly Method[] = [
   {
     id: 'fill-stabilised-sand', name: 'Fill joints with stabilised sand', schools: { joints: 'stabilised-sand' }, treats: { 'empty-joints': 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'fill', dryFirst: DRY_FOR_SAND,
-    why: 'Sets when it is misted, so that a sweeper does not take it out.', expectation: 'Grains left on the surface set there: a haze that hardly comes off.', source: TRADE,
+    why: 'Misting sets it, so that a sweeper does not take it out.', expectation: 'Grains left on the surface set there: a haze that will hardly come off.', source: TRADE,
     stages: [
       { ...work('fill', 'broom', [40, 60], ...FULL_JOINTS, 'The surface is swept and blown clean before a drop of water.'), bulk: jointSand('stabilised jointing sand') },
-      { ...work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'), task: 'Mist the sand so that it sets' },
+      { ...work('rinse', 'garden-hose', [100, 150], 'A mist only: nothing washes out, nothing pools.'), task: 'Mist the sand to set it' },
     ],
   },
   {
@@ -38,7 +38,7 @@ export const FINISHING_METHODS: readonly Method[] = [
     why: 'The sealer binds the sand through and through and holds the colour.', expectation: 'The surface is darker and slightly glossy; it is resealed every three to five years.', source: TRADE,
     stages: [
       { ...work('fill', 'broom', [60, 80], ...FULL_JOINTS), bulk: SAND_IN },
-      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.', 'The sand changes colour all through.'], stopWhen: 'The surface is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.2, rate: rate(60, 90), clings: false }),
+      apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.', 'The sand changes colour all through.'], stopWhen: 'The surface is evenly wet and nothing pools.', ifNotEnough: 'A second coat takes a visit of its own, as the label says.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.2, rate: rate(60, 90), clings: false }),
       wait('set', [1, 7], 'The first coat is dry and does not stick'),
       apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['Thin and even; no traffic for two days.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'Two coats are enough.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(60, 90), clings: false }),
     ],
@@ -53,13 +53,13 @@ export const FINISHING_METHODS: readonly Method[] = [
     id: 'impregnate', name: 'Impregnate', treats: { 'unprotected-face': 5 }, families: ['masonry', 'stone', 'concrete', 'render'],
     surfaceRisk: 1, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
     why: 'Water stays out and vapour gets out; the look hardly changes.', expectation: 'Wet patches show darker for a few weeks.', source: TRADE,
-    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain of a hand runs down; glass is covered.'], stopWhen: 'The surface takes no more.', ifNotEnough: 'Once more within the hour, wet in wet.', leaveOn: true, litresPerSquareMetre: 0.4, coats: 2, nextCoatLitresPerSquareMetre: 0.25, rate: rate(60, 90), clings: false })],
+    stages: [apply('silane-impregnator', AS_SOLD, [0, 1440], { checks: ['A curtain a hand deep runs down; the glass is covered.'], stopWhen: 'The surface takes no more.', ifNotEnough: 'Once more within the hour, wet on wet.', leaveOn: true, litresPerSquareMetre: 0.4, coats: 2, nextCoatLitresPerSquareMetre: 0.25, rate: rate(60, 90), clings: false })],
   },
   {
     id: 'seal-paving', name: 'Seal', treats: { 'unprotected-face': 4 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 3, chainOrder: 'coat', dryFirst: DRY_FOR_SEALER,
-    why: 'A film that holds colour and keeps oil on top.', expectation: 'It wears in the wheel tracks first.', source: TRADE,
-    stages: [apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.'], stopWhen: 'The surface is evenly wet and nothing pools.', ifNotEnough: 'A second coat is a visit of its own, by the label.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.15, rate: rate(60, 90), clings: false })],
+    why: 'A film that holds the colour and keeps oil on top.', expectation: 'It wears in the wheel tracks first.', source: TRADE,
+    stages: [apply('acrylic-sealer', AS_SOLD, [0, 1440], { checks: ['No rain, no dew and nothing below 5 °C for a day.'], stopWhen: 'The surface is evenly wet and nothing pools.', ifNotEnough: 'A second coat takes a visit of its own, as the label says.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.15, rate: rate(60, 90), clings: false })],
   },
   {
     id: 'oil-wood', name: 'Oil or stain', treats: { 'dry-timber': 5, 'unprotected-face': 3 }, families: ['timber'],
@@ -71,20 +71,20 @@ export const FINISHING_METHODS: readonly Method[] = [
     id: 'sacrificial-coat', name: 'Sacrificial coat', treats: { 'often-tagged': 5 }, families: ['masonry', 'stone', 'concrete', 'render', 'metal', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'coat', dryFirst: { days: 1, until: 'The surface is dry to the touch' },
     why: 'The next tag comes off with hot water and the coat, without a remover.', expectation: 'It shines a little and is renewed after each tag.', source: TRADE,
-    stages: [apply('sacrificial-coating', AS_SOLD, [0, 1440], { checks: ['Edge to edge: a half-coated surface shows.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'A second coat when the first is clear.', leaveOn: true, litresPerSquareMetre: 0.15, rate: rate(80, 120), clings: false })],
+    stages: [apply('sacrificial-coating', AS_SOLD, [0, 1440], { checks: ['Edge to edge: a half-coated surface shows.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'A second coat once the first is clear.', leaveOn: true, litresPerSquareMetre: 0.15, rate: rate(80, 120), clings: false })],
   },
   {
     id: 'repair-first', name: 'Repair first, then look again', treats: everything(2), families: MATERIAL_FAMILIES,
     onlyOn: ['loose-joints', 'hollow', 'cracked', 'slipped', 'rotten', 'failed-seal', 'spalling'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
-    why: 'Water gets in where the surface is broken: a mason, roofer or joiner comes before anything wet.', expectation: 'The surface is surveyed again after the repair.', source: TRADE,
+    why: 'Water gets in where the surface is broken: a mason, roofer or joiner comes before anything wet.', expectation: 'We survey the surface again after the repair.', source: TRADE,
     stages: [wait('others', [0, null], 'The repair is done and has set; the surface is surveyed again')],
   },
   {
     id: 'hand-over', name: 'Hand over to a licensed specialist', treats: everything(2), families: MATERIAL_FAMILIES,
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
-    why: 'Whoever is licensed and equipped for it does it; nobody of the crew touches the surface.', expectation: 'This surface is not part of the work: a licensed specialist deals with it under a contract of their own.', source: TRADE,
-    stages: [wait('others', [0, null], 'The specialist has given the surface free in writing')],
+    why: 'Somebody licensed and equipped does it; nobody on the crew touches the surface.', expectation: 'This surface is not part of the work: a licensed specialist deals with it under a contract of their own.', source: TRADE,
+    stages: [wait('others', [0, null], 'The specialist has released the surface in writing')],
   },
 ]; // prettier-ignore
 

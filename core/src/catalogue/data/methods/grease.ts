@@ -18,7 +18,7 @@ export const GREASE_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
     why: 'Tar, sap, glue and tyre marks loosen in a mild solvent.', expectation: 'A pale ring may stay on absorbent surfaces.', source: TRADE,
     stages: [
-      apply('citrus-degreaser', [100, 150, 200, 300], [5, 15], { checks: ['The mark smears under a thumb.'], stopWhen: 'No more colour comes.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
+      apply('citrus-degreaser', [100, 150, 200, 300], [5, 15], { checks: ['The mark smears under a thumb.'], stopWhen: 'No more colour comes off.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [15, 30], 'Wiped inwards.'),
       rinse,
     ],
@@ -36,9 +36,9 @@ export const GREASE_METHODS: readonly Method[] = [
   {
     id: 'degrease-caustic-brush', name: 'Caustic degreaser by brush', treats: { 'mineral-oil': 4, 'cooking-grease': 4, 'tyre-marks': 2 }, families: ['concrete', 'masonry', 'stone'],
     surfaceRisk: 3, harmAround: 4, chainOrder: 'alkali',
-    why: 'Where no hot machine gets to: longer, by stiff brush.', expectation: 'Deep oil shows again as a shadow after days.', source: TRADE,
+    why: 'Where no hot washer gets to: slower, with a stiff brush.', expectation: 'Deep oil shows again as a shadow after a few days.', source: TRADE,
     stages: [
-      apply('caustic', [20, 25, 30, 40], [10, 20], { checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Once more while still wet, then leave it.', rate: rate(150, 250) }),
+      apply('caustic', [20, 25, 30, 40], [10, 20], { checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'One more application while still wet, then leave it.', rate: rate(150, 250) }),
       work('agitate', 'stiff-brush', [12, 25], 'Own brush.'),
       rinse,
       work('rinse', 'garden-hose', [60, 100], 'Runs clear.'),
@@ -47,10 +47,10 @@ export const GREASE_METHODS: readonly Method[] = [
   {
     id: 'enzyme-soak', name: 'Enzyme cleaner, soaked', treats: { urine: 5, 'cooking-grease': 3, 'bird-droppings': 3, smoke: 2 }, families: ['masonry', 'stone', 'concrete', 'timber', 'plastic', 'render'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
-    why: 'Eats what smells, in corners where chlorine must not meet urine.', expectation: 'The smell goes over days, not at once.', source: TRADE,
+    why: 'Eats what smells, in places where chlorine must not meet urine.', expectation: 'The smell goes over a few days, not at once.', source: TRADE,
     stages: [
       rinse,
-      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The surface is wet through.', ifNotEnough: 'Again on another day.', needs: 'film' }),
+      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The surface is wet through.', ifNotEnough: 'Once more on another day.', needs: 'film' }),
       rinse,
     ],
   },

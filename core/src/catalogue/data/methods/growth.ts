@@ -52,7 +52,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'surface-clean-water-only', name: 'Surface cleaner, water only', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, moss: 4, mud: 5, pollen: 5, 'bird-droppings': 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 3, harmAround: 1, chainOrder: 'growth',
-    why: 'No chemistry: right where joints are sound and run-off reaches water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
+    why: 'No chemistry: right where joints are sound and run-off reaches open water.', expectation: 'Without chemistry growth comes back within the season.', source: TRADE,
     stages: [brushOff, { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(60, 90), direction: 'top-down', checks: ['No stripes between passes.'] }, rinse],
   },
   {
@@ -89,7 +89,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
     surfaceRisk: 1, harmAround: 3, chainOrder: 'leave-on', dryFirst: DRY_FOR_LEAVE_ON,
-    why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
+    why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'You see nothing at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
       brushOff,
       { kind: 'apply', agent: 'quaternary-biocide', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [10, 15, 20, 25], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(100, 150), direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The surface is dry before, evenly wet after.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'Review after 6 months.' },
@@ -98,7 +98,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'lichen-spot-hypochlorite', name: 'Strong hypochlorite on the spots', treats: { lichen: 4 }, families: ['stone', 'concrete', 'masonry'],
     surfaceRisk: 2, harmAround: 5, chainOrder: 'growth',
-    why: 'Same-day result on stubborn discs; local only.', expectation: null, source: TRADE,
+    why: 'Same-day result on stubborn discs; spots only.', expectation: null, source: TRADE,
     stages: [
       { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 40, 50, 60], dwellMinutes: { from: 15, to: 20 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(100, 200), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'Discs are white throughout.', ifNotEnough: 'Repeat on the spots while wet.' },
       { kind: 'agitate', tool: 'stiff-brush', rate: rate(30, 50), direction: 'top-down', checks: ['Discs brush off whole.'] },
@@ -108,10 +108,10 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'oxygen-wash-mineral', name: 'Oxygen wash without chlorine', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, lichen: 2, moss: 3, 'leaf-tannin': 4 }, families: ['render', 'masonry', 'concrete', 'stone', 'plastic', 'roofing'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'growth',
-    why: 'Lifts growth and leaf marks without chlorine, near planting and old stone.', expectation: 'Slower than chlorine: the last tint goes over weeks.', source: TRADE,
+    why: 'Lifts growth and leaf marks without chlorine, near planting and old stone.', expectation: 'Slower than chlorine: the last tint goes over the following weeks.', source: TRADE,
     stages: [
       preWet(5),
-      apply('percarbonate', [60, 80, 100, 120], [10, 25], { checks: ['It fizzes; keep it damp.'], stopWhen: 'The tint no longer gets paler.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
+      apply('percarbonate', [60, 80, 100, 120], [10, 25], { checks: ['It fizzes; keep it damp.'], stopWhen: 'The tint no longer gets paler.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [30, 60], 'No dry brush.'),
       rinse,
     ],
@@ -119,9 +119,9 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'peroxide-wash', name: 'Peroxide wash', treats: { 'green-algae': 3, mildew: 4, 'red-algae': 3, 'leaf-tannin': 3 }, families: ['timber', 'plastic', 'render', 'masonry'],
     surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
-    why: 'A liquid that leaves nothing behind: for mildew on light surfaces.', expectation: null, source: TRADE,
+    why: 'Leaves nothing behind: for mildew on light surfaces.', expectation: null, source: TRADE,
     stages: [
-      apply('hydrogen-peroxide', [30, 40, 50, 60], [10, 20], { checks: ['It foams on growth.'], stopWhen: 'The dots are gone.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
+      apply('hydrogen-peroxide', [30, 40, 50, 60], [10, 20], { checks: ['It foams on growth.'], stopWhen: 'The dots are gone.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       rinse,
     ],
   },
@@ -130,7 +130,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 4, chainOrder: 'growth',
     why: 'Composite boards, rails and ropes: weak mix, brush, extra rinse.', expectation: 'Drips mark what is below: it is wet before and rinsed after.', source: TRADE,
     stages: [
-      apply('hypochlorite', [10, 12, 15, 20], [10, 15], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone.', ifNotEnough: 'Once more while still wet, then leave it.' }),
+      apply('hypochlorite', [10, 12, 15, 20], [10, 15], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone.', ifNotEnough: 'One more application while still wet, then leave it.' }),
       work('agitate', 'soft-brush', [20, 40], 'With the grain.'),
       rinse,
       rinse,
@@ -158,7 +158,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'wide-rinse-water', name: 'Wide fan, water only', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, moss: 2, mud: 5, pollen: 5, cobwebs: 5, 'bird-droppings': 4, 'salt-spray': 4 }, families: ['masonry', 'stone', 'concrete', 'metal', 'plastic', 'roofing'],
     surfaceRisk: 2, harmAround: 1, chainOrder: 'growth',
-    why: 'A wide fan from a distance takes off what only lies there.', expectation: 'What grows stays alive and comes back.', source: TRADE,
+    why: 'A wide fan from a distance takes off loose dirt.', expectation: 'The growth stays alive and comes back.', source: TRADE,
     stages: [
       work('wash', 'rinse-fan', [60, 100], 'Joints stay whole, nothing flakes.'),
     ],
@@ -169,7 +169,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     why: 'Listed or weak surfaces: no salt, no acid, no force.', expectation: 'It goes on clearing for weeks; incomplete and intact is the aim.', source: TRADE,
     stages: [
       preWet(5),
-      apply('neutral-biocidal', AS_SOLD, [10, 30], { checks: ['It stays wet all the time.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the surface.', needs: 'film' }),
+      apply('neutral-biocidal', AS_SOLD, [10, 30], { checks: ['It stays wet all the time.'], stopWhen: 'Two passes make no difference.', ifNotEnough: 'What stays is accepted: more would cost the surface.', needs: 'film' }),
       work('agitate', 'soft-brush', [20, 40], 'No grains in the brush.'),
       rinse,
     ],
@@ -179,7 +179,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
     why: 'Traffic film, smoke and grease go where soap does not reach, in a short contact.', expectation: null, source: TRADE,
     stages: [
-      apply('trisodium-phosphate', [15, 25, 40, 60], [2, 5], { checks: ['Run-off turns grey.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
+      apply('trisodium-phosphate', [15, 25, 40, 60], [2, 5], { checks: ['Run-off turns grey.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [40, 70], 'Overlapping passes.'),
       rinse,
     ],

@@ -20,7 +20,7 @@ export const ROOF_METHODS: readonly Method[] = [
     why: 'No jet and no feet: chemistry and a rinse at garden force, gutters caught.', expectation: 'Dead moss falls for weeks; gutters are cleared once more.', source: TRADE,
     stages: [
       { ...work('clear', 'soft-brush', [30, 60], 'Cushions come off by hand; none go into the gutters.'), task: 'Take the moss off by hand', bulk: MOSS_OFF },
-      apply('hypochlorite', [20, 25, 30, 40], [15, 20], { checks: GROWTH_CHECKS, stopWhen: 'Black is gone.', ifNotEnough: 'Once more while still wet, then leave it.', tool: 'soft-wash-pump', litresPerSquareMetre: 0.3 }),
+      apply('hypochlorite', [20, 25, 30, 40], [15, 20], { checks: GROWTH_CHECKS, stopWhen: 'Black is gone.', ifNotEnough: 'One more application while still wet, then leave it.', tool: 'soft-wash-pump', litresPerSquareMetre: 0.3 }),
       rinse,
     ],
   },

@@ -19,7 +19,7 @@ export const SOIL_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
     why: 'For patina, granules and soft surfaces that no brush may touch.', expectation: 'What the water does not take stays.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have changed nothing more.', ifNotEnough: 'Leave it: force would take the surface.' },
+      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have made no more difference.', ifNotEnough: 'Leave it: force would take the surface.' },
       rinse,
     ],
   },
@@ -29,7 +29,7 @@ export const SOIL_METHODS: readonly Method[] = [
     why: 'Nothing dries on the pane: wetted, brushed, drawn off.', expectation: null, source: TRADE,
     stages: [
       rinse,
-      apply('glass-cleaner', [5, 8, 12, 20], [0.5, 3], { checks: ['No grit under the brush.'], stopWhen: 'The pane is even.', ifNotEnough: 'Once more while still wet, then leave it.', needs: 'film' }),
+      apply('glass-cleaner', [5, 8, 12, 20], [0.5, 3], { checks: ['No grit under the brush.'], stopWhen: 'The pane is even.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [60, 100], 'No dry brush.'),
       { ...work('rinse', 'squeegee', [40, 80], 'One stroke beside the other.'), task: 'Rinse and pull dry' },
     ],
@@ -37,7 +37,7 @@ export const SOIL_METHODS: readonly Method[] = [
   {
     id: 'pole-brush-water', name: 'Soft brush on a pole, water only', treats: { pollen: 5, mud: 4, cobwebs: 5, 'bird-droppings': 3, 'salt-spray': 5, 'green-algae': 2, mildew: 1, 'red-algae': 2 }, families: ['glass', 'plastic', 'metal', 'render'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
-    why: 'From the ground, with nothing but water: for panels, cladding and high glass.', expectation: 'What grows comes back sooner than after a cleaner.', source: TRADE,
+    why: 'From the ground, with nothing but water: for panels, cladding and high glass.', expectation: 'Growth comes back sooner than after a cleaner.', source: TRADE,
     stages: [
       { ...work('wash', 'pole-brush', [50, 90], 'Nobody below; no grit in the brush.'), task: 'Wash with pole and brush' },
       rinse,
@@ -54,7 +54,7 @@ export const SOIL_METHODS: readonly Method[] = [
   {
     id: 'vacuum-dry', name: 'Vacuum, dry', treats: { mud: 3, pollen: 4, cobwebs: 4, smoke: 2 }, families: MATERIAL_FAMILIES,
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
-    why: 'Where nothing may be wet or blown about.', expectation: null, source: TRADE,
+    why: 'Where nothing may get wet or be blown about.', expectation: null, source: TRADE,
     stages: [
       { ...work('clear', 'wet-vacuum', [20, 40], 'Droppings and old paint are never vacuumed here: they go to specialists.'), task: 'Vacuum up' },
     ],

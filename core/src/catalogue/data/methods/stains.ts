@@ -9,7 +9,7 @@ export const STAIN_METHODS: readonly Method[] = [
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 50, 65, 80], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns yellow, then goes.'], stopWhen: 'The brown is gone, or two passes have changed nothing more.', ifNotEnough: 'Repeat once on the spots; what stays comes from inside.' },
+      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 50, 65, 80], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns yellow, then goes.'], stopWhen: 'The brown is gone, or two passes have made no more difference.', ifNotEnough: 'Repeat once on the spots; what stays comes from inside.' },
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -32,8 +32,8 @@ export const STAIN_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its surface.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay it again on another day.' },
-      { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Gel is lifted off before rinsing.'] },
+      { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay another poultice on another day.' },
+      { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['The gel is lifted off before rinsing.'] },
       rinse,
     ],
   },
@@ -43,7 +43,7 @@ export const STAIN_METHODS: readonly Method[] = [
     why: 'Dissolves lime scale without chlorides and without scraping.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'sulfamic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 30, 50, 80], dwellMinutes: { from: 2, to: 8 }, litresPerSquareMetre: 0.15, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['It fizzes while it works.'], stopWhen: 'The fizzing ends, or two passes have changed nothing more.', ifNotEnough: 'Repeat once; a haze that stays is etched.' },
+      { kind: 'apply', agent: 'sulfamic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 30, 50, 80], dwellMinutes: { from: 2, to: 8 }, litresPerSquareMetre: 0.15, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['It fizzes while it works.'], stopWhen: 'The fizzing stops, or two passes have made no more difference.', ifNotEnough: 'Repeat once; a haze that stays is etched.' },
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -52,9 +52,9 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'gluconate-stain', name: 'Gluconate on metal stains', treats: { 'copper-stain': 4, 'surface-rust': 2, 'manganese-stain': 3, 'fertiliser-rust': 3, 'iron-clay': 3 }, families: ['stone', 'masonry', 'concrete', 'render', 'metal', 'plastic', 'roofing'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
-    why: 'Binds metal at neutral pH: for surfaces that acid would etch.', expectation: 'A pale shadow may stay.', source: TRADE,
+    why: 'Binds metal at neutral pH: for surfaces acid would etch.', expectation: 'A pale shadow may stay.', source: TRADE,
     stages: [
-      apply('gluconate-chelate', [30, 50, 70, 100], [15, 45], { checks: ['The colour runs.'], stopWhen: 'Two goes show no change.', ifNotEnough: 'What stays is accepted: more would cost the surface.', needs: 'not-dry' }),
+      apply('gluconate-chelate', [30, 50, 70, 100], [15, 45], { checks: ['The colour runs.'], stopWhen: 'Two passes make no difference.', ifNotEnough: 'What stays is accepted: more would cost the surface.', needs: 'not-dry' }),
       work('agitate', 'soft-brush', [15, 30], 'Rinsed often.'),
       rinse,
     ],
@@ -62,10 +62,10 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'citric-rust', name: 'Citric acid on light rust', treats: { 'surface-rust': 3, 'fertiliser-rust': 3, 'hard-water-scale': 3, 'leaf-tannin': 3 }, families: ['concrete', 'metal', 'plastic', 'roofing', 'masonry'],
     surfaceRisk: 2, harmAround: 1, chainOrder: 'acid',
-    why: 'The mild acid, near planting and on coated metal.', expectation: null, source: TRADE,
+    why: 'The mild acid, for use near planting and on coated metal.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      apply('citric-acid', [40, 50, 60, 80], [5, 15], { checks: ['Brown turns yellow.'], stopWhen: 'No more colour comes.', ifNotEnough: 'Oxalic acid on what is left.' }),
+      apply('citric-acid', [40, 50, 60, 80], [5, 15], { checks: ['Brown turns yellow.'], stopWhen: 'No more colour comes off.', ifNotEnough: 'Oxalic acid on what is left.' }),
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -77,7 +77,7 @@ export const STAIN_METHODS: readonly Method[] = [
     why: 'Only for haze that sulfamic acid leaves: it etches and leaves chlorides.', expectation: 'Joints are eaten a little and look sharper.', source: TRADE,
     stages: [
       preWet(10),
-      apply('hydrochloric-acid', [30, 50, 70, 100], [2, 5], { checks: ['It fizzes and dies down.'], stopWhen: 'Fizzing has stopped.', ifNotEnough: 'A second weak go; never stronger.', needs: 'film' }),
+      apply('hydrochloric-acid', [30, 50, 70, 100], [2, 5], { checks: ['It fizzes and dies down.'], stopWhen: 'Fizzing has stopped.', ifNotEnough: 'One more weak application; never stronger.', needs: 'film' }),
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -96,7 +96,7 @@ export const STAIN_METHODS: readonly Method[] = [
   {
     id: 'clay-poultice', name: 'Clay poultice', treats: { 'mineral-oil': 3, 'copper-stain': 3, 'manganese-stain': 2, 'leaf-tannin': 3, 'tyre-marks': 2, 'felt-tip': 2, 'surface-rust': 2 }, families: ['stone', 'masonry', 'concrete'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
-    why: 'Draws out of the pores what no rinse reaches, with nothing that attacks the surface.', expectation: 'The mark pales with each laying; a second one on another day helps.', source: TRADE,
+    why: 'Draws out of the pores what no rinse reaches, and attacks nothing.', expectation: 'The mark pales with each laying; a second one on another day helps.', source: TRADE,
     stages: [
       apply('clay-poultice', AS_SOLD, [0, 1440], { checks: ['The film lies close on the paste, its edges taped.'], stopWhen: 'The surface is covered a finger thick.', ifNotEnough: 'A second laying on another day.', leaveOn: true, tool: 'paddle-and-film', litresPerSquareMetre: 4, rate: rate(3, 6), covered: true }),
       wait('work', [1, 3], 'The paste is coloured and firm under its film'),

@@ -19,7 +19,7 @@ export const TAG_METHODS: readonly Method[] = [
     why: 'Softens the tag and leaves a sound coating hard.', expectation: 'Gloss may be duller where the tag was.', source: TRADE,
     stages: [
       { kind: 'apply', agent: 'mild-remover', tool: 'flat-brush', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 1, to: 8 }, litresPerSquareMetre: 0.15, coats: 1, rate: rate(25, 40), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The coating below stays hard under a fingernail.'], stopWhen: 'The cloth takes no more colour, or the coating softens.', ifNotEnough: 'A second coat; never longer.' },
-      { kind: 'agitate', tool: 'soft-brush', rate: rate(6, 10), direction: 'top-down', checks: ['Wiped upwards, cloths changed often.'] },
+      { kind: 'agitate', tool: 'soft-brush', rate: rate(6, 10), direction: 'top-down', checks: ['Wipe upwards, change cloths often.'] },
       rinse,
     ],
   },
@@ -49,7 +49,7 @@ export const TAG_METHODS: readonly Method[] = [
     why: 'Heat softens glue and gum: scraped while warm, no solvent.', expectation: null, source: TRADE,
     stages: [
       { ...work('wash', 'steam-lance', [3, 6], 'The lance moves all the time.'), task: 'Steam the glue soft' },
-      { ...work('clear', 'hand-scraper', [8, 15], 'Taken up, not washed down.'), task: 'Take up glue and gum', bulk: bulk('glue and gum', [0.05, 0.1, 0.2, 0.3], 'bagged warm and taken away') },
+      { ...work('clear', 'hand-scraper', [8, 15], 'Picked up, not washed down.'), task: 'Take up glue and gum', bulk: bulk('glue and gum', [0.05, 0.1, 0.2, 0.3], 'bagged warm and taken away') },
     ],
   },
 ]; // prettier-ignore

@@ -12,7 +12,7 @@ export const TIMBER_METHODS: readonly Method[] = [
       { kind: 'apply', agent: 'percarbonate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [60, 80, 100, 120], dwellMinutes: { from: 12, to: 25 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It fizzes; keep it damp.', 'Look at it at half the dwell.'], stopWhen: 'Growth wipes off with a finger.', ifNotEnough: 'Brush and apply again while wet.' },
       wideFanOnWood,
       rinse,
-      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [30, 40, 50, 60], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.15, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'Accept: a second brightening bleaches.' },
+      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [30, 40, 50, 60], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.15, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'Accept it: a second brightening bleaches.' },
       { ...rinse, checks: ['pH strip on the wet board reads 5 to 8.'] },
     ],
   },
@@ -31,7 +31,7 @@ export const TIMBER_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 3, chainOrder: 'acid',
     why: 'Tannin, iron marks and the dark of alkaline cleaners: an acid brings the colour back.', expectation: 'Boards dry lighter than they look wet.', source: TRADE,
     stages: [
-      apply('oxalic-acid', [30, 40, 60, 80], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'Once more while still wet, then leave it.' }),
+      apply('oxalic-acid', [30, 40, 60, 80], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'One more application while still wet, then leave it.' }),
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
@@ -40,7 +40,7 @@ export const TIMBER_METHODS: readonly Method[] = [
   {
     id: 'citric-brighten-wood', name: 'Citric brightener on wood', treats: { 'leaf-tannin': 3, 'timber-greying': 3, 'hard-water-scale': 2 }, families: ['timber'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
-    why: 'The milder brightener, near planting.', expectation: 'Weaker than oxalic: deep marks stay.', source: TRADE,
+    why: 'The milder brightener, for use near planting.', expectation: 'Weaker than oxalic: deep marks stay.', source: TRADE,
     stages: [
       apply('citric-acid', [50, 60, 80, 100], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'What stays is accepted: more would cost the surface.' }),
       rinse,
@@ -59,7 +59,7 @@ export const TIMBER_METHODS: readonly Method[] = [
   {
     id: 'alkaline-wash-painted-wood', name: 'Mild alkaline wash of painted wood', treats: { mildew: 3, 'green-algae': 3, 'red-algae': 3, 'traffic-soot': 4, smoke: 4 }, families: ['timber'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali',
-    why: 'Painted ceilings and boards: seconds of contact, everything below wetted first.', expectation: null, source: TRADE,
+    why: 'Painted ceilings and boards: seconds of contact, with everything below wetted first.', expectation: null, source: TRADE,
     stages: [
       apply('metasilicate', [8, 15, 25, 40], [0.5, 2], { checks: ['Everything below is wet.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'Stop: the paint comes next.', needs: 'film' }),
       work('agitate', 'soft-brush', [30, 60], 'Light passes.'),

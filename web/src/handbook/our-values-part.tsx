@@ -1,7 +1,7 @@
 import { settingInWords, valueOf } from '@etappe/core';
 import type {
   CatalogueOverride,
-  HouseCatalogue,
+  CompanyCatalogue,
   LoggedHandbookChange,
   OwnMaterial,
   OwnMethod,
@@ -17,8 +17,8 @@ import { Faults } from './faults.tsx';
 import { useHandbook } from './use-handbook.ts';
 import { say } from '../messages/handbook.ts';
 
-/** What the house has made of the catalogue, what must be looked at, and who did what. */
-export function HousePart() {
+/** What the company has made of the catalogue, what must be looked at, and who did what. */
+export function OurValuesPart() {
   const { handbook, catalogue, change } = useHandbook();
   const [faults, setFaults] = useState<readonly string[]>([]);
   const { overrides, materials, methods } = handbook;
@@ -143,7 +143,7 @@ function OverrideLine({
   catalogue,
 }: {
   readonly override: CatalogueOverride;
-  readonly catalogue: HouseCatalogue;
+  readonly catalogue: CompanyCatalogue;
 }) {
   const { kind, entry, path, value, reason, by, at } = override;
   const about = valueOf(override);
@@ -173,7 +173,7 @@ const PART_WORDS = {
   lot: 'lot',
 } as const;
 
-function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
+function LogSection({ catalogue }: { readonly catalogue: CompanyCatalogue }) {
   const log = useQuery({ queryKey: queryKeys.handbookLog, queryFn: server.handbookLog });
   const changes = log.data?.changes ?? [];
   return (
@@ -194,7 +194,10 @@ function LogSection({ catalogue }: { readonly catalogue: HouseCatalogue }) {
   );
 }
 
-function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalogue: HouseCatalogue): string {
+function actOf(
+  { op, part, entry, before, after }: LoggedHandbookChange,
+  catalogue: CompanyCatalogue,
+): string {
   const act = op === 'remove' ? say('took-out') : before ? 'changed' : 'added';
   const detail = after ?? before ?? {};
   if (part === 'override') return say('our-value-of', { act, before: valueChange(before, after, catalogue) });
@@ -208,7 +211,7 @@ function actOf({ op, part, entry, before, after }: LoggedHandbookChange, catalog
 function valueChange(
   before: LoggedHandbookChange['before'],
   after: LoggedHandbookChange['after'],
-  catalogue: HouseCatalogue,
+  catalogue: CompanyCatalogue,
 ): string {
   // Each was checked by the override's schema when it was written.
   const [from, to] = [before, after] as unknown as readonly [
@@ -223,6 +226,6 @@ function valueChange(
   return `${nameOf(about.entry, catalogue)}, ${(value?.name ?? about.path).toLowerCase()}: ${shown(from)} → ${shown(to)}`;
 }
 
-function nameOf(entry: string, { materials, conditions, agents, methods }: HouseCatalogue): string {
+function nameOf(entry: string, { materials, conditions, agents, methods }: CompanyCatalogue): string {
   return [...materials, ...conditions, ...agents, ...methods].find((e) => e.id === entry)?.name ?? entry;
 }

@@ -4,16 +4,16 @@ import { handbookValues } from './handbook-value.ts';
 import { directionOf } from './setting.ts';
 import type { ChangedKind } from './handbook-value.ts';
 import type { HandbookValue, Setting } from './setting.ts';
-import { houseCatalogue } from './house-catalogue.ts';
-import type { HouseHandbook } from './house-handbook.ts';
+import { companyCatalogue } from './company-catalogue.ts';
+import type { CompanyHandbook } from './company-handbook.ts';
 import { OWN_ID } from './own-entry.ts';
 
-/** One value of an entry: as shipped, and as the house has it. */
-export interface HouseValue {
+/** One value of an entry: as shipped, and as the company has it. */
+export interface CompanyValue {
   readonly value: HandbookValue;
   readonly setting: Setting;
   readonly direction: ReturnType<typeof directionOf>;
-  /** Who set it and why; null for the default, and for values of a material that is the house's own. */
+  /** Who set it and why; null for the default, and for values of a material that is the company's own. */
   readonly override: CatalogueOverride | null;
 }
 
@@ -21,23 +21,27 @@ export interface HouseValue {
  * The values of an entry that can be set, each with what it is set to. Those of an own material are measured
  * against the one that it is like; an own method is written as a whole and has none.
  */
-export function houseValues(kind: ChangedKind, id: string, handbook: HouseHandbook): readonly HouseValue[] {
+export function companyValues(
+  kind: ChangedKind,
+  id: string,
+  handbook: CompanyHandbook,
+): readonly CompanyValue[] {
   if (OWN_ID.test(id)) return kind === 'material' ? ownValues(id, handbook) : [];
-  const overrides = houseCatalogue(handbook).overridesOf(kind, id);
+  const overrides = companyCatalogue(handbook).overridesOf(kind, id);
   return handbookValues(kind, id, CATALOGUE).map((value) => {
     const override = overrides.find((o) => o.path === value.path) ?? null;
     return valued(value, override?.value ?? value.shipped, override);
   });
 }
 
-function ownValues(id: string, handbook: HouseHandbook): readonly HouseValue[] {
+function ownValues(id: string, handbook: CompanyHandbook): readonly CompanyValue[] {
   const own = handbook.materials.find((m) => m.id === id);
   if (!own) return [];
-  return houseValues('material', own.like, handbook).map(({ value, setting }) =>
+  return companyValues('material', own.like, handbook).map(({ value, setting }) =>
     valued(value, own.values[value.path] ?? setting, null),
   );
 }
 
-function valued(value: HandbookValue, setting: Setting, override: CatalogueOverride | null): HouseValue {
+function valued(value: HandbookValue, setting: Setting, override: CatalogueOverride | null): CompanyValue {
   return { value, setting, direction: directionOf(value, setting), override };
 }

@@ -4,11 +4,11 @@ import type { Method } from '../catalogue/method.ts';
 import { methodSchema } from '../catalogue/method-schema.ts';
 import type { Setting } from './setting.ts';
 
-/** Ids of what a house adds: never an id of the catalogue, now or later. */
+/** Ids of what a company adds: never an id of the catalogue, now or later. */
 export const OWN_ID = /^own-[a-z0-9-]{1,90}$/;
 export const ownIdSchema = Joi.string().pattern(OWN_ID, 'own- and lower-case words with hyphens').required();
 
-/** An id of the catalogue, or one that a house has given; whether the house has it is told by its handbook. */
+/** An id of the catalogue, or one that a company has given; whether the company has it is told by its handbook. */
 export function catalogueOrOwn(entries: readonly { readonly id: string }[], what: string): Joi.Schema {
   const message = `{#label} must be one of the ${what}s of the catalogue, or own- and one of the company`;
   return Joi.alternatives(Joi.valid(...entries.map((e) => e.id)), Joi.string().pattern(OWN_ID)).messages({
@@ -29,7 +29,7 @@ interface OwnEntry {
 }
 
 /**
- * A material that a house adds: like one of the catalogue, with values of its own within the same bounds. What the
+ * A material that a company adds: like one of the catalogue, with values of its own within the same bounds. What the
  * limits say of the one that it is like, they say of it.
  */
 export interface OwnMaterial extends OwnEntry {
@@ -41,7 +41,7 @@ export interface OwnMaterial extends OwnEntry {
   readonly values: Readonly<Record<string, Setting>>;
 }
 
-/** A method that a house adds; the limits judge it as any other. */
+/** A method that a company adds; the limits judge it as any other. */
 export interface OwnMethod extends OwnEntry {
   readonly method: Omit<Method, 'id' | 'source'>;
 }

@@ -1,5 +1,5 @@
-import { houseValues, overrideId, settingInWords } from '@etappe/core';
-import type { ChangedKind, HouseValue, Setting } from '@etappe/core';
+import { companyValues, overrideId, settingInWords } from '@etappe/core';
+import type { ChangedKind, CompanyValue, Setting } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { ReasonDialog } from '../reason-dialog.tsx';
@@ -23,12 +23,12 @@ interface PartProps {
   readonly id: string;
 }
 
-/** What the house has set of an entry, and every value that it may set. */
-export function HouseValuesPart({ kind, id }: PartProps) {
+/** What the company has set of an entry, and every value that it may set. */
+export function CompanyValuesPart({ kind, id }: PartProps) {
   const { handbook, change } = useHandbook();
   const [setting, setSetting] = useState<string | null>(null);
   const [faults, setFaults] = useState<readonly string[]>([]);
-  const rows = houseValues(kind, id, handbook);
+  const rows = companyValues(kind, id, handbook);
   const own = handbook.materials.find((m) => m.id === id) ?? null;
   const open = rows.find((row) => row.value.path === setting);
   if (rows.length === 0) return null;
@@ -37,7 +37,7 @@ export function HouseValuesPart({ kind, id }: PartProps) {
     setFaults(found);
     if (found.length === 0) setSetting(null);
   };
-  const draftOf = (row: HouseValue, value: Setting | null, reason: string, by: string): HandbookDraft => {
+  const draftOf = (row: CompanyValue, value: Setting | null, reason: string, by: string): HandbookDraft => {
     const { path, shipped } = row.value;
     const at = new Date().toISOString();
     if (own) {
@@ -107,7 +107,7 @@ export function HouseValuesPart({ kind, id }: PartProps) {
 }
 
 interface RowProps {
-  readonly row: HouseValue;
+  readonly row: CompanyValue;
   readonly set: () => void;
   readonly revert: () => void;
 }
@@ -155,7 +155,7 @@ function ValueRow({ row, set, revert }: RowProps) {
 }
 
 interface DialogProps {
-  readonly row: HouseValue;
+  readonly row: CompanyValue;
   readonly faults: readonly string[];
   readonly close: () => void;
   readonly accept: (value: Setting, reason: string, by: string) => void;

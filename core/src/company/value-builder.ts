@@ -38,7 +38,7 @@ export class Values {
 
   /**
    * @param steps the safest first
-   * @param looser by how many steps a house may go past the shipped one
+   * @param looser by how many steps a company may go past the shipped one
    */
   steps(path: string, name: string, steps: readonly Setting[], looser: number) {
     const shipped = valueAt(this.entry, path);

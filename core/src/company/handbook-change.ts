@@ -2,8 +2,8 @@ import Joi from 'joi';
 import { uuidSchema } from '../quantity/uuid.ts';
 import { handbookFaults } from './handbook-faults.ts';
 import type { HandbookFault } from './handbook-faults.ts';
-import { HANDBOOK_PARTS, HANDBOOK_PART_NAMES } from './house-handbook.ts';
-import type { HandbookPart, HouseHandbook } from './house-handbook.ts';
+import { HANDBOOK_PARTS, HANDBOOK_PART_NAMES } from './company-handbook.ts';
+import type { HandbookPart, CompanyHandbook } from './company-handbook.ts';
 
 /** An entry you have written, as it is stored. */
 export interface HandbookRecord {
@@ -58,7 +58,7 @@ export type HandbookOutcome =
     };
 
 /** The handbook that stored entries come to, each list in order of id. */
-export function handbookOf(records: readonly HandbookRecord[]): HouseHandbook {
+export function handbookOf(records: readonly HandbookRecord[]): CompanyHandbook {
   const lists = HANDBOOK_PART_NAMES.map((part) => [
     HANDBOOK_PARTS[part].list,
     records
@@ -67,7 +67,7 @@ export function handbookOf(records: readonly HandbookRecord[]): HouseHandbook {
       .sort((a, b) => (a.id < b.id ? -1 : 1)),
   ]);
   // Each detail was checked by its part's schema when it was set.
-  return Object.fromEntries(lists) as HouseHandbook;
+  return Object.fromEntries(lists) as CompanyHandbook;
 }
 
 /**

@@ -9,7 +9,7 @@ import type { Product } from './product.ts';
 /** Of a dwell that the label cuts short, from this share on it may be rinsed. */
 const SHORTENED_FROM_SHARE = 0.6;
 
-/** An agent as the house's product of it is sold; the label holds where it is stricter. */
+/** An agent as the company's product of it is sold; the label holds where it is stricter. */
 export function labelledAgent(agent: Agent, { strength, packs, label }: Product): Agent {
   const { greatestGramsPerLitre: greatest, coldestCelsius, mostSquareMetresPerLitre: thinner } = label;
   const { strengthSpan: span, stock } = agent;
@@ -127,7 +127,7 @@ export interface LabelNote {
 
 /**
  * Where label and catalogue differ: the label holds where it is stricter; where it is looser, the catalogue stays.
- * @param agent of the catalogue with the house's values, before the label
+ * @param agent of the catalogue with the company's values, before the label
  */
 export function labelNotes(agent: Agent, { name, label, strength }: Product): readonly LabelNote[] {
   const notes: LabelNote[] = [];

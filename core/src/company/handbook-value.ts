@@ -8,7 +8,7 @@ import type { School } from '../catalogue/school.ts';
 import type { HandbookValue } from './setting.ts';
 import { Values, between, byFactor, upTo } from './value-builder.ts';
 
-/** Kinds of entries whose values a house may set. */
+/** Kinds of entries whose values a company may set. */
 export const CHANGED_KINDS = ['material', 'condition', 'agent', 'method', 'school', 'weight'] as const;
 export type ChangedKind = (typeof CHANGED_KINDS)[number];
 /** The list of the catalogue that holds each kind. */
@@ -25,7 +25,7 @@ const HOTTEST_CELSIUS = 20;
 const GREATEST_SORPTIVITY = 0.3;
 const GREATEST_THIRST_FACTOR = 4;
 const GREATEST_PRE_WET_MINUTES = 60;
-/** How much further than the trade default a house may go where that is looser. */
+/** How much further than the trade default a company may go where that is looser. */
 const LOOSER = { coverage: 1.5, jet: 1.25, strength: 1.5, dwell: 1.5, pH: 1, celsius: 3, result: 2 } as const;
 const RATE_FACTOR = 3;
 const LONGEST_WAIT_DAYS = 60;
@@ -172,7 +172,7 @@ function schoolValues({ name, setting, settings }: School): readonly HandbookVal
 }
 
 /**
- * What a house may set of an entry.
+ * What a company may set of an entry.
  * @throws RangeError for an entry that the catalogue does not have
  */
 export function handbookValues(

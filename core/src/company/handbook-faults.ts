@@ -6,8 +6,8 @@ import { isReadyToUse } from '../catalogue/agent.ts';
 import { overrideId } from './catalogue-override.ts';
 import { LIST_OF_KIND, handbookValues } from './handbook-value.ts';
 import { settingFault } from './setting.ts';
-import { houseCatalogue, valueOf } from './house-catalogue.ts';
-import type { HouseHandbook } from './house-handbook.ts';
+import { companyCatalogue, valueOf } from './company-catalogue.ts';
+import type { CompanyHandbook } from './company-handbook.ts';
 import type { OwnMaterial, OwnMethod } from './own-entry.ts';
 import { productFaults } from './product.ts';
 import { lotFaults } from './stock-lot.ts';
@@ -23,8 +23,8 @@ export interface HandbookFault {
  * entry unsound.
  * @returns faults with path, value and the way out; empty when it is sound
  */
-export function handbookFaults(handbook: HouseHandbook): readonly HandbookFault[] {
-  const catalogue = houseCatalogue(handbook);
+export function handbookFaults(handbook: CompanyHandbook): readonly HandbookFault[] {
+  const catalogue = companyCatalogue(handbook);
   return [
     ...overrideFaults(handbook),
     ...allProductFaults(handbook),
@@ -39,7 +39,7 @@ export function handbookFaults(handbook: HouseHandbook): readonly HandbookFault[
 }
 
 /** Values that are sound one by one may not go together: a dwell that ends before it begins. */
-function changedEntryFaults(handbook: HouseHandbook, catalogue: Catalogue): readonly HandbookFault[] {
+function changedEntryFaults(handbook: CompanyHandbook, catalogue: Catalogue): readonly HandbookFault[] {
   const changed = new Map(
     [
       ...handbook.overrides.map((o) => [LIST_OF_KIND[o.kind], o.entry] as const),
@@ -55,7 +55,7 @@ function changedEntryFaults(handbook: HouseHandbook, catalogue: Catalogue): read
   });
 }
 
-function overrideFaults({ overrides }: HouseHandbook): readonly HandbookFault[] {
+function overrideFaults({ overrides }: CompanyHandbook): readonly HandbookFault[] {
   return overrides.flatMap((override, i) => {
     const path = `overrides[${i}]`;
     if (override.id !== overrideId(override))
@@ -73,7 +73,7 @@ function overrideFaults({ overrides }: HouseHandbook): readonly HandbookFault[] 
   });
 }
 
-function allProductFaults({ products }: HouseHandbook): readonly HandbookFault[] {
+function allProductFaults({ products }: CompanyHandbook): readonly HandbookFault[] {
   const taken = new Map<string, string>();
   return products.flatMap((product, i): readonly HandbookFault[] => {
     const path = `products[${i}]`;
@@ -114,7 +114,7 @@ function ownMaterialFaults(own: OwnMaterial, at: string): readonly HandbookFault
 }
 
 /** Two materials of one name could not be told apart by whoever reads it. */
-function takenNames({ materials }: HouseHandbook): readonly HandbookFault[] {
+function takenNames({ materials }: CompanyHandbook): readonly HandbookFault[] {
   const plain = (text: string) => text.trim().toLowerCase();
   const names = new Map<string, { readonly id: string; readonly name: string }>(
     CATALOGUE.materials.flatMap((m) => [m.name, ...m.synonyms].map((n) => [plain(n), m] as const)),

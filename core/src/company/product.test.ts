@@ -3,8 +3,8 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { methodRefusals } from '../treatment/limit-verdict.ts';
 import { soundState } from '../treatment/surface-state.ts';
 import { handbookFaults } from './handbook-faults.ts';
-import { houseCatalogue } from './house-catalogue.ts';
-import { EMPTY_HANDBOOK } from './house-handbook.ts';
+import { companyCatalogue } from './company-catalogue.ts';
+import { EMPTY_HANDBOOK } from './company-handbook.ts';
 import { NO_RESTRICTIONS, addressHash, strengthQuestion } from './product.ts';
 import type { LabelRestrictions, Product } from './product.ts';
 
@@ -25,7 +25,7 @@ const product = (more: Partial<Product> = {}, label: Partial<LabelRestrictions> 
   at: '2026-05-04T08:00:00Z',
   ...more,
 });
-const house = (...products: readonly Product[]) => houseCatalogue({ ...EMPTY_HANDBOOK, products });
+const house = (...products: readonly Product[]) => companyCatalogue({ ...EMPTY_HANDBOOK, products });
 const faults = (...products: readonly Product[]) =>
   handbookFaults({ ...EMPTY_HANDBOOK, products }).map((f) => `${f.path}: ${f.message}`);
 const washStages = (catalogue: typeof CATALOGUE) =>

@@ -1,10 +1,10 @@
 import { say } from '../messages/message.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { LIST_OF_KIND } from '../house/handbook-value.ts';
-import { settingInWords } from '../house/setting.ts';
-import type { ChangedKind } from '../house/handbook-value.ts';
-import { houseValues } from '../house/house-values.ts';
+import { LIST_OF_KIND } from '../company/handbook-value.ts';
+import { settingInWords } from '../company/setting.ts';
+import type { ChangedKind } from '../company/handbook-value.ts';
+import { companyValues } from '../company/company-values.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
@@ -12,10 +12,13 @@ import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
 /**
- * What the house's own handbook says of a plan: a product without its data sheet stops it, labels that bound the work are
- * told, and so is every value of the house that is looser than the trade default.
+ * What the company's own handbook says of a plan: a product without its data sheet stops it, labels that bound the work are
+ * told, and so is every value of the company that is looser than the trade default.
  */
-export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
+export function companyWarnings(
+  survey: FacedSurvey,
+  surfaces: readonly TreatedSurface[],
+): readonly Warning[] {
   const catalogue = survey.catalogue;
   const treated = surfaces.filter((p) => (p.treatment?.stages.length ?? 0) > 0);
   const stages = treated.flatMap((p) => p.treatment?.stages ?? []);
@@ -50,7 +53,7 @@ export function houseWarnings(survey: FacedSurvey, surfaces: readonly TreatedSur
   ];
   for (const [kind, ids] of used)
     for (const id of [...new Set(ids)].sort())
-      for (const { value, setting, direction, override } of houseValues(kind, id, survey.handbook)) {
+      for (const { value, setting, direction, override } of companyValues(kind, id, survey.handbook)) {
         const by = override ?? survey.handbook.materials.find((own) => own.id === id);
         if (direction !== 'looser' || !by) continue;
         warnings.push(

@@ -4,7 +4,7 @@ import { CHANGED_KINDS } from './handbook-value.ts';
 import type { ChangedKind } from './handbook-value.ts';
 import type { Setting } from './setting.ts';
 
-/** A value of the catalogue that a house has set otherwise, and what it took the place of. */
+/** A value of the catalogue that a company has set otherwise, and what it took the place of. */
 export interface CatalogueOverride {
   readonly id: string;
   readonly kind: ChangedKind;

@@ -3,22 +3,22 @@ import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import { facesOf } from './face.ts';
 import { LONGEST_DROP_SECONDS } from './surface-test.ts';
-import { sorptivityOf, thirstOf } from './thirst.ts';
+import { sorptivityOf, absorptionOf } from './water-absorption.ts';
 
 describe('a drop of water', () => {
   it.each([
-    [7.6, 0.12, 'open: drinks at once'],
+    [7.6, 0.12, 'open: soaks in at once'],
     [30, 0.06, 'porous'],
     [484, 0.015, 'dense'],
     [1800, 0.0078, 'tight'],
     [LONGEST_DROP_SECONDS, 0.0001, 'sealed: it beads'],
-    [0.5, 0.3, 'open: drinks at once'],
+    [0.5, 0.3, 'open: soaks in at once'],
   ])('that is gone after %p s means %p kg/(m²·√s): %s', (seconds, sorptivity, name) => {
-    expect(thirstOf(seconds)).toEqual({ sorptivity, name });
+    expect(absorptionOf(seconds)).toEqual({ sorptivity, name });
   });
 
   it.each([0, -3, NaN])('does not take %p s', (seconds) => {
-    expect(() => thirstOf(seconds)).toThrow('a drop takes some time');
+    expect(() => absorptionOf(seconds)).toThrow('a drop takes some time');
   });
 });
 

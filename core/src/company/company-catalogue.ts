@@ -10,8 +10,8 @@ import { LIST_OF_KIND, handbookValues } from './handbook-value.ts';
 import { settingFault, settingInWords } from './setting.ts';
 import type { ChangedKind } from './handbook-value.ts';
 import type { HandbookValue } from './setting.ts';
-import { EMPTY_HANDBOOK } from './house-handbook.ts';
-import type { HouseHandbook } from './house-handbook.ts';
+import { EMPTY_HANDBOOK } from './company-handbook.ts';
+import type { CompanyHandbook } from './company-handbook.ts';
 import type { OwnMaterial } from './own-entry.ts';
 import type { Product } from './product.ts';
 import { labelLimits, labelNotes, labelledAgent, labelledStage } from './product-label.ts';
@@ -25,11 +25,11 @@ export interface HandbookFlag {
   readonly text: string;
 }
 
-/** The catalogue as one house has it: its values, products, materials and methods worked in. */
-export interface HouseCatalogue extends Catalogue {
+/** The catalogue as one company has it: its values, products, materials and methods worked in. */
+export interface CompanyCatalogue extends Catalogue {
   /** Overrides that hold, of one entry. */
   readonly overridesOf: (kind: ChangedKind, entry: string) => readonly CatalogueOverride[];
-  /** The product that is taken for an agent; null where the house names none. */
+  /** The product that is taken for an agent; null where the company names none. */
   readonly product: (agent: string) => Product | null;
   readonly labelNotes: (agent: string) => readonly LabelNote[];
   readonly flags: readonly HandbookFlag[];
@@ -42,18 +42,20 @@ export interface HouseCatalogue extends Catalogue {
  * no value of the catalogue.
  */
 const catalogueOfText = keptBy(
-  (handbook: HouseHandbook) => [JSON.stringify({ ...handbook, lots: [] })],
+  (handbook: CompanyHandbook) => [JSON.stringify({ ...handbook, lots: [] })],
   worked,
   1,
 );
 
-/** The catalogue of a house; the same one for a handbook with the same in it. */
-export const houseCatalogue = kept((handbook: HouseHandbook): HouseCatalogue => catalogueOfText(handbook));
+/** The catalogue of a company; the same one for a handbook with the same in it. */
+export const companyCatalogue = kept((handbook: CompanyHandbook): CompanyCatalogue =>
+  catalogueOfText(handbook),
+);
 
-/** The catalogue as shipped, for whoever has no house. */
-export const SHIPPED: HouseCatalogue = houseCatalogue(EMPTY_HANDBOOK);
+/** The catalogue as shipped, for whoever has no company. */
+export const SHIPPED: CompanyCatalogue = companyCatalogue(EMPTY_HANDBOOK);
 
-function worked(handbook: HouseHandbook): HouseCatalogue {
+function worked(handbook: CompanyHandbook): CompanyCatalogue {
   const { applied, flags } = standing(handbook.overrides);
   const overridesOf = (kind: ChangedKind, entry: string) =>
     applied.filter((o) => o.kind === kind && o.entry === entry);
@@ -186,7 +188,7 @@ function ownMaterial(own: OwnMaterial, like: Material): Material {
 }
 
 /** Those that are offered; one with an agent or a tool that the catalogue does not have is left out. */
-function ownMethods({ methods }: HouseHandbook): readonly Method[] {
+function ownMethods({ methods }: CompanyHandbook): readonly Method[] {
   const known = new Set([...CATALOGUE.agents, ...CATALOGUE.tools].map((entry) => entry.id));
   return methods
     .filter((own) => !own.putAway)

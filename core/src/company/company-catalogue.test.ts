@@ -12,10 +12,10 @@ import { CHANGED_KINDS, LIST_OF_KIND, handbookValues } from './handbook-value.ts
 import { directionOf, settingFault, settingInWords } from './setting.ts';
 import type { ChangedKind } from './handbook-value.ts';
 import type { HandbookValue, Setting } from './setting.ts';
-import { houseCatalogue } from './house-catalogue.ts';
-import { EMPTY_HANDBOOK } from './house-handbook.ts';
-import type { HouseHandbook } from './house-handbook.ts';
-import { houseValues } from './house-values.ts';
+import { companyCatalogue } from './company-catalogue.ts';
+import { EMPTY_HANDBOOK } from './company-handbook.ts';
+import type { CompanyHandbook } from './company-handbook.ts';
+import { companyValues } from './company-values.ts';
 import { valueAt, withValueAt } from './value-path.ts';
 
 const override = (
@@ -35,7 +35,7 @@ const override = (
   by: 'Ida',
   at: '2026-05-04T08:00:00Z',
 });
-const handbookWith = (...overrides: readonly CatalogueOverride[]): HouseHandbook => ({
+const handbookWith = (...overrides: readonly CatalogueOverride[]): CompanyHandbook => ({
   ...EMPTY_HANDBOOK,
   overrides,
 });
@@ -120,19 +120,19 @@ describe('the values that can be set', () => {
 
 describe('the catalogue of a house', () => {
   it('without a handbook is the one that is shipped', () => {
-    const { materials, methods, agents, limits, flags } = houseCatalogue(EMPTY_HANDBOOK);
+    const { materials, methods, agents, limits, flags } = companyCatalogue(EMPTY_HANDBOOK);
     expect([materials, methods, agents]).toEqual([CATALOGUE.materials, CATALOGUE.methods, CATALOGUE.agents]);
     expect([limits, flags]).toEqual([CATALOGUE.limits, []]);
   });
 
   it('is the same object for a handbook with the same in it', () => {
     const handbook = handbookWith(override('material', 'granite', 'jetLimitKilopascal', 150, 200));
-    const copy = JSON.parse(JSON.stringify(handbook)) as HouseHandbook;
-    expect(houseCatalogue(copy)).toBe(houseCatalogue(handbook));
+    const copy = JSON.parse(JSON.stringify(handbook)) as CompanyHandbook;
+    expect(companyCatalogue(copy)).toBe(companyCatalogue(handbook));
   });
 
   it('has its values, and leaves all else as it is', () => {
-    const catalogue = houseCatalogue(
+    const catalogue = companyCatalogue(
       handbookWith(override('material', 'granite', 'jetLimitKilopascal', 1, 200)),
     );
     expect(catalogue.material('granite').jetLimitKilopascal).toBe(1);
@@ -144,7 +144,7 @@ describe('the catalogue of a house', () => {
 
   it('caps every method at the strongest that its agent may have', () => {
     const path = 'strengthSpan.to';
-    const catalogue = houseCatalogue(handbookWith(override('agent', 'hypochlorite', path, 9, 60)));
+    const catalogue = companyCatalogue(handbookWith(override('agent', 'hypochlorite', path, 9, 60)));
     const strengths = catalogue.methods.flatMap((m) =>
       m.stages.flatMap((s) =>
         s.kind === 'apply' && s.agent === 'hypochlorite' ? s.strengthGramsPerLitre : [],
@@ -160,7 +160,7 @@ describe('the catalogue of a house', () => {
       override('material', 'limestone', 'jetLimitKilopascal', 500, 500),
       override('agent', 'holy-water', 'coldestCelsius', 5, 5),
     ];
-    const { flags, material } = houseCatalogue(handbookWith(changed, past, gone));
+    const { flags, material } = companyCatalogue(handbookWith(changed, past, gone));
     expect(flags.map((f) => [f.override.entry, f.rule])).toEqual([
       ['granite', 'default-changed'],
       ['limestone', 'past-bound'],
@@ -184,7 +184,7 @@ describe('the catalogue of a house', () => {
     expect(values.length).toBeGreaterThan(300);
     fc.assert(
       fc.property(fc.constantFrom(...values), ({ id, value, setting }) => {
-        const safer = houseCatalogue(
+        const safer = companyCatalogue(
           handbookWith(override('material', id, value.path, setting, value.shipped)),
         );
         const refused = (catalogue: typeof CATALOGUE) =>
@@ -270,7 +270,7 @@ describe('materials of a house', () => {
   const handbook = { ...EMPTY_HANDBOOK, materials: [own] };
 
   it('are judged as the one that they are like, with their own values', () => {
-    const catalogue = houseCatalogue({
+    const catalogue = companyCatalogue({
       ...handbook,
       materials: [own, { ...own, id: 'own-twin', values: {} }],
     });
@@ -295,20 +295,21 @@ describe('materials of a house', () => {
   });
 
   it('are told apart by the tests of the one that they are like', () => {
-    for (const test of houseCatalogue(handbook).materialTests)
+    for (const test of companyCatalogue(handbook).materialTests)
       expect(test.likelihood['own-lake-stone']).toEqual(test.likelihood['limestone']);
   });
 
   it('follow our value of that one where they have none', () => {
     const under = { ...handbook, overrides: [override('material', 'limestone', 'thirstFactor', 2, 1.5)] };
-    expect(houseCatalogue(under).material('own-lake-stone').thirstFactor).toBe(2);
+    expect(companyCatalogue(under).material('own-lake-stone').thirstFactor).toBe(2);
     expect(
-      houseValues('material', 'own-lake-stone', under).find((v) => v.value.path === 'thirstFactor')?.setting,
+      companyValues('material', 'own-lake-stone', under).find((v) => v.value.path === 'thirstFactor')
+        ?.setting,
     ).toBe(2);
   });
 
   it('are offered until they are put away, and stand where they were used', () => {
-    const away = houseCatalogue({ ...handbook, materials: [{ ...own, putAway: true }] });
+    const away = companyCatalogue({ ...handbook, materials: [{ ...own, putAway: true }] });
     expect(away.offeredMaterials.map((m) => m.id)).not.toContain('own-lake-stone');
     expect(away.material('own-lake-stone').name).toBe('Lake stone');
   });
@@ -341,7 +342,7 @@ describe('methods of a house', () => {
   });
 
   it('are judged by the limits as any other', () => {
-    const catalogue = houseCatalogue(own({}));
+    const catalogue = companyCatalogue(own({}));
     const state = soundState(catalogue.material('sandstone'), 'bare', catalogue);
     const rules = (id: string) => methodRefusals(state, catalogue.method(id), catalogue).map((r) => r.rule);
     expect(rules('own-wash')).toEqual(rules('soft-wash-hypochlorite'));
@@ -356,7 +357,7 @@ describe('methods of a house', () => {
     const [first, , rinse] = copy.stages;
     const strong = { ...apply, strengthGramsPerLitre: [5, 8, 10, 200] };
     expect(
-      houseCatalogue(own({ stages: [first, strong, rinse] })).method('own-wash').stages[1],
+      companyCatalogue(own({ stages: [first, strong, rinse] })).method('own-wash').stages[1],
     ).toMatchObject({
       strengthGramsPerLitre: [5, 8, 10, 60],
     });
@@ -370,7 +371,7 @@ describe('methods of a house', () => {
   it('are no longer proposed when they are put away', () => {
     const [method] = own({}).methods;
     if (!method) throw new Error('there is one');
-    const catalogue = houseCatalogue({ ...EMPTY_HANDBOOK, methods: [{ ...method, putAway: true }] });
+    const catalogue = companyCatalogue({ ...EMPTY_HANDBOOK, methods: [{ ...method, putAway: true }] });
     expect(catalogue.methods.map((m) => m.id)).not.toContain('own-wash');
   });
 

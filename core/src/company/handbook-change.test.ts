@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { applyHandbookChanges, handbookOf } from './handbook-change.ts';
 import type { HandbookChange, HandbookRecord } from './handbook-change.ts';
-import { EMPTY_HANDBOOK } from './house-handbook.ts';
+import { EMPTY_HANDBOOK } from './company-handbook.ts';
 
 const ID = 'material.granite.jetLimitKilopascal';
 const set = (value: unknown, base = 0, entry = ID): HandbookChange => ({

@@ -8,8 +8,8 @@ import type { Product } from './product.ts';
 import { stockLotSchema } from './stock-lot.ts';
 import type { StockLot } from './stock-lot.ts';
 
-/** What a house has made of the catalogue: values of its own, its products and their lots, its materials and methods. */
-export interface HouseHandbook {
+/** What a company has made of the catalogue: values of its own, its products and their lots, its materials and methods. */
+export interface CompanyHandbook {
   readonly overrides: readonly CatalogueOverride[];
   readonly products: readonly Product[];
   readonly materials: readonly OwnMaterial[];
@@ -18,7 +18,7 @@ export interface HouseHandbook {
 }
 
 /** The catalogue as it is shipped. */
-export const EMPTY_HANDBOOK: HouseHandbook = {
+export const EMPTY_HANDBOOK: CompanyHandbook = {
   overrides: [],
   products: [],
   materials: [],
@@ -31,7 +31,7 @@ const productIdSchema = Joi.string()
   .pattern(/^[a-z0-9][a-z0-9-]{0,98}$/, 'lower-case words with hyphens')
   .required();
 
-/** Kinds of entries that a house writes: the list that holds each and what checks it. */
+/** Kinds of entries that a company writes: the list that holds each and what checks it. */
 export const HANDBOOK_PARTS = {
   override: { list: 'overrides', schema: catalogueOverrideSchema, id: overrideIdSchema },
   product: { list: 'products', schema: productSchema, id: productIdSchema },
@@ -40,7 +40,7 @@ export const HANDBOOK_PARTS = {
   lot: { list: 'lots', schema: stockLotSchema, id: productIdSchema },
 } as const satisfies Record<
   string,
-  { list: keyof HouseHandbook; schema: Joi.ObjectSchema; id: Joi.StringSchema }
+  { list: keyof CompanyHandbook; schema: Joi.ObjectSchema; id: Joi.StringSchema }
 >;
 export type HandbookPart = keyof typeof HANDBOOK_PARTS;
 export const HANDBOOK_PART_NAMES = Object.keys(HANDBOOK_PARTS) as readonly HandbookPart[];
@@ -49,7 +49,7 @@ export const HANDBOOK_PART_NAMES = Object.keys(HANDBOOK_PARTS) as readonly Handb
 const MOST_ENTRIES = 2000;
 
 /** A handbook whole, as it stands in a job file. */
-export const houseHandbookSchema = Joi.object<HouseHandbook>(
+export const companyHandbookSchema = Joi.object<CompanyHandbook>(
   Object.fromEntries(
     Object.values(HANDBOOK_PARTS).map(({ list, schema, id }) => [
       list,

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { decimal, LONGEST_DROP_SECONDS, THIRST_TEST, deletionOf, thirstOf } from '@etappe/core';
+import { decimal, LONGEST_DROP_SECONDS, ABSORPTION_TEST, deletionOf, absorptionOf } from '@etappe/core';
 import type { Finish } from '@etappe/core';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
@@ -14,18 +14,18 @@ import '../findings/marks-part.css';
 
 const TICK_MILLISECONDS = 200;
 
-interface ThirstPartProps {
+interface AbsorptionPartProps {
   readonly surface: string;
   readonly material: string;
   readonly finish: Finish;
 }
 
 /** How thirsty the face is: a drop of water, timed. What is measured beats the default of the material. */
-export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
+export function AbsorptionPart({ surface, material, finish }: AbsorptionPartProps) {
   const { state, survey, catalogue, edit } = useSurveySession();
   const [typed, setTyped] = useState<number | null>(null);
   const drops = survey.tests.filter(
-    (t) => t.test === THIRST_TEST && t.surface === surface && t.zone === null,
+    (t) => t.test === ABSORPTION_TEST && t.surface === surface && t.zone === null,
   );
   const usual = catalogue.material(material).sorptivity[finish];
   const write = (seconds: number) => {
@@ -33,7 +33,7 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
     edit([
       creation('test', uuidv7(), {
         surface,
-        test: THIRST_TEST,
+        test: ABSORPTION_TEST,
         seconds: Math.min(LONGEST_DROP_SECONDS, Math.max(0.5, Math.round(10 * seconds) / 10)),
         doneOn: today(),
         doneBy: personOnDevice(),
@@ -52,9 +52,9 @@ export function ThirstPart({ surface, material, finish }: ThirstPartProps) {
               {drop.seconds === null || drop.seconds >= LONGEST_DROP_SECONDS
                 ? say('it-beads')
                 : say('gone-after-s', { seconds: drop.seconds })}
-              : <b>{thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).name}</b>,{' '}
+              : <b>{absorptionOf(drop.seconds ?? LONGEST_DROP_SECONDS).name}</b>,{' '}
               {rich('kg-m2-s', {
-                sorptivity: thirstOf(drop.seconds ?? LONGEST_DROP_SECONDS).sorptivity,
+                sorptivity: absorptionOf(drop.seconds ?? LONGEST_DROP_SECONDS).sorptivity,
                 doneOnWords: <span className="quiet">{drop.doneOn === null ? '' : ` · ${drop.doneOn}`}</span>,
               })}
             </span>

@@ -39,7 +39,7 @@ export interface DataSheet {
   readonly dated: string;
 }
 
-/** A product that the house buys, by its label. It may carry the name that the house gives it. */
+/** A product that the company buys, by its label. It may carry the name that the company gives it. */
 export interface Product {
   readonly id: string;
   readonly name: string;

@@ -9,7 +9,7 @@ const PAGES = [
 ] as const;
 
 /** The head of the pages of the company, with the way between them. */
-export function HouseHead() {
+export function CompanyHead() {
   const { pathname } = useLocation();
   const here = PAGES.find(([path]) => pathname.startsWith(path))?.[1] ?? '';
   return (

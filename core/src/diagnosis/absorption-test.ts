@@ -1,8 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { Finish } from '../catalogue/material.ts';
-import { THIRST_TEST } from '../survey/surface-test.ts';
-import { THIRST_CLASSES, dropSeconds, thirstClassOf } from '../survey/thirst.ts';
+import { ABSORPTION_TEST } from '../survey/surface-test.ts';
+import { ABSORPTION_CLASSES, dropSeconds, absorptionClassOf } from '../survey/water-absorption.ts';
 
 /** How probable it is that a drop falls into the class of the material, the next one, one further on, and so forth. */
 const BY_DISTANCE: readonly number[] = [0.7, 0.22, 0.06, 0.015, 0.005];
@@ -10,7 +10,7 @@ const BY_DISTANCE: readonly number[] = [0.7, 0.22, 0.06, 0.015, 0.005];
 const made = new WeakMap<Catalogue['materials'], Map<Finish, QuickTest>>();
 
 /** The drop of water, timed, as a test between materials: how probable each class is follows from their thirst. */
-export function thirstTest(finish: Finish, { materials }: Pick<Catalogue, 'materials'>): QuickTest {
+export function absorptionTest(finish: Finish, { materials }: Pick<Catalogue, 'materials'>): QuickTest {
   const tests = made.get(materials) ?? new Map<Finish, QuickTest>();
   made.set(materials, tests);
   const test = tests.get(finish) ?? testOf(finish, materials);
@@ -20,22 +20,22 @@ export function thirstTest(finish: Finish, { materials }: Pick<Catalogue, 'mater
 
 function testOf(finish: Finish, materials: Catalogue['materials']): QuickTest {
   return {
-    id: THIRST_TEST,
+    id: ABSORPTION_TEST,
     name: 'Time a drop of water',
     how: 'A drop on a clean dry spot; how long until it is gone?',
     needs: ['water', 'watch'],
     minutes: 5,
     agentClass: null,
     never: null,
-    outcomes: THIRST_CLASSES.map(({ id, name }) => ({ id, text: name })),
+    outcomes: ABSORPTION_CLASSES.map(({ id, name }) => ({ id, text: name })),
     likelihood: Object.fromEntries(materials.map((m) => [m.id, rowOf(m.sorptivity[finish])])),
     source: 'order of published water absorption coefficients, EN ISO 15148; spread a trade default',
   };
 }
 
 function rowOf(sorptivity: number): readonly number[] {
-  const own = THIRST_CLASSES.indexOf(thirstClassOf(dropSeconds(sorptivity)));
-  const weights = THIRST_CLASSES.map((_, i) => BY_DISTANCE[Math.abs(i - own)] ?? 0);
+  const own = ABSORPTION_CLASSES.indexOf(absorptionClassOf(dropSeconds(sorptivity)));
+  const weights = ABSORPTION_CLASSES.map((_, i) => BY_DISTANCE[Math.abs(i - own)] ?? 0);
   const sum = weights.reduce((a, b) => a + b, 0);
   return weights.map((w) => w / sum);
 }

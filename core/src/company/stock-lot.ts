@@ -19,7 +19,7 @@ export interface MeasuredStrength {
 export interface StockLot {
   readonly id: string;
   readonly agent: string;
-  /** Id of the house's product that it is; null where the house names none. */
+  /** Id of the company's product that it is; null where the company names none. */
   readonly product: string | null;
   /** Number on the container. */
   readonly lot: string;
