@@ -188,7 +188,10 @@ function isOpposed(faces: readonly GuardedFace[]): boolean {
     for (const agent of agents) classes.set(agent.class, (classes.get(agent.class) ?? new Set()).add(id));
   return faces.some(({ id, agents }) =>
     agents.some((agent) =>
-      agent.opposedTo.some((opposed) => [...(classes.get(opposed) ?? [])].some((other) => other !== id)),
+      agent.opposedTo.some((opposed) => {
+        const there = classes.get(opposed);
+        return there !== undefined && there.size > (there.has(id) ? 1 : 0);
+      }),
     ),
   );
 }

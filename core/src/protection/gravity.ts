@@ -1,4 +1,6 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { kept } from '../quantity/kept.ts';
+import { keptList } from '../survey/kept-list.ts';
 import type { Surface } from '../survey/surface.ts';
 import { flowsOnto, reachedFrom } from './run-off-paths.ts';
 
@@ -16,6 +18,10 @@ export interface Above {
  * @returns pairs without loops, given that run-off has none
  */
 export function surfacesAbove(surfaces: readonly Surface[]): readonly Above[] {
+  return above(keptList(surfaces));
+}
+
+const above = kept((surfaces: readonly Surface[]): readonly Above[] => {
   const byId = new Map(surfaces.map((s) => [s.id as string, s]));
   const onto = flowsOnto(surfaces);
   return surfaces.flatMap((upper) =>
@@ -32,4 +38,4 @@ export function surfacesAbove(surfaces: readonly Surface[]): readonly Above[] {
         : [];
     }),
   );
-}
+});
