@@ -13,7 +13,7 @@ test('the list of jobs waits neither for the engine nor for the schemas of answe
   let withheld = 0;
   let bytes = 0;
   await page.route('**/*.js', async (route) => {
-    const response = await route.fetch();
+    const response = await route.fetch({ maxRetries: 3 });
     const script = await response.body();
     if (script.length >= ENGINE_BYTES) {
       withheld += 1;

@@ -1,4 +1,5 @@
 import { Button } from 'antd';
+import { useEffect, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { say } from '../messages/lists.ts';
 
@@ -19,17 +20,19 @@ export function useListQuery() {
     from: Number.isInteger(from) && from > 0 ? from : 0,
     size: PAGE_SIZE,
   };
+  // The address follows after a moment: what is asked for meanwhile adds to what was asked, and takes none of it away.
+  const asked = useRef(params);
+  useEffect(() => {
+    asked.current = params;
+  }, [params]);
   const set = (more: Readonly<Record<string, string>>) => {
-    setParams(
-      (before) => {
-        for (const [key, value] of Object.entries(more)) {
-          if (value) before.set(key, value);
-          else before.delete(key);
-        }
-        return before;
-      },
-      { replace: true },
-    );
+    const next = new URLSearchParams(asked.current);
+    for (const [key, value] of Object.entries(more)) {
+      if (value) next.set(key, value);
+      else next.delete(key);
+    }
+    asked.current = next;
+    setParams(next, { replace: true });
   };
   return { query, set, params };
 }
