@@ -20,8 +20,8 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
   await expect(page.getByRole('heading', { name: 'Order No. 1', exact: true })).toBeVisible();
   await page.getByRole('link', { name: /^Sequence/ }).click();
   const before = minutes(await takes.innerText());
-  const wall = page.locator('.sections-table tr', { hasText: 'Drum wall' }).first().locator('td').nth(1);
-  const sectionOf = async () => Number(/× ([\d.]+) m²/.exec(await wall.innerText())?.[1]);
+  const wall = page.locator('.fronts-table tr', { hasText: 'Drum wall' }).first().locator('td').nth(2);
+  const sectionOf = async () => Number(/([\d.]+) m²/.exec(await wall.innerText())?.[1]);
   const paintedSection = await sectionOf();
 
   await page.goto(at('walk/drum-north'));

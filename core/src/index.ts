@@ -228,6 +228,7 @@ export { bestHours, sectionsByHour, sidesByDrying } from './plan/sections-by-hou
 export type { CycleDay, SideDrying } from './plan/sections-by-hour.ts';
 export { hoursInWords } from './wet-cycle/cycle-day.ts';
 export type { CycleHour } from './wet-cycle/cycle-day.ts';
+export { frontInWords, stripsInWords } from './wet-cycle/front-words.ts';
 export { cycleWetLine } from './wet-cycle/cycle-wet-line.ts';
 export type { CycleWetLine } from './wet-cycle/cycle-wet-line.ts';
 export type { WetMoment } from './wetting/wet-line.ts';

@@ -28,7 +28,7 @@ export function supplyRows(): Row[] {
     provided.push(performance.now() - began);
   }
   const large = soundSurvey(largeProperty());
-  const derivation = derived(faced(large), 1);
+  const derivation = derived(faced(large));
   for (let i = 0; i < ROUNDS; i += 1) {
     const survey = atTemperature(large, 12 + i);
     const began = performance.now();

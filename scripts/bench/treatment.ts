@@ -41,7 +41,7 @@ export function treatmentRows(): Row[] {
     // Another temperature makes another state of every surface: nothing that was worked out before helps.
     const survey = atTemperature(large, 12 + i / 10);
     let began = performance.now();
-    derived(faced(survey), 1);
+    derived(faced(survey));
     whole.push(performance.now() - began);
     // As an edit comes to the worker: a copy of everything, one finding worse, which its neighbours below feel.
     const after = withWorse(survey, i * 7);

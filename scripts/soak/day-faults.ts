@@ -25,8 +25,8 @@ export function dayFaults(survey: Survey): SoakedDay {
       ...(made.visitNumber > 1 ? ['later visit'] : []),
     ];
     if (made.visit) {
-      const { sectionFactor, schedule } = made.visit;
-      const [violation] = planAround(survey, { sectionFactor, schedule }).violations;
+      const { fronts, schedule } = made.visit;
+      const [violation] = planAround(survey, { fronts, schedule }).violations;
       return { kind: violation ? 'unsafe' : 'shown', fault: violation?.text ?? null, interesting };
     }
     const stopped = (rule: string) => made.warnings.find((w) => w.rule === rule)?.text ?? null;

@@ -78,11 +78,11 @@ describe('what crosses the network', () => {
     await answered('get', `/jobs/${job}/log/${surface?.id ?? ''}`, changesLogSchema);
     const { state } = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, job);
     const made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
-    const { sectionFactor, schedule } = made.visit ?? {};
+    const { fronts, schedule } = made.visit ?? {};
     const { number } = await answered('post', `/jobs/${job}/orders`, issuedOrderSchema, {
       id: uuidv7(),
       inputsHash: made.inputsHash,
-      decided: { sectionFactor, schedule },
+      decided: { fronts, schedule },
     });
     await answered('get', `/jobs/${job}/orders/${number}`, orderDocumentSchema);
     expect((await answered('get', `/jobs/${job}`, openedJobSchema)).orders).toHaveLength(1);

@@ -1,9 +1,6 @@
 import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
-import { waitInWords } from '../plan/visit-outline.ts';
-import { daysAfter } from '../quantity/calendar.ts';
-import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { expectationsFor } from '../order/expectations.ts';
 import type { Expectation } from '../order/expectations.ts';
@@ -16,10 +13,12 @@ import type { Plan } from '../plan/plan.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
+import type { Task } from '../visit/work-builder.ts';
 import type { AssumedValue } from './assumed-values.ts';
+import { visitsOf } from './plan-file-visits.ts';
 
 export const PLAN_FORMAT = 'etappe-plan';
-const PLAN_FORMAT_VERSION = 1;
+const PLAN_FORMAT_VERSION = 2;
 
 /** A plan in the published form, see docs/formats/plan-file.schema.json. */
 export function planFileOf(
@@ -51,6 +50,7 @@ export function planFileOf(
     mixes: plan.mixes.flatMap((mix) =>
       mix.batches.map(({ count, card }) => ({
         stage: mix.stage,
+        applications: [{ stage: mix.stage, surface: mix.surface, litres: mix.litres }],
         litres: card.litres,
         batches: count,
         strengthGramsPerLitre: card.strengthGramsPerLitre,
@@ -160,7 +160,7 @@ function surfaceOf(
         })),
       ) ?? [],
     sections: plan.work.planned
-      .filter((o) => o.surface === planned.surface.id && (o.task === 'apply' || o.task === 'hands-on'))
+      .filter((o) => o.surface === planned.surface.id && o.cycle !== null && isApplied(o.task))
       .map((o) => ({
         id: o.id,
         stage: o.stages[0],
@@ -171,6 +171,9 @@ function surfaceOf(
       .map(({ key, text }) => ({ rule: key, text })),
   };
 }
+
+/** What puts product on a piece; its finish is of the same piece. */
+const isApplied = (task: Task) => task === 'apply' || task === 'front' || task === 'work';
 
 function stageOf(stage: Stage): Record<string, unknown> {
   const { apply } = stage;
@@ -205,42 +208,4 @@ function stageOf(stage: Stage): Record<string, unknown> {
     checks: stage.checks,
     cautions: stage.cautions,
   };
-}
-
-function visitsOf(plan: Plan, survey: Survey, asOf: string): readonly Record<string, unknown>[] {
-  if (!plan.visit) return [];
-  const dayStart = secondOfDay(survey.job.house.dayStart);
-  const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
-  const operations = new Map(plan.work.problem.operations.map((o) => [o.id, o]));
-  const sequenced = {
-    operations: plan.visit.schedule.placements.map((p) => ({
-      id: p.operation,
-      surface: planned.get(p.operation)?.surface ?? null,
-      stage: planned.get(p.operation)?.stages[0] ?? null,
-      section: planned.get(p.operation)?.section ?? null,
-      task: planned.get(p.operation)?.task,
-      start: clockTime(dayStart + p.start),
-      finish: clockTime(dayStart + p.finish),
-      people: [p.person],
-      machine: operations.get(p.operation)?.machines[0] ?? null,
-    })),
-    lowerBoundMinutes: roundToStep(plan.visit.lowerBound.seconds / 60, 0.1),
-    minutes: roundToStep(plan.visit.schedule.makespan / 60, 0.1),
-  };
-  const start = survey.job.start ?? asOf.slice(0, 10);
-  return plan.visits.map((visit) => {
-    const outline = {
-      id: `visit-${visit.number}`,
-      date: daysAfter(start, visit.fromDay),
-      notBefore: visit.number === 1 ? null : daysAfter(start, visit.fromDay),
-      latest: visit.latestDay === null ? null : daysAfter(start, visit.latestDay),
-      because: visit.parts.flatMap(({ surface, wait }) =>
-        wait ? [{ rule: `wait-${wait.for}`, surface, text: waitInWords(wait) }] : [],
-      ),
-      operations: [],
-      stages: visit.parts.flatMap((part) => part.stages.map((stage) => stage.id)),
-    };
-    // The search is for one visit at a time.
-    return visit.number === plan.visitNumber ? { ...outline, ...sequenced } : outline;
-  });
 }

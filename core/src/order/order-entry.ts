@@ -10,6 +10,7 @@ import { roundToStep } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import { say, told } from '../messages/message.ts';
 import type { Message, Told } from '../messages/message.ts';
+import { frontInWords } from '../wet-cycle/front-words.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { protectionLine } from './protection-line.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -101,6 +102,26 @@ function neutralising({ neutralises }: Stage, agent: string): Told {
 /** Without its words, which stand beside it. */
 const messageOf = ({ id, params }: Told): Message => ({ id, params });
 
+/** How each front of a plan is worked, by the operations that work it. */
+function frontsInWords({ surfaces, work }: Plan): ReadonlyMap<string, readonly Told[]> {
+  const cycles = new Map(surfaces.flatMap((p) => p.cycles.map((cycle) => [cycle.id, cycle.front] as const)));
+  const counted = new Map<string, number>();
+  return new Map(
+    work.problem.fronts.flatMap(({ cycle, strips }) => {
+      const front = cycles.get(cycle);
+      const number = counted.get(cycle) ?? 0;
+      counted.set(cycle, number + 1);
+      const piece = front?.pieces[number];
+      if (!front || !piece) return [];
+      const words = frontInWords(front, piece);
+      const operations = new Set(
+        strips.flatMap((s) => [...s.apply, ...s.finish].map((span) => span.operation)),
+      );
+      return [...operations].map((operation) => [operation, words] as const);
+    }),
+  );
+}
+
 type OrderedSurvey = Survey & Pick<FacedSurvey, 'catalogue'>;
 
 /** Writes what one operation means to the person who does it. */
@@ -110,6 +131,7 @@ export class EntryWriter {
   private readonly dayStart: number;
   private readonly planned: ReadonlyMap<string, PlannedOperation>;
   private readonly stages: ReadonlyMap<string, Stage>;
+  private readonly fronts: ReadonlyMap<string, readonly Told[]>;
   private readonly jets: ReadonlyMap<string, JetOnFace>;
 
   constructor(plan: Plan, survey: OrderedSurvey, dayStart: number) {
@@ -117,6 +139,7 @@ export class EntryWriter {
     this.survey = survey;
     this.dayStart = dayStart;
     this.planned = new Map(plan.work.planned.map((p) => [p.id, p]));
+    this.fronts = frontsInWords(plan);
     this.jets = new Map(jetsOn(plan.surfaces, survey).map((jet) => [`${jet.surface} ${jet.tool}`, jet]));
     this.stages = new Map(
       plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)),
@@ -134,6 +157,8 @@ export class EntryWriter {
     if (!planned || !placement) throw new RangeError(`the plan has no operation "${operation}"`);
     const stages = planned.stages.flatMap((id) => this.stages.get(id) ?? []);
     const apply = stages.find((s) => s.apply);
+    // Product that goes on; a neutraliser says nothing of when to stop.
+    const applied = stages.find((s) => s.kind === 'apply')?.apply;
     const title = this.title(planned, stages);
     const how = this.how(planned, stages);
     const mixIndex = apply ? this.plan.mixes.findIndex((m) => m.stage === apply.id) : -1;
@@ -153,20 +178,13 @@ export class EntryWriter {
       sameAs: null,
       how: how.map((line) => line.text),
       force: planned.task === 'mix' ? null : this.force(stages),
-      rinse: this.rinseDue(planned, placement.start),
+      rinse: this.rinseDue(planned, placement.finish),
       checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),
-      stopWhen:
-        planned.task === 'apply' || planned.task === 'hands-on' ? (apply?.apply?.stopWhen ?? null) : null,
-      ifNotEnough:
-        planned.task === 'apply' || planned.task === 'hands-on' ? (apply?.apply?.ifNotEnough ?? null) : null,
-      cautions:
-        planned.task === 'mist' || planned.task === 'pre-wet'
-          ? []
-          : unique(
-              stages.flatMap((s) =>
-                s.cautions.filter((c) => !c.rule.startsWith('agent-')).map((c) => c.text),
-              ),
-            ),
+      stopWhen: planned.task === 'mix' ? null : (applied?.stopWhen ?? null),
+      ifNotEnough: planned.task === 'mix' ? null : (applied?.ifNotEnough ?? null),
+      cautions: unique(
+        stages.flatMap((s) => s.cautions.filter((c) => !c.rule.startsWith('agent-')).map((c) => c.text)),
+      ),
       said: { title: messageOf(title), how: how.map(messageOf) },
     };
   }
@@ -176,7 +194,7 @@ export class EntryWriter {
     if (task === 'set-out' || task === 'clear-up' || task === 'foot-rinse') return told(`order/${task}`);
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
-    if (task === 'mix' || task === 'apply' || task === 'mist') return told(`order/${task}`, { agent });
+    if (task === 'mix') return told('order/mix', { agent });
     const [first, ...more] = stages.map((s): Told => {
       if (s.kind === 'neutralise') return neutralising(s, agent);
       return s.kind === 'apply' ? told('order/apply', { agent }) : told('order/does', { what: verbOf(s) });
@@ -195,7 +213,14 @@ export class EntryWriter {
     if (task === 'set-out') return protections('before');
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
     if (task === 'foot-rinse' || task === 'mix') return [told(`order/${task}/how`)];
-    return stages.flatMap((stage) => this.stageHow(stage));
+    return [...this.frontHow(planned), ...stages.flatMap((stage) => this.stageHow(stage))];
+  }
+
+  /** How the strips of a front follow each other. */
+  private frontHow({ id, task }: PlannedOperation): readonly Told[] {
+    if (task !== 'front' && task !== 'apply' && task !== 'finish') return [];
+    const words = this.fronts.get(id) ?? [];
+    return task === 'finish' ? words.slice(-1) : words;
   }
 
   private jetOf({ surface, tool }: Stage): JetOnFace | null {
@@ -242,7 +267,7 @@ export class EntryWriter {
     return lines;
   }
 
-  private rinseDue(planned: PlannedOperation, start: number): OrderEntry['rinse'] {
+  private rinseDue(planned: PlannedOperation, finish: number): OrderEntry['rinse'] {
     if (planned.task !== 'apply') return null;
     const lag = this.plan.work.problem.lags.find((l) => l.from === planned.id && l.rule === 'dwell');
     const rinse = this.plan.visit?.schedule.placements.find((p) => p.operation === lag?.to);
@@ -250,7 +275,7 @@ export class EntryWriter {
     const name = this.survey.job.house.crew.find((c) => c.id === rinse.person)?.name ?? rinse.person;
     return {
       from: shortTime(this.dayStart + rinse.start),
-      latest: shortTime(this.dayStart + start + (lag.maxSeconds ?? lag.minSeconds)),
+      latest: shortTime(this.dayStart + finish + (lag.maxSeconds ?? lag.minSeconds)),
       by: name,
     };
   }

@@ -2,14 +2,14 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Act, EarlierWork, JudgedPlace, LogEntry, Unsound } from '../judge/day-log.ts';
 import { judgedDay } from '../judge/day-judge.ts';
 import { isWet } from '../protection/work-phase.ts';
-import type { Placement, Schedule } from '../sequence/problem.ts';
+import type { Placement, Schedule, StripSpan, WorkedFront } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Derivation } from './derivation.ts';
+import { stageSeconds } from '../visit/cycle-work.ts';
 import { shareVessels } from '../visit/vessels.ts';
-import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import type { PlannedOperation } from '../visit/work-builder.ts';
 
 const ACTS: Readonly<Record<Stage['kind'], Act>> = {
@@ -34,14 +34,87 @@ export function dayLog(
   const stages = new Map<string, { readonly stage: Stage; readonly step: number }>();
   for (const { treatment } of surfaces)
     (treatment?.stages ?? []).forEach((stage, step) => stages.set(stage.id, { stage, step }));
-  const cycles = new Map(surfaces.flatMap((p) => p.cycles.map((cycle) => [cycle.id, cycle] as const)));
   const planned = new Map(work.planned.map((operation) => [operation.id, operation]));
-  return schedule.placements.flatMap((placement) => {
-    const operation = planned.get(placement.operation);
-    if (!operation) return [];
-    const own = operation.stages.flatMap((id) => stages.get(id) ?? []);
-    const cycle = cycles.get(operation.cycle ?? '') ?? null;
-    return entriesOf({ placement, operation, own, cycle, vessels });
+  const placed = new Map(schedule.placements.map((placement) => [placement.operation, placement]));
+  const told = (id: string): Told | null => {
+    const [operation, placement] = [planned.get(id), placed.get(id)];
+    if (!operation || !placement) return null;
+    return {
+      placement,
+      operation,
+      own: operation.stages.flatMap((stage) => stages.get(stage) ?? []),
+      vessels,
+    };
+  };
+  const fronts = work.problem.fronts.flatMap((front) => frontEntries(front, told));
+  return [
+    ...schedule.placements.flatMap(({ operation }) => {
+      const one = told(operation);
+      return one ? entriesOf(one) : [];
+    }),
+    ...fronts,
+  ];
+}
+
+/** A front as it is worked: each strip applied, misted and finished by whoever is at it then. */
+function frontEntries(front: WorkedFront, toldOf: (operation: string) => Told | null): readonly LogEntry[] {
+  const [first] = front.strips;
+  const whole = toldOf(first?.apply[0]?.operation ?? '')?.operation.share;
+  if (!whole) return [];
+  const width = (whole.to - whole.from) / front.strips.length;
+  return front.strips.flatMap((strip, i) => {
+    const share = { from: whole.from + i * width, to: whole.from + (i + 1) * width };
+    const told = (spans: readonly StripSpan[], wanted: (stage: Stage) => boolean): readonly LogEntry[] => {
+      const one = toldOf(spans[0]?.operation ?? '');
+      if (!one) return [];
+      const own = one.own.filter(({ stage }) => wanted(stage));
+      const at = one.placement.start;
+      return inTurn(
+        { ...one, own, operation: { ...one.operation, share } },
+        spans.map(({ from, to }) => ({ from: at + from, to: at + to })),
+      );
+    };
+    const isApplied = ({ kind }: Stage) => kind === 'apply' || kind === 'pre-wet';
+    const dwell = { leastSeconds: front.leastSeconds, mostSeconds: front.mostSeconds, strips: 1 };
+    return [
+      ...told(strip.apply, isApplied).map((entry) => (entry.act === 'apply' ? { ...entry, dwell } : entry)),
+      ...strip.mists.flatMap((mist) =>
+        told([mist], ({ kind }) => kind === 'apply').map((entry): LogEntry => ({ ...entry, act: 'mist' })),
+      ),
+      ...told(strip.finish, (stage) => !isApplied(stage)),
+    ];
+  });
+}
+
+/** Several stages on one piece follow each other in its time, each as long as its share of the work; a reading ends it. */
+function inTurn(
+  told: Told,
+  spans: readonly { readonly from: number; readonly to: number }[],
+): readonly LogEntry[] {
+  const { own } = told;
+  const weights = own.map(({ stage }) => stageSeconds(stage));
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  const length = spans.reduce((sum, { from, to }) => sum + to - from, 0);
+  let done = 0;
+  return own.flatMap((item, i) => {
+    const until = i === own.length - 1 ? length : done + (length * (weights[i] ?? 0)) / all;
+    const entries = cut(spans, done, until).map((span) => ({ ...stageEntry(told, item), ...span }));
+    done = until;
+    return entries;
+  });
+}
+
+/** What lies between two amounts of work in spans that follow each other. */
+function cut(
+  spans: readonly { readonly from: number; readonly to: number }[],
+  done: number,
+  until: number,
+): readonly { readonly from: number; readonly to: number }[] {
+  let before = 0;
+  return spans.flatMap(({ from, to }) => {
+    const [begins, ends] = [Math.max(from, from + done - before), Math.min(to, from + until - before)];
+    before += to - from;
+    return ends > begins ? [{ from: begins, to: ends }] : [];
   });
 }
 
@@ -49,12 +122,12 @@ interface Told {
   readonly placement: Placement;
   readonly operation: PlannedOperation;
   readonly own: readonly { readonly stage: Stage; readonly step: number }[];
-  readonly cycle: WetCyclePlan | null;
   readonly vessels: ReadonlyMap<string, string>;
 }
 
+/** All but fronts. */
 function entriesOf(told: Told): readonly LogEntry[] {
-  const { placement, operation, own, cycle } = told;
+  const { placement, operation, own } = told;
   const [first] = own;
   const common = plainEntry(told);
   switch (operation.task) {
@@ -67,26 +140,12 @@ function entriesOf(told: Told): readonly LogEntry[] {
       return [
         { ...common, act: 'mix', agent: first?.stage.apply?.agent ?? null, mix: first?.stage.id ?? null },
       ];
-    case 'mist':
-      return first ? [{ ...stageEntry(told, first), act: 'mist' }] : [];
-    case 'apply':
-      return first ? [{ ...stageEntry(told, first), dwell: dwellOf(cycle) }] : [];
-    case 'pre-wet':
     case 'work':
+      return inTurn(told, [{ from: placement.start, to: placement.finish }]);
+    case 'apply':
     case 'finish':
-    case 'hands-on': {
-      // Several stages of one operation follow each other in its time, each as long as its share of the work.
-      const weights = own.map(({ stage }) => 1 / (stage.rate?.squareMetresPerHour ?? 1));
-      const all = weights.reduce((sum, weight) => sum + weight, 0);
-      const length = placement.finish - placement.start;
-      let at = placement.start;
-      return own.map((item, i) => {
-        const to = i === own.length - 1 ? placement.finish : at + (length * (weights[i] ?? 0)) / all;
-        const entry = { ...stageEntry(told, item), from: at, to };
-        at = to;
-        return entry;
-      });
-    }
+    case 'front':
+      return [];
   }
 }
 
@@ -123,15 +182,6 @@ function stageEntry(told: Told, { stage, step }: Told['own'][number]): LogEntry 
     step,
     method: stage.method,
     neutralises: stage.neutralises,
-  };
-}
-
-function dwellOf(cycle: WetCyclePlan | null): LogEntry['dwell'] {
-  if (!cycle?.dwell || !cycle.window || cycle.mode !== 'watched') return null;
-  return {
-    leastSeconds: Math.floor(60 * cycle.dwell.fromMinutes),
-    mostSeconds: Math.ceil(60 * cycle.dwell.latestMinutes),
-    strips: cycle.window.strips,
   };
 }
 

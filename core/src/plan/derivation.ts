@@ -3,6 +3,7 @@ import type { LotUse } from '../supply/stock-shelf.ts';
 import { productAmounts } from '../supply/product-amounts.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
 import type { Schedule } from '../sequence/problem.ts';
+import type { DecidedFront } from './decided-fronts.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { choiceWarnings } from '../warnings/choice-warnings.ts';
@@ -46,7 +47,6 @@ import type { Warning } from '../warnings/warning.ts';
 export interface Derivation {
   readonly engine: string;
   readonly inputsHash: string;
-  readonly sectionFactor: number;
   readonly surfaces: readonly PlannedSurface[];
   /** All comings of the crew; the one that is planned is `visitNumber`. */
   readonly visits: readonly PropertyVisit[];
@@ -65,28 +65,48 @@ export interface Derivation {
   readonly warnings: readonly Warning[];
 }
 
-/** What a search decided: saved with an order, checked and never re-solved when it is issued. */
+/** What was decided: saved with an order, checked and never re-solved when it is issued. */
 export interface DecidedVisit {
-  /** Share of the greatest section that sections take. */
-  readonly sectionFactor: number;
+  readonly fronts: readonly DecidedFront[];
   readonly schedule: Schedule;
 }
 
 /**
- * Survey of faces → everything derived from it, for one section size.
+ * Survey of faces → everything derived from it.
  * Each line is a pure step; later ones need only what stands above them.
  */
-export function derived(survey: FacedSurvey, sectionFactor: number): Derivation {
-  return sectioned(treated(survey, facedHash(survey)), survey, sectionFactor);
+export function derived(survey: FacedSurvey): Derivation {
+  const { hours, kept, ...before } = treated(survey, facedHash(survey));
+  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, hours));
+  const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
+  const work = visitWork(surfaces, kept, survey.job, {
+    before: 60 * protectionMinutes(before.protections, 'before'),
+    after: 60 * protectionMinutes(before.protections, 'after'),
+  });
+  return {
+    ...before,
+    noSun: hours.noSun,
+    surfaces,
+    mixes,
+    lotUses,
+    products: productAmounts(mixes, survey.catalogue),
+    work,
+    warnings: [
+      ...before.warnings,
+      ...surfaces.flatMap(surfaceWarnings),
+      ...chemistryWarnings(work.meetings, surfaces, survey),
+      ...stockWarnings(mixes, survey, before.date),
+    ],
+  };
 }
 
-/** What figures of a job are read off: its treatments, visits, sections and mixes. */
+/** What figures of a job are read off: its treatments, visits, fronts and mixes. */
 export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'products'>;
 
-/** As much of a derivation, of the greatest sections, as its figures need: no work, no warnings, no hash. */
+/** As much of a derivation as its figures need: no work, no warnings, no hash. */
 export function derivedFigures(survey: FacedSurvey): FiguredPlan {
   const { surfaces, visits, date, hours } = visitOf(survey);
-  const planned = surfaces.map((surface) => plannedSurface(surface, survey, 1, hours));
+  const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours));
   const { mixes } = plannedMixes(planned, survey, date);
   return {
     surfaces: planned,
@@ -114,8 +134,8 @@ function visitOf(survey: FacedSurvey) {
   return { surfaces: kept.surfaces, kept, visits, visitNumber, date, hours: new FaceHours(survey, date) };
 }
 
-/** The steps that no section size changes. */
-export function treated(survey: FacedSurvey, inputsHash: string) {
+/** The steps before anything is cut into fronts. */
+function treated(survey: FacedSurvey, inputsHash: string) {
   const { surfaces, kept, visits, visitNumber, date, hours } = visitOf(survey);
   const questions = openQuestions(survey);
   const exposed = exposures(survey, kept.guarded);
@@ -143,35 +163,6 @@ export function treated(survey: FacedSurvey, inputsHash: string) {
       ...exposureWarnings(exposed, survey, surfaces),
       ...companyWarnings(survey, surfaces),
       ...surfaces.flatMap(({ surface, treatment }) => patchWarnings(surface, treatment, survey)),
-    ],
-  };
-}
-
-export function sectioned(
-  { hours, kept, ...before }: ReturnType<typeof treated>,
-  survey: FacedSurvey,
-  sectionFactor: number,
-): Derivation {
-  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, sectionFactor, hours));
-  const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
-  const work = visitWork(surfaces, kept, survey.job, {
-    before: 60 * protectionMinutes(before.protections, 'before'),
-    after: 60 * protectionMinutes(before.protections, 'after'),
-  });
-  return {
-    ...before,
-    sectionFactor,
-    noSun: hours.noSun,
-    surfaces,
-    mixes,
-    lotUses,
-    products: productAmounts(mixes, survey.catalogue),
-    work,
-    warnings: [
-      ...before.warnings,
-      ...surfaces.flatMap(surfaceWarnings),
-      ...chemistryWarnings(work.meetings, surfaces, survey),
-      ...stockWarnings(mixes, survey, before.date),
     ],
   };
 }

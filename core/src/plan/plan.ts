@@ -10,7 +10,6 @@ import { formatDuration } from '../quantity/duration.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
-import { facedHash } from './inputs-hash.ts';
 import type { Unsound } from '../judge/day-log.ts';
 import { scheduleJudge } from './day-log.ts';
 import { coverWarnings } from '../visit/protections.ts';
@@ -18,7 +17,8 @@ import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
-import { derived, sectioned, treated } from './derivation.ts';
+import { decidedFronts, frontFaults } from './decided-fronts.ts';
+import { derived } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
 
 export interface Plan extends Derivation {
@@ -30,9 +30,6 @@ export interface PlanOptions extends SolveOptions {
   readonly asOf: string;
 }
 
-/** Section sizes tried, as shares of the greatest that the wet window allows: smaller ones leave the crew more freedom. */
-const SECTION_FACTORS = [1, 0.7] as const;
-
 /**
  * Ever better plans, the first as soon as there is a valid schedule; null after a move that brought no better one. The
  * caller owns the clock and may stop at any.
@@ -40,19 +37,13 @@ const SECTION_FACTORS = [1, 0.7] as const;
  */
 export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan | null, void> {
   const faces = faced(survey);
-  const before = treated(faces, facedHash(faces));
   let shortest = Infinity;
   let none: Plan | null = null;
-  for (const factor of SECTION_FACTORS) {
-    for (const candidate of plansFor(sectioned(before, faces, factor), faces, options)) {
-      // Other sections may have a sequence where these have none.
-      if (candidate && !candidate.visit) none ??= candidate;
-      const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
-      yield makespan < shortest ? candidate : null;
-      shortest = Math.min(shortest, makespan);
-    }
-    // Smaller sections are more of them.
-    if (none?.warnings.some((w) => w.rule === 'too-many-pieces')) break;
+  for (const candidate of plansFor(derived(faces), faces, options)) {
+    if (candidate && !candidate.visit) none ??= candidate;
+    const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
+    yield makespan < shortest ? candidate : null;
+    shortest = Math.min(shortest, makespan);
   }
   if (none && shortest === Infinity) yield none;
 }
@@ -82,15 +73,14 @@ function* plansFor(
     visit: null,
   });
   const judge = scheduleJudge(derivation, survey);
+  const fronts = decidedFronts(derivation.surfaces);
   let unsound: Unsound | null = null;
   try {
     const bound = lowerBound(derivation.work.problem);
     for (const schedule of solve(derivation.work.problem, options)) {
       const [fault] = schedule ? judge(schedule) : [];
       if (fault) unsound ??= fault;
-      yield schedule && !fault
-        ? withSchedule(derivation, { sectionFactor: derivation.sectionFactor, schedule }, bound, survey)
-        : null;
+      yield schedule && !fault ? withSchedule(derivation, { fronts, schedule }, bound, survey) : null;
     }
   } catch (error) {
     if (error instanceof TooManyPieces) {
@@ -107,7 +97,9 @@ function* plansFor(
 /** What falls into the most pieces, and why, with the way out. */
 function tooManyPieces({ surfaces, work }: Derivation): Warning {
   const [worst] = surfaces
-    .flatMap(({ surface, cycles }) => cycles.map((cycle) => ({ surface, sections: cycle.sectionCount })))
+    .flatMap(({ surface, cycles }) =>
+      cycles.map(({ front }) => ({ surface, sections: front?.pieces.length ?? 1 })),
+    )
     .sort((a, b) => b.sections - a.sections);
   const pieces = work.problem.operations.length;
   return worst
@@ -157,7 +149,7 @@ export function planAround(
   decided: DecidedVisit,
 ): { readonly plan: Plan; readonly violations: readonly { readonly rule: string; readonly text: string }[] } {
   const faces = faced(survey);
-  const derivation = derived(faces, decided.sectionFactor);
+  const derivation = derived(faces);
   const violations = [
     ...scheduleJudge(
       derivation,
@@ -166,10 +158,10 @@ export function planAround(
       rule,
       text: say('sequence/unsafe', { why: text }),
     })),
-    ...scheduleViolations(derivation.work.problem, decided.schedule).map(({ rule, text }) => ({
-      rule,
-      text: say('sequence/broken', { why: text }),
-    })),
+    ...[
+      ...frontFaults(decided.fronts, derivation.surfaces),
+      ...scheduleViolations(derivation.work.problem, decided.schedule),
+    ].map(({ rule, text }) => ({ rule, text: say('sequence/broken', { why: text }) })),
   ];
   return { plan: withSchedule(derivation, decided, lowerBound(derivation.work.problem), faces), violations };
 }

@@ -33,7 +33,6 @@ export function sectionsByHour(
   const faces = faced(survey);
   const hours = new FaceHours(faces, plan.date);
   const { catalogue } = faces;
-  const alone = survey.job.house.crew.length === 1;
   return plan.surfaces.flatMap(({ surface, treatment, cycles }) => {
     if (only && !only.has(surface.id)) return [];
     const working = hours.working(surface).map((h) => h.hour);
@@ -41,7 +40,7 @@ export function sectionsByHour(
       .filter((cycle) => cycle.mode !== 'leave-on')
       .map((cycle) => {
         const stages = (treatment?.stages ?? []).filter((s) => s.cycle === cycle.apply.cycle);
-        const day = cycleDay({ surface, stages, hours: hours.of(surface), catalogue, alone });
+        const day = cycleDay({ surface, stages, hours: hours.of(surface), catalogue });
         return {
           cycle: cycle.id,
           surface: surface.id,
@@ -91,7 +90,7 @@ export function bestHours({ hours, working, best }: CycleDay): string {
     (h) =>
       h.workable &&
       h.misted === best.misted &&
-      h.sectionSquareMetres >= best.sectionSquareMetres * TRADE_DEFAULTS.easyHourShare,
+      h.wetSquareMetres >= best.wetSquareMetres * TRADE_DEFAULTS.easyHourShare,
   );
   return easy.length === day.length ? say('hours/any') : hoursInWords(easy.map((h) => h.hour));
 }

@@ -143,14 +143,14 @@ describe('a schedule that was decided before', () => {
     const survey = demo('hill-observatory');
     const made = plan(survey, OPTIONS);
     if (!made.visit) throw new Error('the plan has no visit');
-    const { sectionFactor, schedule } = made.visit;
-    expect(planAround(survey, { sectionFactor, schedule }).violations).toEqual([]);
+    const { fronts, schedule } = made.visit;
+    expect(planAround(survey, { fronts, schedule }).violations).toEqual([]);
     const mix = made.work.planned.find((p) => p.task === 'mix');
     const spoilt = schedule.placements.map((p) =>
       p.operation === mix?.id ? { ...p, start: p.start + 36_000, finish: p.finish + 36_000 } : p,
     );
     const { violations } = planAround(survey, {
-      sectionFactor,
+      fronts,
       schedule: { ...schedule, placements: spoilt },
     });
     expect(violations[0]?.text).toMatch(/^No safe sequence: .* is put on before anybody has mixed it/);

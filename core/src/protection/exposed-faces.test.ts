@@ -53,7 +53,7 @@ describe('a face that an agent of another comes to', () => {
     ]);
     const stages = made.surfaces[0]?.treatment?.stages.map((s) => s.id) ?? [];
     const [before] = made.protections.filter((p) => p.surface === 'plinth');
-    expect(before?.text).toContain('before work with oxalic acid begins on Wall');
+    expect(before?.text).toContain('before work with oxalic acid starts on Wall');
     expect([before?.neededBy, before?.liftedBy]).toEqual([[stages[0]], [stages.at(-1)]]);
   });
 

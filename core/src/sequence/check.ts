@@ -1,4 +1,4 @@
-import type { Operation, Placement, Schedule, SequenceProblem } from './problem.ts';
+import type { Operation, Placement, Schedule, SequenceProblem, StripSpan, WorkedFront } from './problem.ts';
 
 /** One broken rule of a schedule. */
 export interface Violation {
@@ -32,7 +32,7 @@ export function scheduleViolations(problem: SequenceProblem, schedule: Schedule)
     ...inTwoPlaces(problem, done),
     ...machinesInUse(problem, done),
     ...brokenLags(problem, at),
-    ...brokenDwells(problem, at),
+    ...problem.fronts.flatMap((front) => brokenFront(front, problem, at)),
     ...brokenWatches(problem, at, done),
   ];
 }
@@ -138,34 +138,86 @@ function brokenLags(problem: SequenceProblem, at: ReadonlyMap<string, Placement>
   });
 }
 
-/** Durations are whole seconds, so a strip may be off by the rounding of its application and its rinse. */
+/** Moments are whole seconds, each rounded by itself. */
 const ROUNDING_SECONDS = 2;
 
-function brokenDwells(problem: SequenceProblem, at: ReadonlyMap<string, Placement>): readonly Violation[] {
+interface Act {
+  readonly what: string;
+  readonly person: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Every strip of a front by the clock: on long enough, not too long, never dry, and nobody on two strips at once. */
+function brokenFront(
+  front: WorkedFront,
+  problem: SequenceProblem,
+  at: ReadonlyMap<string, Placement>,
+): readonly Violation[] {
   const found: Violation[] = [];
-  for (const dwell of problem.dwells) {
-    const [apply, rinse] = [at.get(dwell.apply), at.get(dwell.rinse)];
-    if (!apply || !rinse) continue;
-    const after = (n: number, job: Placement) => job.start + ((job.finish - job.start) * n) / dwell.strips;
-    for (let strip = 0; strip < dwell.strips; strip += 1) {
-      const shortest = after(strip, rinse) - after(strip + 1, apply);
-      const longest = after(strip + 1, rinse) - after(strip, apply);
-      const text = `a strip of ${dwell.apply} waits`;
-      if (shortest < dwell.fromSeconds - ROUNDING_SECONDS) {
-        found.push({
-          rule: 'dwell-too-short',
-          text: `${text} ${Math.round(shortest)} s, it needs ${dwell.fromSeconds} s`,
-        });
-      }
-      if (longest > dwell.toSeconds + ROUNDING_SECONDS) {
-        found.push({
-          rule: 'late-rinse',
-          text: `${text} ${Math.round(longest)} s, ${dwell.toSeconds} s are allowed`,
-        });
-      }
-    }
+  const acts: Act[] = [];
+  const act = (what: string, { operation, from, to }: StripSpan): Act | null => {
+    const placement = at.get(operation);
+    if (!placement) return null;
+    const length = placement.finish - placement.start;
+    if (from < 0 || to < from || to > length)
+      found.push({
+        rule: 'front',
+        text: `${what} lies from ${from} to ${to} s in the ${length} s of ${operation}`,
+      });
+    const one = { what, person: placement.person, from: placement.start + from, to: placement.start + to };
+    acts.push(one);
+    return one;
+  };
+  for (const [i, strip] of front.strips.entries()) {
+    const name = `strip ${i + 1} of ${front.id}`;
+    const [apply, mists, finish] = [strip.apply, strip.mists, strip.finish].map((spans) =>
+      spans.flatMap((span) => act(name, span) ?? []).sort((a, b) => a.from - b.from),
+    );
+    if (apply && mists && finish) found.push(...brokenStrip(name, front, apply, mists, finish));
+  }
+  return [...found, ...twoStripsAtOnce(acts, problem)];
+}
+
+function brokenStrip(
+  name: string,
+  { leastSeconds, mostSeconds, dryAfterSeconds }: WorkedFront,
+  apply: readonly Act[],
+  mists: readonly Act[],
+  finish: readonly Act[],
+): readonly Violation[] {
+  const found: Violation[] = [];
+  const [first, applied, finishing, last] = [apply[0], apply.at(-1), finish[0], finish.at(-1)];
+  if (!first || !applied || !finishing || !last) return [];
+  const contact = finishing.from - applied.to;
+  const exposure = last.to - first.from;
+  if (contact < leastSeconds - ROUNDING_SECONDS)
+    found.push({ rule: 'dwell-too-short', text: `${name} waits ${contact} s, it needs ${leastSeconds} s` });
+  if (exposure > mostSeconds + ROUNDING_SECONDS)
+    found.push({ rule: 'late-rinse', text: `${name} is on for ${exposure} s, ${mostSeconds} s are allowed` });
+  if (dryAfterSeconds === null) return found;
+  const wetted = [applied, ...mists];
+  for (const [i, wet] of wetted.entries()) {
+    const dry = (wetted[i + 1] ?? finishing).from - wet.to;
+    if (dry > dryAfterSeconds + ROUNDING_SECONDS)
+      found.push({
+        rule: 'keep-wet',
+        text: `${name} dries for ${dry} s, it stays wet for ${dryAfterSeconds} s`,
+      });
   }
   return found;
+}
+
+function twoStripsAtOnce(acts: readonly Act[], { people }: SequenceProblem): readonly Violation[] {
+  return people.flatMap((person) => {
+    const own = acts.filter((act) => act.person === person).sort((a, b) => a.from - b.from || a.to - b.to);
+    return own.flatMap((act, i): readonly Violation[] => {
+      const next = own[i + 1];
+      return next && next.from < act.to
+        ? [{ rule: 'one-place', text: `${person} is at ${act.what} and ${next.what} at once` }]
+        : [];
+    });
+  });
 }
 
 function brokenWatches(
@@ -176,7 +228,7 @@ function brokenWatches(
   const watches = problem.watches.flatMap((w) => {
     const [from, to] = [at.get(w.from), at.get(w.to)];
     return from && to
-      ? [{ person: from.person, zone: w.zone, start: from.start, finish: to.finish, of: w.from }]
+      ? [{ person: from.person, zone: w.zone, start: from.start, finish: to.start, of: w.from }]
       : [];
   });
   return watches.flatMap((w) => {

@@ -26,7 +26,7 @@ const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   operations: [],
   lags: [],
   watches: [],
-  dwells: [],
+  fronts: [],
   apart: [],
   people: ['a', 'b'],
   machines: {},

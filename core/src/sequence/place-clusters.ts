@@ -76,7 +76,7 @@ export function* placeClusters(
       const watch = index.watchFrom.get(operation.id);
       const [from, to] = [placed.get(watch?.from ?? ''), placed.get(watch?.to ?? '')];
       if (watch && from && to)
-        timelines.addWatch(from.person, { start: from.start, finish: to.finish, zone: watch.zone });
+        timelines.addWatch(from.person, { start: from.start, finish: to.start, zone: watch.zone });
     }
   }
   const placements = [...placed.values()].sort(
@@ -232,7 +232,7 @@ function watchObstacles(
     const watch = index.watchFrom.get(operation.id);
     const [from, to] = [own.get(watch?.from ?? ''), own.get(watch?.to ?? '')];
     if (!watch || !from || !to) continue;
-    const blocked = timelines.watchObstacle(from.person, watch.zone, from.start, to.finish);
+    const blocked = timelines.watchObstacle(from.person, watch.zone, from.start, to.start);
     if (blocked !== null) return blocked;
   }
   return null;

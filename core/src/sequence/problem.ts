@@ -3,7 +3,7 @@ export interface SequenceProblem {
   readonly operations: readonly Operation[];
   readonly lags: readonly Lag[];
   readonly watches: readonly Watch[];
-  readonly dwells: readonly Dwell[];
+  readonly fronts: readonly WorkedFront[];
   /** Pairs of places in which two people are never at work at once: nobody below someone working above. */
   readonly apart: readonly (readonly [string, string])[];
   readonly people: readonly string[];
@@ -35,20 +35,39 @@ export interface Lag {
   readonly rule: string;
 }
 
-/** From the start of one operation to the finish of another its section is watched by the person of the first. */
+/** From the start of one operation to the start of another what dwells is watched by the person of the first. */
 export interface Watch {
   readonly from: string;
   readonly to: string;
   readonly zone: string;
 }
 
-/** What the strips of a section go through: applied and rinsed one after another, each within its dwell. */
-export interface Dwell {
-  readonly apply: string;
-  readonly rinse: string;
-  readonly strips: number;
-  readonly fromSeconds: number;
-  readonly toSeconds: number;
+/** Strips that are applied and finished within operations, each within its dwell. */
+export interface WorkedFront {
+  readonly id: string;
+  readonly cycle: string;
+  readonly strips: readonly WorkedStrip[];
+  /** From the end of a strip's application to the start of its finish. */
+  readonly leastSeconds: number;
+  /** From the start of its application to the end of its finish. */
+  readonly mostSeconds: number;
+  /** Between what wets it, its application and its mists, and the next of them or its finish; null where it stays wet by itself. */
+  readonly dryAfterSeconds: number | null;
+}
+
+/** What is done on one strip. */
+export interface WorkedStrip {
+  /** In several spans where mists interrupt it. */
+  readonly apply: readonly StripSpan[];
+  readonly finish: readonly StripSpan[];
+  readonly mists: readonly StripSpan[];
+}
+
+/** A span within an operation, in whole seconds from its start. */
+export interface StripSpan {
+  readonly operation: string;
+  readonly from: number;
+  readonly to: number;
 }
 
 export interface Placement {

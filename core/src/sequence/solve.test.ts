@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { scheduleViolations } from './check.ts';
 import { CircularWait } from './cluster-order.ts';
 import { lowerBound } from './lower-bound.ts';
-import type { Lag, Operation, SequenceProblem } from './problem.ts';
+import type { Lag, Operation, SequenceProblem, WorkedFront } from './problem.ts';
 import { solve } from './solve.ts';
 
 const operation = (
@@ -25,13 +25,18 @@ const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   operations: [],
   lags: [],
   watches: [],
-  dwells: [],
+  fronts: [],
   apart: [],
   people: ['a'],
   machines: { hose: 1, sprayer: 2 },
   watchesPerPerson: 2,
   ...more,
 });
+/** Two strips: applied at, finished at, mists at. */
+const STRIPS = [
+  [0, 80],
+  [20, 120],
+] as const;
 const best = (p: SequenceProblem, budget = 6) => {
   const last = [...solve(p, { seed: 1, budget })].findLast((s) => s !== null);
   if (!last) throw new Error('no schedule');
@@ -187,7 +192,22 @@ describe('the checker', () => {
     ],
     lags: [{ from: 'apply', anchor: 'start', to: 'rinse', minSeconds: 600, maxSeconds: 700, rule: 'dwell' }],
     watches: [{ from: 'apply', to: 'rinse', zone: 'north' }],
-    dwells: [{ apply: 'apply', rinse: 'rinse', strips: 1, fromSeconds: 540, toSeconds: 760 }],
+    fronts: [
+      {
+        id: 'front',
+        cycle: 'cycle',
+        strips: [
+          {
+            apply: [{ operation: 'apply', from: 0, to: 60 }],
+            finish: [{ operation: 'rinse', from: 0, to: 60 }],
+            mists: [],
+          },
+        ],
+        leastSeconds: 540,
+        mostSeconds: 760,
+        dryAfterSeconds: null,
+      },
+    ],
   });
   const schedule = (apply: number, rinse: number, other: number, person = 'a') => ({
     placements: [
@@ -202,11 +222,64 @@ describe('the checker', () => {
     ['sees a late rinse', schedule(0, 800, 860), ['dwell', 'late-rinse']],
     ['sees a short dwell', schedule(0, 500, 560), ['dwell', 'dwell-too-short']],
     ['sees a section left alone', schedule(0, 600, 100), ['watches']],
-    ['sees a person in two places', schedule(0, 600, 630), ['one-place', 'watches']],
+    ['sees a person in two places', schedule(0, 600, 630), ['one-place']],
     ['sees a stranger', schedule(0, 600, 660, 'z'), ['people']],
     ['sees a wrong end', { ...schedule(0, 600, 660), makespan: 1 }, ['makespan']],
     ['sees missing work', { placements: [], makespan: 0 }, ['all', 'all', 'all']],
   ])('%s', (_, given, rules) => {
     expect(scheduleViolations(p, given).map((v) => v.rule)).toEqual(rules);
+  });
+
+  const front = (more: Partial<WorkedFront> = {}, strips: readonly (readonly number[])[] = STRIPS) =>
+    problem({
+      operations: [operation('front', 'c', 240)],
+      fronts: [
+        {
+          id: 'front',
+          cycle: 'cycle',
+          strips: strips.map(([apply = 0, finish = 0, ...mists]) => ({
+            apply: [{ operation: 'front', from: apply, to: apply + 20 }],
+            finish: [{ operation: 'front', from: finish, to: finish + 40 }],
+            mists: mists.map((at) => ({ operation: 'front', from: at, to: at + 10 })),
+          })),
+          leastSeconds: 40,
+          mostSeconds: 140,
+          dryAfterSeconds: null,
+          ...more,
+        },
+      ],
+    });
+  it.each<[string, SequenceProblem, string[]]>([
+    ['passes a good front', front(), []],
+    ['sees a strip that is finished too soon', front({ leastSeconds: 70 }), ['dwell-too-short']],
+    ['sees one that is on too long', front({ mostSeconds: 100 }), ['late-rinse', 'late-rinse']],
+    ['sees one that dries', front({ dryAfterSeconds: 50 }), ['keep-wet', 'keep-wet']],
+    [
+      'sees it kept wet',
+      front({ dryAfterSeconds: 50 }, [
+        [0, 80, 60],
+        [20, 120, 70],
+      ]),
+      [],
+    ],
+    [
+      'sees two strips at once',
+      front({}, [
+        [0, 80],
+        [30, 110],
+      ]),
+      ['one-place'],
+    ],
+    [
+      'sees a strip beyond its work',
+      front({}, [
+        [0, 80],
+        [20, 230],
+      ]),
+      ['front', 'late-rinse'],
+    ],
+  ])('%s', (_, given, rules) => {
+    const placements = [{ operation: 'front', person: 'a', start: 0, finish: 240 }];
+    expect(scheduleViolations(given, { placements, makespan: 240 }).map((v) => v.rule)).toEqual(rules);
   });
 });

@@ -1,4 +1,3 @@
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { plannedMix } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import { StockShelf } from '../supply/stock-shelf.ts';
@@ -23,7 +22,7 @@ export function plannedMixes(
       const cycle = planned.cycles.find((c) => c.apply.id === stage.id);
       const mix = plannedMix({
         stage,
-        mistPasses: cycle?.mist?.passes ?? 0,
+        mistPasses: cycle?.front?.mistsEach ?? 0,
         wasteShare,
         gear: { ...gear, sprayerLitres },
         units: survey.job.units,
@@ -37,8 +36,8 @@ export function plannedMixes(
   return { mixes, lotUses: shelf.uses() };
 }
 
-/** Half of the longest wait between pre-wet and application has passed. */
-function filmAtFirstCoat({ preWet, clocks }: WetCyclePlan, sorptivity: number): number {
-  const waited = TRADE_DEFAULTS.preWetToApplySeconds / 2;
+/** A strip is wetted right before it is applied: half of that has passed at its middle. */
+function filmAtFirstCoat({ preWet, clocks, front }: WetCyclePlan, sorptivity: number): number {
+  const waited = (60 * (front?.strips.apply ?? 0)) / 2;
   return plainFilm(clocks.lie, sorptivity, 60 * (preWet?.minutes ?? 0), waited);
 }

@@ -44,7 +44,7 @@ export interface WaterPlan {
 interface WateredPlan {
   readonly work: {
     readonly planned: readonly PlannedOperation[];
-    readonly problem: Pick<SequenceProblem, 'lags'>;
+    readonly problem: Pick<SequenceProblem, 'lags' | 'fronts'>;
   };
   readonly surfaces: readonly PlannedSurface[];
   readonly mixes: readonly PlannedMix[];
@@ -76,13 +76,22 @@ export function visitWater(derivation: WateredPlan, schedule: Schedule, survey: 
   };
 }
 
-/** Minutes in which an operation must follow another before long. */
-function tiedWork({ lags }: Pick<SequenceProblem, 'lags'>, { placements }: Schedule): readonly TiedWork[] {
+/** Minutes in which a front is wet, or an operation must follow another before long. */
+function tiedWork(
+  { lags, fronts }: Pick<SequenceProblem, 'lags' | 'fronts'>,
+  { placements }: Schedule,
+): readonly TiedWork[] {
   const placed = new Map(placements.map((p) => [p.operation, p]));
-  return lags.flatMap(({ from, to, maxSeconds }) => {
-    const [first, last] = [placed.get(from), placed.get(to)];
-    return maxSeconds !== null && first && last ? [{ from: first.start / 60, to: last.finish / 60 }] : [];
-  });
+  const tied = (from: string | undefined, to: string | undefined): readonly TiedWork[] => {
+    const [first, last] = [placed.get(from ?? ''), placed.get(to ?? '')];
+    return first && last ? [{ from: first.start / 60, to: last.finish / 60 }] : [];
+  };
+  return [
+    ...lags.flatMap(({ from, to, maxSeconds }) => (maxSeconds === null ? [] : tied(from, to))),
+    ...fronts.flatMap(({ strips }) =>
+      tied(strips[0]?.apply[0]?.operation, strips.at(-1)?.finish.at(-1)?.operation),
+    ),
+  ];
 }
 
 function usesOf(
@@ -98,7 +107,6 @@ function usesOf(
     if (operation.task === 'mix') return mixWater.get(operation.id) ?? 0;
     if (operation.task === 'foot-rinse')
       return (operation.areaSquareMetres ?? 0) * TRADE_DEFAULTS.footRinseLitresPerSquareMetre;
-    if (operation.task === 'mist') return 0;
     return operation.stages.reduce((sum, id) => {
       const stage = stages.get(id);
       return stage

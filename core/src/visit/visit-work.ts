@@ -7,7 +7,7 @@ import type { WorkPhase } from '../protection/work-phase.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobDetail } from '../survey/job-detail.ts';
-import { cycleGroup, untiedGroup } from './cycle-work.ts';
+import { cycleGroup, together, untiedGroup } from './cycle-work.ts';
 import { footRinse } from './foot-rinse.ts';
 import { splashesUp } from '../protection/splash.ts';
 import type { KeptApart } from '../protection/kept-apart.ts';
@@ -30,14 +30,14 @@ export interface ProtectionSeconds {
   readonly after: number;
 }
 
-/** The whole visit as operations and lags: set out, every surface's chain in sections, gravity, clear up. */
+/** The whole visit as operations and lags: set out, every surface's chain in fronts, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
   kept: Pick<KeptApart, 'rules' | 'guardOf'>,
-  { house }: Pick<JobDetail, 'house'>,
+  { house, units }: Pick<JobDetail, 'house' | 'units'>,
   protectionSeconds: ProtectionSeconds,
 ): VisitWork {
-  const builder = new WorkBuilder();
+  const builder = new WorkBuilder(units);
   const people = house.crew.map((member) => member.id);
   const phases = new Map<string, PhaseGroups>();
   for (const planned of surfaces)
@@ -66,7 +66,7 @@ export function visitWork(
       operations: builder.operations,
       lags: builder.lags,
       watches: builder.watches,
-      dwells: builder.dwells,
+      fronts: builder.fronts,
       apart,
       people,
       machines: machineCounts(house),
@@ -137,12 +137,14 @@ function surfacePhases(builder: WorkBuilder, planned: PlannedSurface): readonly 
   return (['wet', 'stays'] as const).flatMap((part): PhaseGroups[] => {
     const groups: Group[] = [];
     const seen = new Set<number>();
-    for (const stage of phases[part]) {
-      if (stage.cycle !== null && seen.has(stage.cycle)) continue;
-      if (stage.cycle !== null) seen.add(stage.cycle);
-      const cycle = planned.cycles.find((c) => stage.cycle !== null && c.apply.cycle === stage.cycle);
-      if (stage.cycle !== null && !cycle) continue;
-      const now = cycle ? cycleGroup(builder, cycle, zone) : untiedGroup(builder, stage, zone);
+    for (const stages of together(phases[part])) {
+      const [stage] = stages;
+      const number = stage?.cycle ?? null;
+      const cycle = planned.cycles.find((c) => number !== null && c.apply.cycle === number);
+      // The stages of a cycle are one front.
+      if (!stage || (number !== null && (!cycle || seen.has(number)))) continue;
+      if (number !== null) seen.add(number);
+      const now = cycle ? cycleGroup(builder, cycle, zone) : untiedGroup(builder, stages, zone);
       const works = stage.kind === 'reading' ? TRADE_DEFAULTS.neutraliserWorksSeconds : 0;
       if (before) builder.allAfter(now.first, before.last, 'chain-order', works);
       groups.push(now);

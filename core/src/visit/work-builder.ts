@@ -1,16 +1,7 @@
-import type { Dwell, Lag, Operation, Watch } from '../sequence/problem.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
+import type { Lag, Operation, Watch, WorkedFront } from '../sequence/problem.ts';
 
-export type Task =
-  | 'set-out'
-  | 'mix'
-  | 'pre-wet'
-  | 'apply'
-  | 'mist'
-  | 'finish'
-  | 'hands-on'
-  | 'work'
-  | 'foot-rinse'
-  | 'clear-up';
+export type Task = 'set-out' | 'mix' | 'apply' | 'finish' | 'front' | 'work' | 'foot-rinse' | 'clear-up';
 
 /** What an operation of the sequence means on site. */
 export interface PlannedOperation {
@@ -19,7 +10,7 @@ export interface PlannedOperation {
   readonly surface: string | null;
   readonly stages: readonly string[];
   readonly cycle: string | null;
-  /** "2 of 5", and for several at once "2–4 of 5"; null where the work is not in sections. */
+  /** "13 strips of 1.2 m", "strips 1–7 of 13", "2 of 5"; null for what is done over the whole at once. */
   readonly section: string | null;
   /** Which piece of what its stages cover, 0 to 1. */
   readonly share: { readonly from: number; readonly to: number };
@@ -39,11 +30,17 @@ export interface Group {
 
 /** Gathers the operations of a visit with what binds them. */
 export class WorkBuilder {
+  readonly units: UnitSystem;
   readonly operations: Operation[] = [];
   readonly planned: PlannedOperation[] = [];
   readonly lags: Lag[] = [];
   readonly watches: Watch[] = [];
-  readonly dwells: Dwell[] = [];
+  readonly fronts: WorkedFront[] = [];
+
+  /** @param units in which pieces of the work are told */
+  constructor(units: UnitSystem) {
+    this.units = units;
+  }
 
   add(
     operation: Omit<Operation, 'machines' | 'person'> & Partial<Operation>,

@@ -4,8 +4,7 @@ import { roundToStep } from '../quantity/rounding.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { FaceHour } from './face-hours.ts';
-import { rinseWindow } from '../wetting/section-area.ts';
-import { cycleParts, isTooSmall } from './wet-cycle-rhythm.ts';
+import { cycleParts } from './cycle-parts.ts';
 
 /** One wet cycle as it would be in one hour. */
 export interface CycleHour {
@@ -15,8 +14,8 @@ export interface CycleHour {
   readonly evaporationMillimetresPerHour: number;
   readonly filmMinutes: number;
   readonly dryOutMinutes: number;
-  /** What could be wet at once, however large the face is; 0 where it cannot be worked. */
-  readonly sectionSquareMetres: number;
+  /** What could be wet at once; 0 where it cannot be worked. */
+  readonly wetSquareMetres: number;
   /** It must be kept wet by mists. */
   readonly misted: boolean;
   readonly workable: boolean;
@@ -28,17 +27,14 @@ export interface CycleDayInput {
   readonly stages: readonly Stage[];
   readonly hours: readonly FaceHour[];
   readonly catalogue: Catalogue;
-  readonly alone: boolean;
 }
 
-/** How sections and clocks of one cycle change over the day. */
+/** How the front and the clocks of one cycle change over the day. */
 export function cycleDay({ hours, ...cycle }: CycleDayInput): readonly CycleHour[] {
   return hours.map(({ hour, air, evaporationMillimetresPerHour }) => {
-    const { apply, clocks, rhythm } = cycleParts({ ...cycle, air });
-    const area = apply.areaSquareMetres;
-    const greatest = rhythm?.greatest ?? area;
-    const workable =
-      !rhythm || (!isTooSmall(rhythm, area) && rinseWindow(rhythm.cycle, Math.min(greatest, area)) !== null);
+    const { apply, clocks, pace, front } = cycleParts({ ...cycle, air });
+    const workable = pace === null || front !== null;
+    const wet = front?.greatestWetSquareMetres ?? apply.areaSquareMetres;
     return {
       hour,
       netRadiationWattsPerSquareMetre: air.netRadiationWattsPerSquareMetre,
@@ -46,14 +42,14 @@ export function cycleDay({ hours, ...cycle }: CycleDayInput): readonly CycleHour
       evaporationMillimetresPerHour,
       filmMinutes: clocks.filmMinutes,
       dryOutMinutes: clocks.dryOutMinutes,
-      sectionSquareMetres: workable ? roundToStep(greatest, 0.1) : 0,
-      misted: workable && (rhythm?.mist ?? null) !== null,
+      wetSquareMetres: workable ? roundToStep(wet, 0.1) : 0,
+      misted: (front?.strips.mist ?? null) !== null,
       workable,
     };
   });
 }
 
-/** The best hour to work: the largest section, of equals the one that stays wet longest; null where none is workable. */
+/** The best hour to work: the most wet at once, of equals the one that stays wet longest; null where none is workable. */
 export function bestHour(day: readonly CycleHour[]): CycleHour | null {
   return day.reduce<CycleHour | null>(
     (best, hour) => (hour.workable && (best === null || isBetter(hour, best)) ? hour : best),
@@ -62,9 +58,9 @@ export function bestHour(day: readonly CycleHour[]): CycleHour | null {
 }
 
 function isBetter(a: CycleHour, b: CycleHour): boolean {
-  return a.sectionSquareMetres === b.sectionSquareMetres
+  return a.wetSquareMetres === b.wetSquareMetres
     ? a.evaporationMillimetresPerHour < b.evaporationMillimetresPerHour
-    : a.sectionSquareMetres > b.sectionSquareMetres;
+    : a.wetSquareMetres > b.wetSquareMetres;
 }
 
 /** Hours in a row in words: "08:00 to 10:00 and 17:00 to 20:00"; empty where there is none. */

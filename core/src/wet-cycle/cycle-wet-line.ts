@@ -5,9 +5,10 @@ import { sorptivityOf } from '../survey/water-absorption.ts';
 import { dryMinute, wetLine } from '../wetting/wet-line.ts';
 import type { WetMoment } from '../wetting/wet-line.ts';
 import { RESIDUAL } from '../wetting/wet-window.ts';
+import { pieceStrips } from './piece-strips.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
-/** The first strip of a section, from its application on; minutes and kg/m². */
+/** One strip, from its application on; minutes and kg/m². */
 export interface CycleWetLine {
   readonly moments: readonly WetMoment[];
   readonly mists: readonly number[];
@@ -23,10 +24,10 @@ export interface CycleWetLine {
 const SHORTEST_VIEW_MINUTES = 10;
 const LONGEST_VIEW_MINUTES = 180;
 
-/** What one section of a cycle holds over time, misted as planned. */
+/** What one strip of a cycle holds over time, misted as planned. */
 export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: Catalogue): CycleWetLine {
-  const { clocks, dwell, mist, preWet } = cycle;
-  const mists = mist ? Array.from({ length: mist.passes }, (_, i) => (i + 1) * mist.intervalMinutes) : [];
+  const { clocks, dwell, preWet } = cycle;
+  const mists = mistsOfAStrip(cycle);
   const last = Math.max(
     dwell?.latestMinutes ?? 0,
     clocks.dryOutMinutes < LONGEST_VIEW_MINUTES ? clocks.dryOutMinutes : 0,
@@ -54,4 +55,13 @@ export function cycleWetLine(cycle: WetCyclePlan, surface: Surface, catalogue: C
     dryAt: RESIDUAL,
     untilMinute,
   };
+}
+
+/** When the strip that gets the most mists gets them, minutes after its application. */
+function mistsOfAStrip({ front }: WetCyclePlan): readonly number[] {
+  const [piece] = front?.pieces ?? [];
+  if (!front || !piece) return [];
+  return pieceStrips(front, piece)
+    .map(({ mists, apply }) => mists.map(({ from }) => from - (apply.at(-1)?.to ?? 0)))
+    .reduce((most, own) => (own.length > most.length ? own : most), []);
 }

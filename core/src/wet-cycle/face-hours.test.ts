@@ -101,7 +101,7 @@ describe('the hours of a face', () => {
 });
 
 describe('the day of a wet cycle', () => {
-  it('has the largest sections where the sun is not, and names the hours', () => {
+  it('lets the most be wet at once where the sun is not, and names the hours', () => {
     const survey = surveyOf();
     const made = plan(survey, { asOf: DATE, seed: 1, budget: 1 });
     const faces = faced(survey);
@@ -114,13 +114,12 @@ describe('the day of a wet cycle', () => {
         stages: planned.treatment?.stages.filter((s) => s.cycle !== null) ?? [],
         hours: hours.of(planned.surface),
         catalogue: companyCatalogue(survey.handbook),
-        alone: false,
       });
     };
     const east = dayOf('east');
     const at = (hour: number) => east.find((h) => h.hour === hour);
     expect(at(9)?.dryOutMinutes).toBeLessThan(at(15)?.dryOutMinutes ?? 0);
-    expect(at(9)?.sectionSquareMetres).toBeLessThanOrEqual(at(15)?.sectionSquareMetres ?? 0);
+    expect(at(9)?.wetSquareMetres).toBeLessThanOrEqual(at(15)?.wetSquareMetres ?? 0);
     const best = bestHour(east.filter((h) => h.hour >= 8 && h.hour < 17));
     expect(best?.hour).toBeGreaterThan(12);
     expect(bestHour(east.map((h) => ({ ...h, workable: false })))).toBeNull();

@@ -7,32 +7,27 @@ import type { FaceHour, FaceHours } from './face-hours.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
-/** One surface with its wet cycles cut into sections. */
+/** One surface with its wet cycles as they are worked. */
 export interface PlannedSurface extends TreatedSurface {
   readonly cycles: readonly WetCyclePlan[];
-  /** The working hour that its sections are made for; null where the sun is not worked out, or nothing stays wet. */
+  /** The working hour that its fronts are made for; null where the sun is not worked out, or nothing stays wet. */
   readonly hardestHour: FaceHour | null;
 }
 
-/** The wet cycles of a treated surface, cut into sections of a share of the greatest that the wet window allows. */
+/** The wet cycles of a treated surface as fronts that hold in its hardest working hour. */
 export function plannedSurface(
   treated: TreatedSurface,
   survey: FacedSurvey,
-  sectionFactor: number,
   faceHours: FaceHours,
 ): PlannedSurface {
   const { surface } = treated;
   const stages = treated.treatment?.stages ?? [];
   const numbers = [...new Set(stages.flatMap((s) => (s.cycle === null ? [] : [s.cycle])))];
   const hardest = faceHours.hardest(surface);
-  const common = {
-    surface,
-    catalogue: survey.catalogue,
-    alone: survey.job.house.crew.length === 1,
-  };
+  const common = { surface, catalogue: survey.catalogue };
   const cycles = numbers.map((number) => {
     const own = stages.filter((s) => s.cycle === number);
-    const cycle = wetCyclePlan({ ...common, stages: own, air: hardest.air, sectionFactor });
+    const cycle = wetCyclePlan({ ...common, stages: own, air: hardest.air });
     if (cycle.unworkable === null || faceHours.noSun !== null) return cycle;
     return {
       ...cycle,

@@ -4,6 +4,7 @@ import type { FaceAir } from './face-hours.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testSurface } from '../test/entities.ts';
 import { chainStages } from '../treatment/chain.ts';
+import { pieceStrips } from './piece-strips.ts';
 import { lieOf } from './wet-clocks.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 
@@ -20,8 +21,6 @@ const cycle = (
   on: Surface,
   more: {
     air?: Partial<FaceAir>;
-    alone?: boolean;
-    sectionFactor?: number;
     area?: number;
     /** Of every stage after the application. */
     squareMetresPerHour?: number;
@@ -42,8 +41,6 @@ const cycle = (
           : s,
       ),
     air: { ...MILD, ...more.air },
-    alone: more.alone ?? false,
-    sectionFactor: more.sectionFactor ?? 1,
   });
 };
 const paint = surface('painted-aluminium', { finish: 'painted' });
@@ -61,67 +58,79 @@ describe('how a face lies', () => {
   });
 });
 
-describe('the sections of a wet cycle', () => {
-  it('are whole pieces of the surface', () => {
-    const plan = cycle('soft-wash-hypochlorite', paint);
-    expect(plan.sectionCount * plan.sectionSquareMetres).toBeCloseTo(40, 6);
+describe('the front of a wet cycle', () => {
+  it('has strips of natural widths that are the whole surface', () => {
+    const { front } = cycle('soft-wash-hypochlorite', paint);
+    expect((front?.stripCount ?? 0) * (front?.stripSquareMetres ?? 0)).toBeCloseTo(40, 6);
+    expect(front?.pieces.reduce((sum, piece) => sum + piece.strips, 0)).toBe(front?.stripCount);
   });
 
-  it('need mist passes where the sun stands on the wall and none in mild weather', () => {
-    expect(cycle('soft-wash-hypochlorite', paint).mist).toBeNull();
+  it('needs mists where the sun stands on the wall and none in mild weather', () => {
+    expect(cycle('soft-wash-hypochlorite', paint).front?.strips.mist).toBeNull();
     const sunny = cycle('soft-wash-hypochlorite', paint, { air: hot });
-    expect(sunny.mist?.passes).toBeGreaterThan(0);
-    expect(sunny.mist?.intervalMinutes).toBeLessThan(sunny.clocks.dryOutMinutes);
+    expect(sunny.front?.mistsEach).toBeGreaterThan(0);
+    expect(sunny.front?.strips.mist?.window).toBeLessThan(sunny.clocks.dryOutMinutes);
   });
 
-  it('are kept wet with mist passes where the film ends before the dwell', () => {
-    const plan = cycle('oxygen-wash-wood', surface('larch-boards'));
-    expect(plan.mist?.passes).toBeGreaterThan(0);
-    expect(plan.mist?.intervalMinutes).toBeLessThan(plan.clocks.filmMinutes);
+  it('is kept wet with mists where the film ends before the dwell', () => {
+    const plan = cycle('oxygen-wash-wood', surface('larch-boards'), { air: hot });
+    expect(plan.front?.mistsEach).toBeGreaterThan(0);
+    expect(plan.front?.strips.mist?.window).toBeLessThan(plan.clocks.filmMinutes);
   });
 
-  it('of stone that drinks are small and hands-on throughout', () => {
+  it('on stone that drinks has little wet at once', () => {
     const plan = cycle('neutral-soak-stone', surface('limestone'));
-    expect(plan.mode).toBe('hands-on');
-    expect(plan.sectionSquareMetres).toBeLessThan(8);
+    const paintedAtOnce = cycle('soft-wash-hypochlorite', paint).front?.greatestWetSquareMetres ?? 0;
+    expect(plan.front?.greatestWetSquareMetres).toBeLessThan(paintedAtOnce / 2);
     expect(plan.clocks.filmMinutes).toBeCloseTo(1.2, 1);
   });
 
-  it('under a film do not dry, whatever the sun does', () => {
+  it('under a film does not dry, whatever the sun does', () => {
     expect(cycle('rust-citrate-gel', surface('limestone'), { air: hot, area: 4 })).toMatchObject({
-      mist: null,
+      front: { mistsEach: 0 },
       unworkable: null,
       clocks: { dryOutMinutes: 1440 },
     });
   });
 
-  it('of a leave-on have no end of dwell', () => {
+  it('of a leave-on is none', () => {
     expect(cycle('leave-on-biocide', surface('granite'))).toMatchObject({
       mode: 'leave-on',
       dwell: null,
-      window: null,
+      front: null,
     });
   });
 
-  it('are one where the surface is smaller than the greatest section', () => {
-    expect(cycle('soft-wash-hypochlorite', paint, { area: 2 }).sectionCount).toBe(1);
+  it('is cut where all its strips are finished, so that nobody goes on for more than 90 min', () => {
+    const { front } = cycle('soft-wash-hypochlorite', paint, { area: 400, squareMetresPerHour: 60 });
+    expect(front?.pieces.length).toBeGreaterThan(3);
+    for (const { minutes } of front?.pieces ?? []) expect(minutes).toBeLessThanOrEqual(90);
   });
 
-  it('are taken smaller by a factor', () => {
-    expect(cycle('soft-wash-hypochlorite', paint, { sectionFactor: 0.5 }).sectionCount).toBeGreaterThan(
-      cycle('soft-wash-hypochlorite', paint).sectionCount,
-    );
+  it('has narrower strips the slower they are finished', () => {
+    const width = (squareMetresPerHour: number) =>
+      cycle('soft-wash-hypochlorite', paint, { squareMetresPerHour }).front?.stripMetres ?? 0;
+    expect(width(15)).toBeLessThan(width(120));
+    expect(width(15)).toBeGreaterThan(0);
   });
 
-  it('for one person alone never ask to rinse while applying', () => {
-    const plan = cycle('rust-oxalic', surface('painted-render', { finish: 'painted' }), { alone: true });
-    expect(plan.window?.earliest ?? 0).toBeGreaterThanOrEqual(plan.applyMinutes - 1e-6);
+  it('keeps every strip between its bounds', () => {
+    for (const area of [1, 7, 40, 150]) {
+      const { front, dwell } = cycle('soft-wash-hypochlorite', paint, { area });
+      for (const piece of front?.pieces ?? []) {
+        expect(piece.front.exposure).toBeLessThan(dwell?.latestMinutes ?? 0);
+        for (const { apply, finish } of front ? pieceStrips(front, piece) : [])
+          expect((finish[0]?.from ?? 0) - (apply.at(-1)?.to ?? 0)).toBeGreaterThanOrEqual(
+            (front?.strips.from ?? 0) - 1e-6,
+          );
+      }
+    }
   });
 
-  it('open to their sum', () => {
+  it('opens to its sum', () => {
     const { sum } = cycle('soft-wash-hypochlorite', paint);
     expect(sum.join('\n')).toMatch(/evaporation 0\.29 mm\/h.*film 18.*dry-out 18\.7/);
-    expect(sum.at(-1)).toMatch(/greatest section .* m²: 40 m² in \d+ × /);
+    expect(sum.join('\n')).toMatch(/40 m² in \d+ strips? of .* m², .* m wide/);
   });
 });
 
@@ -134,7 +143,7 @@ describe('what cannot be worked', () => {
 
   it('says so where it is not the weather but the pace of finishing', () => {
     const { unworkable } = cycle('remover-in-coats', surface('clay-brick'), { squareMetresPerHour: 1 });
-    expect(unworkable).toMatch(/^Not workable as it is: finishing even 0\.5 m² takes \d+ min/);
+    expect(unworkable).toMatch(/^Not workable as it is: finishing even 0\.5 m² takes [\d.]+ min/);
     expect(cycle('remover-in-coats', surface('clay-brick')).unworkable).toBeNull();
   });
 });

@@ -1,21 +1,14 @@
-import { say } from '../messages/message.ts';
-import { formatArea } from '../quantity/shown-quantity.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
+import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import { rinseWindow } from '../wetting/section-area.ts';
-import type { RinseWindow } from '../wetting/section-area.ts';
+import type { CycleFront, FrontPace } from './cycle-front.ts';
+import { cycleParts } from './cycle-parts.ts';
+import type { CycleConditions } from './cycle-parts.ts';
 import type { WetClocks } from './wet-clocks.ts';
-import { cycleParts, isTooSmall } from './wet-cycle-rhythm.ts';
-import type { CycleConditions, Rhythm } from './wet-cycle-rhythm.ts';
 
-export interface MistPlan {
-  readonly intervalMinutes: number;
-  readonly passes: number;
-  readonly squareMetresPerMinute: number;
-}
-
-/** One cycle of a treatment cut into sections that stay inside their wet window. */
+/** One cycle of a treatment as it is worked. */
 export interface WetCyclePlan {
   readonly id: string;
   readonly surface: string;
@@ -24,190 +17,86 @@ export interface WetCyclePlan {
   /** What ends the dwell: scrub, wash, rinse; empty for a leave-on. */
   readonly finishing: readonly Stage[];
   readonly areaSquareMetres: number;
-  readonly sectionCount: number;
-  readonly sectionSquareMetres: number;
-  /** What could be wet at once, however large the face is; 0 where it cannot be worked. */
-  readonly greatestSquareMetres: number;
   readonly clocks: WetClocks;
   readonly dwell: { readonly fromMinutes: number; readonly latestMinutes: number } | null;
-  readonly mist: MistPlan | null;
-  /** hands-on: one person stays with it throughout; watched: its dwell is used for other work. */
-  readonly mode: 'watched' | 'hands-on' | 'leave-on';
-  readonly window: RinseWindow | null;
-  readonly applyMinutes: number;
-  readonly finishMinutes: number;
-  /** The sum behind the section size, line by line. */
+  readonly mode: 'front' | 'leave-on';
+  /** Null for a leave-on, and where it cannot be worked. */
+  readonly front: CycleFront | null;
+  /** Work of one person over the whole of it, with its waits. */
+  readonly minutes: number;
+  /** The sum behind the front, line by line. */
   readonly sum: readonly string[];
   /** Why it cannot be worked now, with the ways out; null when it can. */
   readonly unworkable: string | null;
 }
 
-/** Lags are whole seconds: a bridge that fits to the last of them is planned with one pass more. */
-const ROUNDING_MINUTES = 0.1;
-
-/** A cycle with how large its sections are taken. */
-export interface CycleInput extends CycleConditions {
-  /** 1 for the greatest sections, less for smaller ones. */
-  readonly sectionFactor: number;
-}
-
 /**
- * The sections of one wet cycle: sized by rates, dwell and clocks, misted where the surface dries too soon.
- * @param input stages of one cycle in their order, with exactly one application
+ * How one wet cycle is worked: as a front by its rates, dwell and clocks, misted where the surface dries too soon; in one go
+ * where the agent is left on.
  */
-export function wetCyclePlan(input: CycleInput): WetCyclePlan {
-  const { surface } = input;
-  const { preWet, apply, finishing, clocks, applyRate, finishRate, rhythm } = cycleParts(input);
+export function wetCyclePlan(input: CycleConditions): WetCyclePlan {
+  const { preWet, apply, finishing, clocks, applyRate, pace, front } = cycleParts(input);
+  const { areaSquareMetres } = apply;
   const base = {
-    id: `${surface.id}.cycle-${apply.cycle ?? 0}`,
-    surface: surface.id,
+    id: `${input.surface.id}.cycle-${apply.cycle ?? 0}`,
+    surface: input.surface.id,
     preWet,
     apply,
     finishing,
-    areaSquareMetres: apply.areaSquareMetres,
+    areaSquareMetres,
     clocks,
   };
-  const { dwell } = apply.apply;
-  if (!dwell || !rhythm) return leaveOnPlan(base, applyRate);
-
-  const greatest = Math.min(rhythm.greatest, base.areaSquareMetres);
-  const wanted = Math.max(
-    Math.min(greatest, TRADE_DEFAULTS.smallestSectionSquareMetres),
-    greatest * input.sectionFactor,
-  );
-  const sectionCount = withRoomForMist(
-    Math.max(1, Math.ceil(base.areaSquareMetres / Math.max(wanted, 0.01) - 1e-6)),
-    base.areaSquareMetres,
-    rhythm,
-  );
-  const sectionSquareMetres = base.areaSquareMetres / sectionCount;
-  const window = rinseWindow(rhythm.cycle, sectionSquareMetres);
-  const unworkable =
-    isTooSmall(rhythm, base.areaSquareMetres) || !window ? unworkableText(rhythm, dwell, clocks) : null;
-  const finishMinutes = sectionSquareMetres / finishRate;
+  if (!pace) {
+    const minutes = areaSquareMetres / applyRate;
+    const sum = say('cycle/leave-on', {
+      area: formatArea(areaSquareMetres, 'metric'),
+      rate: decimal(applyRate, 1),
+      minutes: decimal(minutes, 0),
+    });
+    return { ...base, dwell: null, mode: 'leave-on', front: null, minutes, sum: [sum], unworkable: null };
+  }
   return {
     ...base,
-    sectionCount: unworkable ? 1 : sectionCount,
-    sectionSquareMetres: unworkable ? base.areaSquareMetres : sectionSquareMetres,
-    greatestSquareMetres: unworkable ? 0 : rhythm.greatest,
-    dwell: { fromMinutes: dwell.fromMinutes, latestMinutes: rhythm.cycle.latest },
-    mist:
-      rhythm.mist && window
-        ? {
-            ...rhythm.mist,
-            passes: mistPasses(rhythm.mist.intervalMinutes, window, finishMinutes, rhythm.handsOn),
-          }
-        : null,
-    mode:
-      rhythm.handsOn || (window && window.earliest + finishMinutes <= TRADE_DEFAULTS.handsOnCycleMinutes)
-        ? 'hands-on'
-        : 'watched',
-    window,
-    applyMinutes: sectionSquareMetres / applyRate,
-    finishMinutes,
-    sum: sumLines(
-      rhythm,
-      clocks,
-      base.areaSquareMetres,
-      sectionCount,
-      sectionSquareMetres,
-      input.sectionFactor,
-    ),
-    unworkable,
+    dwell: { fromMinutes: pace.dwell.fromMinutes, latestMinutes: latestRinse(pace, front) },
+    mode: 'front',
+    front,
+    minutes: front?.minutes ?? 0,
+    sum: sumLines(pace, front, clocks),
+    unworkable: front ? null : unworkableText(pace, apply.apply.needs, clocks),
   };
 }
 
-/** As many sections as it takes that the passes over one fit between its application and the latest rinse. */
-function withRoomForMist(sections: number, area: number, rhythm: Rhythm): number {
-  const { mist, cycle, handsOn } = rhythm;
-  if (!mist || handsOn) return sections;
-  const fits = (count: number) => {
-    const each = area / count;
-    const window = rinseWindow(cycle, each);
-    if (!window) return true;
-    const finish = each / cycle.rinseRate;
-    const passes = mistPasses(mist.intervalMinutes, window, finish, false);
-    const pass = each / mist.squareMetresPerMinute + ROUNDING_MINUTES;
-    return each / cycle.applyRate + passes * pass <= window.latest && pass <= mist.intervalMinutes - finish;
-  };
-  const most = Math.max(sections, Math.floor(area / TRADE_DEFAULTS.smallestSectionSquareMetres));
-  for (let count = sections; count <= most; count += 1) if (fits(count)) return count;
-  return sections;
+/** The latest that a strip may be finished. */
+function latestRinse({ dwell, wetMinutes }: FrontPace, front: CycleFront | null): number {
+  return front?.strips.mist ? dwell.toMinutes : Math.min(dwell.toMinutes, wetMinutes);
 }
 
-function mistPasses(interval: number, window: RinseWindow, finishMinutes: number, handsOn: boolean): number {
-  const until = handsOn ? window.earliest : window.earliest + finishMinutes;
-  return Math.max(handsOn ? 1 : 0, Math.ceil((until + ROUNDING_MINUTES) / interval) - 1);
-}
-
-function leaveOnPlan(
-  base: Pick<
-    WetCyclePlan,
-    'id' | 'surface' | 'preWet' | 'apply' | 'finishing' | 'areaSquareMetres' | 'clocks'
-  >,
-  applyRate: number,
-): WetCyclePlan {
-  return {
-    ...base,
-    sectionCount: 1,
-    sectionSquareMetres: base.areaSquareMetres,
-    greatestSquareMetres: base.areaSquareMetres,
-    dwell: null,
-    mist: null,
-    mode: 'leave-on',
-    window: null,
-    applyMinutes: base.areaSquareMetres / applyRate,
-    finishMinutes: 0,
-    sum: [
-      say('cycle/leave-on', {
-        area: formatArea(base.areaSquareMetres, 'metric'),
-        rate: decimal(applyRate, 1),
-        minutes: decimal(base.areaSquareMetres / applyRate, 0),
-      }),
-    ],
-    unworkable: null,
-  };
-}
-
-function unworkableText(rhythm: Rhythm, dwell: { fromMinutes: number }, clocks: WetClocks): string {
-  const spare = rhythm.cycle.latest - rhythm.cycle.dwellFrom - rhythm.cycle.slack;
+function unworkableText(pace: FrontPace, needs: ApplyDetail['needs'], clocks: WetClocks): string {
+  const { smallestStripSquareMetres, frontSlackMinutes, toolChangeMinutes } = TRADE_DEFAULTS;
+  const { dwell, wetMinutes, finishRate, applyRate, toolChanges } = pace;
   const from = decimal(dwell.fromMinutes, 1);
+  const spare = Math.min(dwell.toMinutes, wetMinutes) - dwell.fromMinutes - frontSlackMinutes;
   if (spare >= 0) {
-    const piece = TRADE_DEFAULTS.smallestSectionSquareMetres;
-    const minutes = decimal(piece / rhythm.cycle.rinseRate, 1);
+    const piece = Math.min(smallestStripSquareMetres, pace.areaSquareMetres);
     return say('cycle/too-slow', {
       piece: formatArea(piece, 'metric'),
-      minutes,
+      minutes: decimal(piece / finishRate + piece / applyRate + toolChanges * toolChangeMinutes, 1),
       from,
       spare: decimal(spare, 1),
     });
   }
   return say('cycle/too-dry', {
     clock:
-      rhythm.needs === 'film'
+      needs === 'film'
         ? say('cycle/film-gone', { minutes: decimal(clocks.filmMinutes, 1) })
         : say('cycle/dried-on', { minutes: decimal(clocks.dryOutMinutes, 1) }),
     from,
-    slack: decimal(rhythm.cycle.slack, 1),
+    slack: decimal(frontSlackMinutes, 1),
     short: decimal(-spare, 1),
   });
 }
 
-function sumLines(
-  rhythm: Rhythm,
-  clocks: WetClocks,
-  area: number,
-  count: number,
-  each: number,
-  factor: number,
-): readonly string[] {
-  const { cycle, mist } = rhythm;
-  const section = {
-    greatest: formatArea(rhythm.greatest, 'metric'),
-    area: formatArea(area, 'metric'),
-    count,
-    each: formatArea(each, 'metric'),
-  };
+function sumLines(pace: FrontPace, front: CycleFront | null, clocks: WetClocks): readonly string[] {
   return [
     say('cycle/drying', {
       evaporation: decimal(clocks.evaporationMillimetresPerHour, 2),
@@ -216,22 +105,50 @@ function sumLines(
       dryOut: decimal(clocks.dryOutMinutes, 1),
     }),
     say('cycle/pace', {
-      apply: decimal(cycle.applyRate, 2),
-      finish: decimal(cycle.rinseRate, 2),
-      from: decimal(cycle.dwellFrom, 1),
-      to: decimal(cycle.latest, 1),
-      slack: decimal(cycle.slack, 1),
+      apply: decimal(pace.applyRate, 2),
+      finish: decimal(pace.finishRate, 2),
+      from: decimal(pace.dwell.fromMinutes, 1),
+      to: decimal(latestRinse(pace, front), 1),
+      slack: decimal(TRADE_DEFAULTS.frontSlackMinutes, 1),
     }),
-    ...(mist
+    ...(front ? frontLines(pace, front) : []),
+  ];
+}
+
+function frontLines(pace: FrontPace, front: CycleFront): readonly string[] {
+  const { strips, pieces, soakMinutes } = front;
+  const times = {
+    apply: decimal(strips.apply, 1),
+    finish: decimal(strips.finish, 1),
+    from: decimal(strips.from, 1),
+    limit: decimal(strips.limit, 1),
+  };
+  return [
+    say('cycle/strips', {
+      area: formatArea(pace.areaSquareMetres, 'metric'),
+      count: front.stripCount,
+      width: formatLength(front.stripMetres, 'metric'),
+      each: formatArea(front.stripSquareMetres, 'metric'),
+    }),
+    say('cycle/strip-times', times),
+    ...(strips.mist
       ? [
           say('cycle/mist', {
-            interval: decimal(mist.intervalMinutes, 1),
-            rate: decimal(mist.squareMetresPerMinute, 1),
+            interval: decimal(strips.mist.window, 1),
+            rate: decimal(front.stripSquareMetres / strips.mist.each, 1),
           }),
         ]
       : []),
-    factor < 1
-      ? say('cycle/section/taken', { ...section, percent: decimal(factor * 100, 0) })
-      : say('cycle/section', section),
+    ...(soakMinutes > 0 ? [say('cycle/soak', { minutes: decimal(soakMinutes, 0) })] : []),
+    ...pieces.map((piece) =>
+      say('cycle/front', {
+        strips: piece.strips,
+        minutes: decimal(piece.minutes, 0),
+        exposure: decimal(piece.front.exposure, 1),
+      }),
+    ),
+    ...(pieces.length > 1
+      ? [say('cycle/breaks', { breaks: pieces.length - 1, longest: TRADE_DEFAULTS.longestFrontMinutes })]
+      : []),
   ];
 }

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { CrewOrder } from '../order/crew-order.ts';
+import type { DecidedFront } from '../plan/decided-fronts.ts';
 import type { DecidedVisit } from '../plan/derivation.ts';
 import { uuidSchema } from '../quantity/uuid.ts';
 import { countSchema, momentSchema, sha256Schema, wordsSchema } from './answer.ts';
@@ -30,6 +31,7 @@ export interface IssueRequest {
 
 const LONGEST_VISIT_SECONDS = 7 * 86_400;
 const MOST_OPERATIONS = 20_000;
+const MOST_STRIPS = 1_000_000;
 const second = Joi.number().integer().min(0).max(LONGEST_VISIT_SECONDS).required();
 const placement = Joi.object({
   operation: Joi.string().max(400).required(),
@@ -37,11 +39,20 @@ const placement = Joi.object({
   start: second,
   finish: second,
 });
+const count = Joi.number().integer().min(1).max(MOST_STRIPS).required();
+const front = Joi.object<DecidedFront>({
+  cycle: Joi.string().max(400).required(),
+  mode: Joi.string().valid('together', 'eager', 'paced', 'single').required(),
+  strips: count,
+  out: count,
+  pieces: count,
+  hour: Joi.number().integer().min(0).max(23).allow(null).required(),
+});
 export const issueSchema = Joi.object<IssueRequest>({
   id: uuidSchema,
   inputsHash: Joi.string().hex().length(64).required(),
   decided: Joi.object({
-    sectionFactor: Joi.number().greater(0).max(1).required(),
+    fronts: Joi.array().items(front).max(MOST_OPERATIONS).required(),
     schedule: Joi.object({
       placements: Joi.array().items(placement).max(MOST_OPERATIONS).required(),
       makespan: second,

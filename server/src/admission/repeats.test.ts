@@ -43,7 +43,7 @@ describe('a write that comes five times at once is done once', () => {
   it('as an order', async () => {
     const other = await fresh.demoJob();
     const { inputsHash, visit } = plan(await demoSurvey(), { asOf: '2026-05-04', seed: 1, budget: 1 });
-    const decided = { sectionFactor: visit?.sectionFactor, schedule: visit?.schedule };
+    const decided = { fronts: visit?.fronts, schedule: visit?.schedule };
     const answers = await five(post(`/jobs/${other}/orders`, { id: uuidv7(), inputsHash, decided }));
     expect(answers.map((answer) => answer.status)).toEqual([201, 201, 201, 201, 201]);
     expect((await read(`/jobs/${other}`))['orders']).toHaveLength(1);

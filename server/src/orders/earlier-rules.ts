@@ -12,6 +12,7 @@ export function unsoundToday({
   decided,
 }: Pick<OrderRecord, 'engine' | 'inputs' | 'decided'>): string | null {
   if (engine === ENGINE_VERSION) return null;
+  if (!('fronts' in decided)) return 'It was planned in sections, before surfaces were worked strip by strip';
   try {
     const { plan, violations } = planAround(inputs as unknown as Survey, decided as unknown as DecidedVisit);
     const stop = plan.warnings.find((warning) => warning.severity === 'stop');

@@ -39,10 +39,10 @@ const reserved = async () => {
 const issue = async (job: string) => {
   const opened = await fresh.stores.jobs.open({ house: fresh.house, actor: 'Test' }, job);
   const made = plan(surveyOf(opened.state), { asOf: '2026-05-04', seed: 1, budget: 1 });
-  const { sectionFactor, schedule } = made.visit ?? {};
+  const { fronts, schedule } = made.visit ?? {};
   await request(fresh.app)
     .post(`/api/v1/jobs/${job}/orders`)
-    .send({ id: uuidv7(), inputsHash: made.inputsHash, decided: { sectionFactor, schedule } })
+    .send({ id: uuidv7(), inputsHash: made.inputsHash, decided: { fronts, schedule } })
     .expect(201);
   return made;
 };

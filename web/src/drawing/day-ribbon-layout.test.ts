@@ -9,7 +9,7 @@ const reading = readJobFile({
   surfaces: ['a', 'b'].map((id) => ({
     id,
     material: 'painted-render',
-    size: '8x3',
+    size: '4x2',
     findings: [{ contaminant: 'green-algae', severity: 3 }],
   })),
 });
@@ -38,7 +38,7 @@ describe('the day ribbon', () => {
     }
   });
 
-  it('draws a dwell for every watched section, between its application and its rinse', () => {
+  it('draws a dwell for every piece that is left alone, after its application', () => {
     expect(layout.dwells).toHaveLength(made.work.problem.watches.length);
     expect(layout.dwells.length).toBeGreaterThan(0);
     for (const dwell of layout.dwells) {

@@ -102,7 +102,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
     laneEnds.set(from.person, ends);
     const free = ends.findIndex((end) => end <= from.start);
     const lane = free >= 0 ? free : Math.min(ends.length, DWELL_LANES - 1);
-    ends[lane] = to.finish;
+    ends[lane] = to.start;
     return [
       {
         id: watch.from,

@@ -16,24 +16,14 @@ const TASK_LOOKS: Readonly<
   'set-out': { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
   'clear-up': { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
   mix: { word: 'mix', fill: 'color-mix(in srgb, var(--growth) 35%, var(--raised))', ink: 'var(--ink)' },
-  'pre-wet': {
-    word: 'pre-wet',
-    fill: 'color-mix(in srgb, var(--wet) 25%, var(--raised))',
-    ink: 'var(--ink)',
-  },
   apply: {
-    word: say('apply-mist'),
-    fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
-    ink: 'var(--ink)',
-  },
-  mist: {
-    word: say('apply-mist'),
+    word: say('apply-and-leave'),
     fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
     ink: 'var(--ink)',
   },
   finish: { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
-  'hands-on': {
-    word: say('whole-cycle-hands-on'),
+  front: {
+    word: say('worked-strip-by-strip'),
     fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
     ink: 'var(--ground)',
   },

@@ -22,7 +22,7 @@ export const { say } = messages({
   'tank-line-of-l': 'Tank line: {dryAtWords}, of {capacityLitres} L',
   'l-in-the-tank': 'L in the tank',
   'dry-at': 'dry at',
-  // sections-by-hour.tsx
+  // wet-at-once-by-hour.tsx
   'face-agent': 'Face, agent',
   easiest: 'Easiest',
   'this-hour-does-not-exist': 'this hour does not exist on that day',
@@ -30,7 +30,7 @@ export const { say } = messages({
   'not-workable': 'not workable; {sun}',
   'kept-wet-by-mists': ', kept wet by mists',
   'at-once-film-min-dry':
-    '{sectionSquareMetres} at once{mist}; film {filmMinutes} min, dry-out {dryOutMinutes} min; {sun}',
+    '{wetSquareMetres} at once{mist}; film {filmMinutes} min, dry-out {dryOutMinutes} min; {sun}',
   // wet-line.tsx
   'dwell-to-min': 'dwell {from} to {latest} min',
   'left-on': 'left on',
@@ -48,12 +48,12 @@ export const { say } = messages({
   'clear-up': 'Clear up',
   // day-ribbon.tsx
   'set-out-clear-up': 'set out, clear up',
-  'apply-mist': 'apply, mist',
+  'apply-and-leave': 'apply, left to dwell',
   'scrub-wash-rinse': 'scrub, wash, rinse',
-  'whole-cycle-hands-on': 'whole cycle, hands-on',
+  'worked-strip-by-strip': 'worked strip by strip',
   'other-work': 'other work',
   'day-ribbon-by-person': 'Day ribbon by person',
-  section: ', section {section}',
+  section: ', {section}',
   'dwells-watched-by': 'dwells, watched by',
   's-day': '{name}’s day',
   'choose-a-bar-to-read': 'Choose a bar to read it; arrow keys step along a person’s day.',

@@ -3,10 +3,11 @@ import { messages } from './messages.ts';
 export const { say, rich } = messages({
   // plan-warnings.tsx
   'more-to-look-at': '△ {foldedCount} more to look at',
-  // sections-table.tsx
-  'sections-and-wet-window': 'Sections and wet window',
+  // fronts-table.tsx
+  'fronts-and-wet-window': 'Fronts and wet window',
   surface: 'Surface',
-  sections: 'Sections',
+  strips: 'Strips',
+  'wet-at-once': 'Wet at once',
   film: 'Film',
   'dry-out': 'Dry-out',
   dwell: 'Dwell',
@@ -16,7 +17,7 @@ export const { say, rich } = messages({
   'min-from-minutes': '{fromMinutes}–{latestMinutes} min',
   'left-on': 'left on',
   'leave-on': 'leave on',
-  mist: ', {passes} mist {passes, plural, one {pass} other {passes}}',
+  breaks: '{breaks, plural, one {One break} other {# breaks}} with all strips finished.',
   // day-settings.tsx
   crew: 'Crew',
   people: 'People',

@@ -156,14 +156,14 @@ export const { say, rich } = messages({
   // wetness-part.tsx
   'nothing-has-to-stay-wet': 'Nothing has to stay wet on this visit.',
   'wet-line': 'Wet line',
-  'one-section-over-time': 'One section over time',
+  'one-strip-over-time': 'One strip over time',
   of: 'Of',
   'made-for-the-hardest-hour': ', made for {what}, the hardest hour',
   'w-m2-net': '{netRadiationWattsPerSquareMetre} W/m² net,',
   humidity: '{what} % humidity,',
   'm-s-wind': '{windMetresPerSecond} m/s wind',
   'surface-measured-at-c': '; surface measured at {surfaceTemperatureC} °C',
-  'sections-through-the-day': 'Sections through the day',
+  'wet-at-once-through-the-day': 'Wet at once through the day',
   'by-the-sun-on-each':
     'By the sun on each surface. The taller the bar, the more can be wet at once; ochre needs misting; ✕ is not workable; pale hours are outside the working day.',
   'the-first-surfaces-more-are':
@@ -191,8 +191,8 @@ export const { say, rich } = messages({
     '{changedCount} {changedCount, plural, one {finding} other {findings}} would be treated differently, {visits} {visits, plural, one {visit} other {visits}} instead of',
   'fastest-drying': 'Fastest drying',
   'mm-h': '{fastestDrying} mm/h',
-  'smallest-section': 'Smallest section',
-  sections: 'Sections',
+  'least-wet-at-once': 'Least wet at once',
+  strips: 'Strips',
   'not-workable': 'Not workable',
   mix: 'Mix',
   'water-on-the-surfaces': 'Water on the surfaces',

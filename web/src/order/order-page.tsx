@@ -54,11 +54,11 @@ function NextOrder() {
   const issue = useMutation({
     mutationFn: async () => {
       if (!plan?.visit) throw new Error('There is no visit to order yet.');
-      const { sectionFactor, schedule } = plan.visit;
+      const { fronts, schedule } = plan.visit;
       return server.issueOrder(jobId, {
         id,
         inputsHash: plan.inputsHash,
-        decided: { sectionFactor, schedule },
+        decided: { fronts, schedule },
       });
     },
     onSuccess: async (order) => {

@@ -235,7 +235,7 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
         {entry.section !== null && (
           <>
             <br />
-            {say('section', { section: entry.section })}
+            {sectionInWords(entry.section)}
             {entry.area === null ? '' : `, ${entry.area}`}
           </>
         )}
@@ -285,4 +285,9 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
       </td>
     </tr>
   );
+}
+
+/** Of orders from before fronts a number alone: "2 of 5". */
+function sectionInWords(section: string): string {
+  return /^\d+(–\d+)? of \d+$/.test(section) ? say('section', { section }) : section;
 }

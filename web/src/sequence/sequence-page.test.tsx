@@ -51,10 +51,10 @@ describe('the sequence station', () => {
     expect(screen.getByText(/gap \d+ %/)).toBeInTheDocument();
   });
 
-  it('opens the section size to its sum', async () => {
+  it('opens the front to its sum', async () => {
     show();
     const row = await screen.findByRole('row', { name: /Mill wall, hypochlorite/ });
-    expect(within(row).getByText(/greatest section/)).toBeInTheDocument();
+    expect(within(row).getByText(/24 m² in 3 strips of 8 m²/)).toBeInTheDocument();
     expect(within(row).getByText(/evaporation 0.29 mm\/h/)).toBeInTheDocument();
   });
 

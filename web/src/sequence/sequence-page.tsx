@@ -6,7 +6,7 @@ import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
-import { SectionsTable } from './sections-table.tsx';
+import { FrontsTable } from './fronts-table.tsx';
 import { DaySettings } from './day-settings.tsx';
 import { rich, say } from '../messages/sequence.ts';
 import './sequence-page.css';
@@ -41,7 +41,7 @@ export function SequencePage() {
             })}
           </p>
         )}
-        <SectionsTable plan={plan} />
+        <FrontsTable plan={plan} />
       </section>
       <aside className="sequence-settings" aria-label={say('crew-machines-hours-and-weather')}>
         <DaySettings />

@@ -6,11 +6,12 @@ import {
   noSunInWords,
   sectionsByHour,
   sidesByDrying,
+  stripsInWords,
 } from '@etappe/core';
 import type { CycleDay, Plan, SideDrying } from '@etappe/core';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { SectionsByHour } from '../drawing/sections-by-hour.tsx';
+import { WetAtOnceByHour } from '../drawing/wet-at-once-by-hour.tsx';
 import { WetLine } from '../drawing/wet-line.tsx';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -45,7 +46,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
     <>
       <section aria-label={say('wet-line')}>
         <div className="supply-head">
-          <h2>{say('one-section-over-time')}</h2>
+          <h2>{say('one-strip-over-time')}</h2>
           <ChoiceField
             label={say('of')}
             value={cycle.id}
@@ -59,7 +60,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
         <WetLine cycle={cycleWetLine(cycle, planned.surface, catalogue)} name={planned.surface.name} />
         <details className="fold">
           <summary>
-            {cycle.sectionCount} × {formatArea(cycle.sectionSquareMetres, units)}
+            {cycle.front ? stripsInWords(cycle.front, units) : formatArea(cycle.areaSquareMetres, units)}
             {planned.hardestHour &&
               say('made-for-the-hardest-hour', { what: hoursInWords([planned.hardestHour.hour]) })}
           </summary>
@@ -90,14 +91,14 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
           {cycle.unworkable && <div>✕ {cycle.unworkable}</div>}
         </details>
       </section>
-      <section aria-label={say('sections-through-the-day')}>
-        <h2>{say('sections-through-the-day')}</h2>
+      <section aria-label={say('wet-at-once-through-the-day')}>
+        <h2>{say('wet-at-once-through-the-day')}</h2>
         <p className="quiet">{plan.noSun === null ? say('by-the-sun-on-each') : noSunInWords(plan.noSun)}</p>
         <BestHour days={days} />
         {hidden > 0 && (
           <p className="quiet">{say('the-first-surfaces-more-are', { mostRows: MOST_ROWS, hidden })}</p>
         )}
-        <SectionsByHour days={days} units={units} agentName={name} />
+        <WetAtOnceByHour days={days} units={units} agentName={name} />
       </section>
     </>
   );

@@ -230,12 +230,10 @@ function rowsOf(before: SupplyFigures, after: SupplyFigures, units: UnitSystem):
   const names = new Map([...before.products, ...after.products].map((p) => [p.product, p.name]));
   return [
     row(say('fastest-drying'), (f) => say('mm-h', { fastestDrying: decimal(f.fastestDrying, 2) })),
-    row(say('smallest-section'), (f) =>
-      f.smallestSection
-        ? `${formatArea(f.smallestSection.squareMetres, units)}, ${f.smallestSection.surface}`
-        : '–',
+    row(say('least-wet-at-once'), (f) =>
+      f.leastWet ? `${formatArea(f.leastWet.squareMetres, units)}, ${f.leastWet.surface}` : '–',
     ),
-    row(say('sections'), (f) => String(f.sections)),
+    row(say('strips'), (f) => String(f.strips)),
     row(say('not-workable'), (f) => String(f.unworkable)),
     row(say('mix'), (f) => formatVolume(Number(f.mixLitres.toFixed(1)), units)),
     row(say('water-on-the-surfaces'), (f) => formatVolume(Math.round(f.waterLitres), units)),

@@ -6,8 +6,10 @@ import {
   formatGramsPerLitre,
   formatJetPressure,
   formatVolume,
+  frontInWords,
   isReadyToUse,
   stageProtection,
+  stripsInWords,
   visitOutlines,
   waitInWords,
 } from '@etappe/core';
@@ -107,6 +109,8 @@ function StageFacts({
 }) {
   const { apply } = stage;
   const cycle = planned.cycles.find((c) => c.apply.id === stage.id);
+  const front = cycle?.front;
+  const [piece] = front?.pieces ?? [];
   return (
     <div className="stage-facts">
       {apply && (
@@ -162,13 +166,13 @@ function StageFacts({
       {cycle && (
         <details className="fold">
           <summary>
-            {say('of', { sectionCount: cycle.sectionCount })} {formatArea(cycle.sectionSquareMetres, units)},{' '}
-            {cycle.mode === 'hands-on'
-              ? 'hands-on throughout'
+            {cycle.front
+              ? say('worked-in', { strips: stripsInWords(cycle.front, units) })
               : cycle.mode === 'leave-on'
                 ? say('left-on')
-                : say('watched-while-it-dwells')}
+                : say('cannot-be-worked')}
           </summary>
+          {front && piece && frontInWords(front, piece).map(({ id, text }) => <div key={id}>{text}</div>)}
           {cycle.sum.map((line) => (
             <div key={line} className="figure quiet">
               {line}

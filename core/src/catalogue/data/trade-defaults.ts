@@ -50,24 +50,31 @@ export const TRADE_DEFAULTS = {
   /** A sack that one person still carries when it is full of wet moss or silt. */
   solidsSackLitres: 40,
 
-  // Wet windows and sections.
-  slackMinutes: 3,
-  handsOnSlackMinutes: 0.5,
-  /** One reach wide. */
-  stripSquareMetres: 3,
-  smallestSectionSquareMetres: 0.5,
+  // Wet windows and fronts.
+  /** Kept back of the latest rinse by who stays with the front. */
+  frontSlackMinutes: 0.5,
+  /** What one reaches without a step to the side. */
+  reachMetres: 1.2,
+  /** Widths of strips in reaches. */
+  stripReaches: [8, 6, 4, 3, 2, 1, 1 / 2, 1 / 3, 1 / 4, 1 / 6, 1 / 8, 1 / 12, 1 / 16, 1 / 24],
+  smallestStripSquareMetres: 0.5,
+  /** A strip across a floor or a roof is no longer than this. */
+  longestFloorStripMetres: 5,
   /** Nobody keeps an eye on more than this at once. */
-  greatestSectionSquareMetres: 200,
+  greatestWetSquareMetres: 60,
+  /** One tool put down and the next one taken up. */
+  toolChangeMinutes: 0.25,
+  /** After it a front is cut where all its strips are finished. */
+  longestFrontMinutes: 90,
+  /** A piece is left to dwell alone from this size on, or the whole surface, and for so long. */
+  leastPieceSquareMetres: 8,
+  leastAbsenceMinutes: 6,
   /** Mist passes come at this share of the wet window. */
   mistMargin: 0.8,
   /** Spreading a mist over what is wet goes faster than a coat. */
   mistSpeedFactor: 1.5,
   mistLitresPerSquareMetre: 0.06,
   shortestMistIntervalMinutes: 1 / 3,
-  /** Below this interval one person does nothing but keep it wet. */
-  handsOnMistMinutes: 4,
-  /** A whole cycle under it is one continuous operation. */
-  handsOnCycleMinutes: 10,
 
   // The visit.
   watchesPerPerson: 2,
@@ -80,10 +87,8 @@ export const TRADE_DEFAULTS = {
   fillingsForDrum: 3,
   /** Nothing stronger stands in the tank of an injector, g/L. */
   strongestTankGramsPerLitre: 125,
-  preWetToApplySeconds: 300,
-  /** Untied work is cut so that a person is free again within half an hour, hands-on cycles within forty minutes. */
+  /** Untied work is cut so that a person is free again within half an hour. */
   longestPieceSeconds: 1800,
-  longestHandsOnSeconds: 2400,
   /** Work from this height above a lower surface on is overhead. */
   overheadMetres: 3,
   /** A wall whose foot is no higher than this above a floor is splashed when the floor is washed. */

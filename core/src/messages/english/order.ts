@@ -10,7 +10,6 @@ export const ORDER = {
   'order/foot-rinse': 'Rinse the wall foot: washing the floor splashed it',
   'order/mix': 'Mix {agent}',
   'order/apply': 'Apply {agent}',
-  'order/mist': 'Re-mist: {agent}, let nothing dry',
   'order/neutralise': 'Neutralise with {agent}',
   'order/neutralise/what': 'Neutralise {what} with {agent}',
   'order/does': '{what}',

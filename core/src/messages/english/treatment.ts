@@ -58,8 +58,26 @@ export const TREATMENT = {
   'cycle/pace':
     'apply {apply}, scrub and rinse {finish} m²/min; dwell {from} to {to} min, {slack} min kept as slack',
   'cycle/mist': 'mist passes within {interval} min, {rate} m²/min',
-  'cycle/section': 'greatest section {greatest}: {area} in {count} × {each}',
-  'cycle/section/taken': 'greatest section {greatest}, taken at {percent} %: {area} in {count} × {each}',
+  'cycle/strips': '{area} in {count, plural, one {# strip} other {# strips}} of {each}, {width} wide',
+  'cycle/strip-times':
+    'a strip takes {apply} min to apply and {finish} min to finish; at least {from} min lie between, and it is off within {limit} min',
+  'cycle/front':
+    '{strips, plural, one {# strip} other {# strips}}: {minutes} min, none on for more than {exposure} min',
+  'cycle/breaks':
+    '{breaks, plural, one {# break} other {# breaks}} with all strips finished, since nobody goes on for more than {longest} min',
+  'cycle/soak': 'soaked for {minutes} min before its first strip',
+  'front/strips': '{strips, plural, one {# strip} other {# strips}} of {width}',
+  'front/strips-of': 'strips {from}–{to} of {count}, each {width}',
+  'front/at-once': 'Apply a strip and finish it at once, then the next.',
+  'front/one': 'Apply it, wait {wait} min, then finish it.',
+  'front/together':
+    'Apply all {strips} strips, then finish them in the same order; start finishing {first} min after the first drop.',
+  'front/eager':
+    'Apply {out} strips; start finishing {first} min after the first drop; then apply one for each you finish. Never more than {out} wet.',
+  'front/paced':
+    'Start a strip every {period} min and finish {behind} strips behind. Never more than {out} wet.',
+  'front/single': 'One strip at a time: apply, wait {from} min, finish; then the next.',
+  'front/mists': 'Nothing dries: every {minutes} min stop and mist all that is wet.',
   'cycle/film-gone': 'film is gone after {minutes} min',
   'cycle/dried-on': 'product dries on after {minutes} min',
   'cycle/too-slow':
@@ -110,6 +128,7 @@ export const TREATMENT = {
   'span/between': '{from} to {to, plural, one {# day} other {# days}}',
 
   'sequence/unsafe': 'No safe sequence: {why}',
+  'sequence/front': 'the front of {cycle} is not the one that today’s rules make',
   'sequence/broken': 'The schedule breaks a rule: {why}',
   'answer/yes': 'Yes',
   'answer/no': 'No',

@@ -35,7 +35,7 @@ export const WARNINGS = {
   'too-many-pieces':
     'This visit breaks into {pieces} pieces of work, too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
   'too-many-pieces/worst':
-    'This visit breaks into {pieces} pieces of work, {sections} of them sections of {place}: too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
+    'This visit breaks into {pieces} pieces of work, {sections} of them on the front at {place}: too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
   'no-sequence':
     'No sequence works: {why}. Add the machine or the person, or leave the surface out of scope.',
   'mix-outlived': 'No safe sequence: {why}. Add people, or spread the work over several visits.',

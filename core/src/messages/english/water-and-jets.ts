@@ -1,7 +1,6 @@
 /** Water of the day, access and reach, pumps and jets, as their sums and advice say it. */
 export const WATER_AND_JETS = {
-  'section/one': '{number} of {count}',
-  'section/several': '{from}–{to} of {count}',
+  'section/one': 'part {number} of {count}',
 
   'water/flow-unknown': 'flow not known: time a bucket under it',
   'water/flow/measured': '{flow} by the bucket',

@@ -72,7 +72,7 @@ export const SOUND_BODIES: Readonly<Record<string, (known: Known, draw: Draw) =>
     id: uuidv7(),
     inputsHash: 'ab'.repeat(32),
     decided: {
-      sectionFactor: 1,
+      fronts: [],
       schedule: {
         placements: [{ operation: 'set-out.ada', person: 'ada', start: 0, finish: 60 }],
         makespan: 60,

@@ -49,7 +49,7 @@ export const TAG_METHODS: readonly Method[] = [
     why: 'Heat softens glue and gum: scraped while warm, no solvent.', expectation: null, source: TRADE,
     stages: [
       { ...work('wash', 'steam-lance', [3, 6], 'The lance moves all the time.'), task: 'Steam the glue soft' },
-      { ...work('clear', 'hand-scraper', [8, 15], 'Picked up, not washed down.'), task: 'Take up glue and gum', bulk: bulk('glue and gum', [0.05, 0.1, 0.2, 0.3], 'bagged warm and taken away') },
+      { ...work('clear', 'hand-scraper', [8, 15], 'Taken up, not washed down.'), task: 'Take up glue and gum', bulk: bulk('glue and gum', [0.05, 0.1, 0.2, 0.3], 'bagged warm and taken away') },
     ],
   },
 ]; // prettier-ignore

@@ -1,22 +1,23 @@
-import { decimal, formatArea } from '@etappe/core';
-import type { Plan } from '@etappe/core';
+import { decimal, formatArea, frontInWords, stripsInWords } from '@etappe/core';
+import type { Plan, WetCyclePlan } from '@etappe/core';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { say } from '../messages/sequence.ts';
 
-/** Every wet cycle with its sections, clocks and sums. */
-export function SectionsTable({ plan }: { readonly plan: Plan }) {
+/** Every wet cycle with its front, clocks and sums. */
+export function FrontsTable({ plan }: { readonly plan: Plan }) {
   const { survey } = useSurveySession();
   const cycles = plan.surfaces.flatMap((p) => p.cycles.map((cycle) => ({ cycle, surface: p.surface })));
   if (cycles.length === 0) return null;
   return (
     <section style={{ marginTop: 18 }}>
-      <h3>{say('sections-and-wet-window')}</h3>
+      <h3>{say('fronts-and-wet-window')}</h3>
       <div className="sections-scroll">
-        <table className="figure-table sections-table">
+        <table className="figure-table fronts-table">
           <thead>
             <tr>
               <th>{say('surface')}</th>
-              <th>{say('sections')}</th>
+              <th>{say('strips')}</th>
+              <th>{say('wet-at-once')}</th>
               <th>{say('film')}</th>
               <th>{say('dry-out')}</th>
               <th>{say('dwell')}</th>
@@ -39,7 +40,14 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
                   </details>
                 </td>
                 <td className="figure">
-                  {cycle.sectionCount} × {formatArea(cycle.sectionSquareMetres, survey.job.units)}
+                  {cycle.front
+                    ? stripsInWords(cycle.front, survey.job.units)
+                    : formatArea(cycle.areaSquareMetres, survey.job.units)}
+                </td>
+                <td className="figure">
+                  {cycle.front
+                    ? formatArea(cycle.front.out * cycle.front.stripSquareMetres, survey.job.units)
+                    : '–'}
                 </td>
                 <td className="figure">
                   {say('min', { filmMinutes: decimal(cycle.clocks.filmMinutes, 1) })}
@@ -56,12 +64,7 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
                     : say('left-on')}
                 </td>
                 <td>
-                  {cycle.mode === 'watched'
-                    ? 'watched'
-                    : cycle.mode === 'hands-on'
-                      ? 'hands-on'
-                      : say('leave-on')}
-                  {cycle.mist ? say('mist', { passes: cycle.mist.passes }) : ''}
+                  <HowWorked cycle={cycle} />
                 </td>
               </tr>
             ))}
@@ -69,5 +72,20 @@ export function SectionsTable({ plan }: { readonly plan: Plan }) {
         </table>
       </div>
     </section>
+  );
+}
+
+/** The first piece stands for all: the others are as long, or a strip shorter. */
+function HowWorked({ cycle: { front, mode, unworkable } }: { readonly cycle: WetCyclePlan }) {
+  const [piece] = front?.pieces ?? [];
+  if (mode === 'leave-on') return say('leave-on');
+  if (!front || !piece) return `✕ ${unworkable ?? ''}`;
+  return (
+    <>
+      {frontInWords(front, piece).map(({ id, text }) => (
+        <div key={id}>{text}</div>
+      ))}
+      {front.pieces.length > 1 && <div>{say('breaks', { breaks: front.pieces.length - 1 })}</div>}
+    </>
   );
 }

@@ -15,10 +15,10 @@ const LAST_HOUR = 20;
 const BAR = 26;
 
 /** Greatest section of each wet cycle by the hour: the taller the bar, the more can be wet at once. */
-export function SectionsByHour({ days, units, agentName }: Props) {
+export function WetAtOnceByHour({ days, units, agentName }: Props) {
   const hours = Array.from({ length: LAST_HOUR - FIRST_HOUR + 1 }, (_, i) => FIRST_HOUR + i);
   return (
-    <div className="sections-by-hour">
+    <div className="wet-by-hour">
       <table>
         <thead>
           <tr>
@@ -41,7 +41,7 @@ export function SectionsByHour({ days, units, agentName }: Props) {
               <td className="figure">
                 {day.best === null ? '✕ ' : ''}
                 {bestHours(day)}
-                {day.best !== null && `, ${formatArea(day.best.sectionSquareMetres, units)}`}
+                {day.best !== null && `, ${formatArea(day.best.wetSquareMetres, units)}`}
               </td>
             </tr>
           ))}
@@ -60,7 +60,7 @@ function HourCells({
   readonly hours: readonly number[];
   readonly units: UnitSystem;
 }) {
-  const most = Math.max(0.01, ...day.hours.map((h) => h.sectionSquareMetres));
+  const most = Math.max(0.01, ...day.hours.map((h) => h.wetSquareMetres));
   const height = scaleSqrt().domain([0, most]).range([0, BAR]);
   return hours.map((hour) => {
     const at = day.hours.find((h) => h.hour === hour);
@@ -77,8 +77,8 @@ function HourCells({
               <rect
                 x={3}
                 width={16}
-                y={BAR + 1 - Math.max(2, height(at.sectionSquareMetres))}
-                height={Math.max(2, height(at.sectionSquareMetres))}
+                y={BAR + 1 - Math.max(2, height(at.wetSquareMetres))}
+                height={Math.max(2, height(at.wetSquareMetres))}
                 fill={at.misted ? 'var(--dwell)' : 'var(--wet)'}
               />
             ) : (
@@ -103,7 +103,7 @@ function said(hour: CycleHour, units: UnitSystem): string {
   if (!hour.workable) return say('not-workable', { sun });
   const mist = hour.misted ? say('kept-wet-by-mists') : '';
   return say('at-once-film-min-dry', {
-    sectionSquareMetres: formatArea(hour.sectionSquareMetres, units),
+    wetSquareMetres: formatArea(hour.wetSquareMetres, units),
     mist,
     filmMinutes: decimal(hour.filmMinutes, 1),
     dryOutMinutes: decimal(hour.dryOutMinutes, 1),

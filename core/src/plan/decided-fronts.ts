@@ -1,0 +1,45 @@
+import { say } from '../messages/message.ts';
+import type { FrontMode } from '../wetting/front.ts';
+import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+
+/** How one wet cycle was decided to be worked. */
+export interface DecidedFront {
+  readonly cycle: string;
+  /** Of its first piece. */
+  readonly mode: FrontMode;
+  readonly strips: number;
+  /** Wet at once at most. */
+  readonly out: number;
+  readonly pieces: number;
+  /** The hour of the day that it was made for; null where all are alike. */
+  readonly hour: number | null;
+}
+
+/** The fronts of a visit as they are decided with its schedule. */
+export function decidedFronts(surfaces: readonly PlannedSurface[]): readonly DecidedFront[] {
+  return surfaces.flatMap(({ cycles, hardestHour }) =>
+    cycles.flatMap(({ id, front }): readonly DecidedFront[] => {
+      const [first] = front?.pieces ?? [];
+      if (!front || !first) return [];
+      const { stripCount: strips, out, pieces } = front;
+      const hour = hardestHour?.hour ?? null;
+      return [{ cycle: id, mode: first.front.mode, strips, out, pieces: pieces.length, hour }];
+    }),
+  );
+}
+
+/** Where fronts that were decided are none that hold today. */
+export function frontFaults(
+  decided: readonly DecidedFront[],
+  surfaces: readonly PlannedSurface[],
+): readonly { readonly rule: 'fronts'; readonly text: string }[] {
+  const today = new Map(decidedFronts(surfaces).map((front) => [front.cycle, front]));
+  const others = new Set(
+    [...today.keys()].filter((cycle) => !decided.some((front) => front.cycle === cycle)),
+  );
+  const changed = decided.filter((front) => JSON.stringify(today.get(front.cycle)) !== JSON.stringify(front));
+  return [...changed.map((front) => front.cycle), ...others].map((cycle) => ({
+    rule: 'fronts',
+    text: say('sequence/front', { cycle }),
+  }));
+}

@@ -1,0 +1,87 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Surface } from '../survey/surface.ts';
+import type { ApplyDetail, Stage } from '../treatment/stage.ts';
+import { cycleFront } from './cycle-front.ts';
+import type { CycleFront, FrontPace } from './cycle-front.ts';
+import type { FaceAir } from './face-hours.ts';
+import { wetClocks } from './wet-clocks.ts';
+import type { WetClocks } from './wet-clocks.ts';
+
+const PER_HOUR = 60;
+/** Steeper than this and no steeper than its counterpart a surface is worked standing before it. */
+const WALL_DEGREES = { from: 60, to: 120 } as const;
+
+/** One wet cycle and all that its front hangs on. */
+export interface CycleConditions {
+  readonly surface: Surface;
+  /** Of one cycle in their order, with exactly one application. */
+  readonly stages: readonly Stage[];
+  readonly air: FaceAir;
+  readonly catalogue: Catalogue;
+}
+
+/** The stages of one cycle with their rates and clocks. */
+export interface CycleParts {
+  readonly preWet: Stage | null;
+  readonly apply: Stage & { readonly apply: ApplyDetail };
+  readonly finishing: readonly Stage[];
+  readonly clocks: WetClocks;
+  /** m²/min. */
+  readonly applyRate: number;
+  /** Null where the agent is left on. */
+  readonly pace: FrontPace | null;
+  /** Null where it is left on, or cannot be worked. */
+  readonly front: CycleFront | null;
+}
+
+/** What one wet cycle is made of, and how it is worked. */
+export function cycleParts({ surface, stages, air, catalogue }: CycleConditions): CycleParts {
+  const preWet = stages.find((s) => s.kind === 'pre-wet') ?? null;
+  const apply = stages.find(
+    (s): s is Stage & { apply: ApplyDetail } => s.kind === 'apply' && s.apply !== null,
+  );
+  if (!apply) throw new Error('a wet cycle has an application');
+  const finishing = stages.filter((s) => s !== preWet && s !== apply);
+  const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, air, catalogue);
+  const applyRate = rateOf(apply) / apply.apply.coats;
+  const { dwell, needs } = apply.apply;
+  const common = { preWet, apply, finishing, clocks, applyRate };
+  if (!dwell || finishing.length === 0) return { ...common, pace: null, front: null };
+  const pace: FrontPace = {
+    areaSquareMetres: apply.areaSquareMetres,
+    squareMetresPerMetre: stripLength(surface, apply.areaSquareMetres),
+    applyRate,
+    finishRate: together(finishing),
+    agitateRate: together(finishing.filter((s) => s.kind === 'agitate')),
+    preWetRate: preWet && rateOf(preWet),
+    soakMinutes: preWet?.minutes ?? 0,
+    toolChanges: toolChanges([...(preWet ? [preWet] : []), apply, ...finishing]),
+    dwell,
+    wetMinutes: needs === 'film' ? clocks.filmMinutes : clocks.dryOutMinutes,
+  };
+  return { ...common, pace, front: cycleFront(pace) };
+}
+
+/** m²/min. */
+const rateOf = ({ rate }: Stage) => (rate?.squareMetresPerHour ?? PER_HOUR) / PER_HOUR;
+
+/** Of stages one after the other on the same piece, m²/min; Infinity for none. */
+const together = (stages: readonly Stage[]) => 1 / stages.reduce((sum, stage) => sum + 1 / rateOf(stage), 0);
+
+/** How often another tool is taken up from one strip to the next. */
+function toolChanges(stages: readonly Stage[]): number {
+  return stages.filter(({ tool }, i) => {
+    const before = stages.at(i - 1);
+    return tool !== null && before?.tool !== tool;
+  }).length;
+}
+
+/** m² of a strip one metre wide: walls at full height, floors and roofs across, as far as one goes at once. */
+function stripLength({ tiltDegrees, topMetres, footMetres }: Surface, areaSquareMetres: number): number {
+  const isWall = tiltDegrees >= WALL_DEGREES.from && tiltDegrees <= WALL_DEGREES.to;
+  const height = topMetres - footMetres;
+  return isWall && height > 0
+    ? height
+    : Math.min(TRADE_DEFAULTS.longestFloorStripMetres, Math.sqrt(areaSquareMetres));
+}

@@ -1,0 +1,11 @@
+import { soloStrips } from '../wetting/front-strips.ts';
+import type { StripTimes } from '../wetting/front-strips.ts';
+import type { CycleFront, FrontPiece } from './cycle-front.ts';
+
+/** When each strip of a piece is applied, misted and finished; minutes from its first drop of product or pre-wetting hose. */
+export function pieceStrips(
+  { strips }: CycleFront,
+  { strips: count, front }: FrontPiece,
+): readonly StripTimes[] {
+  return soloStrips({ ...strips, strips: count }, front);
+}
