@@ -1,4 +1,3 @@
-import { setPriority } from 'node:os';
 import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { isMainThread, parentPort, workerData } from 'node:worker_threads';
@@ -15,8 +14,6 @@ import { storesOn } from './stores.ts';
 
 /** The only place that constructs and connects: the server, and on threads of their own its workers. */
 const settings = readSettings(process.env);
-/** Pages first, and yet whoever issues an order waits too: on a busy machine ten below would be a tenth of the time. */
-const A_LITTLE_BELOW = 4;
 
 const logger = pino({ level: settings.logLevel });
 const database = connect(settings.databaseUrl, isMainThread ? 10 : 4);
@@ -32,12 +29,13 @@ const parts = {
   logger,
 };
 if (isMainThread) await serve();
-else listenBelow();
+else listenOnThread();
 
-/** On a thread, whose turn comes after everybody's who only wants a page. */
-function listenBelow(): void {
-  // Of the calling thread alone, on Linux.
-  setPriority(A_LITTLE_BELOW);
+/**
+ * On a thread, beside the one that serves pages. At the same priority: that one sleeps between its requests, so it has its turn as
+ * soon as it wants it, while a thread below it gets next to nothing on a busy machine, and somebody waits for the order.
+ */
+function listenOnThread(): void {
   app(parts).listen((workerData as ThreadData).socket, () => parentPort?.postMessage('listening'));
 }
 

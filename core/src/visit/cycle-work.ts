@@ -43,6 +43,7 @@ export function untiedGroup(builder: WorkBuilder, stages: readonly Stage[], zone
       },
     ),
   );
+  builder.inOrder(ids);
   const mixes = stages.flatMap((one) =>
     one.apply ? [mixOperation(builder, one, `${one.id}.mix`, zone, null)] : [],
   );
@@ -152,5 +153,6 @@ function leaveOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
       },
     );
   });
+  builder.inOrder(ids);
   return { first: ids, last: ids };
 }

@@ -35,6 +35,7 @@ export function frontWork(
     last.push(ends.last);
     done += piece.strips;
   });
+  builder.inOrder(first);
   return { first, last };
 }
 

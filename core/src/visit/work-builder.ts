@@ -56,6 +56,15 @@ export class WorkBuilder {
     return operation.id;
   }
 
+  /** Pieces of one work are begun in their order, whoever does them. */
+  inOrder(pieces: readonly string[]): void {
+    pieces.slice(1).forEach((to, i) => {
+      const from = pieces[i];
+      if (from !== undefined)
+        this.lags.push({ from, anchor: 'start', to, minSeconds: 0, maxSeconds: null, rule: 'piece-order' });
+    });
+  }
+
   allAfter(later: readonly string[], earlier: readonly string[], rule: string, minSeconds = 0): void {
     for (const to of later)
       for (const from of earlier)

@@ -4,45 +4,60 @@ import { decimal } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
+import type { FrontMists } from '../wetting/front.ts';
 import type { CycleFront, FrontPiece } from './cycle-front.ts';
 
 /** How a piece of a front is worked, in words, line by line. */
 export function frontInWords({ strips }: CycleFront, { front, strips: count }: FrontPiece): readonly Told[] {
-  const first = decimal(front.out * strips.apply + front.firstWait, 0);
-  const { mode, out, period, mist } = front;
+  const { mode, out, period, firstWait, mist } = front;
   const line = (): Told => {
+    if (count > 1 && out === 1 && firstWait < LEAST_WAIT_MINUTES) return told('front/at-once');
+    if (count === 1) return told('front/one', { wait: decimal(strips.from, 0) });
     switch (mode) {
       case 'together':
-        return count === 1
-          ? told('front/one', { wait: decimal(front.firstWait, 0) })
-          : told('front/together', { strips: count, first });
+        return told('front/together', { strips: count, first: decimal(out * strips.apply + firstWait, 0) });
       case 'eager':
-        return told('front/eager', { out, first });
+        return told('front/eager', { out, first: decimal(out * strips.apply + firstWait, 0) });
       case 'paced':
-        return out === 1
-          ? told('front/at-once')
-          : told('front/paced', { period: decimal(period, 1), behind: out - 1, out });
+        return told('front/paced', {
+          period: decimal(period, 1),
+          first: decimal((out - 1) * period + strips.apply, 0),
+          behind: out - 1,
+          out,
+        });
       case 'single':
-        return told('front/single', { from: decimal(front.firstWait, 0) });
+        return told('front/single', { from: decimal(firstWait, 0) });
     }
   };
-  return [
-    line(),
-    ...(mist === null
-      ? []
-      : [told('front/mists', { minutes: decimal(mist.workMinutes, mist.workMinutes < 2 ? 1 : 0) })]),
-  ];
+  return [line(), ...(mist === null ? [] : [keptWet(mist, strips.mist?.window ?? 0)])];
 }
 
-/** Of all strips or of some of them: "13 strips of 1.2 m", "strips 1–7 of 13, each 1.2 m"; the area where there is but one. */
+/** A wait that nobody waits. */
+const LEAST_WAIT_MINUTES = 0.5;
+/** Rounds that come sooner than this are no rounds. */
+const LEAST_ROUND_MINUTES = 1;
+
+function keptWet({ workMinutes }: FrontMists, window: number): Told {
+  return workMinutes < LEAST_ROUND_MINUTES
+    ? told('front/keep-wet', { minutes: decimal(window, 1) })
+    : told('front/mists', { minutes: decimal(Math.floor(2 * workMinutes) / 2, 1) });
+}
+
+/** Narrower than this nobody works from the ground to the top: it is pieces. */
+const LEAST_STRIP_METRES = 0.5;
+
+/** Of all strips or of some of them: "13 strips of 1.2 m", "pieces 1–9 of 60, each 1 m²"; the area where there is but one. */
 export function stripsInWords(
   { stripCount, stripMetres, stripSquareMetres }: CycleFront,
   units: UnitSystem,
   some?: { readonly from: number; readonly to: number },
 ): string {
-  const width = formatLength(Math.max(0.1, roundToStep(stripMetres, 0.1)), units);
-  if (stripCount === 1) return formatArea(stripSquareMetres, units);
+  const area = formatArea(stripSquareMetres, units);
+  if (stripCount === 1) return area;
+  const isStrip = stripMetres >= LEAST_STRIP_METRES;
+  const each = isStrip ? formatLength(roundToStep(stripMetres, 0.1), units) : area;
+  const what = isStrip ? 'strips' : 'pieces';
   return some
-    ? say('front/strips-of', { ...some, count: stripCount, width })
-    : say('front/strips', { strips: stripCount, width });
+    ? say(`front/${what}-of`, { ...some, count: stripCount, each })
+    : say(`front/${what}`, { count: stripCount, each });
 }

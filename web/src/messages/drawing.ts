@@ -23,7 +23,7 @@ export const { say } = messages({
   'l-in-the-tank': 'L in the tank',
   'dry-at': 'dry at',
   // wet-at-once-by-hour.tsx
-  'face-agent': 'Face, agent',
+  'face-agent': 'Surface, agent',
   easiest: 'Easiest',
   'this-hour-does-not-exist': 'this hour does not exist on that day',
   'w-m2-net-c': '{netRadiationWattsPerSquareMetre} W/m² net, {temperatureC} °C',

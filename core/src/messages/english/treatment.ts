@@ -66,8 +66,10 @@ export const TREATMENT = {
   'cycle/breaks':
     '{breaks, plural, one {# break} other {# breaks}} with all strips finished, since nobody goes on for more than {longest} min',
   'cycle/soak': 'soaked for {minutes} min before its first strip',
-  'front/strips': '{strips, plural, one {# strip} other {# strips}} of {width}',
-  'front/strips-of': 'strips {from}–{to} of {count}, each {width}',
+  'front/strips': '{count, plural, one {# strip} other {# strips}} of {each}',
+  'front/strips-of': 'strips {from}–{to} of {count}, each {each}',
+  'front/pieces': '{count, plural, one {# piece} other {# pieces}} of {each}',
+  'front/pieces-of': 'pieces {from}–{to} of {count}, each {each}',
   'front/at-once': 'Apply a strip and finish it at once, then the next.',
   'front/one': 'Apply it, wait {wait} min, then finish it.',
   'front/together':
@@ -75,8 +77,9 @@ export const TREATMENT = {
   'front/eager':
     'Apply {out} strips; start finishing {first} min after the first drop; then apply one for each you finish. Never more than {out} wet.',
   'front/paced':
-    'Start a strip every {period} min and finish {behind} strips behind. Never more than {out} wet.',
+    'Start a strip every {period} min; start finishing at {first} min and stay {behind, plural, one {# strip} other {# strips}} behind. Never more than {out} wet.',
   'front/single': 'One strip at a time: apply, wait {from} min, finish; then the next.',
+  'front/keep-wet': 'It dries within {minutes} min: keep misting it while you work, without a pause.',
   'front/mists': 'Nothing dries: every {minutes} min stop and mist all that is wet.',
   'cycle/film-gone': 'film is gone after {minutes} min',
   'cycle/dried-on': 'product dries on after {minutes} min',

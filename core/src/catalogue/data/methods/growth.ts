@@ -22,7 +22,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 8, to: 15 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The tint is gone, or two applications have changed nothing more.', ifNotEnough: 'Apply again while still wet at the same strength; stronger only on the spots that stay.' },
+      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 8, to: 15 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The tint is gone, or two applications have made no more difference.', ifNotEnough: 'Apply again while still wet at the same strength; stronger only on the spots that stay.' },
       rinse,
     ],
   },

@@ -1,0 +1,67 @@
+import { describe, expect, it } from '@jest/globals';
+import { soloFront } from '../wetting/front.ts';
+import type { FrontStrips } from '../wetting/front.ts';
+import type { CycleFront } from './cycle-front.ts';
+import { frontInWords, stripsInWords } from './front-words.ts';
+
+const STRIPS: FrontStrips = { strips: 10, apply: 1, finish: 3, from: 10, limit: 30, mist: null };
+
+function words(more: Partial<FrontStrips>): readonly string[] {
+  const strips = { ...STRIPS, ...more };
+  const front = soloFront(strips);
+  if (!front) throw new Error('no rhythm');
+  const cycle: CycleFront = {
+    stripCount: strips.strips,
+    stripSquareMetres: 6,
+    stripMetres: 1.2,
+    strips,
+    pieces: [],
+    out: front.out,
+    greatestWetSquareMetres: 60,
+    soakMinutes: 0,
+    mistsEach: 0,
+    minutes: front.duration,
+  };
+  return frontInWords(cycle, { strips: strips.strips, front, minutes: front.duration }).map(
+    ({ text }) => text,
+  );
+}
+
+describe('a front in words', () => {
+  it.each<[Partial<FrontStrips>, string]>([
+    [
+      {},
+      'Apply 4 strips; start finishing 11 min after the first drop; then apply one for each you finish. Never more than 4 wet.',
+    ],
+    [
+      { limit: 18 },
+      'Start a strip every 4 min; start finishing at 13 min and stay 3 strips behind. Never more than 4 wet.',
+    ],
+    [{ limit: 14.5 }, 'One strip at a time: apply, wait 10 min, finish; then the next.'],
+    [
+      { strips: 3 },
+      'Apply all 3 strips, then finish them in the same order; start finishing 11 min after the first drop.',
+    ],
+    [{ strips: 1 }, 'Apply it, wait 10 min, then finish it.'],
+    [{ from: 0 }, 'Apply a strip and finish it at once, then the next.'],
+  ])('%j', (more, text) => {
+    expect(words(more)).toEqual([text]);
+  });
+
+  it('says how it is kept wet', () => {
+    expect(words({ mist: { each: 0.2, window: 9 } })[1]).toBe(
+      'Nothing dries: every 8 min stop and mist all that is wet.',
+    );
+    expect(words({ strips: 1, mist: { each: 0.1, window: 0.9 } })[1]).toBe(
+      'It dries within 0.9 min: keep misting it while you work, without a pause.',
+    );
+  });
+
+  it('names its strips in the units of the job', () => {
+    const front = { stripCount: 13, stripMetres: 1.234, stripSquareMetres: 6 } as CycleFront;
+    expect(stripsInWords(front, 'metric')).toBe('13 strips of 1.2 m');
+    expect(stripsInWords(front, 'us', { from: 1, to: 7 })).toBe('strips 1–7 of 13, each 3.9 ft');
+    expect(stripsInWords({ ...front, stripMetres: 0.2, stripSquareMetres: 1 }, 'metric')).toBe('13 pieces of 1 m²');
+    expect(stripsInWords({ ...front, stripCount: 1 }, 'metric')).toBe('6 m²');
+  });
+});
