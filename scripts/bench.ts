@@ -4,6 +4,7 @@ import { cpus, totalmem } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { withApplication } from './bench/application.ts';
+import { dayRows } from './bench/days.ts';
 import { fairnessRows } from './bench/fairness.ts';
 import { catalogueRows, diagnosisRow } from './bench/judgement.ts';
 import { photoRows } from './bench/photos.ts';
@@ -156,6 +157,7 @@ await run(() =>
       ...fuzzRow(),
       await diagnosisRow(),
       ...treatmentRows(),
+      ...dayRows(),
       judgeRow(),
       ...supplyRows(),
       ...(await catalogueRows()),

@@ -1,4 +1,3 @@
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { StripSpan, WorkedStrip } from '../sequence/problem.ts';
 import type { Span } from '../wetting/front-strips.ts';
@@ -58,7 +57,7 @@ function pieceWork(
   const strips = pieceStrips(front, piece);
   const common = { cluster: id, zone, place: cycle.surface };
   const wetting = [...(cycle.preWet ? [cycle.preWet] : []), cycle.apply];
-  if (!isLeftAlone(cycle, front, piece)) {
+  if (!piece.leftAlone) {
     const operation = builder.add(
       {
         id,
@@ -138,19 +137,6 @@ function spansIn(operation: string, at: (minutes: number) => number) {
 
 /** Rounded alike wherever a moment of a front stands, so that what touches goes on touching. */
 const wholeSeconds = (minutes: number) => Math.round(60 * minutes);
-
-/** Only a piece that is worth coming back to, for as long as other work is worth taking up. */
-function isLeftAlone(cycle: WetCyclePlan, front: CycleFront, { strips, front: piece }: FrontPiece): boolean {
-  const { leastAbsenceMinutes, leastPieceSquareMetres } = TRADE_DEFAULTS;
-  const applied = Math.min(piece.out, strips) * front.stripSquareMetres;
-  const isWhole = applied >= cycle.areaSquareMetres - 1e-6;
-  return (
-    piece.mist === null &&
-    piece.mode !== 'single' &&
-    piece.firstWait >= leastAbsenceMinutes &&
-    (isWhole || applied >= leastPieceSquareMetres - 1e-6)
-  );
-}
 
 function aboutPiece(
   { cycle, front, piece, before }: PieceInput,

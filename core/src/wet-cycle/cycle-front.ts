@@ -27,7 +27,9 @@ export interface FrontPace {
 export interface FrontPiece {
   readonly strips: number;
   readonly front: Front;
-  /** With the soaking before it. */
+  /** It is applied, left to dwell while other work is done, and come back to. */
+  readonly leftAlone: boolean;
+  /** Work on it, with the soaking before it and the waits in which nobody leaves it. */
   readonly minutes: number;
 }
 
@@ -50,20 +52,46 @@ export interface CycleFront {
 }
 
 /**
- * The shortest front of a surface that one person keeps wet and within its dwell: strips of natural widths, from several reaches to a
- * part of one; without mists where that is as short. Of equals the widest.
+ * The front of a surface that one person keeps wet and within its dwell: the widest strips of natural widths, from several reaches to a
+ * part of one, that need no wait at each; misted where that is shorter. Else single strips with a wait.
  *
  * @returns null where not even the smallest piece can be worked
  */
 export function cycleFront(pace: FrontPace): CycleFront | null {
-  const fronts = stripCounts(pace).flatMap((count) =>
-    [false, true].flatMap((misted) => frontOf(pace, count, misted) ?? []),
-  );
-  const [first, ...others] = fronts;
+  const counts = stripCounts(pace);
+  const dries = pace.wetMinutes < pace.dwell.toMinutes;
+  const ways = [
+    widest(counts, (count) => frontOf(pace, count, false, isFlowing)),
+    dries ? widest(counts, (count) => frontOf(pace, count, true, isFlowing)) : null,
+  ].filter((way) => way !== null);
+  const [first, second] =
+    ways.length > 0
+      ? ways
+      : [false, true].flatMap(
+          (misted) => widest(counts, (count) => frontOf(pace, count, misted, always)) ?? [],
+        );
   if (!first) return null;
-  const best = others.reduce((a, b) => (b.minutes < a.minutes - 1e-6 ? b : a), first);
-  return { ...best, greatestWetSquareMetres: Math.max(...fronts.map((f) => f.out * f.stripSquareMetres)) };
+  const best = second && second.minutes < first.minutes - 1e-6 ? second : first;
+  const wet = (way: StripFront) => way.out * way.stripSquareMetres;
+  return { ...best, greatestWetSquareMetres: Math.max(wet(first), second ? wet(second) : 0) };
 }
+
+type StripFront = Omit<CycleFront, 'greatestWetSquareMetres'>;
+
+function widest(
+  counts: readonly number[],
+  frontOfCount: (count: number) => StripFront | null,
+): StripFront | null {
+  for (const count of counts) {
+    const front = frontOfCount(count);
+    if (front) return front;
+  }
+  return null;
+}
+
+const always = () => true;
+/** Applied ahead and finished behind, without a wait at each strip. */
+const isFlowing = ({ mode }: Front, strips: number) => mode !== 'single' || strips === 1;
 
 /** Strips of several reaches, of one, of natural parts of it; each count once, the widest strips first. */
 function stripCounts({ areaSquareMetres, squareMetresPerMetre }: FrontPace): readonly number[] {
@@ -79,12 +107,15 @@ function frontOf(
   pace: FrontPace,
   count: number,
   misted: boolean,
-): Omit<CycleFront, 'greatestWetSquareMetres'> | null {
+  isWanted: (front: Front, strips: number) => boolean,
+): StripFront | null {
   const { areaSquareMetres } = pace;
   const strips = stripTimes(pace, count, misted);
   if (!strips) return null;
-  const pieces = piecesOf(strips, pace.soakMinutes);
-  if (!pieces) return null;
+  const whole = soloFront(strips);
+  if (!whole || !isWanted(whole, count)) return null;
+  const pieces = piecesOf(strips, pace);
+  if (!pieces?.every(({ front }) => isWanted(front, count))) return null;
   const stripSquareMetres = areaSquareMetres / count;
   const out = Math.max(...pieces.map(({ front }) => front.out));
   if (out > 1 && out * stripSquareMetres > TRADE_DEFAULTS.greatestWetSquareMetres) return null;
@@ -121,15 +152,19 @@ function stripTimes(pace: FrontPace, count: number, misted: boolean): FrontStrip
 }
 
 /** Cut where all strips are finished, so that nobody is at it for longer than the longest front; as even as strips allow. */
-function piecesOf(strips: FrontStrips, soak: number): readonly FrontPiece[] | null {
+function piecesOf(strips: FrontStrips, pace: FrontPace): readonly FrontPiece[] | null {
   const piece = (count: number): FrontPiece | null => {
     const front = soloFront({ ...strips, strips: count });
-    return front && { strips: count, front, minutes: soak + front.duration };
+    if (!front) return null;
+    const leftAlone = isLeftAlone(front, strips.strips, pace.areaSquareMetres);
+    const wait = leftAlone ? front.firstWait : 0;
+    return { strips: count, front, leftAlone, minutes: pace.soakMinutes + front.duration - wait };
   };
   const whole = piece(strips.strips);
   if (!whole) return null;
   const longest = TRADE_DEFAULTS.longestFrontMinutes;
-  for (let cuts = Math.ceil(whole.minutes / longest); cuts <= strips.strips; cuts += 1) {
+  const least = Math.min(strips.strips, Math.ceil(whole.minutes / longest));
+  for (let cuts = least; cuts <= strips.strips; cuts += 1) {
     const most = Math.ceil(strips.strips / cuts);
     const first = piece(most);
     if (!first) return null;
@@ -140,6 +175,22 @@ function piecesOf(strips: FrontStrips, soak: number): readonly FrontPiece[] | nu
     return Array.from({ length: cuts }, (_, i) => (i < cuts - fewer || !second ? first : second));
   }
   return [whole];
+}
+
+/** Only a piece that is worth coming back to, or the whole surface, for as long as other work is worth taking up. */
+function isLeftAlone(
+  { mode, mist, out, firstWait }: Front,
+  strips: number,
+  areaSquareMetres: number,
+): boolean {
+  const { leastAbsenceMinutes, leastPieceSquareMetres } = TRADE_DEFAULTS;
+  const applied = (out * areaSquareMetres) / strips;
+  return (
+    mist === null &&
+    mode !== 'single' &&
+    firstWait >= leastAbsenceMinutes &&
+    applied >= Math.min(leastPieceSquareMetres, areaSquareMetres) - 1e-6
+  );
 }
 
 /** Rounds that a strip is there for at most. */

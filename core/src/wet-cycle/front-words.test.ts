@@ -22,7 +22,7 @@ function words(more: Partial<FrontStrips>): readonly string[] {
     mistsEach: 0,
     minutes: front.duration,
   };
-  return frontInWords(cycle, { strips: strips.strips, front, minutes: front.duration }).map(
+  return frontInWords(cycle, { strips: strips.strips, front, leftAlone: false, minutes: front.duration }).map(
     ({ text }) => text,
   );
 }
@@ -61,7 +61,9 @@ describe('a front in words', () => {
     const front = { stripCount: 13, stripMetres: 1.234, stripSquareMetres: 6 } as CycleFront;
     expect(stripsInWords(front, 'metric')).toBe('13 strips of 1.2 m');
     expect(stripsInWords(front, 'us', { from: 1, to: 7 })).toBe('strips 1–7 of 13, each 3.9 ft');
-    expect(stripsInWords({ ...front, stripMetres: 0.2, stripSquareMetres: 1 }, 'metric')).toBe('13 pieces of 1 m²');
+    expect(stripsInWords({ ...front, stripMetres: 0.2, stripSquareMetres: 1 }, 'metric')).toBe(
+      '13 pieces of 1 m²',
+    );
     expect(stripsInWords({ ...front, stripCount: 1 }, 'metric')).toBe('6 m²');
   });
 });
