@@ -23,7 +23,7 @@ test('the plan command prints nothing but the plan', () => {
   expect(done.status).toBe(0);
   expect(JSON.parse(done.stdout)).toMatchObject({
     format: 'etappe-plan',
-    version: 1,
+    version: 2,
     surfaces: [{ surface: 'canopy' }, { surface: 'platform-slab' }],
   });
 });
