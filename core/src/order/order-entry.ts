@@ -213,14 +213,13 @@ export class EntryWriter {
     if (task === 'set-out') return protections('before');
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
     if (task === 'foot-rinse' || task === 'mix') return [told(`order/${task}/how`)];
-    return [...this.frontHow(planned), ...stages.flatMap((stage) => this.stageHow(stage))];
+    return [...this.frontHow(planned, stages), ...stages.flatMap((stage) => this.stageHow(stage))];
   }
 
   /** How the strips of a front follow each other. */
-  private frontHow({ id, task }: PlannedOperation): readonly Told[] {
-    if (task !== 'front' && task !== 'apply' && task !== 'finish') return [];
-    const words = this.fronts.get(id) ?? [];
-    return task === 'finish' ? words.slice(-1) : words;
+  private frontHow({ id }: PlannedOperation, stages: readonly Stage[]): readonly Told[] {
+    // Where all is applied, what is left is finished as any other work.
+    return stages.some((stage) => stage.kind === 'apply') ? (this.fronts.get(id) ?? []) : [];
   }
 
   private jetOf({ surface, tool }: Stage): JetOnFace | null {

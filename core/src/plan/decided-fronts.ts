@@ -37,9 +37,20 @@ export function frontFaults(
   const others = new Set(
     [...today.keys()].filter((cycle) => !decided.some((front) => front.cycle === cycle)),
   );
-  const changed = decided.filter((front) => JSON.stringify(today.get(front.cycle)) !== JSON.stringify(front));
+  const changed = decided.filter((front) => !isSame(front, today.get(front.cycle)));
   return [...changed.map((front) => front.cycle), ...others].map((cycle) => ({
     rule: 'fronts',
     text: say('sequence/front', { cycle }),
   }));
+}
+
+/** Field by field: a database keeps the keys in an order of its own. */
+function isSame(one: DecidedFront, other: DecidedFront | undefined): boolean {
+  return (
+    one.mode === other?.mode &&
+    one.strips === other.strips &&
+    one.out === other.out &&
+    one.pieces === other.pieces &&
+    one.hour === other.hour
+  );
 }
