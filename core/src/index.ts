@@ -133,6 +133,8 @@ export { decimal, money } from './quantity/numbers.ts';
 export { roundToStep } from './quantity/rounding.ts';
 export type { UnitSystem } from './quantity/unit-system.ts';
 export type { PlannedMix } from './supply/planned-mix.ts';
+export { applicationsOf } from './supply/planned-mix.ts';
+export { placesInWords } from './order/places-in-words.ts';
 export type { ProductAmount } from './supply/product-amounts.ts';
 export { duplicateOf, templateOf } from './survey/carried-over.ts';
 export { fieldIn } from './survey/keyed-field.ts';
@@ -228,7 +230,8 @@ export { bestHours, sectionsByHour, sidesByDrying } from './plan/sections-by-hou
 export type { CycleDay, SideDrying } from './plan/sections-by-hour.ts';
 export { hoursInWords } from './wet-cycle/cycle-day.ts';
 export type { CycleHour } from './wet-cycle/cycle-day.ts';
-export { frontInWords, stripsInWords } from './wet-cycle/front-words.ts';
+export type { JoinedFront } from './wet-cycle/joined-front.ts';
+export { frontInWords, joinedInWords, stripsInWords } from './wet-cycle/front-words.ts';
 export { cycleWetLine } from './wet-cycle/cycle-wet-line.ts';
 export type { CycleWetLine } from './wet-cycle/cycle-wet-line.ts';
 export type { WetMoment } from './wetting/wet-line.ts';

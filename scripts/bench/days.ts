@@ -37,10 +37,10 @@ export function dayFigures({ visit, work, surfaces }: Plan): DayFigures | null {
     if (before !== undefined && before !== now) toolChanges += 1;
     lastTools.set(person, now);
   }
-  const small = work.planned.filter(({ cycle, stages: own, areaSquareMetres }) => {
+  const small = work.planned.filter(({ parts, stages: own, areaSquareMetres }) => {
     const whole = stages.get(own[0] ?? '')?.areaSquareMetres ?? 0;
     return (
-      cycle !== null &&
+      parts.some(({ cycle }) => cycle !== null) &&
       areaSquareMetres !== null &&
       areaSquareMetres < SMALL_SQUARE_METRES - 0.01 &&
       areaSquareMetres < whole - 0.01

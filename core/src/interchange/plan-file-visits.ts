@@ -4,6 +4,7 @@ import { daysAfter } from '../quantity/calendar.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { Placement, StripSpan } from '../sequence/problem.ts';
+import { isFor } from '../supply/planned-mix.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** The visits of a plan file; the one that is planned with its operations by date and time. */
@@ -41,7 +42,7 @@ function sequenced(plan: Plan, survey: Survey, date: string): Record<string, unk
     days: [{ date, from: clock(0), to: clock(visit.schedule.makespan) }],
     operations: visit.schedule.placements.map((p) => {
       const about = planned.get(p.operation);
-      const surfaces = about?.surface ? [about.surface] : [];
+      const surfaces = about?.parts.map(({ surface }) => surface) ?? [];
       return {
         id: p.operation,
         kind: about?.task,
@@ -56,7 +57,7 @@ function sequenced(plan: Plan, survey: Survey, date: string): Record<string, unk
         finish: clock(p.finish),
         people: [p.person],
         machine: operations.get(p.operation)?.machines[0] ?? null,
-        mix: plan.mixes.find(({ stage }) => about?.stages.includes(stage))?.stage ?? null,
+        mix: plan.mixes.find((mix) => about?.stages.some((stage) => isFor(mix, stage)))?.stage ?? null,
         strips: strips.get(p.operation) ?? [],
       };
     }),

@@ -1,6 +1,7 @@
 import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
+import { applicationsOf } from '../supply/planned-mix.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { expectationsFor } from '../order/expectations.ts';
 import type { Expectation } from '../order/expectations.ts';
@@ -50,7 +51,7 @@ export function planFileOf(
     mixes: plan.mixes.flatMap((mix) =>
       mix.batches.map(({ count, card }) => ({
         stage: mix.stage,
-        applications: [{ stage: mix.stage, surface: mix.surface, litres: mix.litres }],
+        applications: applicationsOf(mix),
         litres: card.litres,
         batches: count,
         strengthGramsPerLitre: card.strengthGramsPerLitre,
@@ -160,12 +161,13 @@ function surfaceOf(
         })),
       ) ?? [],
     sections: plan.work.planned
-      .filter((o) => o.surface === planned.surface.id && o.cycle !== null && isApplied(o.task))
-      .map((o) => ({
-        id: o.id,
-        stage: o.stages[0],
-        areaSquareMetres: roundToStep(o.areaSquareMetres ?? 0, 0.01),
-      })),
+      .filter(({ task }) => isApplied(task))
+      .flatMap(({ id, parts, stages }) => {
+        const part = parts.find((p) => p.surface === planned.surface.id && p.cycle !== null);
+        if (!part) return [];
+        const own = planned.treatment?.stages.find((stage) => stages.includes(stage.id));
+        return [{ id, stage: own?.id, areaSquareMetres: roundToStep(part.areaSquareMetres ?? 0, 0.01) }];
+      }),
     expectations: expectations
       .filter((e) => e.surfaces.includes(planned.surface.id) && !e.leftOut)
       .map(({ key, text }) => ({ rule: key, text })),
@@ -173,7 +175,8 @@ function surfaceOf(
 }
 
 /** What puts product on a piece; its finish is of the same piece. */
-const isApplied = (task: Task) => task === 'apply' || task === 'front' || task === 'work';
+const APPLYING: readonly Task[] = ['apply', 'front', 'lead', 'work'];
+const isApplied = (task: Task) => APPLYING.includes(task);
 
 function stageOf(stage: Stage): Record<string, unknown> {
   const { apply } = stage;

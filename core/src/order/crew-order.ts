@@ -15,6 +15,7 @@ import { daysAfter } from '../quantity/calendar.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { upperFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
+import { applicationsOf } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
@@ -111,7 +112,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
       const agent = catalogue.agent(mix.agent);
       return {
         name: mixName(i),
-        place: writer.placeName(mix.surface),
+        place: writer.placeName(applicationsOf(mix).map(({ surface }) => surface)),
         agent: agent.name,
         product: orderedProduct(catalogue.product(mix.agent)),
         basis: agent.basis,

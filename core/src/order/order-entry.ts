@@ -1,4 +1,5 @@
 import type { FacedSurvey } from '../survey/face.ts';
+import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { jetsOn, jetAtStandOff } from '../visit/jet-match.ts';
 import type { JetOnFace } from '../visit/jet-match.ts';
@@ -10,8 +11,10 @@ import { roundToStep } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import { say, told } from '../messages/message.ts';
 import type { Message, Told } from '../messages/message.ts';
-import { frontInWords } from '../wet-cycle/front-words.ts';
+import { frontInWords, joinedInWords } from '../wet-cycle/front-words.ts';
+import { isFor } from '../supply/planned-mix.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
+import { placesInWords } from './places-in-words.ts';
 import { protectionLine } from './protection-line.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
@@ -105,6 +108,9 @@ const messageOf = ({ id, params }: Told): Message => ({ id, params });
 /** How each front of a plan is worked, by the operations that work it. */
 function frontsInWords({ surfaces, work }: Plan): ReadonlyMap<string, readonly Told[]> {
   const cycles = new Map(surfaces.flatMap((p) => p.cycles.map((cycle) => [cycle.id, cycle.front] as const)));
+  const joined = new Map(work.joined.map((front) => [front.cycles[0]?.id, front]));
+  // The first of joined surfaces speaks for all.
+  const spokenFor = new Set(work.joined.flatMap((front) => front.cycles.slice(1).map(({ id }) => id)));
   const counted = new Map<string, number>();
   return new Map(
     work.problem.fronts.flatMap(({ cycle, strips }) => {
@@ -112,14 +118,21 @@ function frontsInWords({ surfaces, work }: Plan): ReadonlyMap<string, readonly T
       const number = counted.get(cycle) ?? 0;
       counted.set(cycle, number + 1);
       const piece = front?.pieces[number];
-      if (!front || !piece) return [];
-      const words = frontInWords(front, piece);
+      if (!front || !piece || spokenFor.has(cycle)) return [];
+      const together = joined.get(cycle);
+      const words = together ? joinedInWords(together) : frontInWords(front, piece);
       const operations = new Set(
         strips.flatMap((s) => [...s.apply, ...s.finish].map((span) => span.operation)),
       );
       return [...operations].map((operation) => [operation, words] as const);
     }),
   );
+}
+
+/** Whether what is applied comes ready to use. */
+function isPoured(stages: readonly Stage[]): boolean {
+  const apply = stages.find((s) => s.apply)?.apply;
+  return apply != null && isReadyToUse(CATALOGUE.agent(apply.agent));
 }
 
 type OrderedSurvey = Survey & Pick<FacedSurvey, 'catalogue'>;
@@ -146,29 +159,36 @@ export class EntryWriter {
     );
   }
 
-  placeName(surface: string | null): string {
-    if (surface === null) return say('order/whole-site');
-    return this.plan.surfaces.find((p) => p.surface.id === surface)?.surface.name ?? surface;
+  /** Of several surfaces the first and the last, in the order in which they are worked. */
+  placeName(surfaces: readonly string[]): string {
+    const names = surfaces.map(
+      (id) => this.plan.surfaces.find((p) => p.surface.id === id)?.surface.name ?? id,
+    );
+    return names.length === 0 ? say('order/whole-site') : placesInWords(names);
   }
 
   entry(operation: string): OrderEntry {
     const planned = this.planned.get(operation);
     const placement = this.plan.visit?.schedule.placements.find((p) => p.operation === operation);
     if (!planned || !placement) throw new RangeError(`the plan has no operation "${operation}"`);
-    const stages = planned.stages.flatMap((id) => this.stages.get(id) ?? []);
+    // On several surfaces the same is done: it is said once.
+    const surface = planned.parts[0]?.surface;
+    const stages = planned.stages
+      .flatMap((id) => this.stages.get(id) ?? [])
+      .filter((stage) => stage.surface === surface);
     const apply = stages.find((s) => s.apply);
     // Product that goes on; a neutraliser says nothing of when to stop.
     const applied = stages.find((s) => s.kind === 'apply')?.apply;
     const title = this.title(planned, stages);
     const how = this.how(planned, stages);
-    const mixIndex = apply ? this.plan.mixes.findIndex((m) => m.stage === apply.id) : -1;
+    const mixIndex = apply ? this.plan.mixes.findIndex((m) => isFor(m, apply.id)) : -1;
     return {
       operation,
       start: shortTime(this.dayStart + placement.start),
       finish: shortTime(this.dayStart + placement.finish),
       task: planned.task,
       title: title.text,
-      place: this.placeName(planned.surface),
+      place: this.placeName(planned.parts.map((part) => part.surface)),
       section: planned.section,
       area:
         planned.areaSquareMetres === null
@@ -194,7 +214,7 @@ export class EntryWriter {
     if (task === 'set-out' || task === 'clear-up' || task === 'foot-rinse') return told(`order/${task}`);
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
-    if (task === 'mix') return told('order/mix', { agent });
+    if (task === 'mix') return told(isPoured(stages) ? 'order/pour' : 'order/mix', { agent });
     const [first, ...more] = stages.map((s): Told => {
       if (s.kind === 'neutralise') return neutralising(s, agent);
       return s.kind === 'apply' ? told('order/apply', { agent }) : told('order/does', { what: verbOf(s) });
@@ -212,14 +232,16 @@ export class EntryWriter {
       this.plan.protections.filter((p) => p.when === when).map(protectionLine);
     if (task === 'set-out') return protections('before');
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
-    if (task === 'foot-rinse' || task === 'mix') return [told(`order/${task}/how`)];
+    if (task === 'foot-rinse') return [told('order/foot-rinse/how')];
+    if (task === 'mix') return [told(isPoured(stages) ? 'order/pour/how' : 'order/mix/how')];
     return [...this.frontHow(planned, stages), ...stages.flatMap((stage) => this.stageHow(stage))];
   }
 
   /** How the strips of a front follow each other. */
-  private frontHow({ id }: PlannedOperation, stages: readonly Stage[]): readonly Told[] {
+  private frontHow({ id, task }: PlannedOperation, stages: readonly Stage[]): readonly Told[] {
     // Where all is applied, what is left is finished as any other work.
-    return stages.some((stage) => stage.kind === 'apply') ? (this.fronts.get(id) ?? []) : [];
+    const isUnderWay = task === 'follow' || stages.some((stage) => stage.kind === 'apply');
+    return isUnderWay ? (this.fronts.get(id) ?? []) : [];
   }
 
   private jetOf({ surface, tool }: Stage): JetOnFace | null {

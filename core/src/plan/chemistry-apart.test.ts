@@ -30,30 +30,32 @@ const surveyOf = (
   return reading.survey;
 };
 
-/** Agents and the time from the first wet touch to the last, of each surface; read off the schedule alone. */
-function treatedSpans({ surfaces, visit }: Plan) {
+/** Each agent on each surface, from its first drop until it is read, or the last of the work there; off the schedule alone. */
+function treatedSpans({ surfaces, work, visit }: Plan) {
+  const at = new Map((visit?.schedule.placements ?? []).map((p) => [p.operation, p]));
   return surfaces.flatMap(({ surface, treatment }) => {
-    const own = (visit?.schedule.placements ?? []).filter(
-      (p) =>
-        p.operation.startsWith(`${surface.id}.`) &&
-        !p.operation.includes('foot-rinse') &&
-        !p.operation.includes('-clear.'),
-    );
-    const agents = (treatment?.stages ?? []).flatMap((s) => (s.apply ? [s.apply.agent] : []));
-    const kinds = (treatment?.stages ?? []).map((s) => s.kind);
-    const tools = (treatment?.stages ?? []).flatMap((s) => (s.apply && s.tool ? [s.tool] : []));
-    return own.length === 0 || agents.length === 0
-      ? []
-      : [
-          {
-            surface,
-            agents,
-            washed: kinds.includes('wash'),
-            sprayed: tools.some((t) => CATALOGUE.tool(t).name.includes('sprayer')),
-            from: Math.min(...own.map((p) => p.start)),
-            to: Math.max(...own.map((p) => p.finish)),
-          },
-        ];
+    const stages = treatment?.stages ?? [];
+    const kinds = stages.map((s) => s.kind);
+    const tools = stages.flatMap((s) => (s.apply && s.tool ? [s.tool] : []));
+    return stages.flatMap((stage, i) => {
+      if (!stage.apply) return [];
+      const read = stages.findIndex((s, k) => k > i && s.kind === 'reading');
+      const until = stages.slice(i, read < 0 ? undefined : read + 1).map((s) => s.id);
+      const own = work.planned
+        .filter((p) => p.task !== 'mix' && p.stages.some((id) => until.includes(id)))
+        .flatMap((p) => at.get(p.id) ?? []);
+      if (own.length === 0) return [];
+      return [
+        {
+          surface,
+          agent: stage.apply.agent,
+          washed: kinds.includes('wash'),
+          sprayed: tools.some((t) => CATALOGUE.tool(t).name.includes('sprayer')),
+          from: Math.min(...own.map((p) => p.start)),
+          to: Math.max(...own.map((p) => p.finish)),
+        },
+      ];
+    });
   });
 }
 
@@ -91,13 +93,11 @@ function meetings(survey: Survey, made: Plan): readonly string[] {
     from.surface.side === to.surface.side;
   return spans.flatMap((one) =>
     spans.flatMap((other) => {
-      const together = one !== other && one.from < other.to && other.from < one.to;
+      const together = one.surface !== other.surface && one.from < other.to && other.from < one.to;
       const flow = water(one.surface.id).some((p) => water(other.surface.id).includes(p));
       const near =
         one.surface.beside.includes(other.surface.id) || splashes(one, other) || blownOver(one, other);
-      const opposed = one.agents.some((a) =>
-        other.agents.some((b) => CATALOGUE.agent(a).opposedTo.includes(CATALOGUE.agent(b).class)),
-      );
+      const opposed = CATALOGUE.agent(one.agent).opposedTo.includes(CATALOGUE.agent(other.agent).class);
       return together && opposed && (flow || near) ? [`${one.surface.id} and ${other.surface.id}`] : [];
     }),
   );
@@ -213,6 +213,21 @@ describe('a visit with chemistries that oppose each other', () => {
     ]);
     expect(made.work.meetings).toMatchObject([{ earlier: [{ face: 'hall' }], later: { face: 'barn' } }]);
     expect(meetings(survey, made)).toEqual([]);
+  });
+
+  it('takes all chlorine of a gully before the first acid, each surface in its turn, with a gate between', () => {
+    const drains = { drainsOnto: ['gully'], side: null };
+    const both = ['green-algae', 'surface-rust'].map((contaminant) => ({ contaminant, severity: 2 }));
+    const survey = surveyOf(
+      ['east', 'west'].map((id) => surface(id, 'painted-render', '', { ...drains, findings: both })),
+      [{ id: 'gully', kind: 'drain', leadsTo: 'foul-sewer', state: 'runs' }],
+    );
+    const made = plan(survey, OPTIONS);
+    const spans = treatedSpans(made).filter(({ agent }) => ['hypochlorite', 'oxalic-acid'].includes(agent));
+    const order = [...spans].sort((a, b) => a.from - b.from).map(({ agent }) => agent);
+    expect(order).toEqual(['hypochlorite', 'hypochlorite', 'oxalic-acid', 'oxalic-acid']);
+    expect(meetings(survey, made)).toEqual([]);
+    expect(made.warnings.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
 
   it('has no flow in which they meet, whatever the property', () => {

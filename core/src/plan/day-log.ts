@@ -8,9 +8,11 @@ import { secondOfDay } from '../quantity/duration.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Derivation } from './derivation.ts';
+import { applicationsOf } from '../supply/planned-mix.ts';
 import { stageSeconds } from '../visit/cycle-work.ts';
 import { shareVessels } from '../visit/vessels.ts';
-import type { PlannedOperation } from '../visit/work-builder.ts';
+import { WHOLE } from '../visit/work-builder.ts';
+import type { OperationPart, PlannedOperation } from '../visit/work-builder.ts';
 
 const ACTS: Readonly<Record<Stage['kind'], Act>> = {
   clear: 'clear',
@@ -26,51 +28,54 @@ const ACTS: Readonly<Record<Stage['kind'], Act>> = {
 
 /** A schedule told as a flat log of what is done when, for who judges the day. */
 export function dayLog(
-  { surfaces, work }: Pick<Derivation, 'surfaces' | 'work'>,
+  { surfaces, work, mixes }: Pick<Derivation, 'surfaces' | 'work' | 'mixes'>,
   schedule: Schedule,
   survey: FacedSurvey,
 ): readonly LogEntry[] {
   const vessels = shareVessels(surfaces, machineCounts(survey.job.house).sprayer);
-  const stages = new Map<string, { readonly stage: Stage; readonly step: number }>();
+  const stages = new Map<string, StageStep>();
   for (const { treatment } of surfaces)
     (treatment?.stages ?? []).forEach((stage, step) => stages.set(stage.id, { stage, step }));
+  const mixOf = new Map(
+    mixes.flatMap((mix) => applicationsOf(mix).map(({ stage }) => [stage, mix.stage] as const)),
+  );
   const planned = new Map(work.planned.map((operation) => [operation.id, operation]));
   const placed = new Map(schedule.placements.map((placement) => [placement.operation, placement]));
-  const told = (id: string): Told | null => {
+  const told = (id: string): readonly Told[] => {
     const [operation, placement] = [planned.get(id), placed.get(id)];
-    if (!operation || !placement) return null;
-    return {
-      placement,
-      operation,
-      own: operation.stages.flatMap((stage) => stages.get(stage) ?? []),
-      vessels,
-    };
+    if (!operation || !placement) return [];
+    const own = operation.stages.flatMap((stage) => stages.get(stage) ?? []);
+    const common = { placement, operation, mixOf, vessels };
+    if (operation.parts.length === 0) return [{ ...common, part: null, own }];
+    return operation.parts.map((part) => ({
+      ...common,
+      part,
+      own: own.filter(({ stage }) => stage.surface === part.surface),
+    }));
   };
   const fronts = work.problem.fronts.flatMap((front) => frontEntries(front, told));
-  return [
-    ...schedule.placements.flatMap(({ operation }) => {
-      const one = told(operation);
-      return one ? entriesOf(one) : [];
-    }),
-    ...fronts,
-  ];
+  return [...schedule.placements.flatMap(({ operation }) => entriesOf(told(operation))), ...fronts];
 }
 
 /** A front as it is worked: each strip applied, misted and finished by whoever is at it then. */
-function frontEntries(front: WorkedFront, toldOf: (operation: string) => Told | null): readonly LogEntry[] {
+function frontEntries(
+  front: WorkedFront,
+  toldOf: (operation: string) => readonly Told[],
+): readonly LogEntry[] {
+  const partOf = (operation: string) => toldOf(operation).find(({ part }) => part?.cycle === front.cycle);
   const [first] = front.strips;
-  const whole = toldOf(first?.apply[0]?.operation ?? '')?.operation.share;
+  const whole = partOf(first?.apply[0]?.operation ?? '')?.part?.share;
   if (!whole) return [];
   const width = (whole.to - whole.from) / front.strips.length;
   return front.strips.flatMap((strip, i) => {
     const share = { from: whole.from + i * width, to: whole.from + (i + 1) * width };
     const told = (spans: readonly StripSpan[], wanted: (stage: Stage) => boolean): readonly LogEntry[] => {
-      const one = toldOf(spans[0]?.operation ?? '');
-      if (!one) return [];
+      const one = partOf(spans[0]?.operation ?? '');
+      if (!one?.part) return [];
       const own = one.own.filter(({ stage }) => wanted(stage));
       const at = one.placement.start;
       return inTurn(
-        { ...one, own, operation: { ...one.operation, share } },
+        { ...one, own, part: { ...one.part, share } },
         spans.map(({ from, to }) => ({ from: at + from, to: at + to })),
       );
     };
@@ -118,17 +123,27 @@ function cut(
   });
 }
 
+interface StageStep {
+  readonly stage: Stage;
+  readonly step: number;
+}
+
+/** What an operation does on one of its surfaces. */
 interface Told {
   readonly placement: Placement;
   readonly operation: PlannedOperation;
-  readonly own: readonly { readonly stage: Stage; readonly step: number }[];
+  /** Null for the whole site. */
+  readonly part: OperationPart | null;
+  readonly own: readonly StageStep[];
+  readonly mixOf: ReadonlyMap<string, string>;
   readonly vessels: ReadonlyMap<string, string>;
 }
 
 /** All but fronts. */
-function entriesOf(told: Told): readonly LogEntry[] {
-  const { placement, operation, own } = told;
-  const [first] = own;
+function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
+  const [told] = parts;
+  if (!told) return [];
+  const { placement, operation, own, mixOf } = told;
   const common = plainEntry(told);
   switch (operation.task) {
     case 'set-out':
@@ -136,47 +151,64 @@ function entriesOf(told: Told): readonly LogEntry[] {
       return [common];
     case 'foot-rinse':
       return [{ ...common, act: 'rinse', wets: true }];
-    case 'mix':
-      return [
-        { ...common, act: 'mix', agent: first?.stage.apply?.agent ?? null, mix: first?.stage.id ?? null },
-      ];
+    case 'mix': {
+      const stage = own[0]?.stage;
+      const surfaces = parts.flatMap(({ part }) => part?.surface ?? []);
+      const mix = mixOf.get(stage?.id ?? '') ?? null;
+      return [{ ...common, surfaces, act: 'mix', agent: stage?.apply?.agent ?? null, mix }];
+    }
     case 'work':
-      return inTurn(told, [{ from: placement.start, to: placement.finish }]);
+      return oneAfterTheOther(parts, placement);
     case 'apply':
     case 'finish':
     case 'front':
+    case 'lead':
+    case 'follow':
       return [];
   }
 }
 
-function plainEntry({ placement, operation }: Told): LogEntry {
+/** Surfaces in their turn, each for as long as its share of the work. */
+function oneAfterTheOther(parts: readonly Told[], { start, finish }: Placement): readonly LogEntry[] {
+  const weights = parts.map(({ own }) => own.reduce((sum, { stage }) => sum + stageSeconds(stage), 0));
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  let from = start;
+  return parts.flatMap((told, i) => {
+    const to = i === parts.length - 1 ? finish : from + ((finish - start) * (weights[i] ?? 0)) / all;
+    const entries = inTurn(told, [{ from, to }]);
+    from = to;
+    return entries;
+  });
+}
+
+function plainEntry({ placement, part }: Told): LogEntry {
   return {
     from: placement.start,
     to: placement.finish,
     people: [placement.person],
-    surfaces: operation.surface === null ? [] : [operation.surface],
-    share: operation.share,
+    surfaces: part === null ? [] : [part.surface],
+    share: part?.share ?? WHOLE,
     act: 'other',
     agent: null,
     mix: null,
     vessel: null,
     wets: false,
     step: null,
-    cycle: operation.cycle,
+    cycle: part?.cycle ?? null,
     method: null,
     neutralises: [],
     dwell: null,
   };
 }
 
-function stageEntry(told: Told, { stage, step }: Told['own'][number]): LogEntry {
+function stageEntry(told: Told, { stage, step }: StageStep): LogEntry {
   const { apply, tool } = stage;
   const sprayed = apply !== null && tool !== null && CATALOGUE.tool(tool).machines.includes('sprayer');
   return {
     ...plainEntry(told),
     act: ACTS[stage.kind],
     agent: apply?.agent ?? null,
-    mix: apply ? stage.id : null,
+    mix: apply ? (told.mixOf.get(stage.id) ?? null) : null,
     vessel: sprayed ? (told.vessels.get(apply.agent) ?? null) : null,
     wets: isWet(stage) || stage.kind === 'apply',
     step,
@@ -190,7 +222,7 @@ function stageEntry(told: Told, { stage, step }: Told['own'][number]): LogEntry 
  * @returns for a schedule what is wrong with its day, the most dangerous first
  */
 export function scheduleJudge(
-  derivation: Pick<Derivation, 'surfaces' | 'work' | 'visits' | 'visitNumber'>,
+  derivation: Pick<Derivation, 'surfaces' | 'work' | 'mixes' | 'visits' | 'visitNumber'>,
   survey: FacedSurvey,
 ): (schedule: Schedule) => readonly Unsound[] {
   const place = judgedPlace(derivation, survey);

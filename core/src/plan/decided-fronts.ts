@@ -1,12 +1,15 @@
 import { say } from '../messages/message.ts';
 import type { FrontMode } from '../wetting/front.ts';
-import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import type { Hands } from '../wet-cycle/cycle-front.ts';
+import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
 
 /** How one wet cycle was decided to be worked. */
 export interface DecidedFront {
   readonly cycle: string;
   /** Of its first piece. */
-  readonly mode: FrontMode;
+  readonly mode: FrontMode | 'pair';
+  /** Left out in orders from before fronts were worked by several: one person. */
+  readonly hands?: Hands;
   readonly strips: number;
   /** Wet at once at most. */
   readonly out: number;
@@ -21,11 +24,16 @@ export function decidedFronts(surfaces: readonly PlannedSurface[]): readonly Dec
     cycles.flatMap(({ id, front }): readonly DecidedFront[] => {
       const [first] = front?.pieces ?? [];
       if (!front || !first) return [];
-      const { stripCount: strips, out, pieces } = front;
+      const { stripCount: strips, hands, out, pieces } = front;
       const hour = hardestHour?.hour ?? null;
-      return [{ cycle: id, mode: first.front.mode, strips, out, pieces: pieces.length, hour }];
+      return [{ cycle: id, mode: first.front.mode, hands, strips, out, pieces: pieces.length, hour }];
     }),
   );
+}
+
+/** Who was decided to work each front. */
+export function decidedHands(fronts: readonly DecidedFront[]): HandsOf {
+  return new Map(fronts.flatMap(({ cycle, hands }) => (hands ? [[cycle, hands] as const] : [])));
 }
 
 /** Where fronts that were decided are none that hold today. */
@@ -48,6 +56,7 @@ export function frontFaults(
 function isSame(one: DecidedFront, other: DecidedFront | undefined): boolean {
   return (
     one.mode === other?.mode &&
+    (one.hands ?? 'one') === other.hands &&
     one.strips === other.strips &&
     one.out === other.out &&
     one.pieces === other.pieces &&

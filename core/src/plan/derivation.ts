@@ -19,13 +19,14 @@ import { keptApart, wetAndDry } from '../protection/kept-apart.ts';
 import { inVisit } from '../protection/property-visits.ts';
 import { plannedSurface } from '../wet-cycle/planned-surface.ts';
 import { treatedSurfaces } from '../treatment/treated-surface.ts';
-import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { companyWarnings } from '../warnings/company-warnings.ts';
 import { protectionMinutes, protectionsFor } from '../visit/protections.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 import { jetWarnings } from '../visit/jet-match.ts';
 import { coverageWarnings } from '../warnings/coverage-warnings.ts';
 import { readingWarnings } from '../warnings/reading-warnings.ts';
+import { visitPhases } from '../visit/joined-phases.ts';
 import { visitWork } from '../visit/visit-work.ts';
 import type { VisitWork } from '../visit/visit-work.ts';
 import { openQuestions } from '../readiness/open-questions.ts';
@@ -71,32 +72,45 @@ export interface DecidedVisit {
   readonly schedule: Schedule;
 }
 
+/** Survey of faces → everything derived from it, with fronts worked by the hands that are given. */
+export function derived(survey: FacedSurvey, hands?: HandsOf): Derivation {
+  return derivationOf(survey)(hands);
+}
+
 /**
- * Survey of faces → everything derived from it.
+ * The same for any hands, without what does not hang on them being done again.
  * Each line is a pure step; later ones need only what stands above them.
  */
-export function derived(survey: FacedSurvey): Derivation {
+export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivation {
   const { hours, kept, ...before } = treated(survey, facedHash(survey));
-  const surfaces = before.surfaces.map((surface) => plannedSurface(surface, survey, hours));
-  const { mixes, lotUses } = plannedMixes(surfaces, survey, before.date);
-  const work = visitWork(surfaces, kept, survey.job, {
-    before: 60 * protectionMinutes(before.protections, 'before'),
-    after: 60 * protectionMinutes(before.protections, 'after'),
-  });
-  return {
-    ...before,
-    noSun: hours.noSun,
-    surfaces,
-    mixes,
-    lotUses,
-    products: productAmounts(mixes, survey.catalogue),
-    work,
-    warnings: [
-      ...before.warnings,
-      ...surfaces.flatMap(surfaceWarnings),
-      ...chemistryWarnings(work.meetings, surfaces, survey),
-      ...stockWarnings(mixes, survey, before.date),
-    ],
+  const byOne = before.surfaces.map((surface) => plannedSurface(surface, survey, hours));
+  return (hands) => {
+    const surfaces = byOne.map((planned) =>
+      hands && planned.cycles.some(({ id }) => hands.has(id))
+        ? plannedSurface(planned, survey, hours, hands)
+        : planned,
+    );
+    const phases = visitPhases(surfaces, kept);
+    const { mixes, lotUses } = plannedMixes(surfaces, phases.joined, survey, before.date);
+    const work = visitWork(surfaces, kept, phases, survey.job, {
+      before: 60 * protectionMinutes(before.protections, 'before'),
+      after: 60 * protectionMinutes(before.protections, 'after'),
+    });
+    return {
+      ...before,
+      noSun: hours.noSun,
+      surfaces,
+      mixes,
+      lotUses,
+      products: productAmounts(mixes, survey.catalogue),
+      work,
+      warnings: [
+        ...before.warnings,
+        ...surfaces.flatMap(surfaceWarnings),
+        ...chemistryWarnings(work.meetings, surfaces, survey),
+        ...stockWarnings(mixes, survey, before.date),
+      ],
+    };
   };
 }
 
@@ -105,9 +119,9 @@ export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'pr
 
 /** As much of a derivation as its figures need: no work, no warnings, no hash. */
 export function derivedFigures(survey: FacedSurvey): FiguredPlan {
-  const { surfaces, visits, date, hours } = visitOf(survey);
+  const { surfaces, kept, visits, date, hours } = visitOf(survey);
   const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours));
-  const { mixes } = plannedMixes(planned, survey, date);
+  const { mixes } = plannedMixes(planned, visitPhases(planned, kept).joined, survey, date);
   return {
     surfaces: planned,
     visits,

@@ -17,9 +17,11 @@ import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
-import { decidedFronts, frontFaults } from './decided-fronts.ts';
-import { derived } from './derivation.ts';
+import type { HandsOf } from '../wet-cycle/planned-surface.ts';
+import { decidedFronts, decidedHands, frontFaults } from './decided-fronts.ts';
+import { derivationOf, derived } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
+import { moreHands } from './more-hands.ts';
 
 export interface Plan extends Derivation {
   readonly visit: (DecidedVisit & { readonly lowerBound: LowerBound; readonly gap: number }) | null;
@@ -39,7 +41,7 @@ export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Pl
   const faces = faced(survey);
   let shortest = Infinity;
   let none: Plan | null = null;
-  for (const candidate of plansFor(derived(faces), faces, options)) {
+  for (const candidate of plansFor(derivationOf(faces), faces, options)) {
     if (candidate && !candidate.visit) none ??= candidate;
     const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
     yield makespan < shortest ? candidate : null;
@@ -55,15 +57,30 @@ export function plan(survey: Survey, options: PlanOptions): Plan {
   return found;
 }
 
+/** With every front worked by one person, then by more where the day gets shorter by it. */
 function* plansFor(
+  derivedBy: (hands?: HandsOf) => Derivation,
+  survey: FacedSurvey,
+  options: PlanOptions,
+): Generator<Plan | null, void> {
+  const alone = derivedBy();
+  yield* plansOf(alone, survey, options);
+  if (!isOrdered(alone)) return;
+  const together = moreHands(alone, derivedBy);
+  if (together) yield* plansOf(together, survey, options);
+}
+
+/** Whether there is anything to put in order, and an order of it. */
+function isOrdered({ work, warnings }: Derivation): boolean {
+  return work.problem.operations.length > 0 && !warnings.some((w) => w.rule === 'drain-loop');
+}
+
+function* plansOf(
   derivation: Derivation,
   survey: FacedSurvey,
   options: PlanOptions,
 ): Generator<Plan | null, void> {
-  if (
-    derivation.work.problem.operations.length === 0 ||
-    derivation.warnings.some((w) => w.rule === 'drain-loop')
-  ) {
+  if (!isOrdered(derivation)) {
     yield { ...derivation, visit: null };
     return;
   }
@@ -149,7 +166,7 @@ export function planAround(
   decided: DecidedVisit,
 ): { readonly plan: Plan; readonly violations: readonly { readonly rule: string; readonly text: string }[] } {
   const faces = faced(survey);
-  const derivation = derived(faces);
+  const derivation = derived(faces, decidedHands(decided.fronts));
   const violations = [
     ...scheduleJudge(
       derivation,

@@ -1,3 +1,5 @@
+import { areOpposed } from '../catalogue/agent.ts';
+import type { Agent } from '../catalogue/agent.ts';
 import type { Stage } from '../treatment/stage.ts';
 
 /**
@@ -13,12 +15,41 @@ export interface WorkPhases {
 export interface WorkPhase {
   readonly face: string;
   readonly part: keyof WorkPhases;
+  /** Which of the steps that may be wet, from 0. */
+  readonly step: number;
 }
 
 /** A name of a phase that no other has. */
-export function phaseId({ face, part }: WorkPhase): string {
-  return part === 'wet' ? face : `${face} (stays dry)`;
+export function phaseId({ face, part, step }: WorkPhase): string {
+  if (part === 'stays') return `${face} (stays dry)`;
+  return step === 0 ? face : `${face} (step ${step + 1})`;
 }
+
+/**
+ * The steps of work that may be wet: another begins with the first application that opposes something put on before it, with what
+ * prepares the face for it. What brings to rest belongs to the step before.
+ */
+export function wetSteps(wet: readonly Stage[], agentOf: (id: string) => Agent): readonly (readonly Stage[])[] {
+  const steps: Stage[][] = [[]];
+  let agents: Agent[] = [];
+  for (const stage of wet) {
+    const step = steps.at(-1) ?? [];
+    const agent = stage.apply && agentOf(stage.apply.agent);
+    if (agent && stage.neutralises.length === 0 && agents.some((before) => areOpposed(before, agent))) {
+      let from = step.length;
+      while (from > 0 && prepares(step[from - 1], stage)) from -= 1;
+      steps.push([...step.splice(from), stage]);
+      agents = [agent];
+      continue;
+    }
+    step.push(stage);
+    if (agent) agents.push(agent);
+  }
+  return steps.filter((step) => step.length > 0);
+}
+
+const prepares = (before: Stage | undefined, stage: Stage) =>
+  before?.method === stage.method && (before.kind === 'pre-wet' || before.kind === 'clear');
 
 /** Left on or filled in, and spoilt by water; a paste under film is not. */
 export function staysDry({ kind, apply }: Stage): boolean {

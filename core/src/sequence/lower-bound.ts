@@ -16,7 +16,7 @@ export function lowerBound(problem: SequenceProblem): LowerBound {
   const total = problem.operations.reduce((sum, o) => sum + o.seconds, 0);
   const bounds: LowerBound[] = [
     {
-      seconds: longestChain(problem),
+      seconds: longestChain(problem).seconds,
       because: 'the longest chain of work and waits that must follow each other',
     },
     {
@@ -34,22 +34,35 @@ export function lowerBound(problem: SequenceProblem): LowerBound {
   return bounds.reduce((best, bound) => (bound.seconds > best.seconds ? bound : best));
 }
 
+/** Work that follows each other, and how long it takes with the least waits between. */
+export interface Chain {
+  readonly seconds: number;
+  /** Ids, in their order. */
+  readonly operations: readonly string[];
+}
+
 /** Earliest conceivable finish with any number of people: the longest way along the least lags. */
-function longestChain(problem: SequenceProblem): number {
+export function longestChain(problem: SequenceProblem): Chain {
   const lagsTo = lagsToEach(problem.lags);
   const start = new Map<string, number>();
   const seconds = new Map(problem.operations.map((o) => [o.id, o.seconds]));
+  const boundBy = new Map<string, string>();
+  let last: string | null = null;
   let end = 0;
   for (const operation of clustersOf(problem).flatMap((c) => c.operations)) {
-    const earliest = (lagsTo.get(operation.id) ?? []).map(
-      (lag) =>
-        (start.get(lag.from) ?? 0) +
-        (lag.anchor === 'finish' ? (seconds.get(lag.from) ?? 0) : 0) +
-        lag.minSeconds,
-    );
-    const at = Math.max(0, ...earliest);
+    let at = 0;
+    for (const lag of lagsTo.get(operation.id) ?? []) {
+      const from = (start.get(lag.from) ?? 0) + (lag.anchor === 'finish' ? (seconds.get(lag.from) ?? 0) : 0);
+      if (from + lag.minSeconds <= at) continue;
+      at = from + lag.minSeconds;
+      boundBy.set(operation.id, lag.from);
+    }
     start.set(operation.id, at);
-    end = Math.max(end, at + operation.seconds);
+    if (at + operation.seconds <= end) continue;
+    end = at + operation.seconds;
+    last = operation.id;
   }
-  return end;
+  const operations: string[] = [];
+  for (let id = last ?? undefined; id !== undefined; id = boundBy.get(id)) operations.unshift(id);
+  return { seconds: end, operations };
 }

@@ -27,8 +27,11 @@ export interface OnWetFace {
 
 /** What one stage needs mixed: its litres with their sum, filled batch by batch into what is at hand. */
 export interface PlannedMix {
+  /** The first that it is for. */
   readonly stage: string;
   readonly surface: string;
+  /** All that it is for, with the share of each; left out where it is for one, and on orders from before it could be for more. */
+  readonly applications?: readonly MixApplication[];
   readonly agent: string;
   readonly litres: number;
   readonly batches: readonly { readonly count: number; readonly card: MixCard }[];
@@ -43,6 +46,23 @@ export interface PlannedMix {
   readonly unreachable?: string | null;
 }
 
+/** One stage that a mix is for. */
+export interface MixApplication {
+  readonly stage: string;
+  readonly surface: string;
+  readonly litres: number;
+}
+
+/** All that a mix is for. */
+export function applicationsOf(mix: PlannedMix): readonly MixApplication[] {
+  return mix.applications ?? [{ stage: mix.stage, surface: mix.surface, litres: mix.litres }];
+}
+
+/** Whether a stage is served by a mix. */
+export function isFor(mix: PlannedMix, stage: string): boolean {
+  return applicationsOf(mix).some((application) => application.stage === stage);
+}
+
 /** What the company mixes in. */
 export interface MixGear {
   readonly sprayerLitres: number;
@@ -54,6 +74,8 @@ export interface MixGear {
 
 export interface MixInput {
   readonly stage: Stage;
+  /** Like stages on other surfaces that the same mix is for. */
+  readonly more?: readonly Stage[];
   readonly mistPasses: number;
   readonly wasteShare: number;
   readonly gear: MixGear;
@@ -73,8 +95,10 @@ export function plannedMix(input: MixInput): PlannedMix | null {
   const { stage, mistPasses, wasteShare, gear } = input;
   if (!stage.apply) return null;
   const { apply } = stage;
-  const coats = stage.areaSquareMetres * coverLitres(apply);
-  const mists = stage.areaSquareMetres * TRADE_DEFAULTS.mistLitresPerSquareMetre * mistPasses;
+  const all = [stage, ...(input.more ?? [])];
+  const areaSquareMetres = all.reduce((sum, one) => sum + one.areaSquareMetres, 0);
+  const coats = areaSquareMetres * coverLitres(apply);
+  const mists = areaSquareMetres * TRADE_DEFAULTS.mistLitresPerSquareMetre * mistPasses;
   const litres = Math.max(
     TRADE_DEFAULTS.smallestMixLitres,
     roundUpToStep((coats + mists) * (1 + wasteShare), 0.1),
@@ -90,7 +114,7 @@ export function plannedMix(input: MixInput): PlannedMix | null {
   const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, drawn: null, unreachable: null };
   const cover = coverSum(apply);
   const facts = {
-    area: formatArea(stage.areaSquareMetres, 'metric'),
+    area: formatArea(areaSquareMetres, 'metric'),
     cover:
       mistPasses === 0
         ? cover
@@ -105,6 +129,15 @@ export function plannedMix(input: MixInput): PlannedMix | null {
   return {
     stage: stage.id,
     surface: stage.surface,
+    ...(all.length === 1
+      ? {}
+      : {
+          applications: all.map((one) => ({
+            stage: one.id,
+            surface: one.surface,
+            litres: (mixed.litres * one.areaSquareMetres) / areaSquareMetres,
+          })),
+        }),
     agent: agent.id,
     litres: mixed.litres,
     batches: batchesOf(agent, mixed.litres, mixed.target, drum ?? gear.sprayerLitres, input),

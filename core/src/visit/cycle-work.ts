@@ -5,50 +5,115 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { isWet } from '../protection/work-phase.ts';
 import type { Stage } from '../treatment/stage.ts';
+import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import { machinesOf } from './stage-machines.ts';
-import { frontWork } from './front-work.ts';
+import { frontWork, joinedWork } from './front-work.ts';
 import type { FrontEnds } from './front-work.ts';
 import { WHOLE } from './work-builder.ts';
 import type { Group, WorkBuilder } from './work-builder.ts';
 
 /**
- * Stages that one person does one after the other over a surface, in pieces of half an hour at most; several only where all of them
- * are one piece.
+ * Stages that one person does one after the other, in pieces of half an hour at most: over one surface, several stages only where all
+ * of them are one piece; or over several surfaces that are worked as one, piece by piece so many of them.
+ *
+ * @param surfaces the stages of each surface, alike on all
  */
-export function untiedGroup(builder: WorkBuilder, stages: readonly Stage[], zone: string): Group {
+export function untiedGroup(
+  builder: WorkBuilder,
+  surfaces: readonly (readonly Stage[])[],
+  zone: string,
+): Group {
+  const [stages] = surfaces;
+  const [stage] = stages ?? [];
+  if (!stages || !stage) throw new RangeError('work without a stage');
+  const ids =
+    surfaces.length === 1 ? untiedPieces(builder, stages, zone) : untiedRounds(builder, surfaces, zone);
+  builder.inOrder(ids);
+  const mixes = stages.flatMap((one, i) => {
+    const all = surfaces.flatMap((own) => own[i] ?? []);
+    return one.apply ? [mixOperation(builder, all, `${one.id}.mix`, zone, null)] : [];
+  });
+  builder.allAfter(ids, mixes, 'mix-before-apply');
+  return { first: [...mixes, ...ids], last: ids, wet: stages.some(isWet) };
+}
+
+function untiedPieces(builder: WorkBuilder, stages: readonly Stage[], zone: string): readonly string[] {
   const [stage] = stages;
-  if (!stage) throw new RangeError('work without a stage');
-  const seconds = stages.reduce((sum, one) => sum + stageSeconds(one), 0) + waitSeconds(stages);
+  if (!stage) return [];
+  const seconds = workSeconds(stages);
   const pieces = stages.length > 1 ? 1 : Math.max(1, Math.ceil(seconds / TRADE_DEFAULTS.longestPieceSeconds));
   const areas = new Set(stages.map((one) => one.areaSquareMetres));
-  const ids = Array.from({ length: pieces }, (_, i) =>
+  const areaSquareMetres = areas.size === 1 ? stage.areaSquareMetres / pieces : null;
+  return Array.from({ length: pieces }, (_, i) => {
+    const id = `${stage.id}.${i + 1}`;
+    const share = { from: i / pieces, to: (i + 1) / pieces };
+    return builder.add(
+      { id, cluster: id, seconds: seconds / pieces, machines: machinesOf(stages), zone, place: stage.surface },
+      {
+        task: 'work',
+        parts: [{ surface: stage.surface, cycle: null, share, areaSquareMetres }],
+        stages: stages.map((one) => one.id),
+        section: pieces > 1 ? say('section/one', { number: i + 1, count: pieces }) : null,
+        areaSquareMetres,
+      },
+    );
+  });
+}
+
+/** Once over all surfaces, or over as many as half an hour lets. */
+function untiedRounds(
+  builder: WorkBuilder,
+  surfaces: readonly (readonly Stage[])[],
+  zone: string,
+): readonly string[] {
+  const total = surfaces.reduce((sum, stages) => sum + workSeconds(stages), 0);
+  const rounds = Math.min(surfaces.length, Math.ceil(total / TRADE_DEFAULTS.longestPieceSeconds));
+  const each = Math.ceil(surfaces.length / Math.max(1, rounds));
+  const ids: string[] = [];
+  for (let from = 0; from < surfaces.length; from += each) {
+    const own = surfaces.slice(from, from + each);
+    const stages = own.flat();
+    const [first] = stages;
+    if (!first) continue;
+    const id = `${first.id}.round`;
+    const parts = own.flatMap(([stage]) =>
+      stage
+        ? [
+            {
+              surface: stage.surface,
+              cycle: null,
+              share: WHOLE,
+              areaSquareMetres: stage.areaSquareMetres,
+            },
+          ]
+        : [],
+    );
     builder.add(
       {
-        id: `${stage.id}.${i + 1}`,
-        cluster: `${stage.id}.${i + 1}`,
-        seconds: seconds / pieces,
+        id,
+        cluster: id,
+        seconds: own.reduce((sum, one) => sum + workSeconds(one), 0),
         machines: machinesOf(stages),
         zone,
-        place: stage.surface,
+        place: first.surface,
       },
       {
         task: 'work',
-        surface: stage.surface,
+        parts,
         stages: stages.map((one) => one.id),
-        cycle: null,
-        section: pieces > 1 ? say('section/one', { number: i + 1, count: pieces }) : null,
-        share: { from: i / pieces, to: (i + 1) / pieces },
-        areaSquareMetres: areas.size === 1 ? stage.areaSquareMetres / pieces : null,
+        section: null,
+        areaSquareMetres: parts.reduce((sum, part) => sum + part.areaSquareMetres, 0),
       },
-    ),
-  );
-  builder.inOrder(ids);
-  const mixes = stages.flatMap((one) =>
-    one.apply ? [mixOperation(builder, one, `${one.id}.mix`, zone, null)] : [],
-  );
-  builder.allAfter(ids, mixes, 'mix-before-apply');
-  return { first: [...mixes, ...ids], last: ids, wet: stages.some(isWet) };
+    );
+    ids.push(id);
+  }
+  return ids;
+}
+
+/** One person, with the wait before a reading. */
+function workSeconds(stages: readonly Stage[]): number {
+  return stages.reduce((sum, one) => sum + stageSeconds(one), 0) + waitSeconds(stages);
 }
 
 /** Stages one after the other that one person does in one go: dry work, or wet work with the readings that end it. */
@@ -58,11 +123,10 @@ export function together(stages: readonly Stage[]): readonly (readonly Stage[])[
     const group = groups.at(-1);
     const last = group?.at(-1);
     const all = [...(group ?? []), stage];
-    const seconds = all.reduce((sum, one) => sum + stageSeconds(one), 0) + waitSeconds(all);
     const goesOn =
       last?.cycle === null &&
       stage.cycle === null &&
-      seconds <= TRADE_DEFAULTS.longestPieceSeconds &&
+      workSeconds(all) <= TRADE_DEFAULTS.longestPieceSeconds &&
       (isWet(stage) === isWet(last) || stage.kind === 'reading');
     if (group && goesOn) group.push(stage);
     else groups.push([stage]);
@@ -79,22 +143,29 @@ export function stageSeconds({ rate, areaSquareMetres, minutes }: Stage): number
 const waitSeconds = (stages: readonly Stage[]) =>
   stages.slice(1).filter(({ kind }) => kind === 'reading').length * TRADE_DEFAULTS.neutraliserWorksSeconds;
 
+/** Of what like stages on one or several surfaces take. */
 function mixOperation(
   builder: WorkBuilder,
-  stage: Stage,
+  stages: readonly Stage[],
   id: string,
   zone: string,
-  cycle: string | null,
+  cycles: readonly string[] | null,
 ): string {
+  const [first] = stages;
+  const isReady = first?.apply != null && isReadyToUse(CATALOGUE.agent(first.apply.agent));
+  const seconds = isReady ? TRADE_DEFAULTS.pourSeconds : TRADE_DEFAULTS.mixSeconds;
   return builder.add(
-    { id, cluster: id, seconds: TRADE_DEFAULTS.mixSeconds, zone, place: stage.surface },
+    { id, cluster: id, seconds, zone, place: first?.surface ?? '' },
     {
       task: 'mix',
-      surface: stage.surface,
-      stages: [stage.id],
-      cycle,
+      parts: stages.map(({ surface }, i) => ({
+        surface,
+        cycle: cycles?.[i] ?? null,
+        share: WHOLE,
+        areaSquareMetres: null,
+      })),
+      stages: stages.map((stage) => stage.id),
       section: null,
-      share: WHOLE,
       areaSquareMetres: null,
     },
   );
@@ -109,13 +180,23 @@ export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: stri
   const mixes: string[] = [];
   for (let from = 0; from < ends.first.length; from += each) {
     const id = mixes.length === 0 ? `${cycle.id}.mix` : `${cycle.id}.mix-${mixes.length + 1}`;
-    const mix = mixOperation(builder, cycle.apply, id, zone, cycle.id);
+    const mix = mixOperation(builder, [cycle.apply], id, zone, [cycle.id]);
     // Not before the last of what was mixed before is begun: it would stand.
     builder.allAfter([mix], ends.first.slice(Math.max(0, from - 1), from), 'mix-fresh');
     builder.allAfter(ends.first.slice(from, from + each), [mix], 'mix-before-apply');
     mixes.push(mix);
   }
   return { first: [...mixes, ...ends.first], last: ends.last, wet: isWet(cycle.apply) };
+}
+
+/** A front over several surfaces, with the one mix before it. */
+export function joinedGroup(builder: WorkBuilder, joined: JoinedFront, zone: string): Group {
+  const ends = joinedWork(builder, joined, zone);
+  const applications = joined.cycles.map(({ apply }) => apply);
+  const cycles = joined.cycles.map(({ id }) => id);
+  const mix = mixOperation(builder, applications, `${cycles[0] ?? ''}.mix`, zone, cycles);
+  builder.allAfter(ends.first, [mix], 'mix-before-apply');
+  return { first: [mix, ...ends.first], last: ends.last, wet: true };
 }
 
 /** How many operations one mix is for, so that the last of them begins before half of its life is over. */
@@ -144,11 +225,16 @@ function leaveOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
       },
       {
         task: 'work',
-        surface: cycle.surface,
+        parts: [
+          {
+            surface: cycle.surface,
+            cycle: cycle.id,
+            share: { from: i / pieces, to: (i + 1) / pieces },
+            areaSquareMetres: cycle.areaSquareMetres / pieces,
+          },
+        ],
         stages: stages.map((s) => s.id),
-        cycle: cycle.id,
         section: pieces === 1 ? null : say('section/one', { number: i + 1, count: pieces }),
-        share: { from: i / pieces, to: (i + 1) / pieces },
         areaSquareMetres: cycle.areaSquareMetres / pieces,
       },
     );

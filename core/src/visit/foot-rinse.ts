@@ -27,11 +27,9 @@ export function footRinse(builder: WorkBuilder, wall: PlannedSurface, afterFloor
     },
     {
       task: 'foot-rinse',
-      surface: surface.id,
+      parts: [{ surface: surface.id, cycle: null, share: WHOLE, areaSquareMetres: foot }],
       stages: [],
-      cycle: null,
       section: null,
-      share: WHOLE,
       areaSquareMetres: foot,
     },
   );

@@ -1,92 +1,224 @@
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { StripSpan, WorkedStrip } from '../sequence/problem.ts';
-import type { Span } from '../wetting/front-strips.ts';
+import type { Stage } from '../treatment/stage.ts';
+import type { Front, PairFront } from '../wetting/front.ts';
+import type { Span, StripTimes } from '../wetting/front-strips.ts';
 import type { CycleFront, FrontPiece } from '../wet-cycle/cycle-front.ts';
 import { stripsInWords } from '../wet-cycle/front-words.ts';
+import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import { pieceStrips } from '../wet-cycle/piece-strips.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import { machinesOf } from './stage-machines.ts';
-import type { Group, PlannedOperation, WorkBuilder } from './work-builder.ts';
+import { WHOLE } from './work-builder.ts';
+import type { Group, OperationPart, PlannedOperation, WorkBuilder } from './work-builder.ts';
 
 /** Operations that nothing of a cycle comes before, and those that nothing of it comes after. */
 export type FrontEnds = Pick<Group, 'first' | 'last'>;
 
-/** The front of a cycle, piece by piece: each is one person's work, or left to dwell where that is worth the absence. */
+/** The front of a cycle, piece by piece: each is the work of one person or of a pair, or left to dwell where that is worth the absence. */
 export function frontWork(
   builder: WorkBuilder,
   cycle: WetCyclePlan,
   front: CycleFront,
   zone: string,
 ): FrontEnds {
-  const first: string[] = [];
-  const last: string[] = [];
   let done = 0;
-  front.pieces.forEach((piece, i) => {
-    const ends = pieceWork(builder, {
-      cycle,
-      front,
-      piece,
-      before: done,
-      zone,
-      id: `${cycle.id}.front-${i + 1}`,
-    });
-    first.push(ends.first);
-    last.push(ends.last);
+  const ends = front.pieces.map((piece, i) => {
+    const before = done;
     done += piece.strips;
+    return pieceWork(builder, onePiece(cycle, front, piece, before, `${cycle.id}.front-${i + 1}`), zone);
   });
+  const first = ends.map((end) => end.first);
   builder.inOrder(first);
-  return { first, last };
+  return { first, last: ends.map((end) => end.last) };
 }
 
-interface PieceInput {
+/** One front over several surfaces, each of them a strip. */
+export function joinedWork(builder: WorkBuilder, joined: JoinedFront, zone: string): FrontEnds {
+  const [first] = joined.cycles;
+  if (!first) throw new RangeError('a front of no surface');
+  const { front, strips, spare, leftAlone, soakMinutes } = joined;
+  const { first: begin, last } = pieceWork(
+    builder,
+    {
+      id: `${first.id}.joined`,
+      parts: joined.cycles.map((cycle, i) => {
+        const { from, limit } = joined.limits[i] ?? { from: 0, limit: 0 };
+        const about = { surface: cycle.surface, cycle: cycle.id, share: WHOLE };
+        return {
+          cycle,
+          about: { ...about, areaSquareMetres: cycle.areaSquareMetres },
+          strips: 1,
+          limits: { from, limit, window: null },
+        };
+      }),
+      section: () => null,
+      front,
+      strips,
+      spare,
+      leftAlone,
+      soakMinutes,
+    },
+    zone,
+  );
+  return { first: [begin], last: [last] };
+}
+
+/** What of a piece is on one surface: so many of its strips. */
+interface PiecePart {
   readonly cycle: WetCyclePlan;
-  readonly front: CycleFront;
-  readonly piece: FrontPiece;
-  /** Strips in pieces before it. */
-  readonly before: number;
-  readonly zone: string;
-  readonly id: string;
+  readonly about: OperationPart;
+  readonly strips: number;
+  /** Minutes: the least contact, the longest exposure, and how long it stays wet where that is watched. */
+  readonly limits: { readonly from: number; readonly limit: number; readonly window: number | null };
 }
 
-function pieceWork(
-  builder: WorkBuilder,
-  input: PieceInput,
-): { readonly first: string; readonly last: string } {
-  const { cycle, front, piece, zone, id } = input;
-  const soak = wholeSeconds(front.soakMinutes);
-  const strips = pieceStrips(front, piece);
-  const common = { cluster: id, zone, place: cycle.surface };
-  const wetting = [...(cycle.preWet ? [cycle.preWet] : []), cycle.apply];
-  if (!piece.leftAlone) {
-    const operation = builder.add(
-      {
-        id,
-        ...common,
-        seconds: soak + wholeSeconds(piece.front.duration),
-        machines: machinesOf([...wetting, ...cycle.finishing]),
-      },
-      {
-        task: 'front',
-        stages: [...wetting, ...cycle.finishing].map((s) => s.id),
-        ...aboutPiece(input, builder.units),
-      },
-    );
-    const within = spansIn(operation, (minutes) => soak + wholeSeconds(minutes));
-    addFront(
-      builder,
-      input,
-      strips.map(({ apply, finish, mists }) => ({
-        apply: within(apply),
-        finish: within(finish),
-        mists: within(mists),
-      })),
-    );
-    return { first: operation, last: operation };
-  }
-  // Applied ahead, left to dwell, and gone on with: its first finish may wait as long as the limit lets it.
-  const { out, firstWait, duration, exposure } = piece.front;
-  const headMinutes = out * front.strips.apply;
+/** A front between two breaks. */
+interface Piece {
+  readonly id: string;
+  readonly parts: readonly PiecePart[];
+  readonly section: (units: UnitSystem) => string | null;
+  readonly front: Front | PairFront;
+  /** Of all parts, one after the other. */
+  readonly strips: readonly StripTimes[];
+  /** Minutes that every strip could stay on longer. */
+  readonly spare: number;
+  readonly leftAlone: boolean;
+  readonly soakMinutes: number;
+}
+
+function onePiece(
+  cycle: WetCyclePlan,
+  front: CycleFront,
+  piece: FrontPiece,
+  before: number,
+  id: string,
+): Piece {
+  const { stripCount, soakMinutes } = front;
+  const { from, limit, mist } = front.strips;
+  const isWhole = piece.strips === stripCount;
+  const some = isWhole ? undefined : { from: before + 1, to: before + piece.strips };
+  const about = {
+    surface: cycle.surface,
+    cycle: cycle.id,
+    share: { from: before / stripCount, to: (before + piece.strips) / stripCount },
+    areaSquareMetres: piece.strips * front.stripSquareMetres,
+  };
+  return {
+    id,
+    parts: [{ cycle, about, strips: piece.strips, limits: { from, limit, window: mist?.window ?? null } }],
+    section: (units) => (stripCount === 1 ? null : stripsInWords(front, units, some)),
+    front: piece.front,
+    strips: pieceStrips(front, piece),
+    spare: limit - piece.front.exposure,
+    leftAlone: piece.leftAlone,
+    soakMinutes,
+  };
+}
+
+interface Ends {
+  readonly first: string;
+  readonly last: string;
+}
+
+/** A piece with what its operations have in common. */
+interface PieceWork extends Piece {
+  /** Whole seconds that the surface drinks before. */
+  readonly soak: number;
+  readonly common: { readonly cluster: string; readonly zone: string; readonly place: string };
+  readonly wetting: readonly Stage[];
+  readonly finishing: readonly Stage[];
+}
+
+function pieceWork(builder: WorkBuilder, piece: Piece, zone: string): Ends {
+  const cycles = piece.parts.map(({ cycle }) => cycle);
+  const work: PieceWork = {
+    ...piece,
+    soak: wholeSeconds(piece.soakMinutes),
+    common: { cluster: piece.id, zone, place: cycles[0]?.surface ?? '' },
+    wetting: cycles.flatMap(({ preWet, apply }) => [...(preWet ? [preWet] : []), apply]),
+    finishing: cycles.flatMap(({ finishing }) => finishing),
+  };
+  if (piece.front.mode === 'pair') return pairWork(builder, work, piece.front);
+  return piece.leftAlone ? leftWork(builder, work, piece.front) : oneWork(builder, work, piece.front);
+}
+
+/** One person, from the first strip to the last. */
+function oneWork(builder: WorkBuilder, work: PieceWork, { duration }: Front): Ends {
+  const { id, soak, strips, common, wetting, finishing } = work;
+  const stages = [...wetting, ...finishing];
+  const operation = builder.add(
+    { id, ...common, seconds: soak + wholeSeconds(duration), machines: machinesOf(stages) },
+    { task: 'front', stages: stages.map((s) => s.id), ...aboutPiece(work, builder.units) },
+  );
+  const within = spansIn(operation, (minutes) => soak + wholeSeconds(minutes));
+  addFronts(
+    builder,
+    work,
+    strips.map(({ apply, finish, mists }) => ({
+      apply: within(apply),
+      finish: within(finish),
+      mists: within(mists),
+    })),
+  );
+  return { first: operation, last: operation };
+}
+
+/** One applies and mists, the other finishes behind: begun so long after each other as the dwell takes. */
+function pairWork(builder: WorkBuilder, work: PieceWork, pair: PairFront): Ends {
+  const { id, soak, strips, common, wetting, finishing, spare } = work;
+  const { lead, duration, leaderFree } = pair;
+  const about = aboutPiece(work, builder.units);
+  const leader = builder.add(
+    {
+      id: `${id}.lead`,
+      ...common,
+      seconds: soak + wholeSeconds(leaderFree),
+      machines: machinesOf(wetting),
+    },
+    { task: 'lead', stages: wetting.map((s) => s.id), ...about },
+  );
+  const follower = builder.add(
+    {
+      id: `${id}.follow`,
+      ...common,
+      seconds: wholeSeconds(duration) - wholeSeconds(lead),
+      machines: machinesOf(finishing),
+    },
+    { task: 'follow', stages: finishing.map((s) => s.id), ...about },
+  );
+  const soonest = soak + wholeSeconds(lead);
+  const isDrying = work.parts.some(({ limits }) => limits.window !== null);
+  builder.lags.push({
+    from: leader,
+    anchor: 'start',
+    to: follower,
+    minSeconds: soonest,
+    // What dries is finished to the minute.
+    maxSeconds: soonest + (isDrying ? 0 : Math.max(0, Math.floor(60 * spare))),
+    rule: 'pair',
+  });
+  const led = spansIn(leader, (minutes) => soak + wholeSeconds(minutes));
+  const followed = spansIn(follower, (minutes) => wholeSeconds(minutes) - wholeSeconds(lead));
+  addFronts(
+    builder,
+    work,
+    strips.map(({ apply, finish, mists }) => ({
+      apply: led(apply),
+      finish: followed(finish),
+      mists: led(mists),
+    })),
+  );
+  return { first: leader, last: follower };
+}
+
+/** Applied ahead, left to dwell, and gone on with: its first finish may wait as long as the limit lets it. */
+function leftWork(builder: WorkBuilder, work: PieceWork, { out, firstWait, duration }: Front): Ends {
+  const { id, soak, strips, common, wetting, finishing, spare } = work;
+  const { zone } = common;
+  const headMinutes = strips[out - 1]?.apply.at(-1)?.to ?? 0;
   const bodyFrom = headMinutes + firstWait;
+  const about = aboutPiece(work, builder.units);
   const head = builder.add(
     {
       id: `${id}.apply`,
@@ -94,9 +226,9 @@ function pieceWork(
       seconds: soak + wholeSeconds(headMinutes),
       machines: machinesOf(wetting),
     },
-    { task: 'apply', stages: wetting.map((s) => s.id), ...aboutPiece(input, builder.units) },
+    { task: 'apply', stages: wetting.map((s) => s.id), ...about },
   );
-  const bodyStages = piece.strips > out ? [...wetting, ...cycle.finishing] : cycle.finishing;
+  const bodyStages = strips.length > out ? [...wetting, ...finishing] : finishing;
   const body = builder.add(
     {
       id: `${id}.finish`,
@@ -104,7 +236,7 @@ function pieceWork(
       seconds: wholeSeconds(duration) - wholeSeconds(bodyFrom),
       machines: machinesOf(bodyStages),
     },
-    { task: 'finish', stages: bodyStages.map((s) => s.id), ...aboutPiece(input, builder.units) },
+    { task: 'finish', stages: bodyStages.map((s) => s.id), ...about },
   );
   const soonest = wholeSeconds(bodyFrom) - wholeSeconds(headMinutes);
   builder.lags.push({
@@ -112,15 +244,15 @@ function pieceWork(
     anchor: 'finish',
     to: body,
     minSeconds: soonest,
-    maxSeconds: Math.max(soonest, Math.floor(60 * (firstWait + front.strips.limit - exposure))),
+    maxSeconds: Math.max(soonest, Math.floor(60 * (firstWait + spare))),
     rule: 'dwell',
   });
   builder.watches.push({ from: head, to: body, zone });
   const inHead = spansIn(head, (minutes) => soak + wholeSeconds(minutes));
   const inBody = spansIn(body, (minutes) => wholeSeconds(minutes) - wholeSeconds(bodyFrom));
-  addFront(
+  addFronts(
     builder,
-    input,
+    work,
     strips.map(({ apply, finish }, i) => ({
       apply: i < out ? inHead(apply) : inBody(apply),
       finish: inBody(finish),
@@ -139,33 +271,32 @@ function spansIn(operation: string, at: (minutes: number) => number) {
 const wholeSeconds = (minutes: number) => Math.round(60 * minutes);
 
 function aboutPiece(
-  { cycle, front, piece, before }: PieceInput,
+  { parts, section }: PieceWork,
   units: UnitSystem,
 ): Omit<PlannedOperation, 'id' | 'task' | 'stages'> {
-  const { stripCount } = front;
-  const some = { from: before + 1, to: before + piece.strips };
   return {
-    surface: cycle.surface,
-    cycle: cycle.id,
-    section:
-      stripCount === 1 ? null : stripsInWords(front, units, piece.strips === stripCount ? undefined : some),
-    share: { from: before / stripCount, to: (before + piece.strips) / stripCount },
-    areaSquareMetres: piece.strips * front.stripSquareMetres,
+    parts: parts.map(({ about }) => about),
+    section: section(units),
+    areaSquareMetres: parts.reduce((sum, { about }) => sum + (about.areaSquareMetres ?? 0), 0),
   };
 }
 
-function addFront(
+/** Of each surface its own strips. */
+function addFronts(
   builder: WorkBuilder,
-  { cycle, front, id }: PieceInput,
+  { id, parts }: PieceWork,
   strips: readonly WorkedStrip[],
 ): void {
-  const { from, limit, mist } = front.strips;
-  builder.fronts.push({
-    id,
-    cycle: cycle.id,
-    strips,
-    leastSeconds: Math.floor(60 * from),
-    mostSeconds: Math.ceil(60 * limit),
-    dryAfterSeconds: mist ? Math.ceil(60 * mist.window) : null,
-  });
+  let from = 0;
+  for (const { cycle, strips: count, limits } of parts) {
+    builder.fronts.push({
+      id: parts.length === 1 ? id : `${id}.${cycle.id}`,
+      cycle: cycle.id,
+      strips: strips.slice(from, from + count),
+      leastSeconds: Math.floor(60 * limits.from),
+      mostSeconds: Math.ceil(60 * limits.limit),
+      dryAfterSeconds: limits.window === null ? null : Math.ceil(60 * limits.window),
+    });
+    from += count;
+  }
 }

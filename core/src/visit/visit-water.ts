@@ -10,6 +10,7 @@ import { flowThroughHose } from '../water/hose-loss.ts';
 import type { TiedWork } from '../water/refill-pauses.ts';
 import { tankLine } from '../water/tank-line.ts';
 import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
+import { isFor } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { stageLitres } from './stage-water.ts';
@@ -109,9 +110,9 @@ function usesOf(
       return (operation.areaSquareMetres ?? 0) * TRADE_DEFAULTS.footRinseLitresPerSquareMetre;
     return operation.stages.reduce((sum, id) => {
       const stage = stages.get(id);
-      return stage
-        ? sum + stageLitres(stage, operation.areaSquareMetres ?? stage.areaSquareMetres, house)
-        : sum;
+      if (!stage) return sum;
+      const part = operation.parts.find(({ surface }) => surface === stage.surface);
+      return sum + stageLitres(stage, part?.areaSquareMetres ?? stage.areaSquareMetres, house);
     }, 0);
   };
   return schedule.placements.flatMap(({ operation, start, finish }) => {
@@ -130,7 +131,7 @@ function waterOfMixes(
   const times = planned.filter((p) => p.task === 'mix');
   return new Map(
     mixes.flatMap((mix) => {
-      const own = times.filter((p) => p.stages.includes(mix.stage));
+      const own = times.filter((p) => p.stages.some((stage) => isFor(mix, stage)));
       const litres = mix.batches.reduce(
         (sum, { count, card }) =>
           sum + count * card.parts.reduce((all, p) => (p.role === 'water' ? all + (p.litres ?? 0) : all), 0),

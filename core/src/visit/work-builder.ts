@@ -1,19 +1,38 @@
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { Lag, Operation, Watch, WorkedFront } from '../sequence/problem.ts';
 
-export type Task = 'set-out' | 'mix' | 'apply' | 'finish' | 'front' | 'work' | 'foot-rinse' | 'clear-up';
+/** `apply` and `finish` are the two ends of a front that is left alone between; `lead` and `follow` are the two of a pair. */
+export type Task =
+  | 'set-out'
+  | 'mix'
+  | 'apply'
+  | 'finish'
+  | 'front'
+  | 'lead'
+  | 'follow'
+  | 'work'
+  | 'foot-rinse'
+  | 'clear-up';
+
+/** What an operation does on one surface. */
+export interface OperationPart {
+  readonly surface: string;
+  readonly cycle: string | null;
+  /** Which piece of what its stages cover there, 0 to 1. */
+  readonly share: { readonly from: number; readonly to: number };
+  readonly areaSquareMetres: number | null;
+}
 
 /** What an operation of the sequence means on site. */
 export interface PlannedOperation {
   readonly id: string;
   readonly task: Task;
-  readonly surface: string | null;
+  /** In the order in which they are worked; none for what is done for the whole site. */
+  readonly parts: readonly OperationPart[];
+  /** Of all its parts. */
   readonly stages: readonly string[];
-  readonly cycle: string | null;
   /** "13 strips of 1.2 m", "strips 1–7 of 13", "2 of 5"; null for what is done over the whole at once. */
   readonly section: string | null;
-  /** Which piece of what its stages cover, 0 to 1. */
-  readonly share: { readonly from: number; readonly to: number };
   readonly areaSquareMetres: number | null;
 }
 
@@ -68,6 +87,7 @@ export class WorkBuilder {
   allAfter(later: readonly string[], earlier: readonly string[], rule: string, minSeconds = 0): void {
     for (const to of later)
       for (const from of earlier)
-        this.lags.push({ from, anchor: 'finish', to, minSeconds, maxSeconds: null, rule });
+        // One operation may stand for several surfaces that would wait for each other.
+        if (from !== to) this.lags.push({ from, anchor: 'finish', to, minSeconds, maxSeconds: null, rule });
   }
 }

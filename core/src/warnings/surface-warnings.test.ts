@@ -148,6 +148,6 @@ describe('a surface left out', () => {
       severity: 'note',
       text: 'Sill: not in this job: water creeps in.',
     });
-    expect(made.work.planned.some((o) => o.surface === 'sill')).toBe(false);
+    expect(made.work.planned.some(({ parts }) => parts.some((p) => p.surface === 'sill'))).toBe(false);
   });
 });

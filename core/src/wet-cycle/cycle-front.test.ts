@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { cycleFront } from './cycle-front.ts';
+import { cycleFront, pairedFront, sharedFront } from './cycle-front.ts';
 import type { FrontPace } from './cycle-front.ts';
 
 const pace = (more: Partial<FrontPace> = {}): FrontPace => ({
@@ -11,7 +11,7 @@ const pace = (more: Partial<FrontPace> = {}): FrontPace => ({
   agitateRate: Infinity,
   preWetRate: null,
   soakMinutes: 0,
-  toolChanges: 2,
+  toolChanges: { alone: 2, leader: 0, follower: 0 },
   dwell: { fromMinutes: 8, toMinutes: 15 },
   wetMinutes: 60,
   ...more,
@@ -78,5 +78,30 @@ describe('the front of a cycle', () => {
       { numRuns: 800 },
     );
     expect(cut).toBeGreaterThan(10);
+  });
+});
+
+describe('a front that several work', () => {
+  it('as a pair takes hardly longer than its slower one, with whom of the two changing tools counted apart', () => {
+    const given = pace({ toolChanges: { alone: 4, leader: 0, follower: 2 } });
+    const [alone, pair] = [cycleFront(given), pairedFront(given)];
+    expect(pair?.hands).toBe('pair');
+    expect(pair?.minutes).toBeLessThan((alone?.minutes ?? 0) - 8);
+    expect(pair?.strips.finish).toBeCloseTo((pair?.stripSquareMetres ?? 0) / 2.5 + 0.5);
+  });
+
+  it('is no pair where all is applied before anything is finished', () => {
+    const slow = { fromMinutes: 60, toMinutes: 180 };
+    expect(pairedFront(pace({ areaSquareMetres: 12, dwell: slow, wetMinutes: 1440 }))).toBeNull();
+  });
+
+  it('in parts takes each of them as long as they share, and nobody is sent to a corner', () => {
+    const parts = sharedFront(pace(), 2);
+    expect(parts?.pieces.map(({ strips }) => strips)).toHaveLength(2);
+    const [first, second] = parts?.pieces ?? [];
+    expect(Math.abs((first?.strips ?? 0) - (second?.strips ?? 0))).toBeLessThanOrEqual(1);
+    expect(first?.minutes).toBeLessThan(0.7 * (cycleFront(pace())?.minutes ?? 0));
+    expect(sharedFront(pace({ areaSquareMetres: 20 }), 3)?.pieces).toHaveLength(2);
+    expect(sharedFront(pace({ areaSquareMetres: 12 }), 2)).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { soloFront } from '../wetting/front.ts';
-import type { Front, FrontStrips } from '../wetting/front.ts';
+import { pairFront, soloFront } from '../wetting/front.ts';
+import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
 
 /** What a front hangs on: paces in m²/min, times in min. */
 export interface FrontPace {
@@ -16,25 +16,29 @@ export interface FrontPace {
   readonly preWetRate: number | null;
   /** Minutes that the surface drinks before its first strip. */
   readonly soakMinutes: number;
-  /** Changes of tool from one strip to the next. */
-  readonly toolChanges: number;
+  /** Changes of tool from one strip to the next, where one person does all of it, and for each of a pair. */
+  readonly toolChanges: { readonly alone: number; readonly leader: number; readonly follower: number };
   readonly dwell: { readonly fromMinutes: number; readonly toMinutes: number };
   /** How long what is applied stays wet. */
   readonly wetMinutes: number;
 }
 
+/** Who works a front: one person, two of whom one applies and the other finishes, or several at a part each. */
+export type Hands = 'one' | 'pair' | 'shared';
+
 /** A front between two breaks: its strips all finished at its end. */
 export interface FrontPiece {
   readonly strips: number;
-  readonly front: Front;
+  readonly front: Front | PairFront;
   /** It is applied, left to dwell while other work is done, and come back to. */
   readonly leftAlone: boolean;
-  /** Work on it, with the soaking before it and the waits in which nobody leaves it. */
+  /** From its begin to its end, with the soaking before it; without the wait in which it is left alone. */
   readonly minutes: number;
 }
 
 /** How one wet cycle is worked, strip by strip. */
 export interface CycleFront {
+  readonly hands: Hands;
   readonly stripCount: number;
   readonly stripSquareMetres: number;
   readonly stripMetres: number;
@@ -58,25 +62,74 @@ export interface CycleFront {
  * @returns null where not even the smallest piece can be worked
  */
 export function cycleFront(pace: FrontPace): CycleFront | null {
-  const counts = stripCounts(pace);
-  const dries = pace.wetMinutes < pace.dwell.toMinutes;
-  const ways = [
-    widest(counts, (count) => frontOf(pace, count, false, isFlowing)),
-    dries ? widest(counts, (count) => frontOf(pace, count, true, isFlowing)) : null,
-  ].filter((way) => way !== null);
-  const [first, second] =
-    ways.length > 0
-      ? ways
-      : [false, true].flatMap(
-          (misted) => widest(counts, (count) => frontOf(pace, count, misted, always)) ?? [],
-        );
-  if (!first) return null;
-  const best = second && second.minutes < first.minutes - 1e-6 ? second : first;
-  const wet = (way: StripFront) => way.out * way.stripSquareMetres;
-  return { ...best, greatestWetSquareMetres: Math.max(wet(first), second ? wet(second) : 0) };
+  return byOnes(pace, 1);
 }
 
-type StripFront = Omit<CycleFront, 'greatestWetSquareMetres'>;
+/**
+ * The same in equal parts for as many people as there are and as have enough to do, each at a part of their own.
+ *
+ * @returns null where a part would be too small to send somebody else to it
+ */
+export function sharedFront(pace: FrontPace, people: number): CycleFront | null {
+  const { leastPieceSquareMetres } = TRADE_DEFAULTS;
+  const parts = Math.min(people, Math.floor(pace.areaSquareMetres / leastPieceSquareMetres));
+  return parts > 1 ? byOnes(pace, parts) : null;
+}
+
+function byOnes(pace: FrontPace, people: number): CycleFront | null {
+  const counts = stripCounts(pace);
+  const widestOf = (isWanted: Wanted) =>
+    MISTED_OR_NOT.flatMap(
+      (misted) =>
+        widest(counts, (count) => frontOf(pace, { count, misted, people, rhythmOf: soloFront, isWanted })) ?? [],
+    );
+  const flowing = widestOf(isFlowing);
+  return bestOf(flowing.length > 0 ? flowing : widestOf(() => true), people === 1 ? 'one' : 'shared');
+}
+
+/**
+ * The front of a surface that two people work, one applying and the other finishing behind: the widest strips with which it
+ * takes hardly longer than with the best.
+ *
+ * @returns null where the two would not be at it at the same time, or cannot keep it
+ */
+export function pairedFront(pace: FrontPace): CycleFront | null {
+  const counts = stripCounts(pace);
+  const ways = MISTED_OR_NOT.flatMap((misted) =>
+    counts.flatMap(
+      (count) =>
+        frontOf(pace, { count, misted, people: 1, rhythmOf: pairFront, isWanted: isSideBySide }) ?? [],
+    ),
+  );
+  const shortest = Math.min(...ways.map(({ minutes }) => minutes));
+  const nearly = ways.filter(({ minutes }) => minutes <= shortest * TRADE_DEFAULTS.pairNearlyAsQuick);
+  return bestOf(nearly.slice(0, 1), 'pair');
+}
+
+const MISTED_OR_NOT = [false, true] as const;
+
+type StripFront = Omit<CycleFront, 'hands' | 'greatestWetSquareMetres'>;
+type Rhythm = Front | PairFront;
+type Wanted = (front: Rhythm, strips: number) => boolean;
+
+/** A way to cut and to work a front. */
+interface FrontWay {
+  readonly count: number;
+  readonly misted: boolean;
+  /** How many are at it, each at a part of their own. */
+  readonly people: number;
+  readonly rhythmOf: (strips: FrontStrips) => Rhythm | null;
+  readonly isWanted: Wanted;
+}
+
+/** The first, unless a later one is quicker. */
+function bestOf(ways: readonly StripFront[], hands: Hands): CycleFront | null {
+  const [first] = ways;
+  if (!first) return null;
+  const best = ways.reduce((a, b) => (b.minutes < a.minutes - 1e-6 ? b : a), first);
+  const wet = ways.map((way) => way.out * way.stripSquareMetres);
+  return { ...best, hands, greatestWetSquareMetres: Math.max(...wet) };
+}
 
 function widest(
   counts: readonly number[],
@@ -89,9 +142,10 @@ function widest(
   return null;
 }
 
-const always = () => true;
 /** Applied ahead and finished behind, without a wait at each strip. */
-const isFlowing = ({ mode }: Front, strips: number) => mode !== 'single' || strips === 1;
+const isFlowing: Wanted = ({ mode }, strips) => mode !== 'single' || strips === 1;
+/** The one has begun to finish before the other has applied all. */
+const isSideBySide: Wanted = (front) => front.mode === 'pair' && front.lead < front.leaderFree;
 
 /** Strips of several reaches, of one, of natural parts of it; each count once, the widest strips first. */
 function stripCounts({ areaSquareMetres, squareMetresPerMetre }: FrontPace): readonly number[] {
@@ -103,18 +157,14 @@ function stripCounts({ areaSquareMetres, squareMetresPerMetre }: FrontPace): rea
   return [...new Set([1, ...counts, most])].filter((count) => count <= most).sort((a, b) => a - b);
 }
 
-function frontOf(
-  pace: FrontPace,
-  count: number,
-  misted: boolean,
-  isWanted: (front: Front, strips: number) => boolean,
-): StripFront | null {
+function frontOf(pace: FrontPace, way: FrontWay): StripFront | null {
   const { areaSquareMetres } = pace;
-  const strips = stripTimes(pace, count, misted);
+  const { count, rhythmOf, isWanted } = way;
+  const strips = stripTimes(pace, way);
   if (!strips) return null;
-  const whole = soloFront(strips);
+  const whole = rhythmOf(strips);
   if (!whole || !isWanted(whole, count)) return null;
-  const pieces = piecesOf(strips, pace);
+  const pieces = piecesOf(strips, pace, way);
   if (!pieces?.every(({ front }) => isWanted(front, count))) return null;
   const stripSquareMetres = areaSquareMetres / count;
   const out = Math.max(...pieces.map(({ front }) => front.out));
@@ -133,7 +183,7 @@ function frontOf(
 }
 
 /** The times of one strip; null where mists would bring nothing. */
-function stripTimes(pace: FrontPace, count: number, misted: boolean): FrontStrips | null {
+function stripTimes(pace: FrontPace, { count, misted, rhythmOf }: FrontWay): FrontStrips | null {
   const { applyRate, finishRate, agitateRate, preWetRate, toolChanges, dwell, wetMinutes } = pace;
   const strip = pace.areaSquareMetres / count;
   if (misted && wetMinutes >= dwell.toMinutes) return null;
@@ -141,10 +191,14 @@ function stripTimes(pace: FrontPace, count: number, misted: boolean): FrontStrip
   if (misted && window < TRADE_DEFAULTS.shortestMistIntervalMinutes) return null;
   const latest = misted ? dwell.toMinutes : Math.min(dwell.toMinutes, wetMinutes);
   if (latest <= TRADE_DEFAULTS.frontSlackMinutes) return null;
+  const changes = rhythmOf === pairFront ? toolChanges : { leader: 0, follower: toolChanges.alone };
   return {
     strips: count,
-    apply: strip / applyRate + (preWetRate === null ? 0 : strip / preWetRate),
-    finish: strip / finishRate + toolChanges * TRADE_DEFAULTS.toolChangeMinutes,
+    apply:
+      strip / applyRate +
+      (preWetRate === null ? 0 : strip / preWetRate) +
+      changes.leader * TRADE_DEFAULTS.toolChangeMinutes,
+    finish: strip / finishRate + changes.follower * TRADE_DEFAULTS.toolChangeMinutes,
     from: Math.max(0, dwell.fromMinutes - strip / agitateRate),
     limit: latest - TRADE_DEFAULTS.frontSlackMinutes,
     mist: misted ? { each: strip / (applyRate * TRADE_DEFAULTS.mistSpeedFactor), window } : null,
@@ -152,18 +206,23 @@ function stripTimes(pace: FrontPace, count: number, misted: boolean): FrontStrip
 }
 
 /** Cut where all strips are finished, so that nobody is at it for longer than the longest front; as even as strips allow. */
-function piecesOf(strips: FrontStrips, pace: FrontPace): readonly FrontPiece[] | null {
+function piecesOf(
+  strips: FrontStrips,
+  pace: FrontPace,
+  { people, rhythmOf }: FrontWay,
+): readonly FrontPiece[] | null {
   const piece = (count: number): FrontPiece | null => {
-    const front = soloFront({ ...strips, strips: count });
+    const front = rhythmOf({ ...strips, strips: count });
     if (!front) return null;
-    const leftAlone = isLeftAlone(front, strips.strips, pace.areaSquareMetres);
+    const leftAlone = front.mode !== 'pair' && isLeftAlone(front, strips.strips, pace.areaSquareMetres);
     const wait = leftAlone ? front.firstWait : 0;
     return { strips: count, front, leftAlone, minutes: pace.soakMinutes + front.duration - wait };
   };
   const whole = piece(strips.strips);
   if (!whole) return null;
   const longest = TRADE_DEFAULTS.longestFrontMinutes;
-  const least = Math.min(strips.strips, Math.ceil(whole.minutes / longest));
+  if (strips.strips < people) return null;
+  const least = Math.min(strips.strips, people * Math.ceil(whole.minutes / longest / people));
   for (let cuts = least; cuts <= strips.strips; cuts += 1) {
     const most = Math.ceil(strips.strips / cuts);
     const first = piece(most);
@@ -174,7 +233,7 @@ function piecesOf(strips: FrontStrips, pace: FrontPace): readonly FrontPiece[] |
     if (fewer > 0 && !second) continue;
     return Array.from({ length: cuts }, (_, i) => (i < cuts - fewer || !second ? first : second));
   }
-  return [whole];
+  return people === 1 ? [whole] : null;
 }
 
 /** Only a piece that is worth coming back to, or the whole surface, for as long as other work is worth taking up. */
@@ -196,8 +255,10 @@ function isLeftAlone(
 /** Rounds that a strip is there for at most. */
 function mistsOf(pieces: readonly FrontPiece[]): number {
   return Math.max(
-    ...pieces.map(({ front: { mist, exposure } }) =>
-      mist === null ? 0 : Math.ceil(exposure / (mist.workMinutes + mist.roundMinutes)),
-    ),
+    ...pieces.map(({ front: { mode, mist, exposure } }) => {
+      if (mist === null) return 0;
+      // A pair mists in what its periods leave: its rounds take no time of their own.
+      return Math.ceil(exposure / (mist.workMinutes + (mode === 'pair' ? 0 : mist.roundMinutes)));
+    }),
   );
 }

@@ -2,8 +2,8 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import { cycleFront } from './cycle-front.ts';
-import type { CycleFront, FrontPace } from './cycle-front.ts';
+import { cycleFront, pairedFront, sharedFront } from './cycle-front.ts';
+import type { CycleFront, FrontPace, Hands } from './cycle-front.ts';
 import type { FaceAir } from './face-hours.ts';
 import { wetClocks } from './wet-clocks.ts';
 import type { WetClocks } from './wet-clocks.ts';
@@ -19,6 +19,10 @@ export interface CycleConditions {
   readonly stages: readonly Stage[];
   readonly air: FaceAir;
   readonly catalogue: Catalogue;
+  /** Who works it, where they can; one person where nothing is said. */
+  readonly hands?: Hands;
+  /** Among how many it is shared. */
+  readonly people?: number;
 }
 
 /** The stages of one cycle with their rates and clocks. */
@@ -36,7 +40,8 @@ export interface CycleParts {
 }
 
 /** What one wet cycle is made of, and how it is worked. */
-export function cycleParts({ surface, stages, air, catalogue }: CycleConditions): CycleParts {
+export function cycleParts(conditions: CycleConditions): CycleParts {
+  const { surface, stages, air, catalogue, hands = 'one', people = 1 } = conditions;
   const preWet = stages.find((s) => s.kind === 'pre-wet') ?? null;
   const apply = stages.find(
     (s): s is Stage & { apply: ApplyDetail } => s.kind === 'apply' && s.apply !== null,
@@ -46,6 +51,7 @@ export function cycleParts({ surface, stages, air, catalogue }: CycleConditions)
   const clocks = wetClocks(surface, apply.apply, preWet?.minutes ?? 0, air, catalogue);
   const applyRate = rateOf(apply) / apply.apply.coats;
   const { dwell, needs } = apply.apply;
+  const wetting = [...(preWet ? [preWet] : []), apply];
   const common = { preWet, apply, finishing, clocks, applyRate };
   if (!dwell || finishing.length === 0) return { ...common, pace: null, front: null };
   const pace: FrontPace = {
@@ -56,11 +62,26 @@ export function cycleParts({ surface, stages, air, catalogue }: CycleConditions)
     agitateRate: together(finishing.filter((s) => s.kind === 'agitate')),
     preWetRate: preWet && rateOf(preWet),
     soakMinutes: preWet?.minutes ?? 0,
-    toolChanges: toolChanges([...(preWet ? [preWet] : []), apply, ...finishing]),
+    toolChanges: {
+      alone: toolChanges([...wetting, ...finishing]),
+      leader: toolChanges(wetting),
+      follower: toolChanges(finishing),
+    },
     dwell,
     wetMinutes: needs === 'film' ? clocks.filmMinutes : clocks.dryOutMinutes,
   };
-  return { ...common, pace, front: cycleFront(pace) };
+  return { ...common, pace, front: frontBy(hands, people, pace) ?? cycleFront(pace) };
+}
+
+function frontBy(hands: Hands, people: number, pace: FrontPace): CycleFront | null {
+  switch (hands) {
+    case 'one':
+      return null;
+    case 'pair':
+      return pairedFront(pace);
+    case 'shared':
+      return sharedFront(pace, people);
+  }
 }
 
 /** m²/min. */

@@ -1,16 +1,20 @@
 import { describe, expect, it } from '@jest/globals';
-import { soloFront } from '../wetting/front.ts';
-import type { FrontStrips } from '../wetting/front.ts';
+import { pairFront, soloFront } from '../wetting/front.ts';
+import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
 import type { CycleFront } from './cycle-front.ts';
 import { frontInWords, stripsInWords } from './front-words.ts';
 
 const STRIPS: FrontStrips = { strips: 10, apply: 1, finish: 3, from: 10, limit: 30, mist: null };
 
-function words(more: Partial<FrontStrips>): readonly string[] {
+function words(
+  more: Partial<FrontStrips>,
+  rhythmOf: (strips: FrontStrips) => Front | PairFront | null = soloFront,
+): readonly string[] {
   const strips = { ...STRIPS, ...more };
-  const front = soloFront(strips);
+  const front = rhythmOf(strips);
   if (!front) throw new Error('no rhythm');
   const cycle: CycleFront = {
+    hands: 'one',
     stripCount: strips.strips,
     stripSquareMetres: 6,
     stripMetres: 1.2,
@@ -46,6 +50,12 @@ describe('a front in words', () => {
     [{ from: 0 }, 'Apply a strip and finish it at once, then the next.'],
   ])('%j', (more, text) => {
     expect(words(more)).toEqual([text]);
+  });
+
+  it('says to both of a pair how far they are apart', () => {
+    expect(words({}, pairFront)).toEqual([
+      'Two of you: one applies a strip every 3 min; the other starts finishing 12 min after the first drop and stays 4 strips behind. Never more than 5 wet.',
+    ]);
   });
 
   it('says how it is kept wet', () => {

@@ -4,11 +4,13 @@ import { decimal } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import type { FrontMists } from '../wetting/front.ts';
+import type { FrontMists, PairFront } from '../wetting/front.ts';
 import type { CycleFront, FrontPiece } from './cycle-front.ts';
+import type { JoinedFront } from './joined-front.ts';
 
 /** How a piece of a front is worked, in words, line by line. */
 export function frontInWords({ strips }: CycleFront, { front, strips: count }: FrontPiece): readonly Told[] {
+  if (front.mode === 'pair') return pairInWords(front, strips.mist?.window ?? 0);
   const { mode, out, period, firstWait, mist } = front;
   const line = (): Told => {
     if (count > 1 && out === 1 && firstWait < LEAST_WAIT_MINUTES) return told('front/at-once');
@@ -30,6 +32,26 @@ export function frontInWords({ strips }: CycleFront, { front, strips: count }: F
     }
   };
   return [line(), ...(mist === null ? [] : [keptWet(mist, strips.mist?.window ?? 0)])];
+}
+
+/** How one front over several surfaces is worked, each of them a strip. */
+export function joinedInWords({ front, strips }: JoinedFront): readonly Told[] {
+  const { mode, out, firstWait } = front;
+  const first = decimal(strips[0]?.finish[0]?.from ?? 0, 0);
+  const line = (): Told => {
+    if (mode === 'together') return told('front/together', { strips: strips.length, first });
+    if (out > 1) return told('front/eager', { out, first });
+    return firstWait < LEAST_WAIT_MINUTES
+      ? told('front/at-once')
+      : told('front/single', { from: decimal(firstWait, 0) });
+  };
+  return [told('front/surfaces', { count: strips.length }), line()];
+}
+
+/** For both of the two. */
+function pairInWords({ lead, apart, period, out, mist }: PairFront, window: number): readonly Told[] {
+  const facts = { lead: decimal(lead, 0), apart, period: decimal(period, 1), out };
+  return [told('front/pair', facts), ...(mist === null ? [] : [keptWet(mist, window)])];
 }
 
 /** A wait that nobody waits. */

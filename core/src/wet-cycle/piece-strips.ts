@@ -1,4 +1,4 @@
-import { soloStrips } from '../wetting/front-strips.ts';
+import { pairStrips, soloStrips } from '../wetting/front-strips.ts';
 import type { StripTimes } from '../wetting/front-strips.ts';
 import type { CycleFront, FrontPiece } from './cycle-front.ts';
 
@@ -7,5 +7,6 @@ export function pieceStrips(
   { strips }: CycleFront,
   { strips: count, front }: FrontPiece,
 ): readonly StripTimes[] {
-  return soloStrips({ ...strips, strips: count }, front);
+  const piece = { ...strips, strips: count };
+  return front.mode === 'pair' ? pairStrips(piece, front) : soloStrips(piece, front);
 }

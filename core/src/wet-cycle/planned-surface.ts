@@ -4,7 +4,8 @@ import type { FacedSurvey } from '../survey/face.ts';
 import { cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleDayInput } from './cycle-day.ts';
 import type { FaceHour, FaceHours } from './face-hours.ts';
-import { wetCyclePlan } from './wet-cycle-plan.ts';
+import type { Hands } from './cycle-front.ts';
+import { cycleId, wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 
 /** One surface with its wet cycles as they are worked. */
@@ -14,11 +15,16 @@ export interface PlannedSurface extends TreatedSurface {
   readonly hardestHour: FaceHour | null;
 }
 
+/** Who works a cycle otherwise than one person alone, by the id of the cycle. */
+export type HandsOf = ReadonlyMap<string, Hands>;
+const NO_HANDS: HandsOf = new Map();
+
 /** The wet cycles of a treated surface as fronts that hold in its hardest working hour. */
 export function plannedSurface(
   treated: TreatedSurface,
   survey: FacedSurvey,
   faceHours: FaceHours,
+  hands: HandsOf = NO_HANDS,
 ): PlannedSurface {
   const { surface } = treated;
   const stages = treated.treatment?.stages ?? [];
@@ -27,7 +33,9 @@ export function plannedSurface(
   const common = { surface, catalogue: survey.catalogue };
   const cycles = numbers.map((number) => {
     const own = stages.filter((s) => s.cycle === number);
-    const cycle = wetCyclePlan({ ...common, stages: own, air: hardest.air });
+    const by = hands.get(cycleId(surface.id, number)) ?? 'one';
+    const people = survey.job.house.crew.length;
+    const cycle = wetCyclePlan({ ...common, hands: by, people, stages: own, air: hardest.air });
     if (cycle.unworkable === null || faceHours.noSun !== null) return cycle;
     return {
       ...cycle,

@@ -8,6 +8,9 @@ import { cycleParts } from './cycle-parts.ts';
 import type { CycleConditions } from './cycle-parts.ts';
 import type { WetClocks } from './wet-clocks.ts';
 
+/** The id of a cycle of a surface by its number in the treatment. */
+export const cycleId = (surface: string, number: number) => `${surface}.cycle-${number}`;
+
 /** One cycle of a treatment as it is worked. */
 export interface WetCyclePlan {
   readonly id: string;
@@ -22,7 +25,7 @@ export interface WetCyclePlan {
   readonly mode: 'front' | 'leave-on';
   /** Null for a leave-on, and where it cannot be worked. */
   readonly front: CycleFront | null;
-  /** Work of one person over the whole of it, with its waits. */
+  /** Of its pieces one after the other, with their waits. */
   readonly minutes: number;
   /** The sum behind the front, line by line. */
   readonly sum: readonly string[];
@@ -38,7 +41,7 @@ export function wetCyclePlan(input: CycleConditions): WetCyclePlan {
   const { preWet, apply, finishing, clocks, applyRate, pace, front } = cycleParts(input);
   const { areaSquareMetres } = apply;
   const base = {
-    id: `${input.surface.id}.cycle-${apply.cycle ?? 0}`,
+    id: cycleId(input.surface.id, apply.cycle ?? 0),
     surface: input.surface.id,
     preWet,
     apply,
@@ -80,7 +83,7 @@ function unworkableText(pace: FrontPace, needs: ApplyDetail['needs'], clocks: We
     const piece = Math.min(smallestStripSquareMetres, pace.areaSquareMetres);
     return say('cycle/too-slow', {
       piece: formatArea(piece, 'metric'),
-      minutes: decimal(piece / finishRate + piece / applyRate + toolChanges * toolChangeMinutes, 1),
+      minutes: decimal(piece / finishRate + piece / applyRate + toolChanges.alone * toolChangeMinutes, 1),
       from,
       spare: decimal(spare, 1),
     });

@@ -80,6 +80,7 @@ describe('a front by one person', () => {
 describe('a front by a pair', () => {
   it('has the follower k = ⌈11 ÷ 3⌉ = 4 strips behind', () => {
     expect(pairFront(front())).toEqual({
+      mode: 'pair',
       apart: 4,
       out: 5,
       duration: 42,

@@ -46,6 +46,7 @@ export interface FrontMists {
 
 /** A front by two people: one applies, the other finishes behind. */
 export interface PairFront {
+  readonly mode: 'pair';
   /** Strips between the two. */
   readonly apart: number;
   readonly out: number;
@@ -204,6 +205,7 @@ export function pairFront(front: FrontStrips): PairFront | null {
   const dries = mist !== null && !within(lead - apply, mist.window);
   if (dries && (every < 1 || !within(round, spare) || !within(finish, mist.window))) return null;
   return {
+    mode: 'pair',
     apart,
     out: Math.min(strips, apart + 1),
     duration: (strips - 1 + apart) * period + finish,

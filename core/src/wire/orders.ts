@@ -42,7 +42,8 @@ const placement = Joi.object({
 const count = Joi.number().integer().min(1).max(MOST_STRIPS).required();
 const front = Joi.object<DecidedFront>({
   cycle: Joi.string().max(400).required(),
-  mode: Joi.string().valid('together', 'eager', 'paced', 'single').required(),
+  mode: Joi.string().valid('together', 'eager', 'paced', 'single', 'pair').required(),
+  hands: Joi.string().valid('one', 'pair', 'shared'),
   strips: count,
   out: count,
   pieces: count,

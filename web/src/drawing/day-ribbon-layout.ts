@@ -1,3 +1,4 @@
+import { placesInWords } from '@etappe/core';
 import type { Plan, Survey, Task } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
 import { say } from '../messages/drawing.ts';
@@ -5,7 +6,6 @@ import { say } from '../messages/drawing.ts';
 export interface RibbonBar {
   readonly id: string;
   readonly task: Task;
-  readonly surface: string | null;
   readonly place: string;
   readonly section: string | null;
   readonly person: string;
@@ -64,24 +64,25 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
       );
   const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
   const at = new Map(placements.map((p) => [p.operation, p]));
-  const name = (surface: string | null) =>
-    surface === null ? say('whole-site') : (survey.surfaces.find((s) => s.id === surface)?.name ?? surface);
+  const nameOf = (surface: string) => survey.surfaces.find((s) => s.id === surface)?.name ?? surface;
+  const placeOf = (surfaces: readonly string[]) =>
+    surfaces.length === 0 ? say('whole-site') : placesInWords(surfaces.map(nameOf));
 
   const bars = placements.map((p): RibbonBar => {
     const about = planned.get(p.operation);
+    const place = placeOf(about?.parts.map(({ surface }) => surface) ?? []);
     const barWidth = Math.max(1.5, x(p.finish) - x(p.start));
     const text =
       about?.task === 'set-out'
         ? say('set-out')
         : about?.task === 'clear-up'
           ? say('clear-up')
-          : name(about?.surface ?? null);
+          : place;
     const room = Math.floor((barWidth - 8) / CHARACTER_WIDTH);
     return {
       id: p.operation,
       task: about?.task ?? 'work',
-      surface: about?.surface ?? null,
-      place: name(about?.surface ?? null),
+      place,
       section: about?.section ?? null,
       person: p.person,
       start: p.start,

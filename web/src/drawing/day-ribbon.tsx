@@ -27,6 +27,12 @@ const TASK_LOOKS: Readonly<
     fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
     ink: 'var(--ground)',
   },
+  lead: {
+    word: say('worked-strip-by-strip'),
+    fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
+    ink: 'var(--ground)',
+  },
+  follow: { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
   'foot-rinse': { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
   work: {
     word: say('other-work'),

@@ -1,5 +1,5 @@
-import { decimal, formatArea, frontInWords, stripsInWords } from '@etappe/core';
-import type { Plan, WetCyclePlan } from '@etappe/core';
+import { decimal, formatArea, frontInWords, joinedInWords, stripsInWords } from '@etappe/core';
+import type { JoinedFront, Plan, WetCyclePlan } from '@etappe/core';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { say } from '../messages/sequence.ts';
 
@@ -64,7 +64,10 @@ export function FrontsTable({ plan }: { readonly plan: Plan }) {
                     : say('left-on')}
                 </td>
                 <td>
-                  <HowWorked cycle={cycle} />
+                  <HowWorked
+                    cycle={cycle}
+                    joined={plan.work.joined.find(({ cycles: all }) => all.some(({ id }) => id === cycle.id))}
+                  />
                 </td>
               </tr>
             ))}
@@ -75,14 +78,20 @@ export function FrontsTable({ plan }: { readonly plan: Plan }) {
   );
 }
 
+interface HowWorkedProps {
+  readonly cycle: WetCyclePlan;
+  /** The front over several surfaces that it is a strip of. */
+  readonly joined: JoinedFront | undefined;
+}
+
 /** The first piece stands for all: the others are as long, or a strip shorter. */
-function HowWorked({ cycle: { front, mode, unworkable } }: { readonly cycle: WetCyclePlan }) {
+function HowWorked({ cycle: { front, mode, unworkable }, joined }: HowWorkedProps) {
   const [piece] = front?.pieces ?? [];
   if (mode === 'leave-on') return say('leave-on');
   if (!front || !piece) return `✕ ${unworkable ?? ''}`;
   return (
     <>
-      {frontInWords(front, piece).map(({ id, text }) => (
+      {(joined ? joinedInWords(joined) : frontInWords(front, piece)).map(({ id, text }) => (
         <div key={id}>{text}</div>
       ))}
       {front.pieces.length > 1 && <div>{say('breaks', { breaks: front.pieces.length - 1 })}</div>}

@@ -1,10 +1,12 @@
 import {
   DEFAULT_GEAR,
+  applicationsOf,
   decimal,
   drawnFraction,
   formatVolume,
   isReadyToUse,
   mixLife,
+  placesInWords,
   unitOf,
 } from '@etappe/core';
 import type { Plan, PlannedMix } from '@etappe/core';
@@ -53,7 +55,9 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
             key={mix.stage}
             mix={mix}
             number={i + 1}
-            place={faces.find((f) => f.id === mix.surface)?.name ?? ''}
+            place={placesInWords(
+              applicationsOf(mix).flatMap(({ surface }) => faces.find((f) => f.id === surface)?.name ?? []),
+            )}
           />
         ))}
       </div>

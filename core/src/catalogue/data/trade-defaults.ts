@@ -66,6 +66,8 @@ export const TRADE_DEFAULTS = {
   toolChangeMinutes: 0.25,
   /** After it a front is cut where all its strips are finished. */
   longestFrontMinutes: 90,
+  /** Two people take the widest strips with which they are as quick as with any, or slower by this factor at most. */
+  pairNearlyAsQuick: 1.1,
   /** A piece is left to dwell alone from this size on, or the whole surface, and for so long. */
   leastPieceSquareMetres: 8,
   leastAbsenceMinutes: 6,
@@ -81,6 +83,8 @@ export const TRADE_DEFAULTS = {
   setOutSeconds: 900,
   clearUpSeconds: 900,
   mixSeconds: 300,
+  /** What is ready to use is filled into the sprayer or the pail as it is. */
+  pourSeconds: 60,
   /** Work for one mix takes this share of its life at most: people do something else in between. */
   mixLifeShare: 0.25,
   /** From so many fillings of the sprayer on a drum is mixed, where there is one. */

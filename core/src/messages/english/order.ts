@@ -1,6 +1,7 @@
 /** The lines of a crew order. */
 export const ORDER = {
   'order/mix-name': 'Mix {number}',
+  'order/places': '{first} to {last} ({count} surfaces)',
   'order/whole-site': 'Whole site',
   'order/at-mark': '{place}, {where}',
 
@@ -9,6 +10,7 @@ export const ORDER = {
   'order/clear-up': 'Clear up: uncover, rinse plants, walk round with the customer',
   'order/foot-rinse': 'Rinse the wall foot: washing the floor splashed it',
   'order/mix': 'Mix {agent}',
+  'order/pour': 'Pour {agent}, ready to use',
   'order/apply': 'Apply {agent}',
   'order/neutralise': 'Neutralise with {agent}',
   'order/neutralise/what': 'Neutralise {what} with {agent}',
@@ -28,6 +30,7 @@ export const ORDER = {
   'order/clear-up/how': 'Photograph every surface after. Flush tools, label leftover containers.',
   'order/foot-rinse/how': 'Garden hose with a fan, clean water, one metre high, glass and doors too.',
   'order/mix/how': 'Put protection on before mixing; see the mix card.',
+  'order/pour/how': 'Put protection on before pouring; add nothing; see the mix card.',
   'order/with-tool':
     '{verb} with {tool}: {handling}{stop, select, no {} other {, no closer than {stop}}}{direction, select, no {} other {, {direction}}}.',
   'order/dwell': 'Dwell {from} to {to} min, aim for {aim}; first look at {look} min. Never let it dry.',

@@ -70,6 +70,7 @@ export const TREATMENT = {
   'front/strips-of': 'strips {from}–{to} of {count}, each {each}',
   'front/pieces': '{count, plural, one {# piece} other {# pieces}} of {each}',
   'front/pieces-of': 'pieces {from}–{to} of {count}, each {each}',
+  'front/surfaces': 'One front over {count} surfaces, in the order of the walk: each of them is a strip.',
   'front/at-once': 'Apply a strip and finish it at once, then the next.',
   'front/one': 'Apply it, wait {wait} min, then finish it.',
   'front/together':
@@ -78,6 +79,8 @@ export const TREATMENT = {
     'Apply {out} strips; start finishing {first} min after the first drop; then apply one for each you finish. Never more than {out} wet.',
   'front/paced':
     'Start a strip every {period} min; start finishing at {first} min and stay {behind, plural, one {# strip} other {# strips}} behind. Never more than {out} wet.',
+  'front/pair':
+    'Two of you: one applies a strip every {period} min; the other starts finishing {lead} min after the first drop and stays {apart, plural, one {# strip} other {# strips}} behind. Never more than {out} wet.',
   'front/single': 'One strip at a time: apply, wait {from} min, finish; then the next.',
   'front/keep-wet': 'It dries within {minutes} min: keep misting it while you work, without a pause.',
   'front/mists': 'Nothing dries: every {minutes} min stop and mist all that is wet.',

@@ -1,0 +1,123 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { phaseId } from '../protection/work-phase.ts';
+import type { WorkPhase } from '../protection/work-phase.ts';
+import type { Stage } from '../treatment/stage.ts';
+import { cycleGroup, joinedGroup, together, untiedGroup } from './cycle-work.ts';
+import type { JoinedPhase, PhaseStages } from './joined-phases.ts';
+import type { Group, WorkBuilder } from './work-builder.ts';
+
+/** A phase of the work on one face as groups that follow each other. */
+export interface PhaseGroups {
+  readonly phase: WorkPhase;
+  readonly groups: readonly Group[];
+  /** What waits where the phase waits for others: its first wet work; dry work may come before. */
+  readonly waits: readonly string[];
+  readonly ends: readonly string[];
+}
+
+/** What a phase begins with, for what it waits after the phase before. */
+interface Chained {
+  readonly groups: readonly Group[];
+  readonly beginsWith: Stage;
+}
+
+/** The phases of faces as groups of operations; what is worked as one is made once. */
+export class PhaseWork {
+  private readonly builder: WorkBuilder;
+  private readonly joined: ReadonlyMap<string, JoinedPhase>;
+  private readonly made = new Map<JoinedPhase, Chained>();
+
+  constructor(builder: WorkBuilder, joined: readonly JoinedPhase[]) {
+    this.builder = builder;
+    this.joined = new Map(
+      joined.flatMap((one) => one.phases.map(({ phase }) => [phaseId(phase), one] as const)),
+    );
+  }
+
+  /** The phases of one surface: each begins after the one before. */
+  chain(phases: readonly PhaseStages[], zone: string): readonly PhaseGroups[] {
+    let before: Group | undefined;
+    return phases.flatMap((one): PhaseGroups[] => {
+      const joined = this.joined.get(phaseId(one.phase));
+      const { groups, beginsWith } = joined ? this.once(joined, zone) : this.groupsOf([one], null, zone);
+      const [first] = groups;
+      const last = groups.at(-1);
+      if (!first || !last) return [];
+      if (before) this.builder.allAfter(first.first, before.last, 'chain-order', settles(beginsWith));
+      before = last;
+      const begin = one.phase.part === 'stays' ? first : last;
+      const waits = (groups.find((group) => group.wet) ?? begin).first;
+      return [{ phase: one.phase, groups, waits, ends: last.last }];
+    });
+  }
+
+  private once(joined: JoinedPhase, zone: string): Chained {
+    const known = this.made.get(joined);
+    if (known) return known;
+    const made = this.groupsOf(joined.phases, joined.fronts, zone);
+    this.made.set(joined, made);
+    return made;
+  }
+
+  /** Group after group over all surfaces; each waits for the one before. */
+  private groupsOf(
+    phases: readonly PhaseStages[],
+    fronts: JoinedPhase['fronts'] | null,
+    zone: string,
+  ): Chained {
+    const all = phases.map(({ stages }) => groupedStages(stages));
+    const groups: Group[] = [];
+    const [own = []] = all;
+    own.forEach((stages, i) => {
+      const [stage] = stages;
+      if (!stage) return;
+      const now = this.group(
+        all.flatMap((groupsOn) => (groupsOn[i] ? [groupsOn[i]] : [])),
+        phases[0]?.cycles.findIndex(({ apply }) => stage.cycle !== null && apply.cycle === stage.cycle) ?? -1,
+        { phases, fronts, zone },
+      );
+      const before = groups.at(-1);
+      if (before) this.builder.allAfter(now.first, before.last, 'chain-order', settles(stage));
+      groups.push(now);
+    });
+    const [beginsWith] = own[0] ?? [];
+    if (!beginsWith) throw new RangeError('a phase has stages');
+    return { groups, beginsWith };
+  }
+
+  private group(
+    surfaces: readonly (readonly Stage[])[],
+    cycle: number,
+    {
+      phases,
+      fronts,
+      zone,
+    }: {
+      readonly phases: readonly PhaseStages[];
+      readonly fronts: JoinedPhase['fronts'] | null;
+      readonly zone: string;
+    },
+  ): Group {
+    if (cycle < 0) return untiedGroup(this.builder, surfaces, zone);
+    const front = fronts?.[cycle];
+    if (front) return joinedGroup(this.builder, front, zone);
+    const plan = phases[0]?.cycles[cycle];
+    if (!plan) throw new RangeError('stages of a cycle without one');
+    return cycleGroup(this.builder, plan, zone);
+  }
+}
+
+/** Stages in the groups in which they are done; those of a cycle are one front. */
+function groupedStages(stages: readonly Stage[]): readonly (readonly Stage[])[] {
+  const seen = new Set<number>();
+  return together(stages).filter(([stage]) => {
+    const cycle = stage?.cycle ?? null;
+    if (cycle === null) return true;
+    if (seen.has(cycle)) return false;
+    seen.add(cycle);
+    return true;
+  });
+}
+
+/** What was put on to neutralise works before it is read. */
+const settles = ({ kind }: Stage) => (kind === 'reading' ? TRADE_DEFAULTS.neutraliserWorksSeconds : 0);
