@@ -29,7 +29,10 @@ export function phaseId({ face, part, step }: WorkPhase): string {
  * The steps of work that may be wet: another begins with the first application that opposes something put on before it, with what
  * prepares the face for it. What brings to rest belongs to the step before.
  */
-export function wetSteps(wet: readonly Stage[], agentOf: (id: string) => Agent): readonly (readonly Stage[])[] {
+export function wetSteps(
+  wet: readonly Stage[],
+  agentOf: (id: string) => Agent,
+): readonly (readonly Stage[])[] {
   const steps: Stage[][] = [[]];
   let agents: Agent[] = [];
   for (const stage of wet) {

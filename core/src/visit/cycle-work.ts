@@ -49,7 +49,14 @@ function untiedPieces(builder: WorkBuilder, stages: readonly Stage[], zone: stri
     const id = `${stage.id}.${i + 1}`;
     const share = { from: i / pieces, to: (i + 1) / pieces };
     return builder.add(
-      { id, cluster: id, seconds: seconds / pieces, machines: machinesOf(stages), zone, place: stage.surface },
+      {
+        id,
+        cluster: id,
+        seconds: seconds / pieces,
+        machines: machinesOf(stages),
+        zone,
+        place: stage.surface,
+      },
       {
         task: 'work',
         parts: [{ surface: stage.surface, cycle: null, share, areaSquareMetres }],

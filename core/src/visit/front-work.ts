@@ -282,11 +282,7 @@ function aboutPiece(
 }
 
 /** Of each surface its own strips. */
-function addFronts(
-  builder: WorkBuilder,
-  { id, parts }: PieceWork,
-  strips: readonly WorkedStrip[],
-): void {
+function addFronts(builder: WorkBuilder, { id, parts }: PieceWork, strips: readonly WorkedStrip[]): void {
   let from = 0;
   for (const { cycle, strips: count, limits } of parts) {
     builder.fronts.push({

@@ -55,7 +55,12 @@ describe('small surfaces on which the same is done', () => {
     const { fronts, schedule } = made.visit;
     expect(planAround(survey, { fronts, schedule }).violations).toEqual([]);
     const rows = twelve.map((_, i) => `row-${i}`);
-    const apart = planOf(surveyOf(twelve.map((one, i) => ({ ...one, side: rows[i] })), rows));
+    const apart = planOf(
+      surveyOf(
+        twelve.map((one, i) => ({ ...one, side: rows[i] })),
+        rows,
+      ),
+    );
     expect(apart.work.joined).toEqual([]);
     expect(schedule.makespan).toBeLessThan(0.75 * (apart.visit?.schedule.makespan ?? 0));
   });
@@ -87,11 +92,7 @@ describe('small surfaces stay apart', () => {
       ['stone-1 stone-2'],
     ],
     ['where they are large', [stone(1, { size: '4x3' }), stone(2, { size: '4x3' })], []],
-    [
-      'where they are of another side',
-      [stone(1), stone(2), stone(3, { side: null })],
-      ['stone-1 stone-2'],
-    ],
+    ['where they are of another side', [stone(1), stone(2), stone(3, { side: null })], ['stone-1 stone-2']],
   ])('%s', (_, surfaces, expected) => {
     expect(surfacesOf(planOf(surveyOf(surfaces)))).toEqual(expected);
   });

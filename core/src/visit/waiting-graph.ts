@@ -44,7 +44,8 @@ export class WaitingGraph {
 
   private name(id: string): string {
     let name = id;
-    for (let next = this.standsFor.get(name); next !== undefined; next = this.standsFor.get(name)) name = next;
+    for (let next = this.standsFor.get(name); next !== undefined; next = this.standsFor.get(name))
+      name = next;
     return name;
   }
 

@@ -81,7 +81,8 @@ function byOnes(pace: FrontPace, people: number): CycleFront | null {
   const widestOf = (isWanted: Wanted) =>
     MISTED_OR_NOT.flatMap(
       (misted) =>
-        widest(counts, (count) => frontOf(pace, { count, misted, people, rhythmOf: soloFront, isWanted })) ?? [],
+        widest(counts, (count) => frontOf(pace, { count, misted, people, rhythmOf: soloFront, isWanted })) ??
+        [],
     );
   const flowing = widestOf(isFlowing);
   return bestOf(flowing.length > 0 ? flowing : widestOf(() => true), people === 1 ? 'one' : 'shared');

@@ -73,11 +73,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
     const place = placeOf(about?.parts.map(({ surface }) => surface) ?? []);
     const barWidth = Math.max(1.5, x(p.finish) - x(p.start));
     const text =
-      about?.task === 'set-out'
-        ? say('set-out')
-        : about?.task === 'clear-up'
-          ? say('clear-up')
-          : place;
+      about?.task === 'set-out' ? say('set-out') : about?.task === 'clear-up' ? say('clear-up') : place;
     const room = Math.floor((barWidth - 8) / CHARACTER_WIDTH);
     return {
       id: p.operation,

@@ -116,7 +116,8 @@ export class EditQueue {
       ? { ...before, changes: before.changes.map((c) => ({ ...c, fields: changes[0]?.fields ?? c.fields })) }
       : this.newBatch(changes);
     this.batches = before ? [...this.batches.slice(0, -1), batch] : [...this.batches, batch];
-    this.shown = shownWith(this.shown, changes);
+    // What the edit leaves alone stays the very same, so that nothing of it is drawn again.
+    this.shown = withKeptDetails(shownWith(this.shown, changes), this.shown);
     this.parts.keep(batch);
     this.flushSoon(SETTLE_MILLISECONDS);
     this.parts.changed();

@@ -60,15 +60,14 @@ export function withEntities(
 }
 
 /**
- * A state with the details of an earlier one where they say the same: what is only acknowledged is no other survey, and
- * nothing is derived or drawn again for it.
+ * A state with as much of the details of an earlier one as says the same: what is only acknowledged is no other survey, and of
+ * what is edited the other fields stay the very same; nothing is derived or drawn again for them.
  */
 export function withKeptDetails(next: SurveyState, before: SurveyState): SurveyState {
   const kept = (entity: VersionedEntity): VersionedEntity => {
     const known = entityIn(before, entity.id);
     if (!known || known.detail === entity.detail) return entity;
-    const detail = replaceEqualDeep(known.detail, entity.detail);
-    return detail === known.detail ? { ...entity, detail } : entity;
+    return { ...entity, detail: replaceEqualDeep(known.detail, entity.detail) };
   };
   const entities = new Map(next.entities);
   let changed = false;

@@ -13,7 +13,7 @@ import {
 import { BANDS, BAND_NAMES, aspectName, questionsOn } from '@etappe/core';
 import type { Band, EntityId, Face, Finding } from '@etappe/core';
 import { group } from 'd3-array';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../planning/use-plan.tsx';
@@ -44,6 +44,11 @@ export function WalkGrid({ selected, runOff }: WalkGridProps) {
   const { survey: now, edit } = useSurveySession();
   // What is typed is shown first, the grid follows.
   const survey = useDeferredValue(now);
+  // For what is set down: nothing is drawn anew because this is another one.
+  const latest = useRef(now);
+  useEffect(() => {
+    latest.current = now;
+  }, [now]);
   const [lifted, setLifted] = useState<Dragged | null>(null);
   const grid = useRef<HTMLDivElement>(null);
   const sensors = useSensors(
@@ -85,7 +90,7 @@ export function WalkGrid({ selected, runOff }: WalkGridProps) {
       }}
       onDragEnd={({ active, over }) => {
         setLifted(null);
-        const drafts = setDown(now, active, over);
+        const drafts = setDown(latest.current, active, over);
         if (drafts.length > 0) edit(drafts);
       }}
     >
