@@ -6,7 +6,7 @@ import type { Derivation } from './derivation.ts';
 /** Fronts that are tried with more hands at most, the longest first. */
 const MOST_TRIED = 12;
 /** Less than this is not worth two people. */
-const LEAST_GAIN_SECONDS = 180;
+const LEAST_GAIN_SECONDS = 300;
 const TOGETHER: readonly Hands[] = ['shared', 'pair'];
 
 /**

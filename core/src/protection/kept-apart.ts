@@ -111,12 +111,12 @@ function rankedPhases(
 ): ReadonlyMap<string, FacePhases> {
   const uppers = new Map<string, string[]>();
   for (const { upper, lower } of above) uppers.set(lower, [...(uppers.get(lower) ?? []), upper]);
-  const own = new Map(
+  const own = new Map<string, FacePhases>(
     surfaces.map((planned) => {
       const phases = phasesOn(planned);
-      let rank = 0;
-      const ranks = phases.wet.map((stages) => (rank = Math.max(rank, rankOf(stages, planned))));
-      return [planned.surface.id as string, { ...phases, ranks }] as const;
+      const own = phases.wet.map((stages) => rankOf(stages, planned));
+      const ranks = own.map((_, step) => Math.max(...own.slice(0, step + 1)));
+      return [planned.surface.id, { ...phases, ranks }] as const;
     }),
   );
   return new Map(
@@ -220,7 +220,6 @@ function withRests(
   if (!treatment) return planned;
   const { wet, stays } = phasesOn(planned);
   const around = { surface, shaded: false, catalogue: survey.catalogue };
-  let rested = false;
   const steps = wet.map((stages, step) => {
     const agents = restsOf({ face: surface.id, part: 'wet', step }) ?? new Set();
     const rests = restingOrder([...agents], around).flatMap((agent) => {
@@ -239,9 +238,8 @@ function withRests(
         step === wet.length - 1 ? 'gate' : `gate-${step + 1}`,
       );
     });
-    if (rests.length > 0) rested = true;
     return [...stages, ...rests];
   });
-  if (!rested) return planned;
+  if (steps.every((stages, step) => stages.length === wet[step]?.length)) return planned;
   return { ...planned, treatment: { ...treatment, stages: [...steps.flat(), ...stays] } };
 }

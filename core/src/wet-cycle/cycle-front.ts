@@ -72,8 +72,13 @@ export function cycleFront(pace: FrontPace): CycleFront | null {
  */
 export function sharedFront(pace: FrontPace, people: number): CycleFront | null {
   const { leastPieceSquareMetres } = TRADE_DEFAULTS;
-  const parts = Math.min(people, Math.floor(pace.areaSquareMetres / leastPieceSquareMetres));
-  return parts > 1 ? byOnes(pace, parts) : null;
+  const most = Math.min(people, Math.floor(pace.areaSquareMetres / leastPieceSquareMetres));
+  for (let parts = most; parts > 1; parts -= 1) {
+    const front = byOnes(pace, parts);
+    const smallest = Math.min(...(front?.pieces.map(({ strips }) => strips) ?? []));
+    if (front && smallest * front.stripSquareMetres >= leastPieceSquareMetres) return front;
+  }
+  return null;
 }
 
 function byOnes(pace: FrontPace, people: number): CycleFront | null {

@@ -71,6 +71,7 @@ describe('a front in words', () => {
     const front = { stripCount: 13, stripMetres: 1.234, stripSquareMetres: 6 } as CycleFront;
     expect(stripsInWords(front, 'metric')).toBe('13 strips of 1.2 m');
     expect(stripsInWords(front, 'us', { from: 1, to: 7 })).toBe('strips 1–7 of 13, each 3.9 ft');
+    expect(stripsInWords(front, 'metric', { from: 7, to: 7 })).toBe('strip 7 of 13, 1.2 m');
     expect(stripsInWords({ ...front, stripMetres: 0.2, stripSquareMetres: 1 }, 'metric')).toBe(
       '13 pieces of 1 m²',
     );

@@ -79,7 +79,8 @@ export function stripsInWords(
   const isStrip = stripMetres >= LEAST_STRIP_METRES;
   const each = isStrip ? formatLength(roundToStep(stripMetres, 0.1), units) : area;
   const what = isStrip ? 'strips' : 'pieces';
-  return some
-    ? say(`front/${what}-of`, { ...some, count: stripCount, each })
-    : say(`front/${what}`, { count: stripCount, each });
+  if (!some) return say(`front/${what}`, { count: stripCount, each });
+  return some.from === some.to
+    ? say(`front/${what}-one`, { number: some.from, count: stripCount, each })
+    : say(`front/${what}-of`, { ...some, count: stripCount, each });
 }
