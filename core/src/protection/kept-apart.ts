@@ -114,8 +114,8 @@ function rankedPhases(
   const own = new Map<string, FacePhases>(
     surfaces.map((planned) => {
       const phases = phasesOn(planned);
-      const own = phases.wet.map((stages) => rankOf(stages, planned));
-      const ranks = own.map((_, step) => Math.max(...own.slice(0, step + 1)));
+      const each = phases.wet.map((stages) => rankOf(stages, planned));
+      const ranks = each.map((_, step) => Math.max(...each.slice(0, step + 1)));
       return [planned.surface.id, { ...phases, ranks }] as const;
     }),
   );

@@ -32,7 +32,7 @@ export function scheduleViolations(problem: SequenceProblem, schedule: Schedule)
     ...inTwoPlaces(problem, done),
     ...machinesInUse(problem, done),
     ...brokenLags(problem, at),
-    ...problem.fronts.flatMap((front) => brokenFront(front, problem, at)),
+    ...brokenFronts(problem, at),
     ...brokenWatches(problem, at, done),
   ];
 }
@@ -148,14 +148,20 @@ interface Act {
   readonly to: number;
 }
 
-/** Every strip of a front by the clock: on long enough, not too long, never dry, and nobody on two strips at once. */
+/** Every strip of every front by the clock: on long enough, not too long, never dry, and nobody on two strips at once. */
+function brokenFronts(problem: SequenceProblem, at: ReadonlyMap<string, Placement>): readonly Violation[] {
+  const acts: Act[] = [];
+  const found = problem.fronts.flatMap((front) => brokenFront(front, at, acts));
+  return [...found, ...twoStripsAtOnce(acts, problem)];
+}
+
+/** @param acts takes up what is done on its strips */
 function brokenFront(
   front: WorkedFront,
-  problem: SequenceProblem,
   at: ReadonlyMap<string, Placement>,
+  acts: Act[],
 ): readonly Violation[] {
   const found: Violation[] = [];
-  const acts: Act[] = [];
   const act = (what: string, { operation, from, to }: StripSpan): Act | null => {
     const placement = at.get(operation);
     if (!placement) return null;
@@ -176,7 +182,7 @@ function brokenFront(
     );
     if (apply && mists && finish) found.push(...brokenStrip(name, front, apply, mists, finish));
   }
-  return [...found, ...twoStripsAtOnce(acts, problem)];
+  return found;
 }
 
 function brokenStrip(

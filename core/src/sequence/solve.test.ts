@@ -249,6 +249,12 @@ describe('the checker', () => {
         },
       ],
     });
+  /** The same on two surfaces, within one operation. */
+  const twoSurfaces = (second: readonly [number, number]) => {
+    const [one] = front({}, [[0, 80]]).fronts;
+    const [other] = front({ id: 'other' }, [second]).fronts;
+    return { ...front(), fronts: [one, other].flatMap((f) => f ?? []) };
+  };
   it.each<[string, SequenceProblem, string[]]>([
     ['passes a good front', front(), []],
     ['sees a strip that is finished too soon', front({ leastSeconds: 70 }), ['dwell-too-short']],
@@ -278,6 +284,8 @@ describe('the checker', () => {
       ]),
       ['front', 'late-rinse'],
     ],
+    ['passes two surfaces in one front', twoSurfaces([20, 120]), []],
+    ['sees somebody at two surfaces at once', twoSurfaces([20, 100]), ['one-place']],
   ])('%s', (_, given, rules) => {
     const placements = [{ operation: 'front', person: 'a', start: 0, finish: 240 }];
     expect(scheduleViolations(given, { placements, makespan: 240 }).map((v) => v.rule)).toEqual(rules);

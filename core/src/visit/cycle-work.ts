@@ -74,7 +74,10 @@ function untiedRounds(
   surfaces: readonly (readonly Stage[])[],
   zone: string,
 ): readonly string[] {
-  const total = surfaces.reduce((sum, stages) => sum + workSeconds(stages), 0);
+  // While one surface waits for its reading, work goes on at the next.
+  const secondsOf = (some: readonly (readonly Stage[])[]) =>
+    some.flat().reduce((sum, stage) => sum + stageSeconds(stage), 0) + waitSeconds(some[0] ?? []);
+  const total = secondsOf(surfaces);
   const rounds = Math.min(surfaces.length, Math.ceil(total / TRADE_DEFAULTS.longestPieceSeconds));
   const each = Math.ceil(surfaces.length / Math.max(1, rounds));
   const ids: string[] = [];
@@ -100,7 +103,7 @@ function untiedRounds(
       {
         id,
         cluster: id,
-        seconds: own.reduce((sum, one) => sum + workSeconds(one), 0),
+        seconds: secondsOf(own),
         machines: machinesOf(stages),
         zone,
         place: first.surface,
