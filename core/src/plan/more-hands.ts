@@ -11,13 +11,17 @@ const TOGETHER: readonly Hands[] = ['shared', 'pair'];
 
 /**
  * Where a day hangs on one piece of work after the other and somebody would stand by, the longest fronts on that chain are
- * shared out or worked as a pair: one front after another, as long as the day can get shorter by it.
+ * shared out or worked as a pair: one front after another, as long as the day can get shorter by it. Gives way to the caller before
+ * each that is tried.
  *
  * @param alone every front worked by one person
  * @param withHands the same with other hands
  * @returns null where more hands bring nothing
  */
-export function moreHands(alone: Derivation, withHands: (hands: HandsOf) => Derivation): Derivation | null {
+export function* moreHands(
+  alone: Derivation,
+  withHands: (hands: HandsOf) => Derivation,
+): Generator<null, Derivation | null> {
   if (alone.work.problem.people.length < 2) return null;
   let best = { derivation: alone, hands: new Map<string, Hands>(), seconds: boundOf(alone) };
   const tried = new Set<string>();
@@ -29,6 +33,7 @@ export function moreHands(alone: Derivation, withHands: (hands: HandsOf) => Deri
     if (cycle === null) break;
     tried.add(cycle);
     for (const how of TOGETHER) {
+      yield null;
       const hands = new Map([...best.hands, [cycle, how] as const]);
       const derivation = withHands(hands);
       const seconds = hasMachines(derivation, cycle) ? boundOf(derivation) : Infinity;

@@ -64,15 +64,14 @@ function* plansFor(
   options: PlanOptions,
 ): Generator<Plan | null, void> {
   const alone = derivedBy();
-  yield* plansOf(alone, survey, options);
-  if (!isOrdered(alone)) return;
-  const together = moreHands(alone, derivedBy);
+  let isPlanned = false;
+  for (const found of plansOf(alone, survey, options)) {
+    if (found?.visit) isPlanned = true;
+    yield found;
+  }
+  if (!isPlanned) return;
+  const together = yield* moreHands(alone, derivedBy);
   if (together) yield* plansOf(together, survey, options);
-}
-
-/** Whether there is anything to put in order, and an order of it. */
-function isOrdered({ work, warnings }: Derivation): boolean {
-  return work.problem.operations.length > 0 && !warnings.some((w) => w.rule === 'drain-loop');
 }
 
 function* plansOf(
@@ -80,7 +79,8 @@ function* plansOf(
   survey: FacedSurvey,
   options: PlanOptions,
 ): Generator<Plan | null, void> {
-  if (!isOrdered(derivation)) {
+  const { work, warnings } = derivation;
+  if (work.problem.operations.length === 0 || warnings.some((w) => w.rule === 'drain-loop')) {
     yield { ...derivation, visit: null };
     return;
   }
@@ -93,8 +93,8 @@ function* plansOf(
   const fronts = decidedFronts(derivation.surfaces);
   let unsound: Unsound | null = null;
   try {
-    const bound = lowerBound(derivation.work.problem);
-    for (const schedule of solve(derivation.work.problem, options)) {
+    const bound = lowerBound(work.problem);
+    for (const schedule of solve(work.problem, options)) {
       const [fault] = schedule ? judge(schedule) : [];
       if (fault) unsound ??= fault;
       yield schedule && !fault ? withSchedule(derivation, { fronts, schedule }, bound, survey) : null;
