@@ -51,7 +51,7 @@ export function planFileOf(
     mixes: plan.mixes.flatMap((mix) =>
       mix.batches.map(({ count, card }) => ({
         stage: mix.stage,
-        applications: applicationsOf(mix),
+        applications: applicationsOf(mix).map((one) => ({ ...one, litres: roundToStep(one.litres, 0.01) })),
         litres: card.litres,
         batches: count,
         strengthGramsPerLitre: card.strengthGramsPerLitre,
