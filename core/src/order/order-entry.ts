@@ -11,7 +11,7 @@ import { roundToStep } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import { say, told } from '../messages/message.ts';
 import type { Message, Told } from '../messages/message.ts';
-import { frontInWords, joinedInWords } from '../wet-cycle/front-words.ts';
+import { frontsInWords } from './fronts-in-words.ts';
 import { isFor } from '../supply/planned-mix.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { placesInWords } from './places-in-words.ts';
@@ -104,30 +104,6 @@ function neutralising({ neutralises }: Stage, agent: string): Told {
 
 /** Without its words, which stand beside it. */
 const messageOf = ({ id, params }: Told): Message => ({ id, params });
-
-/** How each front of a plan is worked, by the operations that work it. */
-function frontsInWords({ surfaces, work }: Plan): ReadonlyMap<string, readonly Told[]> {
-  const cycles = new Map(surfaces.flatMap((p) => p.cycles.map((cycle) => [cycle.id, cycle.front] as const)));
-  const joined = new Map(work.joined.map((front) => [front.cycles[0]?.id, front]));
-  // The first of joined surfaces speaks for all.
-  const spokenFor = new Set(work.joined.flatMap((front) => front.cycles.slice(1).map(({ id }) => id)));
-  const counted = new Map<string, number>();
-  return new Map(
-    work.problem.fronts.flatMap(({ cycle, strips }) => {
-      const front = cycles.get(cycle);
-      const number = counted.get(cycle) ?? 0;
-      counted.set(cycle, number + 1);
-      const piece = front?.pieces[number];
-      if (!front || !piece || spokenFor.has(cycle)) return [];
-      const together = joined.get(cycle);
-      const words = together ? joinedInWords(together) : frontInWords(front, piece);
-      const operations = new Set(
-        strips.flatMap((s) => [...s.apply, ...s.finish].map((span) => span.operation)),
-      );
-      return [...operations].map((operation) => [operation, words] as const);
-    }),
-  );
-}
 
 /** Whether what is applied comes ready to use. */
 function isPoured(stages: readonly Stage[]): boolean {

@@ -31,9 +31,11 @@ export function decidedFronts(surfaces: readonly PlannedSurface[]): readonly Dec
   );
 }
 
-/** Who was decided to work each front. */
+/** Who was decided to work each front that is not one person's. */
 export function decidedHands(fronts: readonly DecidedFront[]): HandsOf {
-  return new Map(fronts.flatMap(({ cycle, hands }) => (hands ? [[cycle, hands] as const] : [])));
+  return new Map(
+    fronts.flatMap(({ cycle, hands = 'one' }) => (hands === 'one' ? [] : [[cycle, hands] as const])),
+  );
 }
 
 /** Where fronts that were decided are none that hold today. */

@@ -1,4 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
 import { readJobFile } from '../interchange/job-file.ts';
 import { crewOrder } from '../order/crew-order.ts';
 import { plan, planAround } from '../plan/plan.ts';
@@ -96,4 +97,39 @@ describe('small surfaces stay apart', () => {
   ])('%s', (_, surfaces, expected) => {
     expect(surfacesOf(planOf(surveyOf(surfaces)))).toEqual(expected);
   });
+});
+
+describe('any row of small surfaces', () => {
+  it('has an order, sound by the clock, with every surface in it once', () => {
+    let joined = 0;
+    const ids = Array.from({ length: 8 }, (_, i) => `stone-${i + 1}`);
+    const row = (i: number) =>
+      fc.record({
+        material: fc.constantFrom('granite', 'painted-render'),
+        side: fc.constantFrom('row', 'row', 'back'),
+        drainsOnto: fc.constantFrom(['lawn'], ['lawn'], ids.slice(i + 1, i + 2)),
+        found: fc.subarray(['green-algae', 'surface-rust'], { minLength: 1 }),
+      });
+    fc.assert(
+      fc.property(fc.tuple(...ids.map((_, i) => row(i))), (rows) => {
+        const survey = surveyOf(
+          rows.map(({ found, ...more }, i) =>
+            stone(i + 1, { ...more, findings: found.map((contaminant) => ({ contaminant, severity: 2 })) }),
+          ),
+          ['row', 'back'],
+        );
+        const made = planOf(survey);
+        joined += made.work.joined.length;
+        expect(made.warnings.filter(({ rule }) => /sequence|mix-outlived/.test(rule))).toEqual([]);
+        if (!made.visit) return;
+        expect(planAround(survey, made.visit).violations).toEqual([]);
+        const cycles = made.surfaces.flatMap((p) => p.cycles.map(({ id }) => id));
+        expect([...new Set(made.work.problem.fronts.map(({ cycle }) => cycle))].sort()).toEqual(
+          cycles.sort(),
+        );
+      }),
+      { numRuns: 60 },
+    );
+    expect(joined).toBeGreaterThan(20);
+  }, 60_000);
 });
