@@ -161,17 +161,33 @@ function basinsOf(
   const sides = acting.flatMap((face) =>
     face.touches.flatMap(({ face: id, how }) =>
       (standing.get(id) ?? []).flatMap((other): Basin[] =>
-        other === face ? [] : [{ at: id, how, faces: inOrderOf([face, other], place) }],
+        other === face || !opposedAgents(face, other)
+          ? []
+          : [{ at: id, how, faces: inOrderOf([face, other], place) }],
       ),
     ),
   );
-  const flows = [...at].map(([id, faces]): Basin => ({ at: id, how: 'run-off', faces }));
-  const basins = [...flows, ...sides].filter(({ faces }) => isOpposed(faces));
-  const kept: { readonly basin: Basin; readonly ids: ReadonlySet<string> }[] = [];
-  for (const basin of basins.sort((a, b) => b.faces.length - a.faces.length || (a.at < b.at ? -1 : 1)))
-    if (!kept.some(({ ids }) => basin.faces.every((face) => ids.has(face.id))))
-      kept.push({ basin, ids: new Set(basin.faces.map((face) => face.id)) });
-  return kept.map(({ basin }) => basin);
+  // Where more comes together further down, that is the basin.
+  const isPassed = (id: string, faces: readonly GuardedFace[]) =>
+    [...(onto.get(id) ?? [])].some((next) => (at.get(next)?.length ?? 0) > faces.length);
+  const flows = [...at].flatMap(([id, faces]): Basin[] =>
+    isPassed(id, faces) || !isOpposed(faces) ? [] : [{ at: id, how: 'run-off', faces }],
+  );
+  return outermost([...flows, ...sides]);
+}
+
+/** Basins that are not within another, the largest first. */
+function outermost(basins: readonly Basin[]): readonly Basin[] {
+  const kept: Basin[] = [];
+  const idsByFace = new Map<string, ReadonlySet<string>[]>();
+  for (const basin of basins.toSorted((a, b) => b.faces.length - a.faces.length || (a.at < b.at ? -1 : 1))) {
+    const around = idsByFace.get(basin.faces[0]?.id ?? '') ?? [];
+    if (around.some((ids) => basin.faces.every((face) => ids.has(face.id)))) continue;
+    kept.push(basin);
+    const ids = new Set(basin.faces.map((face) => face.id));
+    for (const id of ids) idsByFace.set(id, [...(idsByFace.get(id) ?? []), ids]);
+  }
+  return kept;
 }
 
 function inOrderOf(
