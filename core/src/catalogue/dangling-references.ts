@@ -3,7 +3,7 @@ import { workedStages } from './method.ts';
 
 /** References of entries that lead nowhere, each in a sentence. */
 export function danglingReferences(data: CatalogueData): readonly string[] {
-  const known = {
+  const ids = {
     agent: new Set(data.agents.map((a) => a.id)),
     tool: new Set(data.tools.map((t) => t.id)),
     contaminant: new Set(data.contaminants.map((c) => c.id)),
@@ -13,8 +13,8 @@ export function danglingReferences(data: CatalogueData): readonly string[] {
     candidate: new Set([...data.contaminants, ...data.permanentMarks].map((c) => c.id)),
   };
   const faults: string[] = [];
-  const need = (kind: keyof typeof known, wanted: string, from: string) => {
-    if (!known[kind].has(wanted)) faults.push(`${from}: there is no ${kind} "${wanted}"`);
+  const need = (kind: keyof typeof ids, wanted: string, from: string) => {
+    if (!ids[kind].has(wanted)) faults.push(`${from}: there is no ${kind} "${wanted}"`);
   };
   for (const m of data.materials) for (const c of m.conditions) need('condition', c, `materials ${m.id}`);
   for (const a of data.agents) if (a.neutraliser) need('agent', a.neutraliser.agent, `agents ${a.id}`);

@@ -189,12 +189,12 @@ function ownMaterial(own: OwnMaterial, like: Material): Material {
 
 /** Those that are offered; one with an agent or a tool that the catalogue does not have is left out. */
 function ownMethods({ methods }: CompanyHandbook): readonly Method[] {
-  const known = new Set([...CATALOGUE.agents, ...CATALOGUE.tools].map((entry) => entry.id));
+  const catalogueIds = new Set([...CATALOGUE.agents, ...CATALOGUE.tools].map((entry) => entry.id));
   return methods
     .filter((own) => !own.putAway)
     .filter(({ method }) =>
       workedStages(method).every(
-        (stage) => known.has(stage.tool) && (!('agent' in stage) || known.has(stage.agent)),
+        (stage) => catalogueIds.has(stage.tool) && (!('agent' in stage) || catalogueIds.has(stage.agent)),
       ),
     )
     .map((own) => ({ ...own.method, id: own.id, source: `company method: ${own.reason}` }));

@@ -95,8 +95,8 @@ export function applyHandbookChanges(
   }
   const next = [...standing.values()];
   // Only what these changes brought: a value that a newer catalogue no longer allows must not block all others.
-  const before = new Set(handbookFaults(handbookOf(records)).map((f) => f.message));
-  const faults = handbookFaults(handbookOf(next)).filter((f) => !before.has(f.message));
+  const oldFaults = new Set(handbookFaults(handbookOf(records)).map((f) => f.message));
+  const faults = handbookFaults(handbookOf(next)).filter((f) => !oldFaults.has(f.message));
   return faults.length > 0 ? { ok: false, faults, conflict: null } : { ok: true, records: next, applied };
 }
 

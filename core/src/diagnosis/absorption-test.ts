@@ -7,12 +7,12 @@ import { ABSORPTION_CLASSES, dropSeconds, absorptionClassOf } from '../survey/wa
 /** How probable it is that a drop falls into the class of the material, the next one, one further on, and so forth. */
 const BY_DISTANCE: readonly number[] = [0.7, 0.22, 0.06, 0.015, 0.005];
 
-const made = new WeakMap<Catalogue['materials'], Map<Finish, QuickTest>>();
+const testsOf = new WeakMap<Catalogue['materials'], Map<Finish, QuickTest>>();
 
-/** The drop of water, timed, as a test between materials: how probable each class is follows from their thirst. */
+/** The drop of water, timed, as a test between materials: how probable each class is follows from how fast each takes water. */
 export function absorptionTest(finish: Finish, { materials }: Pick<Catalogue, 'materials'>): QuickTest {
-  const tests = made.get(materials) ?? new Map<Finish, QuickTest>();
-  made.set(materials, tests);
+  const tests = testsOf.get(materials) ?? new Map<Finish, QuickTest>();
+  testsOf.set(materials, tests);
   const test = tests.get(finish) ?? testOf(finish, materials);
   tests.set(finish, test);
   return test;

@@ -102,9 +102,9 @@ class RowsReader {
     const targets = this.rows.map((row, i) => this.target(row, i));
     const seen = new Map<string, number>();
     targets.forEach(({ id }, i) => {
-      const before = seen.get(id);
-      if (before !== undefined)
-        this.cells.fault(i, 'name', `the same surface stands on line ${before + 2} already`);
+      const earlierRow = seen.get(id);
+      if (earlierRow !== undefined)
+        this.cells.fault(i, 'name', `the same surface stands on line ${earlierRow + 2} already`);
       seen.set(id, i);
     });
     const drafts = this.rows.flatMap((row, i) => {
@@ -151,8 +151,8 @@ class RowsReader {
 
   private side(name: string): string | null {
     if (name === '') return null;
-    const known = this.sides.get(name) ?? this.sides.get(name.toLowerCase());
-    if (known !== undefined) return known;
+    const sideId = this.sides.get(name) ?? this.sides.get(name.toLowerCase());
+    if (sideId !== undefined) return sideId;
     const id = this.options.makeId();
     this.remember(this.sides, { id, name });
     const position = Math.max(0, ...this.survey.sides.map((s) => s.position)) + this.sideDrafts.length + 1;
@@ -165,7 +165,7 @@ class RowsReader {
     index: number,
     { id, existing, side }: ReturnType<RowsReader['target']>,
   ): readonly DraftChange[] {
-    const before = this.cells.faults.length;
+    const faultsBefore = this.cells.faults.length;
     const fields = {
       ...this.cells.fields(row, index),
       ...(this.options.mapping.side !== undefined && (side !== null || !existing) ? { side } : {}),
@@ -176,7 +176,7 @@ class RowsReader {
     const { position: _, ...checked } = detail as Record<string, unknown>;
     const result = checkedDetail('surface', checked);
     // A cell that was not understood is told once.
-    if (!result.ok && this.cells.faults.length === before)
+    if (!result.ok && this.cells.faults.length === faultsBefore)
       for (const fault of result.faults)
         this.cells.fault(
           index,
@@ -289,9 +289,9 @@ class RowsReader {
       for (const fault of outcome.faults) this.cells.fault(lineOf(fault.entity), 'name', fault.message);
       return;
     }
-    const before = new Set(referenceFaults(this.survey).map((f) => f.message));
+    const oldFaults = new Set(referenceFaults(this.survey).map((f) => f.message));
     for (const fault of referenceFaults(surveyOf(outcome.state))) {
-      if (!before.has(fault.message))
+      if (!oldFaults.has(fault.message))
         this.cells.fault(lineOf(fault.entity), columnOfPath(fault.path), fault.message);
     }
   }

@@ -23,8 +23,8 @@ export function withTypedElectrics(file: Raw): Raw {
 
 /** What was answered in words, after what stood there. */
 export function noteWith(note: unknown, said: string): string {
-  const before = typeof note === 'string' && note !== '' ? `${note} ` : '';
-  return `${before}Answered in words: “${said}”`.slice(0, MOST_LETTERS);
+  const earlier = typeof note === 'string' && note !== '' ? `${note} ` : '';
+  return `${earlier}Answered in words: “${said}”`.slice(0, MOST_LETTERS);
 }
 
 function recordOf(value: unknown): Raw | null {

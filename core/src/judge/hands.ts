@@ -9,12 +9,12 @@ export function twoPlaceFaults(day: DayReading): readonly Unsound[] {
   const busy = new Map<string, LogEntry>();
   return day.log.flatMap((entry) =>
     entry.people.flatMap((person): Unsound[] => {
-      const before = busy.get(person);
-      if (!before || entry.to > before.to) busy.set(person, entry);
-      if (!before || entry.from >= before.to) return [];
+      const earlier = busy.get(person);
+      if (!earlier || entry.to > earlier.to) busy.set(person, entry);
+      if (!earlier || entry.from >= earlier.to) return [];
       const at = day.clock(entry.from);
-      const text = say('judge/two-places', { person, before: before.act, act: entry.act, at });
-      return [{ rule: 'two-places', surfaces: [...before.surfaces, ...entry.surfaces], text }];
+      const text = say('judge/two-places', { person, before: earlier.act, act: entry.act, at });
+      return [{ rule: 'two-places', surfaces: [...earlier.surfaces, ...entry.surfaces], text }];
     }),
   );
 }
@@ -43,13 +43,13 @@ export function belowFaults(day: DayReading): readonly Unsound[] {
 
 /** What is put on was mixed by somebody before, and not too long before. */
 export function mixFaults(day: DayReading): readonly Unsound[] {
-  const made = new Map<string, LogEntry[]>();
+  const mixings = new Map<string, LogEntry[]>();
   for (const entry of day.log)
     if (entry.act === 'mix' && entry.mix !== null)
-      made.set(entry.mix, [...(made.get(entry.mix) ?? []), entry]);
+      mixings.set(entry.mix, [...(mixings.get(entry.mix) ?? []), entry]);
   return day.log.flatMap((entry): Unsound[] => {
     if (entry.act === 'mix' || entry.agent === null || entry.mix === null) return [];
-    const own = (made.get(entry.mix) ?? []).filter((mix) => mix.to <= entry.from);
+    const own = (mixings.get(entry.mix) ?? []).filter((mix) => mix.to <= entry.from);
     const facts = {
       agent: day.agentName(entry.agent),
       places: entry.surfaces.map((s) => day.grounds.name(s)).join(', '),
@@ -76,9 +76,9 @@ export function vesselFaults(day: DayReading): readonly Unsound[] {
   return day.log.flatMap((entry) => {
     if (entry.vessel === null || entry.agent === null || entry.act === 'mix') return [];
     const agent = day.place.catalogue.agent(entry.agent);
-    const before = carried.get(entry.vessel) ?? new Set<string>();
-    carried.set(entry.vessel, before.add(agent.id));
-    const opposed = [...before].find((id) => {
+    const mixes = carried.get(entry.vessel) ?? new Set<string>();
+    carried.set(entry.vessel, mixes.add(agent.id));
+    const opposed = [...mixes].find((id) => {
       const other = day.place.catalogue.agent(id);
       return other.opposedTo.includes(agent.class) || agent.opposedTo.includes(other.class);
     });

@@ -71,14 +71,14 @@ export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] 
   return entries.map((entry) => {
     const { how, checks, stopWhen, ifNotEnough, cautions } = entry;
     const words = JSON.stringify([entry.place, how, checks, stopWhen, ifNotEnough, cautions]);
-    const before = said.get(words);
-    if (how.length + checks.length < 2 || before === undefined) {
+    const firstTold = said.get(words);
+    if (how.length + checks.length < 2 || firstTold === undefined) {
       said.set(words, entry.start);
       return entry;
     }
     return {
       ...entry,
-      sameAs: before,
+      sameAs: firstTold,
       how: [],
       ...(entry.said ? { said: { ...entry.said, how: [] } } : {}),
       force: null,

@@ -115,10 +115,10 @@ function cut(
   done: number,
   until: number,
 ): readonly { readonly from: number; readonly to: number }[] {
-  let before = 0;
+  let passed = 0;
   return spans.flatMap(({ from, to }) => {
-    const [begins, ends] = [Math.max(from, from + done - before), Math.min(to, from + until - before)];
-    before += to - from;
+    const [begins, ends] = [Math.max(from, from + done - passed), Math.min(to, from + until - passed)];
+    passed += to - from;
     return ends > begins ? [{ from: begins, to: ends }] : [];
   });
 }

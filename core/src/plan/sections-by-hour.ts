@@ -69,10 +69,10 @@ export function sidesByDrying(days: readonly CycleDay[]): readonly SideDrying[] 
   for (const { side, hours, working } of days) {
     if (side === null) continue;
     for (const { hour, evaporationMillimetresPerHour } of hours) {
-      const before = sides.get(side);
+      const hardest = sides.get(side);
       if (
         working.includes(hour) &&
-        evaporationMillimetresPerHour > (before?.evaporationMillimetresPerHour ?? -Infinity)
+        evaporationMillimetresPerHour > (hardest?.evaporationMillimetresPerHour ?? -Infinity)
       )
         sides.set(side, { side, hour, evaporationMillimetresPerHour });
     }

@@ -74,11 +74,11 @@ export function chemistryGuard(
     const blocks = blocksOf(basin.faces);
     blocks.forEach((block, i) => {
       const [head, ...others] = block;
-      const before = blocks[i - 1];
-      if (!head || !before) return;
-      for (const face of before) separations.push({ then: head.id, after: face.id, which: 'end' });
+      const previous = blocks[i - 1];
+      if (!head || !previous) return;
+      for (const face of previous) separations.push({ then: head.id, after: face.id, which: 'end' });
       for (const face of others) separations.push({ then: face.id, after: head.id, which: 'begin' });
-      const meeting = meetingOf(basin, before, head);
+      const meeting = meetingOf(basin, previous, head);
       if (meeting) meetings.push(meeting);
     });
     addRests(rests, blocks);

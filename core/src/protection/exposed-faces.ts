@@ -34,11 +34,11 @@ export function exposures(survey: FacedSurvey, guarded: readonly GuardedFace[]):
   );
   const byId = new Map(survey.surfaces.map((face) => [face.id as string, face]));
   const found = new Map<string, Exposure>();
-  const known = new Map<string, readonly Refusal[]>();
+  const refusalsByQuestion = new Map<string, readonly Refusal[]>();
   const harm = (face: Face, agent: Agent) => {
     const key = `${face.id} ${agent.class}`;
-    const refusals = known.get(key) ?? harmTo(face, agent, survey);
-    known.set(key, refusals);
+    const refusals = refusalsByQuestion.get(key) ?? harmTo(face, agent, survey);
+    refusalsByQuestion.set(key, refusals);
     return refusals;
   };
   for (const { id, agents, touches } of guarded) {

@@ -8,11 +8,11 @@ export function faceOrder(
   faces: readonly { readonly id: string; readonly rank: number }[],
   before: readonly (readonly [string, string])[],
 ): readonly string[] {
-  const known = new Set(faces.map((face) => face.id));
+  const faceIds = new Set(faces.map((face) => face.id));
   const later = new Map<string, string[]>();
   const waiting = new Map(faces.map((face) => [face.id, 0]));
   for (const [first, then] of before) {
-    if (!known.has(first) || !known.has(then)) continue;
+    if (!faceIds.has(first) || !faceIds.has(then)) continue;
     later.set(first, [...(later.get(first) ?? []), then]);
     waiting.set(then, (waiting.get(then) ?? 0) + 1);
   }

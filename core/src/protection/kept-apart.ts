@@ -202,12 +202,12 @@ function rankOf(stages: readonly Stage[], { treatment }: TreatedSurface): number
 
 function inOrder(phases: readonly RankedPhase[], rules: readonly PhaseRule[]): readonly RankedPhase[] {
   const byId = new Map(phases.map((phase) => [phase.id, phase]));
-  const before = rules.map(({ first, then }) => [phaseId(first), phaseId(then)] as const);
+  const ruled = rules.map(({ first, then }) => [phaseId(first), phaseId(then)] as const);
   const steps = phases.flatMap((phase, i) => {
     const next = phases[i + 1];
     return next && next.at === phase.at ? [[phase.id, next.id] as const] : [];
   });
-  return faceOrder(phases, [...before, ...steps]).flatMap((id) => byId.get(id) ?? []);
+  return faceOrder(phases, [...ruled, ...steps]).flatMap((id) => byId.get(id) ?? []);
 }
 
 /** Agents that something opposed would meet elsewhere later are brought to rest at the end of the step that they are of. */

@@ -4,10 +4,10 @@ import type { Face } from '../survey/face.ts';
 export function neighboursOf(
   faces: readonly Pick<Face, 'id' | 'beside' | 'zoneOf'>[],
 ): ReadonlyMap<string, ReadonlySet<string>> {
-  const known = new Set<string>(faces.map((face) => face.id));
+  const faceIds = new Set<string>(faces.map((face) => face.id));
   const beside = new Map<string, Set<string>>();
   const join = (one: string, other: string) => {
-    if (!known.has(other)) return;
+    if (!faceIds.has(other)) return;
     beside.set(one, (beside.get(one) ?? new Set()).add(other));
     beside.set(other, (beside.get(other) ?? new Set()).add(one));
   };

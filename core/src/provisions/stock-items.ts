@@ -38,9 +38,9 @@ export function productItems(stock: readonly StockLine[], { job }: FacedSurvey):
           : say('stock/from-lot/place', { amount, lot: number, place });
       });
     // A company that writes no lots of it down is not told that one is short.
-    const known = line.lots.length > 0;
+    const hasLots = line.lots.length > 0;
     const bought =
-      line.toBuy.containers.length === 0 || known
+      line.toBuy.containers.length === 0 || hasLots
         ? []
         : [say('stock/in-packs', { packs: packsInWords(line.toBuy, line.unit) })];
     return {
@@ -53,7 +53,7 @@ export function productItems(stock: readonly StockLine[], { job }: FacedSurvey):
       amount: [formatStock(line.needed, line.unit, job.units), ...used, ...bought].join('; '),
       kilograms: line.unit === 'kg' ? line.needed : line.needed * PRODUCT_KILOGRAMS_PER_LITRE,
       litres: line.needed * (line.unit === 'kg' ? POWDER_LITRES_PER_KILOGRAM : PRODUCT_LITRES_PER_LITRE),
-      short: line.toBuy.containers.length === 0 || !known ? null : line.text,
+      short: line.toBuy.containers.length === 0 || !hasLots ? null : line.text,
     };
   });
 }

@@ -14,10 +14,10 @@ function grown<Result>(branch: Branch<Result>, part: KeyPart): Branch<Result> {
   const isObject = typeof part === 'object' && part !== null;
   const there = isObject ? branch.objects?.get(part) : branch.values?.get(part);
   if (there) return there;
-  const made = bare<Result>();
-  if (isObject) (branch.objects ??= new WeakMap()).set(part, made);
-  else (branch.values ??= new Map()).set(part, made);
-  return made;
+  const twig = bare<Result>();
+  if (isObject) (branch.objects ??= new WeakMap()).set(part, twig);
+  else (branch.values ??= new Map()).set(part, twig);
+  return twig;
 }
 
 const at = <Result>(root: Branch<Result>, key: readonly KeyPart[]): Branch<Result> => key.reduce(grown, root);

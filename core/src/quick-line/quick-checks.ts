@@ -21,10 +21,10 @@ export function checkedParts(
 ): readonly QuickPart[] {
   if (target.kind === 'open') return [target.question, ...parts];
   const same = survey.surfaces.find((s) => s.id === valueOf(parts, 'same')?.id);
-  const known = target.kind === 'known' ? target.surfaces : [];
-  const material = valueOf(parts, 'material')?.ids[0] ?? same?.material ?? known[0]?.material;
+  const targets = target.kind === 'known' ? target.surfaces : [];
+  const material = valueOf(parts, 'material')?.ids[0] ?? same?.material ?? targets[0]?.material;
   const checked = parts.map((part, i) =>
-    checkedPart(twice(part, parts.slice(0, i)), material, known, survey),
+    checkedPart(twice(part, parts.slice(0, i)), material, targets, survey),
   );
   const placed = target.kind === 'known' || same !== undefined || valueOf(parts, 'place') !== undefined;
   return [
@@ -52,7 +52,7 @@ function twice(part: QuickPart, before: readonly QuickPart[]): QuickPart {
 function checkedPart(
   part: QuickPart,
   material: string | undefined,
-  known: readonly Surface[],
+  targets: readonly Surface[],
   survey: Survey,
 ): QuickPart {
   const { value } = part;
@@ -73,13 +73,13 @@ function checkedPart(
     return refused('the foot lies above the top: say the lower height first');
   if (
     value?.kind === 'removal' &&
-    known.length > 0 &&
-    !known.some((s) => isNoted(value.contaminant, s, survey))
+    targets.length > 0 &&
+    !targets.some((s) => isNoted(value.contaminant, s, survey))
   )
     return refused(
       `${contaminantById(value.contaminant).name} is not noted there, so there is nothing to take away`,
     );
-  if (value?.kind === 'finding' && value.severity === null && !goesOnWith(value, known, survey))
+  if (value?.kind === 'finding' && value.severity === null && !goesOnWith(value, targets, survey))
     return refused(
       `How bad is it? ${contaminantById(value.contaminant).name}:`,
       severityOptions(part, value.contaminant),
@@ -88,11 +88,11 @@ function checkedPart(
 }
 
 /** A share or a doubt alone is enough where the finding is noted already. */
-function goesOnWith(value: Finding, known: readonly Surface[], survey: Survey): boolean {
+function goesOnWith(value: Finding, targets: readonly Surface[], survey: Survey): boolean {
   return (
-    known.length > 0 &&
+    targets.length > 0 &&
     (value.share !== null || value.confidence < 1) &&
-    known.every((s) => isNoted(value.contaminant, s, survey))
+    targets.every((s) => isNoted(value.contaminant, s, survey))
   );
 }
 

@@ -105,8 +105,8 @@ export class DraftWriter {
   private said(parts: readonly QuickPart[], surface: Surface | null): Fields {
     const fields: Fields = {};
     const added = (field: 'conditions' | 'beside' | 'below' | 'behind' | 'drainsOnto', id: string) => {
-      const before = (fields[field] as readonly string[] | undefined) ?? surface?.[field] ?? [];
-      fields[field] = before.includes(id) ? before : [...before, id];
+      const ids = (fields[field] as readonly string[] | undefined) ?? surface?.[field] ?? [];
+      fields[field] = ids.includes(id) ? ids : [...ids, id];
     };
     for (const { value } of parts) {
       if (value?.kind === 'size') fields['size'] = value.text;
@@ -128,13 +128,13 @@ export class DraftWriter {
   private writeFindings(surface: string, parts: readonly QuickPart[], there: Survey['findings']): void {
     for (const { value } of parts) {
       if (value?.kind === 'finding') {
-        const known = there.find((f) => f.contaminant === value.contaminant);
+        const finding = there.find((f) => f.contaminant === value.contaminant);
         const fields = {
           ...(value.severity === null ? {} : { severity: value.severity }),
           ...(value.share === null ? {} : { share: value.share }),
           ...(value.confidence < 1 ? { confidence: value.confidence } : {}),
         };
-        if (known) this.draft('finding', known.id, 'patch', fields);
+        if (finding) this.draft('finding', finding.id, 'patch', fields);
         else
           this.draft('finding', this.makeId(), 'create', {
             surface,
@@ -142,8 +142,8 @@ export class DraftWriter {
             ...fields,
           });
       } else if (value?.kind === 'removal') {
-        const known = there.find((f) => f.contaminant === value.contaminant);
-        if (known) this.draft('finding', known.id, 'delete', {});
+        const finding = there.find((f) => f.contaminant === value.contaminant);
+        if (finding) this.draft('finding', finding.id, 'delete', {});
       } else if (value?.kind === 'scope') this.scope(surface, { inScope: false, scopeReason: value.reason });
       else if (value?.kind === 'nothing') this.scope(surface, { nothingFound: true });
     }

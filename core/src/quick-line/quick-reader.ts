@@ -114,15 +114,14 @@ function readPlace(
   to: number,
 ): boolean {
   const noun = cursor.textOf(from, to).toLowerCase();
-  const before = cursor.said('place');
-  const again =
-    before && stemOf(before.noun) === stemOf(noun) && cursor.parts.at(-1)?.value?.kind === 'sides';
-  if (!before || again) return cursor.understood(from, to, { kind: 'place', band, noun }, noun);
+  const place = cursor.said('place');
+  const again = place && stemOf(place.noun) === stemOf(noun) && cursor.parts.at(-1)?.value?.kind === 'sides';
+  if (!place || again) return cursor.understood(from, to, { kind: 'place', band, noun }, noun);
   if (meaningOf(cursor.match(from), 'feature-kind')) return readSurrounding(cursor, 'beside', from, from);
   return cursor.refused(
     from,
     to,
-    `a second place besides ${before.noun}: put next between two surfaces, or say how it lies, as in drains to ${noun}`,
+    `a second place besides ${place.noun}: put next between two surfaces, or say how it lies, as in drains to ${noun}`,
   );
 }
 
@@ -202,8 +201,8 @@ function readUnknown(cursor: QuickCursor, from: number, word: QuickWord): void {
 
 /** "painted rendr": a slip within a phrase whose first word was read for itself. */
 function withWordBefore(cursor: QuickCursor, from: number): readonly string[] {
-  const before = cursor.words[from - 1];
-  return before?.kind === 'word' ? cursor.vocabulary.near(`${before.stem} ${cursor.stem(from)}`) : [];
+  const word = cursor.words[from - 1];
+  return word?.kind === 'word' ? cursor.vocabulary.near(`${word.stem} ${cursor.stem(from)}`) : [];
 }
 
 function unknown(text: string): string {

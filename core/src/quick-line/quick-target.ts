@@ -34,8 +34,8 @@ export function targetOf(parts: readonly QuickPart[], survey: Survey, selected: 
   if (valueOf(parts, 'new')) return asNew;
   if (new Set(named).size > 1)
     return { kind: 'open', question: question(start, 'Two surfaces are named: put next between them', []) };
-  const known = survey.surfaces.filter((s) => named.includes(s.id));
-  if (known.length > 0) return { kind: 'known', surfaces: known };
+  const surfaces = survey.surfaces.filter((s) => named.includes(s.id));
+  if (surfaces.length > 0) return { kind: 'known', surfaces };
 
   const described = valueOf(parts, 'material') ?? valueOf(parts, 'same');
   const measured = valueOf(parts, 'size') ?? valueOf(parts, 'same');

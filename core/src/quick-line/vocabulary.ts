@@ -76,13 +76,13 @@ export class Vocabulary {
       const stems = stemsOf(text);
       if (stems.length === 0) continue;
       const key = stems.join(' ');
-      const before = joined.get(key);
-      const known = before?.meanings.some((m) => JSON.stringify(m) === JSON.stringify(meaning)) ?? false;
-      if (!known)
+      const entry = joined.get(key);
+      const isListed = entry?.meanings.some((m) => JSON.stringify(m) === JSON.stringify(meaning)) ?? false;
+      if (!isListed)
         joined.set(key, {
           stems,
-          text: before?.text ?? text.toLowerCase(),
-          meanings: [...(before?.meanings ?? []), meaning],
+          text: entry?.text ?? text.toLowerCase(),
+          meanings: [...(entry?.meanings ?? []), meaning],
         });
     }
     this.phrases = [...joined.values()];
@@ -118,8 +118,8 @@ export class Vocabulary {
 
   /** Phrases that were perhaps meant, the nearest first, at most three. */
   near(stem: string): readonly string[] {
-    const before = this.nearest.get(stem);
-    if (before) return before;
+    const searched = this.nearest.get(stem);
+    if (searched) return searched;
     const found = this.search(stem);
     this.nearest.set(stem, found);
     return found;

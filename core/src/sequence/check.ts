@@ -43,11 +43,11 @@ function completeness(
   at: ReadonlyMap<string, Placement>,
 ): readonly Violation[] {
   const found: Violation[] = [];
-  const known = new Set(problem.operations.map((o) => o.id));
+  const operationIds = new Set(problem.operations.map((o) => o.id));
   if (at.size < schedule.placements.length) found.push({ rule: 'once', text: 'an operation is done twice' });
   for (const p of schedule.placements)
-    if (!known.has(p.operation)) found.push({ rule: 'all', text: `nobody asked for ${p.operation}` });
-  for (const id of known) if (!at.has(id)) found.push({ rule: 'all', text: `${id} is missing` });
+    if (!operationIds.has(p.operation)) found.push({ rule: 'all', text: `nobody asked for ${p.operation}` });
+  for (const id of operationIds) if (!at.has(id)) found.push({ rule: 'all', text: `${id} is missing` });
   const end = schedule.placements.reduce((latest, p) => Math.max(latest, p.finish), 0);
   if (schedule.makespan !== end)
     found.push({

@@ -32,26 +32,26 @@ export function clustersOf(problem: SequenceProblem): readonly Cluster[] {
   for (const operation of problem.operations)
     members.set(operation.cluster, [...(members.get(operation.cluster) ?? []), operation]);
   const clusterOf = (id: string) => operations.get(id)?.cluster ?? id;
-  const after = new Map<string, Set<string>>([...members.keys()].map((id) => [id, new Set<string>()]));
-  const before = new Map<string, Set<string>>([...members.keys()].map((id) => [id, new Set<string>()]));
+  const forerunners = new Map<string, Set<string>>([...members.keys()].map((id) => [id, new Set<string>()]));
+  const followers = new Map<string, Set<string>>([...members.keys()].map((id) => [id, new Set<string>()]));
   for (const lag of problem.lags) {
     const [from, to] = [clusterOf(lag.from), clusterOf(lag.to)];
     if (from === to) continue;
-    after.get(to)?.add(from);
-    before.get(from)?.add(to);
+    forerunners.get(to)?.add(from);
+    followers.get(from)?.add(to);
   }
-  const order = waitingOrder(after, before);
+  const order = waitingOrder(forerunners, followers);
   const tails = new Map<string, number>();
   const lagsTo = lagsToEach(problem.lags);
   const own = new Map([...members].map(([id, list]) => [id, ownLength(list, lagsTo)]));
   for (const id of [...order].reverse()) {
-    const next = [...(before.get(id) ?? [])].map((later) => tails.get(later) ?? 0);
+    const next = [...(followers.get(id) ?? [])].map((later) => tails.get(later) ?? 0);
     tails.set(id, (own.get(id) ?? 0) + Math.max(0, ...next));
   }
   return order.map((id) => ({
     id,
     operations: members.get(id) ?? [],
-    after: after.get(id) ?? new Set(),
+    after: forerunners.get(id) ?? new Set(),
     length: own.get(id) ?? 0,
     tail: tails.get(id) ?? 0,
   }));

@@ -70,7 +70,8 @@ function byPriority(clusters: readonly Cluster[], rule: (cluster: Cluster) => nu
   const waiting = new Map(clusters.map((c) => [c.id, c.after.size]));
   const later = new Map<string, Cluster[]>();
   for (const cluster of clusters)
-    for (const before of cluster.after) later.set(before, [...(later.get(before) ?? []), cluster]);
+    for (const forerunner of cluster.after)
+      later.set(forerunner, [...(later.get(forerunner) ?? []), cluster]);
   const ready = clusters.filter((c) => c.after.size === 0);
   const order: Cluster[] = [];
   while (ready.length > 0) {

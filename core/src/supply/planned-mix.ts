@@ -206,10 +206,9 @@ function batchesOf(
         greatestGramsPerLitre,
       }),
     );
-    const before = batches.at(-1);
-    const same =
-      before?.card.stock?.lot === stock.lot && before.card.stock.gramsPerLitre === stock.gramsPerLitre;
-    if (before && same && filling === vesselLitres) before.count += 1;
+    const last = batches.at(-1);
+    const same = last?.card.stock?.lot === stock.lot && last.card.stock.gramsPerLitre === stock.gramsPerLitre;
+    if (last && same && filling === vesselLitres) last.count += 1;
     else
       batches.push({
         count: 1,

@@ -10,8 +10,8 @@ const NOTHING: readonly never[] = Object.freeze([]);
 export function keptList<T extends object>(list: readonly T[]): readonly T[] {
   const [first] = list;
   if (first === undefined) return NOTHING;
-  const before = byFirst.get(first) as readonly T[] | undefined;
-  if (before?.length === list.length && before.every((item, i) => item === list[i])) return before;
+  const handedOut = byFirst.get(first) as readonly T[] | undefined;
+  if (handedOut?.length === list.length && handedOut.every((item, i) => item === list[i])) return handedOut;
   byFirst.set(first, list);
   return list;
 }

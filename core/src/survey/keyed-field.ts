@@ -23,17 +23,17 @@ export function fieldIn(detail: Detail, field: string): unknown {
 
 /** The detail with fields set; keys of keyed fields are set one by one and leave the others as they are. */
 export function withFields(detail: Detail, fields: Detail): Record<string, unknown> {
-  const made: Record<string, unknown> = { ...detail };
+  const filled: Record<string, unknown> = { ...detail };
   for (const [field, value] of Object.entries(fields)) {
     const keyed = keyOf(field);
     if (!keyed) {
-      made[field] = value;
+      filled[field] = value;
       continue;
     }
-    const { [keyed.key]: _, ...others } = mapIn(made, keyed.outer);
-    made[keyed.outer] = value === null ? others : { ...others, [keyed.key]: value };
+    const { [keyed.key]: _, ...others } = mapIn(filled, keyed.outer);
+    filled[keyed.outer] = value === null ? others : { ...others, [keyed.key]: value };
   }
-  return made;
+  return filled;
 }
 
 /** The revision that last set a field, its whole or a part of it; 1 for one that was never set since the creation. */

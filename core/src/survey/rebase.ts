@@ -33,9 +33,9 @@ export function rebased(
   if (waiting.op === 'delete') {
     const seen = Math.max(...mine.map(ownRevision));
     // Whatever stands between the revision that I knew, or made, and my own last one, others wrote.
-    const known = creation ? ownRevision(creation) : waiting.base;
+    const knownRevision = creation ? ownRevision(creation) : waiting.base;
     const own = creation ? mine.slice(mine.indexOf(creation) + 1) : mine;
-    const foreign = entity.revision > seen || seen > known + own.length;
+    const foreign = entity.revision > seen || seen > knownRevision + own.length;
     return [foreign ? waiting : { ...waiting, base: entity.revision }];
   }
   const setByMe = new Map<string, number>();

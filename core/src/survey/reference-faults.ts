@@ -57,10 +57,10 @@ function danglingReferences(survey: Survey): readonly SurveyFault[] {
 
 /** Own materials must be in the company's handbook; those of the catalogue were checked with the surface. */
 function unknownMaterials({ surfaces, handbook }: Survey): readonly SurveyFault[] {
-  const known = new Set(handbook.materials.map((m) => m.id));
+  const materialIds = new Set(handbook.materials.map((m) => m.id));
   return surfaces.flatMap(({ id, material, unsureBetween }, index) =>
     [material, ...unsureBetween].flatMap((value, i) =>
-      OWN_ID.test(value) && !known.has(value)
+      OWN_ID.test(value) && !materialIds.has(value)
         ? [
             {
               path: `surfaces[${index}].${i === 0 ? 'material' : `unsureBetween[${i - 1}]`}`,

@@ -36,9 +36,9 @@ const bySurface = new WeakMap<readonly SurfaceTest[], ReadonlyMap<string, readon
 export function testsOn(tests: readonly SurfaceTest[], surface: string): readonly SurfaceTest[] {
   let index = bySurface.get(tests);
   if (!index) {
-    const made = new Map<string, SurfaceTest[]>();
-    for (const test of tests) made.set(test.surface, [...(made.get(test.surface) ?? []), test]);
-    index = made;
+    const grouped = new Map<string, SurfaceTest[]>();
+    for (const test of tests) grouped.set(test.surface, [...(grouped.get(test.surface) ?? []), test]);
+    index = grouped;
     bySurface.set(tests, index);
   }
   return index.get(surface) ?? [];

@@ -11,13 +11,20 @@ import type { SurveyState } from './survey-state.ts';
 export function inverseOf(state: SurveyState, drafts: readonly DraftChange[]): readonly DraftChange[] {
   const inverses: DraftChange[] = [];
   for (const { kind, entity, op, fields } of drafts) {
-    const before = entityIn(state, entity);
+    const entityBefore = entityIn(state, entity);
     if (op === 'create') inverses.push({ kind, entity, op: 'delete', fields: {} });
-    else if (!before) continue;
+    else if (!entityBefore) continue;
     else if (op === 'delete')
-      inverses.push({ kind, entity, op: 'create', fields: { position: before.position, ...before.detail } });
+      inverses.push({
+        kind,
+        entity,
+        op: 'create',
+        fields: { position: entityBefore.position, ...entityBefore.detail },
+      });
     else {
-      const old = Object.fromEntries(Object.keys(fields).map((field) => [field, fieldOf(before, field)]));
+      const old = Object.fromEntries(
+        Object.keys(fields).map((field) => [field, fieldOf(entityBefore, field)]),
+      );
       inverses.push({ kind, entity, op: 'patch', fields: old });
     }
   }

@@ -95,8 +95,8 @@ function summed(
 ): readonly { readonly id: string; readonly squareMetres: number; readonly faces: number }[] {
   const sums = new Map<string, { squareMetres: number; faces: number }>();
   for (const { id, area } of entries) {
-    const before = sums.get(id) ?? { squareMetres: 0, faces: 0 };
-    sums.set(id, { squareMetres: before.squareMetres + area, faces: before.faces + 1 });
+    const sum = sums.get(id) ?? { squareMetres: 0, faces: 0 };
+    sums.set(id, { squareMetres: sum.squareMetres + area, faces: sum.faces + 1 });
   }
   return [...sums].map(([id, entry]) => ({ id, ...entry })).sort((a, b) => b.squareMetres - a.squareMetres);
 }

@@ -153,10 +153,10 @@ function wordAt(rest: string, at: number): TapeToken {
 
 function unknownWord(word: string, at: number): TapeError {
   const place = { position: at, length: word.length };
-  const known = [...Object.keys(LENGTH_WORDS), ...Object.keys(AREA_WORDS), ...TAPE_SHAPES].filter((w) =>
+  const words = [...Object.keys(LENGTH_WORDS), ...Object.keys(AREA_WORDS), ...TAPE_SHAPES].filter((w) =>
     /^[a-z]{2}/.test(w),
   );
-  const meant = word.length < 3 ? undefined : known.find((w) => slips(word.toLowerCase(), w) === 1);
+  const meant = word.length < 3 ? undefined : words.find((w) => slips(word.toLowerCase(), w) === 1);
   return meant === undefined
     ? new TapeError({
         message: `"${word}" is not a unit or shape that the tape knows: use m, cm, mm, ft, in, yd, m2, sqft, pcs, or tri( ), circle( ), gable( )`,

@@ -78,8 +78,8 @@ function surfaceBrief(
   survey: Survey,
   ids: ReadonlyMap<string, string>,
 ): string {
-  const known = survey.surfaces.find((s) => s.id === entity);
-  const name = op === 'create' ? `+${String(fields['name'])}` : `~${known?.name ?? entity}`;
+  const surface = survey.surfaces.find((s) => s.id === entity);
+  const name = op === 'create' ? `+${String(fields['name'])}` : `~${surface?.name ?? entity}`;
   const shown = SHOWN.flatMap((key) => {
     const value = key === 'rename' ? (op === 'patch' ? fields['name'] : undefined) : fields[key];
     if (value === undefined || value === null || (Array.isArray(value) && value.length === 0)) return [];
@@ -87,7 +87,7 @@ function surfaceBrief(
     if (
       op === 'create' &&
       key === 'finish' &&
-      CATALOGUE.material(text(fields['material'] ?? known?.material)).finishes[0] === value
+      CATALOGUE.material(text(fields['material'] ?? surface?.material)).finishes[0] === value
     )
       return [];
     const words = [value]

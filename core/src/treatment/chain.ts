@@ -250,9 +250,9 @@ function isTied(method: Method, index: number): boolean {
   const kind = method.stages[index]?.kind;
   if (kind === 'apply' || kind === 'pre-wet') return true;
   for (let i = index - 1; i >= 0; i -= 1) {
-    const before = method.stages[i];
-    if (before?.kind === 'apply') return !before.leaveOn;
-    if (before?.kind !== 'agitate') return false;
+    const earlier = method.stages[i];
+    if (earlier?.kind === 'apply') return !earlier.leaveOn;
+    if (earlier?.kind !== 'agitate') return false;
   }
   return false;
 }

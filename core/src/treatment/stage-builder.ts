@@ -64,10 +64,10 @@ function neutralisedBy(
   around: ChainSurroundings,
 ): ApplyTemplate | null {
   if (template.kind !== 'neutralise') return null;
-  const before = link.method.stages.find(
+  const application = link.method.stages.find(
     (s) => s.kind === 'apply' && around.catalogue.agent(s.agent).neutraliser?.agent === template.agent,
   );
-  return before?.kind === 'apply' ? before : null;
+  return application?.kind === 'apply' ? application : null;
 }
 
 /** Acid changes the tone of a cast slab: a patch would show. */
@@ -148,11 +148,11 @@ function applyDetail(
     };
   }
   if (template.kind === 'neutralise') {
-    const before = neutralisedBy(template, link, around);
+    const application = neutralisedBy(template, link, around);
     return neutraliserDetail(
-      around.catalogue.agent(before?.agent ?? template.agent),
+      around.catalogue.agent(application?.agent ?? template.agent),
       template.agent,
-      before?.strengthGramsPerLitre[link.severity - 1] ?? 0,
+      application?.strengthGramsPerLitre[link.severity - 1] ?? 0,
       around,
     );
   }

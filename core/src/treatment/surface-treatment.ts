@@ -190,14 +190,14 @@ function mergedLinks(
   options.forEach((option, index) => {
     const method = picked[index]?.method;
     if (!method) return;
-    const before = links.get(method.id);
+    const link = links.get(method.id);
     const severity = option.finding.severity;
     const share = roundToStep(area * option.finding.share, AREA_STEP);
     links.set(method.id, {
       method,
-      severity: before && before.severity > severity ? before.severity : severity,
-      areaSquareMetres: Math.max(before?.areaSquareMetres ?? 0, share, AREA_STEP),
-      cautions: [...(before?.cautions ?? []), ...overrideCautions(option)],
+      severity: link && link.severity > severity ? link.severity : severity,
+      areaSquareMetres: Math.max(link?.areaSquareMetres ?? 0, share, AREA_STEP),
+      cautions: [...(link?.cautions ?? []), ...overrideCautions(option)],
     });
   });
   return inChainOrder([...links.values()]);

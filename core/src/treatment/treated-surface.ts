@@ -78,11 +78,11 @@ export function treatedSurfaces(survey: FacedSurvey): readonly TreatedSurface[] 
       ...inputs,
       states: inputs.states.map((s) => [s.drainsToWater, s.temperatureCelsius]),
     });
-    const before = kept.get(surface.id) ?? [];
-    const same = before.find((b) => b.key === key);
+    const recent = kept.get(surface.id) ?? [];
+    const same = recent.find((b) => b.key === key);
     const treated = same?.treated ?? treatedSurface(inputs, catalogue);
-    if (before[0]?.key !== key)
-      kept.set(surface.id, [{ key, treated }, ...before.filter((b) => b !== same)].slice(0, WAYS_KEPT));
+    if (recent[0]?.key !== key)
+      kept.set(surface.id, [{ key, treated }, ...recent.filter((b) => b !== same)].slice(0, WAYS_KEPT));
     return treated;
   });
 }

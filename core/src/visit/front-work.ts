@@ -24,9 +24,13 @@ export function frontWork(
 ): FrontEnds {
   let done = 0;
   const ends = front.pieces.map((piece, i) => {
-    const before = done;
+    const stripsBefore = done;
     done += piece.strips;
-    return pieceWork(builder, onePiece(cycle, front, piece, before, `${cycle.id}.front-${i + 1}`), zone);
+    return pieceWork(
+      builder,
+      onePiece(cycle, front, piece, stripsBefore, `${cycle.id}.front-${i + 1}`),
+      zone,
+    );
   });
   const first = ends.map((end) => end.first);
   builder.inOrder(first);

@@ -60,7 +60,7 @@ export function jetsOn(
   { job }: Pick<FacedSurvey, 'job'>,
 ): readonly JetOnFace[] {
   // Faces of one limit under one tool are alike.
-  const known = new Map<string, Omit<JetOnFace, 'surface'>>();
+  const jetByToolAndLimit = new Map<string, Omit<JetOnFace, 'surface'>>();
   return surfaces.flatMap((planned) => {
     const tools = new Set((planned.treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     return [...tools].flatMap((id): readonly JetOnFace[] => {
@@ -69,9 +69,9 @@ export function jetsOn(
       if (!tool.jet || !jetWithTip) return [];
       const key = `${id} ${planned.jetLimitKilopascal}`;
       const jet =
-        known.get(key) ??
+        jetByToolAndLimit.get(key) ??
         jetOn(planned.jetLimitKilopascal, tool, { judged: tool.jet, tipped: jetWithTip }, job);
-      known.set(key, jet);
+      jetByToolAndLimit.set(key, jet);
       return [{ surface: planned.surface.id, ...jet }];
     });
   });

@@ -48,8 +48,8 @@ export function visitPhases(
   const graph = new WaitingGraph();
   for (const phases of of.values())
     phases.slice(1).forEach(({ phase }, i) => {
-      const before = phases[i];
-      if (before) graph.add(phaseId(before.phase), phaseId(phase), 'apart');
+      const previous = phases[i];
+      if (previous) graph.add(phaseId(previous.phase), phaseId(phase), 'apart');
     });
   for (const { first, then } of kept.rules) graph.add(phaseId(first), phaseId(then), 'apart');
   for (const { after, then, which } of guard.separations)

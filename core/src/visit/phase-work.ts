@@ -36,15 +36,15 @@ export class PhaseWork {
 
   /** The phases of one surface: each begins after the one before. */
   chain(phases: readonly PhaseStages[], zone: string): readonly PhaseGroups[] {
-    let before: Group | undefined;
+    let lastGroup: Group | undefined;
     return phases.flatMap((one): PhaseGroups[] => {
       const joined = this.joined.get(phaseId(one.phase));
       const { groups, beginsWith } = joined ? this.once(joined, zone) : this.groupsOf([one], null, zone);
       const [first] = groups;
       const last = groups.at(-1);
       if (!first || !last) return [];
-      if (before) this.builder.allAfter(first.first, before.last, 'chain-order', settles(beginsWith));
-      before = last;
+      if (lastGroup) this.builder.allAfter(first.first, lastGroup.last, 'chain-order', settles(beginsWith));
+      lastGroup = last;
       const begin = one.phase.part === 'stays' ? first : last;
       const waits = (groups.find((group) => group.wet) ?? begin).first;
       return [{ phase: one.phase, groups, waits, ends: last.last }];
@@ -52,11 +52,11 @@ export class PhaseWork {
   }
 
   private once(joined: JoinedPhase, zone: string): Chained {
-    const known = this.made.get(joined);
-    if (known) return known;
-    const made = this.groupsOf(joined.phases, joined.fronts, zone);
-    this.made.set(joined, made);
-    return made;
+    const chained = this.made.get(joined);
+    if (chained) return chained;
+    const fresh = this.groupsOf(joined.phases, joined.fronts, zone);
+    this.made.set(joined, fresh);
+    return fresh;
   }
 
   /** Group after group over all surfaces; each waits for the one before. */
@@ -76,8 +76,8 @@ export class PhaseWork {
         phases[0]?.cycles.findIndex(({ apply }) => stage.cycle !== null && apply.cycle === stage.cycle) ?? -1,
         { phases, fronts, zone },
       );
-      const before = groups.at(-1);
-      if (before) this.builder.allAfter(now.first, before.last, 'chain-order', settles(stage));
+      const previous = groups.at(-1);
+      if (previous) this.builder.allAfter(now.first, previous.last, 'chain-order', settles(stage));
       groups.push(now);
     });
     const [beginsWith] = own[0] ?? [];

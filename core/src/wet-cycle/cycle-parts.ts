@@ -93,8 +93,8 @@ const together = (stages: readonly Stage[]) => 1 / stages.reduce((sum, stage) =>
 /** How often another tool is taken up from one strip to the next. */
 function toolChanges(stages: readonly Stage[]): number {
   return stages.filter(({ tool }, i) => {
-    const before = stages.at(i - 1);
-    return tool !== null && before?.tool !== tool;
+    const previous = stages.at(i - 1);
+    return tool !== null && previous?.tool !== tool;
   }).length;
 }
 

@@ -102,8 +102,8 @@ export class FaceHours {
     const face = this.sunny(surface);
     const measured = this.measured.get(surface.id);
     const key = JSON.stringify([which, face, measured]);
-    const before = this.known.get(key);
-    if (before) return before;
+    const workedOut = this.known.get(key);
+    if (workedOut) return workedOut;
     const plain =
       this.noSun === null
         ? this.suns.filter((s) => asked(s.hour)).map((sun) => this.hourUnder(sun, face))

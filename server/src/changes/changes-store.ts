@@ -56,8 +56,8 @@ export function changesStore(database: Knex): ChangesStore {
     async apply(context, jobId, changes, deviceAt) {
       return JobRecord.transaction(database, async (trx) => {
         const open = await openIn(trx, context, jobId, true);
-        const known = await ChangeRecord.query(trx).findByIds(changes.map((c) => c.id));
-        const foreign = known.find((record) => record.job_id !== jobId);
+        const logged = await ChangeRecord.query(trx).findByIds(changes.map((c) => c.id));
+        const foreign = logged.find((record) => record.job_id !== jobId);
         if (foreign)
           throw invalid([
             {
@@ -66,7 +66,7 @@ export function changesStore(database: Knex): ChangesStore {
               value: foreign.id,
             },
           ]);
-        const revisions = new Map(known.map((record) => [record.id, record.revision]));
+        const revisions = new Map(logged.map((record) => [record.id, record.revision]));
         const fresh = changes.filter((change) => !revisions.has(change.id));
         const { state, applied } = appliedAll(open.state, await goingOnCounting(trx, open, fresh));
         if (fresh.length > 0) {
@@ -115,11 +115,11 @@ async function goingOnCounting(
   open: OpenJob,
   changes: readonly SurveyChange[],
 ): Promise<readonly SurveyChange[]> {
-  const made = changes.filter((change) => change.op === 'create').map((change) => change.entity);
-  if (made.length === 0) return changes;
+  const created = changes.filter((change) => change.op === 'create').map((change) => change.entity);
+  if (created.length === 0) return changes;
   const rows: unknown = await ChangeRecord.query(trx)
     .where({ property_id: open.propertyId })
-    .whereIn('entity_id', made)
+    .whereIn('entity_id', created)
     .groupBy('entity_id')
     .select('entity_id', trx.raw('max(greatest(base, coalesce(revision, 0))) AS last'));
   const last = new Map(
@@ -146,8 +146,8 @@ function appliedAll(
     );
   }
   // Only faults that these changes brought: an old one elsewhere must not block an edit here.
-  const before = new Set(referenceFaults(surveyOf(start)).map((f) => f.message));
-  const faults = referenceFaults(surveyOf(outcome.state)).filter((f) => !before.has(f.message));
+  const oldFaults = new Set(referenceFaults(surveyOf(start)).map((f) => f.message));
+  const faults = referenceFaults(surveyOf(outcome.state)).filter((f) => !oldFaults.has(f.message));
   if (changes.length > 0 && faults.length > 0)
     throw invalid(faults.map((f) => ({ ...f, path: f.path.replace(/^\w+\[\d+\]/, f.entity ?? '') })));
   return outcome;

@@ -38,8 +38,8 @@ export async function customerNamed(
   if (name === '') return null;
   const found = async () =>
     CustomerRecord.query(trx).where({ house_id: house }).whereRaw('lower(name) = lower(?)', [name]).first();
-  const known = await found();
-  if (known) return known.id;
+  const customer = await found();
+  if (customer) return customer.id;
   await trx.raw('INSERT INTO customers (house_id, name) VALUES (?, ?) ON CONFLICT DO NOTHING', [house, name]);
   return (await found())?.id ?? null;
 }

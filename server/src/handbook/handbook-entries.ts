@@ -57,8 +57,8 @@ export async function changeHandbook(
 ): Promise<void> {
   const { house, actor } = context;
   const { records, revision } = await handbookIn(trx, context, true);
-  const known = await HandbookChangeRecord.query(trx).findByIds(changes.map((c) => c.id));
-  const fresh = changes.filter(({ id }) => !known.some((k) => k.id === id));
+  const logged = await HandbookChangeRecord.query(trx).findByIds(changes.map((c) => c.id));
+  const fresh = changes.filter(({ id }) => !logged.some((k) => k.id === id));
   if (fresh.length === 0) return;
   const outcome = applyHandbookChanges(records, fresh);
   if (!outcome.ok) {

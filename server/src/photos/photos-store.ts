@@ -25,8 +25,8 @@ export function photosStore(database: Knex, files: PhotoFiles, pictures: Picture
     async keep(context, path) {
       const { house, actor } = context;
       const sha256 = await fileSha256(path);
-      const before = await PhotoRecord.query(database).findById([house, sha256]);
-      if (before && (await files.find(house, sha256, 'thumb'))) return keptOf(before);
+      const earlier = await PhotoRecord.query(database).findById([house, sha256]);
+      if (earlier && (await files.find(house, sha256, 'thumb'))) return keptOf(earlier);
       const { sizes, ...picture } = await pictures(path);
       await files.keep(house, sha256, sizes).catch((error: unknown) => {
         throw storageProblem(error);

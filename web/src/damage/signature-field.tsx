@@ -11,26 +11,26 @@ export function SignatureField({ take }: { readonly take: (path: string) => void
   useEffect(() => {
     const on = canvas.current;
     if (!on) return undefined;
-    const made = new SignaturePad(on, { penColor: '#16302b', minWidth: 1, maxWidth: 2.6 });
-    pad.current = made;
+    const signaturePad = new SignaturePad(on, { penColor: '#16302b', minWidth: 1, maxWidth: 2.6 });
+    pad.current = signaturePad;
     const fit = () => {
       // Points of the screen are drawn one by one; what was signed is drawn again at the new size.
       const ratio = Math.max(1, window.devicePixelRatio);
-      const strokes = made.toData();
+      const strokes = signaturePad.toData();
       on.width = on.offsetWidth * ratio;
       on.height = on.offsetHeight * ratio;
       on.getContext('2d')?.scale(ratio, ratio);
-      made.fromData(strokes);
+      signaturePad.fromData(strokes);
     };
     const ended = () => {
-      take(signaturePath(made.toData(), SIGNATURE_WIDTH / on.offsetWidth));
+      take(signaturePath(signaturePad.toData(), SIGNATURE_WIDTH / on.offsetWidth));
     };
     fit();
-    made.addEventListener('endStroke', ended);
+    signaturePad.addEventListener('endStroke', ended);
     window.addEventListener('resize', fit);
     return () => {
-      made.off();
-      made.removeEventListener('endStroke', ended);
+      signaturePad.off();
+      signaturePad.removeEventListener('endStroke', ended);
       window.removeEventListener('resize', fit);
     };
   }, [take]);

@@ -21,8 +21,11 @@ export function ProductsPart({ id }: { readonly id: string | null }) {
     products.find((p) => p.inUse && p.agent === agent && p.id !== open?.id) ?? null;
   const save = async (detail: Omit<Product, 'id'>) => {
     const entry = open?.id ?? uuidv7();
-    const before = detail.inUse ? inUse(detail.agent) : null;
-    const found = await change([...(before ? [outOfUse(before)] : []), { part: 'product', entry, detail }]);
+    const inUseNow = detail.inUse ? inUse(detail.agent) : null;
+    const found = await change([
+      ...(inUseNow ? [outOfUse(inUseNow)] : []),
+      { part: 'product', entry, detail },
+    ]);
     if (found.length === 0) void navigate(`/handbook/products/${entry}`);
     return found;
   };

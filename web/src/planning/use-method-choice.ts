@@ -31,11 +31,11 @@ export function useMethodChoices() {
     edit(
       picks.map((pick, i) => {
         const fields = { ...pick, reason, by, at: new Date().toISOString() };
-        const before = survey.choices.find(
+        const standing = survey.choices.find(
           (c) => c.surface === pick.surface && c.contaminant === pick.contaminant,
         );
-        return before
-          ? { kind: 'choice', entity: before.id, op: 'patch', fields }
+        return standing
+          ? { kind: 'choice', entity: standing.id, op: 'patch', fields }
           : creation('choice', uuidv7(), { ...fields, position: survey.choices.length + 1 + i });
       }),
     );

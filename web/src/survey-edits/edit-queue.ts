@@ -111,17 +111,17 @@ export class EditQueue {
     }));
     const faults = faultsOn(this.shown, changes);
     if (faults.length > 0 || changes.length === 0) return { faults, batch: null, goesOn: false };
-    const before = this.goesOn(changes);
-    const batch = before
-      ? { ...before, changes: before.changes.map((c) => ({ ...c, fields: changes[0]?.fields ?? c.fields })) }
+    const open = this.goesOn(changes);
+    const batch = open
+      ? { ...open, changes: open.changes.map((c) => ({ ...c, fields: changes[0]?.fields ?? c.fields })) }
       : this.newBatch(changes);
-    this.batches = before ? [...this.batches.slice(0, -1), batch] : [...this.batches, batch];
+    this.batches = open ? [...this.batches.slice(0, -1), batch] : [...this.batches, batch];
     // What the edit leaves alone stays the very same, so that nothing of it is drawn again.
     this.shown = withKeptDetails(shownWith(this.shown, changes), this.shown);
     this.parts.keep(batch);
     this.flushSoon(SETTLE_MILLISECONDS);
     this.parts.changed();
-    return { faults: [], batch, goesOn: before !== null };
+    return { faults: [], batch, goesOn: open !== null };
   }
 
   /** Sends what waits now, for instance when the network is back. */

@@ -219,9 +219,9 @@ function newQueue(
       return () => listeners.delete(listener);
     },
     edit: (drafts) => {
-      const before = queue.state;
+      const stateBefore = queue.state;
       const { faults, batch, goesOn } = queue.edit(drafts);
-      if (batch) setUndo(afterEdit(undo, batch.id, goesOn, before, drafts));
+      if (batch) setUndo(afterEdit(undo, batch.id, goesOn, stateBefore, drafts));
       return faults;
     },
     step: (way) => {

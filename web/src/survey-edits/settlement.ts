@@ -44,15 +44,15 @@ function settledChange(
   if (whole) {
     if (!mine(whole)) return [];
     if (isMyDeletion(whole)) return [{ ...change, base }];
-    const known = batch.known[change.entity];
+    const entityAsKnown = batch.known[change.entity];
     // They deleted it, I keep it: it comes back as I knew it, with my edit.
-    return known
+    return entityAsKnown
       ? [
           {
             ...change,
             op: 'create',
             base: 0,
-            fields: { position: known.position, ...known.detail, ...change.fields },
+            fields: { position: entityAsKnown.position, ...entityAsKnown.detail, ...change.fields },
           },
         ]
       : [];

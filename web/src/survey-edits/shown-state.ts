@@ -44,9 +44,9 @@ export function withEntities(
   touched: readonly { readonly id: string; readonly entity: VersionedEntity | null }[],
 ): SurveyState {
   const news = touched.filter(({ id, entity }) => {
-    const known = entityIn(state, id);
+    const shown = entityIn(state, id);
     // Not by revision: what was deleted and made anew begins to count from one again.
-    return entity ? replaceEqualDeep(known, entity) !== known : known !== null;
+    return entity ? replaceEqualDeep(shown, entity) !== shown : shown !== null;
   });
   if (news.length === 0) return state;
   const entities = new Map(state.entities);
@@ -65,9 +65,9 @@ export function withEntities(
  */
 export function withKeptDetails(next: SurveyState, before: SurveyState): SurveyState {
   const kept = (entity: VersionedEntity): VersionedEntity => {
-    const known = entityIn(before, entity.id);
-    if (!known || known.detail === entity.detail) return entity;
-    return { ...entity, detail: replaceEqualDeep(known.detail, entity.detail) };
+    const entityBefore = entityIn(before, entity.id);
+    if (!entityBefore || entityBefore.detail === entity.detail) return entity;
+    return { ...entity, detail: replaceEqualDeep(entityBefore.detail, entity.detail) };
   };
   const entities = new Map(next.entities);
   let changed = false;

@@ -63,8 +63,8 @@ const sessions = new WeakMap<
 
 /** One session for all who look at the same moment of it. */
 function sessionOf(open: OpenedSession, of: QueueSnapshot): SurveySession {
-  const before = sessions.get(open);
-  if (before?.of === of) return before.session;
+  const last = sessions.get(open);
+  if (last?.of === of) return last.session;
   const { queue, orders } = open;
   const { opened, edit, step } = queue;
   const survey = surveyOf(of.state);

@@ -58,7 +58,7 @@ export function StageList({ planned, units }: ListProps) {
     <section className="proposal" aria-label={say('chain-of-stages')}>
       <h3>{say('the-chain-stage-by-stage')}</h3>
       {parts.map((part, i) => {
-        const first = 1 + shown.slice(0, i).reduce((sum, before) => sum + before.length, 0);
+        const first = 1 + shown.slice(0, i).reduce((sum, stages) => sum + stages.length, 0);
         const outline = outlines.find((visit) => visit.number === numbers.get(part.stages));
         return (
           <div key={i} className="stage-part">
