@@ -1,4 +1,4 @@
-import { formatJetPressure, jetsOn } from '@etappe/core';
+import { formatJetPressure, jetsOn, listed } from '@etappe/core';
 import type { JobDetail, PlannedSurface, Tolerance, UnitSystem } from '@etappe/core';
 import { scaleLog } from 'd3-scale';
 import './limits-gauge.css';
@@ -48,7 +48,7 @@ export function ForceGauge({ limit, forces, units, width = WIDTH }: GaugeProps) 
   const x = forceScale(width);
   const label = say('force-allowed-up-to-used', {
     limit: formatJetPressure(limit, units),
-    forces: forces.map((f) => formatJetPressure(f, units)).join(say('and')) || 'none',
+    forces: listed(forces.map((f) => formatJetPressure(f, units))) || 'none',
   });
   return (
     <svg

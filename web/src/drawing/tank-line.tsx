@@ -81,7 +81,7 @@ export function TankLineView({ water, dayStart }: Props) {
               strokeWidth={1.6}
             />
             <text x={layout.dryX + 5} y={layout.top + 12} fontSize={12.5} fill="var(--stop)">
-              {say('dry-at')} {dryAt}
+              {say('dry-at', { dryAt: dryAt ?? '' })}
             </text>
           </g>
         )}

@@ -31,7 +31,7 @@ export function ContaminantCard({ id, catalogue }: CardProps) {
             <li key={m.id}>
               <Link to={`/handbook/methods/${m.id}`}>{m.name}</Link>{' '}
               <span className="quiet">
-                {say('result')} {m.treats[id]} {say('of-5-on', { families: m.families.join(', ') })}
+                {say('result-of-5', { result: m.treats[id] ?? 0, families: m.families.join(', ') })}
               </span>
             </li>
           ))}

@@ -100,8 +100,8 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         <h4 className="wide">{say('its-data-sheet')}</h4>
         <DataSheetField sheet={draft.dataSheet} take={(dataSheet) => set({ dataSheet })} />
         <label className="switch-row wide" htmlFor={inUseId}>
-          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} /> {say('used-for')}{' '}
-          {say('on-every-job', { name: agent.name.toLowerCase() })}
+          <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} />{' '}
+          {say('used-on-every-job', { name: agent.name.toLowerCase() })}
           {other !== null && <span className="quiet">{say('in-place-of', { other })}</span>}
         </label>
       </div>

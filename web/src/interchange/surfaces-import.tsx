@@ -85,9 +85,12 @@ export function SurfacesImport({ close }: { readonly close: () => void }) {
       {table && (
         <>
           <p style={{ marginTop: 12 }}>
-            {say('rows-separated-by', { rowsCount: table.table.rows.length })}{' '}
-            {DELIMITERS[table.table.delimiter] ?? table.table.delimiter}, {table.table.encoding}
-            {table.table.encoding === 'Windows-1252' ? say('check-that-accented-letters-are') : ''}.
+            {say('rows-separated-by', {
+              rowsCount: table.table.rows.length,
+              delimiter: DELIMITERS[table.table.delimiter] ?? table.table.delimiter,
+              encoding: table.table.encoding,
+              isGuessed: table.table.encoding === 'Windows-1252' ? 'yes' : 'no',
+            })}
           </p>
           <Checkbox
             checked={decimalComma}

@@ -88,15 +88,18 @@ export function JobImport({
           </p>
           {look.unmeasured.length > 0 && (
             <p>
-              {say('cannot-be-read-and', { unmeasuredCount: counted(look.unmeasured.length, 'size') })}{' '}
-              {say('to-be-measured', { unmeasuredCount: look.unmeasured.length })}{' '}
-              {look.unmeasured.slice(0, 4).join(', ')}.
+              {say('sizes-still-to-be-measured', {
+                unmeasuredCount: look.unmeasured.length,
+                first: look.unmeasured.slice(0, 4).join(', '),
+              })}
             </p>
           )}
           {look.assumed.length > 0 && (
             <p className="quiet">
-              {say('values-are-missing-from-the', { assumedCount: look.assumed.length })}{' '}
-              {look.assumed.slice(0, 4).join(', ')}.
+              {say('values-are-missing-from-the', {
+                assumedCount: look.assumed.length,
+                first: look.assumed.slice(0, 4).join(', '),
+              })}
             </p>
           )}
         </div>

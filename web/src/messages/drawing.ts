@@ -4,7 +4,6 @@ export const { say } = messages({
   // limits-gauge.tsx
   'mild-alkali': 'mild alkali',
   'only-with-a-reason': 'only with a reason',
-  and: ' and ',
   'force-allowed-up-to-used': 'Force: allowed up to {limit}; used {forces}',
   'jet-force': 'Jet force',
   'agents-that-the-surface-allows': 'Agents that the surface allows',
@@ -21,7 +20,7 @@ export const { say } = messages({
   'dry-from': 'dry from {dryAt}',
   'tank-line-of-l': 'Tank line: {dryAtWords}, of {capacityLitres} L',
   'l-in-the-tank': 'L in the tank',
-  'dry-at': 'dry at',
+  'dry-at': 'dry at {dryAt}',
   // wet-at-once-by-hour.tsx
   'face-agent': 'Surface, agent',
   easiest: 'Easiest',

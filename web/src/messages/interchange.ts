@@ -7,8 +7,8 @@ export const { say } = messages({
   reading: 'Reading …',
   'drop-a-csv-file-here': 'Drop a CSV file here, or choose one: one row per surface',
   'nothing-imported': 'Nothing imported: {fault}',
-  'rows-separated-by': '{rowsCount} rows, separated by',
-  'check-that-accented-letters-are': ': check that accented letters are right',
+  'rows-separated-by':
+    '{rowsCount} rows, separated by {delimiter}, {encoding}{isGuessed, select, yes {: check that accented letters are right} other {}}.',
   'numbers-have-a-decimal-comma': 'Numbers have a decimal comma',
   'which-column-holds-what': 'Which column holds what',
   'nothing-imported-faults-count':

@@ -12,10 +12,10 @@ export const { say } = messages({
   'drop-a-etappe-json-file': 'Drop a .etappe.json file here, or choose one',
   'cannot-be-read': '{fileName} cannot be read',
   'no-customer': 'no customer',
-  'cannot-be-read-and': '{unmeasuredCount} cannot be read, and',
-  'to-be-measured': '{unmeasuredCount, plural, one {stays} other {stay}} to be measured:',
+  'sizes-still-to-be-measured':
+    '{unmeasuredCount, plural, one {# size cannot be read and stays} other {# sizes cannot be read and stay}} to be measured: {first}.',
   'values-are-missing-from-the':
-    '{assumedCount} values are missing from the file and use their defaults; the first:',
+    '{assumedCount, plural, one {# value is missing from the file and uses its default} other {# values are missing from the file and use their defaults}}: {first}.',
   'nothing-imported-file-name':
     '{fileName}: {faultsCount} {faultsCount, plural, one {fault} other {faults}}, nothing imported',
   'nothing-imported': 'Nothing imported',

@@ -47,15 +47,14 @@ export const { say, rich } = messages({
   'ready-to-use': 'ready to use',
   'g-l-after-rounding-wanted':
     '{strengthGramsPerLitre} g/L {basis} after rounding (wanted {targetGramsPerLitre})',
-  from: 'from',
-  'new-stock-at-label-strength': 'new stock at label strength',
+  'from-stock-of':
+    'from {isNew, select, yes {new stock at label strength} other {lot {lot}}}, {gramsPerLitre} g/L',
   'in-all': '{litres} in all',
   'on-the-pre-wet-surface': 'On the pre-wet surface the first coat is {sum}.',
   'from-solid-instead-of-the': 'From solid instead of the liquid: {fromSolid}',
   'wear-protection': 'Wear: {protection}',
   'good-for-h-once-mixed':
-    'Good for {hours} h once mixed{neverClosed, select, yes {. △ Gives off gas: never closed up} other {}}',
-  'and-not-kept-to-the': ', and not kept to the next visit.',
+    'Good for {hours} h once mixed{neverClosed, select, yes {. △ Gives off gas: never closed up} other {}}{isKept, select, yes {.} other {, and not kept to the next visit.}}',
   'mix-name': '{name} · Mix {number}',
   'mixed-at-by': 'Mixed at: ________ by: ________',
   'discard-after-h': '{neverClosed, select, yes {NEVER CLOSE UP} other {Close up}} · discard after {hours} h',
@@ -78,8 +77,8 @@ export const { say, rich } = messages({
   'no-lot-recorded': 'no lot recorded',
   nothing: 'nothing',
   'left-over-left-over': '{leftOver} left over',
-  'whole-packs-of-of-the': 'Whole packs of {pricedCount} of the {boughtCount} products to buy:',
-  'by-the-prices-in-the': '{priced}, by the prices in the',
+  'whole-packs-by-price':
+    'Whole packs of {pricedCount} of the {boughtCount} products to buy: {price}, by the prices in the {handbook}.',
   handbook: 'handbook',
   'in-bulk': 'In bulk',
   amount: 'Amount',
@@ -90,7 +89,7 @@ export const { say, rich } = messages({
   'left-over': '{what} left over',
   'without-number': 'without number',
   lot: 'Lot {lot}:',
-  used: ' used',
+  'of-what-is-left': '{amount}{isUsed, select, yes { used} other {}} of {left}',
   'were-planned': '{used} were planned.',
   'reserved-by-orders-of-other': '{reserved} reserved by orders of other jobs.',
   'more-are-planned-than-there': '△ {after} more are planned than there are.',
@@ -159,10 +158,9 @@ export const { say, rich } = messages({
   'one-strip-over-time': 'One strip over time',
   of: 'Of',
   'made-for-the-hardest-hour': ', made for {what}, the hardest hour',
-  'w-m2-net': '{netRadiationWattsPerSquareMetre} W/m² net,',
-  humidity: '{what} % humidity,',
-  'm-s-wind': '{windMetresPerSecond} m/s wind',
-  'surface-measured-at-c': '; surface measured at {surfaceTemperatureC} °C',
+  'air-of-the-hour':
+    '{netRadiationWattsPerSquareMetre} W/m² net, {temperatureC} °C, {humidityPercent} % humidity, {windMetresPerSecond} m/s wind',
+  'surface-measured-at-c': '{air}; surface measured at {surfaceTemperatureC} °C',
   'wet-at-once-through-the-day': 'Wet at once through the day',
   'by-the-sun-on-each':
     'By the sun on each surface. The taller the bar, the more can be wet at once; ochre needs misting; ✕ is not workable; pale hours are outside the working day.',
@@ -188,7 +186,7 @@ export const { say, rich } = messages({
   now: 'Now',
   then: 'Then',
   'would-be-treated-differently-instead':
-    '{changedCount} {changedCount, plural, one {finding} other {findings}} would be treated differently, {visits} {visits, plural, one {visit} other {visits}} instead of',
+    '{changedCount} {changedCount, plural, one {finding} other {findings}} would be treated differently, {visits} {visits, plural, one {visit} other {visits}} instead of {before}.',
   'fastest-drying': 'Fastest drying',
   'mm-h': '{fastestDrying} mm/h',
   'least-wet-at-once': 'Least wet at once',
@@ -203,7 +201,7 @@ export const { say, rich } = messages({
   'water-and-hoses': 'Water and hoses',
   'working-out-the-plan': 'Working out the plan',
   'nothing-to-bring-yet': 'Nothing to bring yet',
-  'mixes-water-and-the-load': 'Mixes, water and the load come from the treatments. Start on the',
+  'mixes-water-and-the-load': 'Mixes, water and the load come from the treatments. Start on the {walk}.',
   walk: 'Walk',
   'parts-of-supply': 'Parts of Supply',
 });

@@ -154,9 +154,7 @@ export const { say, rich } = messages({
   'quick-line': 'Quick line',
   'north-wall-painted-render-12x6': 'north wall, painted render, 12x6 - 4(1.2x1.4), algae 3, above pond',
   'not-ready': 'Not ready',
-  adds: 'Adds',
-  changes: 'Changes',
-  and: ' and ',
+  'adds-or-changes': '{adds, select, yes {Adds} other {Changes}} {names}',
   // readings-part.tsx
   readings: 'Readings',
   measured: 'measured {on}',

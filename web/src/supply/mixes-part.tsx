@@ -162,11 +162,11 @@ function MixCardView({ mix, number, place }: CardProps) {
             </div>
             {card.stock && card.stock.gramsPerLitre > 0 && !isReadyToUse(agent) && (
               <div className="quiet">
-                {say('from')}{' '}
-                {card.stock.lot === null
-                  ? say('new-stock-at-label-strength')
-                  : `lot ${lotName(card.stock.lot) ?? ''}`}
-                , {decimal(card.stock.gramsPerLitre, 1)} g/L
+                {say('from-stock-of', {
+                  isNew: card.stock.lot === null ? 'yes' : 'no',
+                  lot: (card.stock.lot && lotName(card.stock.lot)) ?? '',
+                  gramsPerLitre: decimal(card.stock.gramsPerLitre, 1),
+                })}
               </div>
             )}
           </div>
@@ -190,8 +190,11 @@ function MixCardView({ mix, number, place }: CardProps) {
       {mix.unreachable && <p className="mix-wear">✕ {mix.unreachable}</p>}
       <p className="mix-wear">{say('wear-protection', { protection: agent.protection.join(', ') })}</p>
       <p className="mix-wear">
-        {say('good-for-h-once-mixed', { hours: life.hours, neverClosed: life.neverClosed ? 'yes' : 'no' })}
-        {agent.keepsToNextVisit ? '.' : say('and-not-kept-to-the')}
+        {say('good-for-h-once-mixed', {
+          hours: life.hours,
+          neverClosed: life.neverClosed ? 'yes' : 'no',
+          isKept: agent.keepsToNextVisit ? 'yes' : 'no',
+        })}
       </p>
       <div className="jug-label" aria-hidden="true">
         <strong>{say('mix-name', { name: agent.name, number })}</strong>

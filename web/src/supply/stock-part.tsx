@@ -93,11 +93,12 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
       {bulk.length > 0 && <BulkTable bulk={bulk} />}
       {priced.length > 0 && (
         <p className="quiet">
-          {say('whole-packs-of-of-the', { pricedCount: priced.length, boughtCount: bought.length })}{' '}
-          {rich('by-the-prices-in-the', {
-            priced: <b className="figure">{money(sum(priced, (line) => line.buyPrice))}</b>,
-          })}{' '}
-          <Link to="/handbook/products">{say('handbook')}</Link>.
+          {rich('whole-packs-by-price', {
+            pricedCount: priced.length,
+            boughtCount: bought.length,
+            price: <b className="figure">{money(sum(priced, (line) => line.buyPrice))}</b>,
+            handbook: <Link to="/handbook/products">{say('handbook')}</Link>,
+          })}
         </p>
       )}
     </section>
@@ -167,7 +168,11 @@ function LotRow({ line, unit, uses }: LotProps) {
           {say('lot', { lot: lot.lot || say('without-number') })}{' '}
           <span className="figure">
             {unfit === null || recorded > 0
-              ? `${shown(recorded > 0 ? recorded : used)}${recorded > 0 ? say('used') : ''} of ${shown(lot.left)}`
+              ? say('of-what-is-left', {
+                  amount: shown(recorded > 0 ? recorded : used),
+                  isUsed: recorded > 0 ? 'yes' : 'no',
+                  left: shown(lot.left),
+                })
               : `✕ ${unfit}`}
           </span>
           {strength && <span className="figure quiet"> · {decimal(strength.gramsPerLitre, 1)} g/L</span>}

@@ -10,7 +10,7 @@ import { useProvisions } from './use-provisions.ts';
 import { WaterPart } from './water-part.tsx';
 import { WetnessPart } from './wetness-part.tsx';
 import { WhatIfStrip } from './what-if-strip.tsx';
-import { say } from '../messages/supply.ts';
+import { rich, say } from '../messages/supply.ts';
 import './supply-page.css';
 
 const PARTS = ['products', 'mixes', 'wetness', 'water', 'load'] as const;
@@ -34,7 +34,9 @@ export function SupplyPage() {
       <div className="station-empty hairline">
         <h2>{say('nothing-to-bring-yet')}</h2>
         <p>
-          {say('mixes-water-and-the-load')} <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link>.
+          {rich('mixes-water-and-the-load', {
+            walk: <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link>,
+          })}
         </p>
       </div>
     );

@@ -8,7 +8,7 @@ import {
   sidesByDrying,
   stripsInWords,
 } from '@etappe/core';
-import type { CycleDay, Plan, SideDrying } from '@etappe/core';
+import type { CycleDay, Plan, PlannedSurface, SideDrying } from '@etappe/core';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { WetAtOnceByHour } from '../drawing/wet-at-once-by-hour.tsx';
@@ -69,25 +69,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
               {line}
             </div>
           ))}
-          {planned.hardestHour && (
-            <div className="figure quiet">
-              {say('w-m2-net', {
-                netRadiationWattsPerSquareMetre: decimal(
-                  planned.hardestHour.air.netRadiationWattsPerSquareMetre,
-                  0,
-                ),
-              })}{' '}
-              {decimal(planned.hardestHour.air.temperatureC, 1)} °C,{' '}
-              {say('humidity', { what: decimal(100 * planned.hardestHour.air.humidity, 0) })}{' '}
-              {say('m-s-wind', {
-                windMetresPerSecond: decimal(planned.hardestHour.air.windMetresPerSecond, 1),
-              })}
-              {planned.hardestHour.air.surfaceTemperatureC !== undefined &&
-                say('surface-measured-at-c', {
-                  surfaceTemperatureC: decimal(planned.hardestHour.air.surfaceTemperatureC, 1),
-                })}
-            </div>
-          )}
+          {planned.hardestHour && <div className="figure quiet">{airInWords(planned.hardestHour.air)}</div>}
           {cycle.unworkable && <div>✕ {cycle.unworkable}</div>}
         </details>
       </section>
@@ -125,4 +107,22 @@ function BestHour({ days }: { readonly days: readonly CycleDay[] }) {
       })}
     </p>
   );
+}
+
+function airInWords({
+  netRadiationWattsPerSquareMetre,
+  temperatureC,
+  humidity,
+  windMetresPerSecond,
+  surfaceTemperatureC,
+}: NonNullable<PlannedSurface['hardestHour']>['air']): string {
+  const air = say('air-of-the-hour', {
+    netRadiationWattsPerSquareMetre: decimal(netRadiationWattsPerSquareMetre, 0),
+    temperatureC: decimal(temperatureC, 1),
+    humidityPercent: decimal(100 * humidity, 0),
+    windMetresPerSecond: decimal(windMetresPerSecond, 1),
+  });
+  return surfaceTemperatureC === undefined
+    ? air
+    : say('surface-measured-at-c', { air, surfaceTemperatureC: decimal(surfaceTemperatureC, 1) });
 }

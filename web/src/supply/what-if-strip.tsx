@@ -207,8 +207,8 @@ function Changes({ plan, survey, changed }: ChangesProps) {
           {say('would-be-treated-differently-instead', {
             changedCount: answer.changed.length,
             visits: answer.after.visits,
-          })}{' '}
-          {answer.before.visits}.
+            before: answer.before.visits,
+          })}
         </p>
       )}
     </div>

@@ -110,9 +110,7 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
         options={school.settings.map(({ id, name }) => ({ value: id, label: name }))}
         take={setWay}
       />
-      <p className="quiet">
-        {say('best-where')} {when}
-      </p>
+      <p className="quiet">{say('best-where', { when: when ?? '' })}</p>
       <ChipField
         label={say('applies-to')}
         value={reach}

@@ -123,14 +123,15 @@ function StageFacts({
           </span>
           {apply.dwell && (
             <>
-              {say('dwell-in-line')}{' '}
-              <span className="figure">
-                {say('min-from-minutes', {
-                  fromMinutes: decimal(apply.dwell.fromMinutes, 1),
-                  toMinutes: decimal(apply.dwell.toMinutes, 1),
-                })}
-              </span>
-              {rich('here-about-first-look-at', {
+              {rich('dwell-here', {
+                span: (
+                  <span className="figure">
+                    {say('min-from-minutes', {
+                      fromMinutes: decimal(apply.dwell.fromMinutes, 1),
+                      toMinutes: decimal(apply.dwell.toMinutes, 1),
+                    })}
+                  </span>
+                ),
                 expectedMinutes: (
                   <span className="figure">
                     {say('min', { expectedMinutes: decimal(apply.dwell.expectedMinutes, 1) })}

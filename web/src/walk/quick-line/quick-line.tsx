@@ -1,4 +1,4 @@
-import { LONGEST_QUICK_LINE, readQuickLine, withQuickEdit } from '@etappe/core';
+import { LONGEST_QUICK_LINE, listed, readQuickLine, withQuickEdit } from '@etappe/core';
 import type { QuickEdit, QuickPart, QuickReading, QuickSurface } from '@etappe/core';
 import { Button, Input } from 'antd';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
@@ -131,9 +131,7 @@ function SurfaceChips({ surface, write }: SurfaceChipsProps) {
   return (
     <div className="quick-surface">
       {names.length > 0 && (
-        <strong>
-          {adds ? say('adds') : say('changes')} {names.join(say('and'))}
-        </strong>
+        <strong>{say('adds-or-changes', { adds: adds ? 'yes' : 'no', names: listed(names) })}</strong>
       )}
       <ul className="quick-chips">
         {parts
