@@ -1,50 +1,10 @@
-import { SHIPPED } from '../company/company-catalogue.ts';
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
-import { testSurface } from '../test/entities.ts';
-import { chainStages } from './chain.ts';
 import { restingStages } from './resting-stages.ts';
-import { inRankOrder, rankedMethod } from './method-ranking.ts';
-import { surfaceState } from './surface-state.ts';
-import { surfaceTreatment } from './surface-treatment.ts';
 import type { TreatmentInput } from './surface-treatment.ts';
-
-const surface = (material: string, more: Partial<Surface> = {}) =>
-  testSurface(material, { size: '10x4', ...more });
-const finding = (contaminant: string, severity: Finding['severity'] = 2, share = 1): Finding => ({
-  id: contaminant,
-  position: 0,
-  surface: 'wall',
-  zone: null,
-  contaminant,
-  severity,
-  share,
-  confidence: 1,
-  note: '',
-});
-const treat = (on: Surface, findings: readonly Finding[], more: Partial<TreatmentInput> = {}) =>
-  surfaceTreatment({
-    surface: on,
-    areaSquareMetres: 40,
-    findings,
-    choices: [],
-    state: surfaceState(on, {
-      surfaces: [on],
-      features: [],
-      catalogue: SHIPPED,
-      job: { weather: { temperatureC: 18 } },
-    }),
-    otherStates: [],
-    patches: [],
-    schools: {},
-    catalogue: CATALOGUE,
-    shaded: false,
-    ammonia: false,
-    temperatureCelsius: 18,
-    ...more,
-  });
+import { surface, finding, treat } from '../test/treated-wall.ts';
 const choice = (contaminant: string, method: string): TreatmentInput['choices'][number] => ({
   id: contaminant,
   position: 0,
@@ -324,98 +284,5 @@ describe('the treatment of a surface', () => {
     expect(
       chosen(treat(on, [finding('green-algae')], { schools: { 'growth-chemistry': 'oxygen-or-neutral' } })),
     ).not.toContain('soft-wash-hypochlorite');
-  });
-});
-
-describe('pre-wetting', () => {
-  const kinds = (on: Surface, preWet: string) =>
-    treat(on, [finding('surface-rust')], { schools: { 'pre-wet': preWet } }).stages.map((s) => s.kind);
-  it('is for thirsty faces by default', () => {
-    expect(kinds(surface('concrete'), 'thirsty-only')).toContain('pre-wet');
-    expect(kinds(surface('painted-render', { finish: 'painted' }), 'thirsty-only')).not.toContain('pre-wet');
-  });
-  it('follows the school of the house', () => {
-    expect(kinds(surface('concrete'), 'never')).not.toContain('pre-wet');
-    expect(kinds(surface('painted-render', { finish: 'painted' }), 'always')).toContain('pre-wet');
-  });
-  it('opens the cycle of the application that follows it', () => {
-    const stages = treat(surface('concrete'), [finding('surface-rust')]).stages;
-    const preWet = stages.find((s) => s.kind === 'pre-wet');
-    expect(preWet?.cycle).toBe(stages.find((s) => s.kind === 'apply')?.cycle);
-  });
-});
-
-describe('a chain of stages', () => {
-  it('ties an application to what ends its dwell and to nothing after', () => {
-    const on = surface('larch-boards');
-    const stages = chainStages(
-      [{ method: CATALOGUE.method('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
-      {
-        surface: on,
-        catalogue: CATALOGUE,
-        shaded: false,
-        ammonia: false,
-        temperatureCelsius: 18,
-        schools: {},
-      },
-    );
-    expect(stages.map((s) => [s.kind, s.cycle])).toEqual([
-      ['clear', null],
-      ['apply', 1],
-      ['wash', 1],
-      ['rinse', null],
-      ['apply', 2],
-      ['rinse', 2],
-    ]);
-  });
-
-  it('gives every stage an id of its own', () => {
-    const t = treat(surface('concrete'), [
-      finding('surface-rust'),
-      finding('mineral-oil'),
-      finding('green-algae'),
-    ]);
-    const ids = t.stages.map((s) => s.id);
-    expect(new Set(ids).size).toBe(ids.length);
-  });
-});
-
-describe('ranking', () => {
-  const on = surface('granite');
-  const dry = surfaceState(on, {
-    surfaces: [on],
-    features: [],
-    catalogue: SHIPPED,
-    job: { weather: { temperatureC: 18 } },
-  });
-  const question = {
-    contaminant: 'green-algae',
-    severity: 2,
-    state: dry,
-    schools: {},
-    catalogue: CATALOGUE,
-  } as const;
-  it('counts harm around double where run-off reaches water', () => {
-    const method = CATALOGUE.method('soft-wash-hypochlorite');
-    const points = (drainsToWater: boolean) =>
-      rankedMethod(method, { ...question, state: { ...dry, drainsToWater } }).points;
-    expect(points(false) - points(true)).toBeCloseTo(method.harmAround);
-  });
-
-  it('does not depend on the order of the catalogue', () => {
-    const ranked = ['leave-on-biocide', 'neutral-soak-stone', 'soft-wash-hypochlorite'].map((id) =>
-      rankedMethod(CATALOGUE.method(id), { ...question, contaminant: 'lichen' }),
-    );
-    expect(inRankOrder([...ranked].reverse())).toEqual(inRankOrder(ranked));
-  });
-
-  it('opens its points to their sum', () => {
-    expect(
-      rankedMethod(CATALOGUE.method('soft-wash-hypochlorite'), question)
-        .because.map((b) => b.text)
-        .join(' '),
-    ).toContain(
-      'points: result 5 of 5: +15; risk to the surface 1 of 5: −2; harm around 4 of 5: −4; time 1.1 h on 100 m²: −1.1; water 9.3 L/m²: −0.8',
-    );
   });
 });

@@ -1,32 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import { EMPTY_HANDBOOK, jobFileOf, readJobFile, surveyOf } from '@etappe/core';
-import type { Survey, VersionedEntity } from '@etappe/core';
+import type { VersionedEntity } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
-import { demoSurvey, freshApp } from '../test/fresh-app.ts';
+import { freshApp } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
+import { open, surveyIn } from '../test/opened-job.ts';
 
 let fresh: FreshApp;
 beforeAll(async () => {
   fresh = await freshApp();
 });
 afterAll(() => fresh.close());
-
-interface Opened {
-  readonly id: string;
-  readonly propertyId: string;
-  readonly sequence: number;
-  readonly job: VersionedEntity;
-  readonly entities: readonly VersionedEntity[];
-  readonly previous: { readonly id: string; readonly findings: readonly { contaminant: string }[] } | null;
-}
-const open = async (id: string) => (await request(fresh.app).get(`/api/v1/jobs/${id}`)).body as Opened;
-const surveyIn = (opened: Opened): Survey =>
-  surveyOf({
-    job: opened.job,
-    handbook: EMPTY_HANDBOOK,
-    entities: new Map(opened.entities.map((e) => [e.id, e])),
-  });
 const post = (path: string, body: object) => request(fresh.app).post(`/api/v1${path}`).send(body);
 const change = (job: string, fields: Record<string, unknown>, more: object = {}) =>
   post(`/jobs/${job}/changes`, {
@@ -35,12 +19,12 @@ const change = (job: string, fields: Record<string, unknown>, more: object = {})
 
 describe('a new job on a known property', () => {
   it('carries over what lasts, asks for what passes, and knows what was found last time', async () => {
-    const first = await open(await fresh.demoJob());
+    const first = await open(fresh, await fresh.demoJob());
     const id = uuidv7();
     expect((await post('/jobs', { id, propertyId: first.propertyId, job: { name: 'Autumn' } })).status).toBe(
       201,
     );
-    const next = await open(id);
+    const next = await open(fresh, id);
     const [before, now] = [surveyIn(first), surveyIn(next)];
     expect([now.property, now.sides, now.surfaces, now.features, now.waterPoints]).toEqual([
       before.property,
@@ -62,7 +46,7 @@ describe('a new job on a known property', () => {
   });
 
   it('shares what lasts and keeps apart what passes', async () => {
-    const one = await open(await fresh.demoJob());
+    const one = await open(fresh, await fresh.demoJob());
     const id = uuidv7();
     await post('/jobs', { id, propertyId: one.propertyId, job: { name: 'Second' } });
     await change(one.id, { name: 'Drum' });
@@ -77,8 +61,8 @@ describe('a new job on a known property', () => {
         fields: { surface: 'drum-north', contaminant: 'lichen', severity: 1 },
       },
     );
-    expect(surveyIn(await open(id)).surfaces.find((s) => s.id === 'drum-north')?.name).toBe('Drum');
-    expect(surveyIn(await open(one.id)).findings.some((f) => f.id === 'mine')).toBe(false);
+    expect(surveyIn(await open(fresh, id)).surfaces.find((s) => s.id === 'drum-north')?.name).toBe('Drum');
+    expect(surveyIn(await open(fresh, one.id)).findings.some((f) => f.id === 'mine')).toBe(false);
     const taken = await change(
       one.id,
       {},
@@ -100,94 +84,6 @@ describe('a new job on a known property', () => {
     expect((await post('/jobs', { id: uuidv7(), propertyId: uuidv7(), job: { name: 'x' } })).status).toBe(
       404,
     );
-  });
-});
-
-describe('a duplicate', () => {
-  it('begins with the same findings under ids of their own', async () => {
-    const first = await open(await fresh.demoJob());
-    const id = uuidv7();
-    expect((await post(`/jobs/${first.id}/copies`, { id, name: 'Again' })).status).toBe(201);
-    const [before, now] = [surveyIn(first), surveyIn(await open(id))];
-    const bare = (survey: Survey) => survey.findings.map(({ id: _, ...finding }) => finding);
-    expect(bare(now)).toEqual(bare(before));
-    expect(now.findings.map((f) => f.id)).not.toEqual(before.findings.map((f) => f.id));
-    expect([now.job.name, now.job.start]).toEqual(['Again', null]);
-  });
-});
-
-describe('a template', () => {
-  it('is made of a job, begins another, and leaves its customer and dates behind', async () => {
-    const template = uuidv7();
-    const job = await fresh.demoJob();
-    expect((await post('/templates', { id: template, name: 'Observatory', job })).status).toBe(201);
-    expect((await request(fresh.app).get('/api/v1/templates')).body).toMatchObject({
-      templates: [{ id: template, name: 'Observatory' }],
-    });
-    const id = uuidv7();
-    const made = await post('/jobs', {
-      id,
-      propertyId: uuidv7(),
-      template,
-      job: { name: 'Other hill' },
-      property: { customer: 'Hill Club' },
-    });
-    expect(made.status).toBe(201);
-    const survey = surveyIn(await open(id));
-    expect([survey.job.name, survey.property.customer, survey.job.start, survey.waterPoints]).toEqual([
-      'Other hill',
-      'Hill Club',
-      null,
-      [],
-    ]);
-    expect(survey.surfaces.length).toBe((await demoSurvey()).surfaces.length);
-    expect((await request(fresh.app).delete(`/api/v1/templates/${template}`)).status).toBe(204);
-    expect(
-      (
-        await post('/jobs', {
-          id: uuidv7(),
-          propertyId: uuidv7(),
-          template,
-          job: { name: 'x' },
-          property: {},
-        })
-      ).status,
-    ).toBe(404);
-  });
-});
-
-describe('an import', () => {
-  it('brings a whole job file in, and what is exported is what was brought in', async () => {
-    const file = jobFileOf(await demoSurvey('tram-halt'));
-    const id = uuidv7();
-    expect((await post('/jobs/import', { id, propertyId: uuidv7(), file })).status).toBe(201);
-    expect(jobFileOf(surveyIn(await open(id)))).toEqual(file);
-  });
-
-  it('that has faults names every one and leaves nothing behind', async () => {
-    const file = { ...jobFileOf(await demoSurvey('tram-halt')), units: 'cubits', sides: [{ id: 'A' }] };
-    const id = uuidv7();
-    const answer = await post('/jobs/import', { id, propertyId: uuidv7(), file });
-    expect(answer.status).toBe(422);
-    const paths = (answer.body as { faults: { path: string }[] }).faults.map((f) => f.path);
-    expect(paths).toEqual(expect.arrayContaining(['units', 'sides[0].id']));
-    expect((await request(fresh.app).get(`/api/v1/jobs/${id}`)).status).toBe(404);
-  });
-
-  it('of three hundred surfaces comes whole', async () => {
-    const surfaces = Array.from({ length: 300 }, (_, i) => ({
-      id: `s-${i}`,
-      material: 'concrete',
-      size: '3x2',
-      findings: [{ contaminant: 'lichen', severity: 2 }],
-    }));
-    const id = uuidv7();
-    await post('/jobs/import', {
-      id,
-      propertyId: uuidv7(),
-      file: { format: 'etappe-job', version: 1, surfaces },
-    });
-    expect(surveyIn(await open(id)).findings).toHaveLength(300);
   });
 });
 
@@ -228,7 +124,7 @@ describe('properties and customers', () => {
   });
 
   it('follow what is written on the walk', async () => {
-    const { id } = await open(await fresh.demoJob());
+    const { id } = await open(fresh, await fresh.demoJob());
     await change(id, { customer: 'New owner', name: 'Old hill' }, { kind: 'property', entity: 'property' });
     const list = (await request(fresh.app).get('/api/v1/properties?find=new owner')).body as object;
     expect(list).toMatchObject({ total: 1, properties: [{ name: 'Old hill', customer: 'New owner' }] });
@@ -237,7 +133,7 @@ describe('properties and customers', () => {
 
 describe('what came since', () => {
   it('is told as it stands now, without what passes with another job', async () => {
-    const one = await open(await fresh.demoJob());
+    const one = await open(fresh, await fresh.demoJob());
     const two = uuidv7();
     await post('/jobs', { id: two, propertyId: one.propertyId, job: { name: 'Second' } });
     await change(two, { name: 'Drum' });
@@ -270,7 +166,7 @@ describe('what came since', () => {
 
 describe('the log', () => {
   it('of a surface tells who did what, from what to what, with its findings, newest first', async () => {
-    const { id } = await open(await fresh.demoJob());
+    const { id } = await open(fresh, await fresh.demoJob());
     await request(fresh.app)
       .post(`/api/v1/jobs/${id}/changes`)
       .set('Etappe-Person', encodeURIComponent('Zoë'))
@@ -309,13 +205,5 @@ describe('the log', () => {
       fields: [{ field: 'size', from: '7.5x4 + 3x2.5 + 6m2', to: '9x9' }],
     });
     expect(Date.now() - Date.parse(changes[2]?.at ?? '')).toBeLessThan(60_000);
-  });
-});
-
-describe('a job file that was exported', () => {
-  it('is read by the core as it is', async () => {
-    const survey = surveyIn(await open(await fresh.demoJob()));
-    const reading = readJobFile(jobFileOf(survey));
-    expect(reading.ok && reading.survey).toEqual(survey);
   });
 });

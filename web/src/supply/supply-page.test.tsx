@@ -1,82 +1,13 @@
-import { beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
-import { EMPTY_HANDBOOK, plan, surveyOf } from '@etappe/core';
-import type { Plan } from '@etappe/core';
+import { beforeEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { PlanContext } from '../planning/use-plan.tsx';
-import { idOf, renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
+import { sentChanges, standInServer } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
-import { SupplyPage } from './supply-page.tsx';
-
-const lot = (more: object) => ({
-  id: 'a',
-  agent: 'hypochlorite',
-  product: null,
-  lot: 'A-1',
-  boughtOn: '2026-03-04',
-  openedOn: null,
-  expiresOn: null,
-  place: 'yard',
-  left: 20,
-  storageCelsius: [20],
-  measured: [],
-  ...more,
-});
-const state = stateOfFile({
-  start: '2026-05-04',
-  place: { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' },
-  sides: [
-    { id: 'north', name: 'North', aspectDegrees: 0, routeMetres: 30 },
-    { id: 'south', name: 'South', aspectDegrees: 180, routeMetres: 20 },
-  ],
-  site: { waterPoints: [{ id: 'tap', name: 'Yard tap', flowLitresPerMinute: 3, distanceMetres: 20 }] },
-  handbook: { ...EMPTY_HANDBOOK, lots: [lot({}), lot({ id: 'b', lot: 'B-2', expiresOn: '2026-04-01' })] },
-  house: { gear: { tank: { litres: 50, startLitres: 50 }, vehicle: { kilograms: 20, litres: 9000 } } },
-  surfaces: [
-    {
-      id: 'wall',
-      name: 'Mill wall',
-      material: 'painted-render',
-      side: 'north',
-      size: '8x3',
-      topMetres: 3,
-      findings: [{ contaminant: 'green-algae', severity: 3 }],
-    },
-    {
-      id: 'front',
-      name: 'Mill front',
-      material: 'painted-render',
-      side: 'south',
-      size: '12x4',
-      topMetres: 4,
-      findings: [{ contaminant: 'green-algae', severity: 2 }],
-    },
-  ],
-});
-let made: Plan;
+import { PLAN, show, state, supplyServer, type } from '../test/supply-house.tsx';
 let asked: Asked[];
-beforeAll(() => {
-  made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
-});
 beforeEach(() => {
-  asked = standInServer(state, (request) =>
-    request.path === '/stock/reservations'
-      ? { reservations: [{ lot: 'a', job: idOf('1'), jobName: 'Quay', order: 7, amount: 19.9 }] }
-      : undefined,
-  );
+  asked = supplyServer();
 });
-const show = (part = 'products', shown: Plan = made) =>
-  renderInSession(
-    <PlanContext value={{ plan: shown, working: false, failed: null }}>
-      <SupplyPage />
-    </PlanContext>,
-    `supply?part=${part}`,
-  );
-const type = async (label: string, text: string) => {
-  const field = await screen.findByLabelText(label);
-  await userEvent.clear(field);
-  await userEvent.type(field, `${text}{Enter}`);
-};
 const lastHouse = () => sentChanges(asked).at(-1)?.fields['house'];
 
 describe('products', () => {
@@ -179,7 +110,7 @@ describe('mixes', () => {
   });
 
   it('say so where nothing is mixed', async () => {
-    show('mixes', { ...made, mixes: [], products: [] });
+    show('mixes', { ...PLAN, mixes: [], products: [] });
     expect(await screen.findByText(/Nothing is mixed on this visit/)).toBeInTheDocument();
   });
 });
@@ -208,7 +139,7 @@ describe('water', () => {
     expect(
       await screen.findByRole('img', { name: /Tank line: (dry from \d\d:\d\d|it lasts)/ }),
     ).toBeInTheDocument();
-    const warned = made.warnings.some((w) => w.rule === 'water-short');
+    const warned = PLAN.warnings.some((w) => w.rule === 'water-short');
     expect(screen.queryAllByText(/Ways out/).length > 0).toBe(warned);
     expect(warned).toBe(true);
     expect(screen.getByText(/Yard tap to the vehicle: 22 m with 10 % spare/)).toBeInTheDocument();
@@ -226,89 +157,6 @@ describe('water', () => {
         gear: { hoses: expect.arrayContaining([{ use: 'supply', metres: 25, innerMillimetres: 12.7 }]) },
       });
     });
-  });
-});
-
-describe('what comes along', () => {
-  it('takes a tower by two figures, a booster, and what water costs; and leaves them at home', async () => {
-    show('water');
-    const tower = await screen.findByRole('checkbox', { name: 'Bringing a tower' });
-    await userEvent.click(tower);
-    await type('Width of its base', '1.4');
-    await type('Height of its platform', '6');
-    await waitFor(() => {
-      expect(lastHouse()).toMatchObject({ gear: { tower: { baseMetres: 1.4, platformMetres: 6 } } });
-    });
-    await userEvent.click(screen.getByRole('checkbox', { name: 'Bringing a booster for the tap' }));
-    await type('Pressure at no flow', '2.5');
-    await userEvent.click(screen.getByRole('checkbox', { name: 'Water costs money' }));
-    await type('A cubic metre from the tap', '4.2');
-    await type("A truck's trip", '180');
-    await waitFor(() => {
-      expect(lastHouse()).toMatchObject({
-        gear: {
-          lift: null,
-          booster: { shutOffBar: 2.5 },
-          waterPrice: { perCubicMetre: 4.2, perTruck: 180, truckLitres: 1000 },
-        },
-      });
-    });
-    await userEvent.click(tower);
-    await waitFor(() => {
-      expect(lastHouse()).toMatchObject({ gear: { tower: null } });
-    });
-  });
-
-  it('takes a pump by its plate and its tips, and refuses what no pump gives', async () => {
-    show('water');
-    const washer = await screen.findByRole('group', { name: 'Pressure washer, by its plate' });
-    const fill = async (label: string, text: string) => {
-      await userEvent.clear(within(washer).getByLabelText(label));
-      await userEvent.type(within(washer).getByLabelText(label), text);
-    };
-    await fill('Flow', '15');
-    await fill('Pressure', '165');
-    await fill('Nozzle size', '4.5');
-    await waitFor(() => {
-      expect(lastHouse()).toMatchObject({
-        machines: expect.arrayContaining([
-          expect.objectContaining({
-            kind: 'pressure-washer',
-            flowLitresPerMinute: 15,
-            pressureBar: 165,
-            tipOrifice: 4.5,
-          }),
-        ]),
-      });
-    });
-    await fill('Flow', '0');
-    expect(await within(washer).findByText(/must be greater than or equal to 0.5/)).toBeInTheDocument();
-  });
-});
-
-describe('in US customary units', () => {
-  const us = { ...state, job: { ...state.job, detail: { ...state.job.detail, units: 'us' } } };
-
-  it('what comes along is typed in gallons, feet, inches and psi, and kept in SI', async () => {
-    asked = standInServer(us);
-    show('water');
-    expect(await screen.findByLabelText('Tank')).toHaveValue('13.2086');
-    await type('Longest pole', '30');
-    await waitFor(() => {
-      expect((lastHouse() as { gear: { longestPoleMetres: number } }).gear.longestPoleMetres).toBeCloseTo(
-        9.144,
-        6,
-      );
-    });
-    const washer = screen.getByRole('group', { name: 'Pressure washer, by its plate' });
-    await userEvent.type(within(washer).getByLabelText('Pressure'), '2400');
-    await waitFor(() => {
-      const { machines } = lastHouse() as {
-        machines: readonly { kind: string; pressureBar: number | null }[];
-      };
-      expect(machines.find((m) => m.kind === 'pressure-washer')?.pressureBar).toBeCloseTo(165.47, 1);
-    });
-    expect(screen.getByLabelText('Inside of hose 1')).toHaveValue('0.374');
   });
 });
 
