@@ -87,17 +87,26 @@ export function chemistryGuard(
 }
 
 function addRests(rests: Map<string, Set<Agent>>, blocks: readonly (readonly GuardedFace[])[]): void {
-  blocks.forEach((block, i) => {
-    const later = blocks.slice(i + 1).flat();
+  const later = new Map<Agent, Set<string>>();
+  for (const block of [...blocks].reverse()) {
     for (const face of block)
       for (const agent of face.agents)
-        if (
-          later.some(
-            (other) => placeOf(other) !== placeOf(face) && other.agents.some((a) => areOpposed(a, agent)),
-          )
-        )
+        if (isMetElsewhere(agent, placeOf(face), later))
           rests.set(face.id, (rests.get(face.id) ?? new Set()).add(agent));
-  });
+    for (const face of block)
+      for (const agent of face.agents) later.set(agent, (later.get(agent) ?? new Set()).add(placeOf(face)));
+  }
+}
+
+/** Whether something opposed comes later at another place. */
+function isMetElsewhere(
+  agent: Agent,
+  place: string,
+  later: ReadonlyMap<Agent, ReadonlySet<string>>,
+): boolean {
+  for (const [other, places] of later)
+    if (areOpposed(other, agent) && places.size > (places.has(place) ? 1 : 0)) return true;
+  return false;
 }
 
 function placeOf({ id, at }: GuardedFace): string {
