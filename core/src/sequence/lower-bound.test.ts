@@ -1,19 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
+import { operation as clusteredOperation, problem as problemOf } from '../test/sequence-problem.ts';
 import { clustersOf } from './cluster-order.ts';
 import { lowerBound } from './lower-bound.ts';
 import type { Lag, Operation, SequenceProblem } from './problem.ts';
 import { seededRandom } from './seeded-random.ts';
 
-const operation = (id: string, seconds: number, more: Partial<Operation> = {}): Operation => ({
-  id,
-  cluster: id,
-  seconds,
-  machines: [],
-  zone: 'z',
-  place: 'p',
-  person: null,
-  ...more,
-});
+const operation = (id: string, seconds: number, more: Partial<Operation> = {}): Operation =>
+  clusteredOperation(id, id, seconds, more);
 const after = (from: string, to: string, minSeconds = 0): Lag => ({
   from,
   anchor: 'finish',
@@ -22,17 +15,8 @@ const after = (from: string, to: string, minSeconds = 0): Lag => ({
   maxSeconds: null,
   rule: 'r',
 });
-const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
-  operations: [],
-  lags: [],
-  watches: [],
-  fronts: [],
-  apart: [],
-  people: ['a', 'b'],
-  machines: {},
-  watchesPerPerson: 2,
-  ...more,
-});
+const problem = (more: Partial<SequenceProblem>): SequenceProblem =>
+  problemOf({ people: ['a', 'b'], machines: {}, ...more });
 
 describe('the least time of a visit', () => {
   it.each<[string, Partial<SequenceProblem>, number, RegExp]>([

@@ -1,6 +1,6 @@
 import type { Cluster } from './cluster-order.ts';
 import { lagsToEach } from './lags-to.ts';
-import type { Lag, Operation, Placement, Schedule, SequenceProblem, Watch } from './problem.ts';
+import type { Hold, Lag, Operation, Pin, Placement, Schedule, SequenceProblem, Watch } from './problem.ts';
 import { Timelines } from './timelines.ts';
 import type { Busy } from './timelines.ts';
 
@@ -9,6 +9,8 @@ export interface ProblemIndex {
   readonly problem: SequenceProblem;
   readonly lagsTo: ReadonlyMap<string, readonly Lag[]>;
   readonly watchFrom: ReadonlyMap<string, Watch>;
+  readonly holdsFrom: ReadonlyMap<string, readonly Hold[]>;
+  readonly pins: ReadonlyMap<string, Pin>;
 }
 
 export function indexOf(problem: SequenceProblem): ProblemIndex {
@@ -16,7 +18,15 @@ export function indexOf(problem: SequenceProblem): ProblemIndex {
     problem,
     lagsTo: lagsToEach(problem.lags),
     watchFrom: new Map(problem.watches.map((w) => [w.from, w])),
+    holdsFrom: holdsFromEach(problem.holds),
+    pins: new Map(problem.pins.map((pin) => [pin.operation, pin])),
   };
+}
+
+function holdsFromEach(holds: readonly Hold[]): ReadonlyMap<string, readonly Hold[]> {
+  const index = new Map<string, Hold[]>();
+  for (const hold of holds) index.set(hold.from, [...(index.get(hold.from) ?? []), hold]);
+  return index;
 }
 
 /** A cluster that finds no place: some of its people or machines are not there at all. */
@@ -50,9 +60,14 @@ export function* placeClusters(
   let trials = 0;
   const timelines = new Timelines(index.problem);
   const placed = new Map<string, Placement>();
+  const reserved = reservations(index, timelines);
   for (const cluster of order) {
+    for (const operation of cluster.operations) {
+      const own = reserved.get(operation.id);
+      if (own) timelines.remove(own);
+    }
     let best: readonly Placement[] | null = null;
-    for (const person of firstPeople(index.problem, cluster, timelines)) {
+    for (const person of firstPeople(index, cluster, timelines)) {
       const limit = best ? finishOf(best) : Infinity;
       const trying = earliest(index, cluster, person, timelines, placed, limit);
       let step = trying.next();
@@ -65,19 +80,14 @@ export function* placeClusters(
       const tried = step.value;
       if (tried && (!best || finishOf(tried) < finishOf(best))) best = tried;
     }
-    if (!best) throw new NoPlace(cluster.id, missing(index.problem, cluster));
+    if (!best) throw new NoPlace(cluster.id, missing(index, cluster));
     for (const [i, placement] of best.entries()) {
       const operation = cluster.operations[i];
       if (!operation) continue;
       timelines.add(operation, placement);
       placed.set(operation.id, placement);
     }
-    for (const operation of cluster.operations) {
-      const watch = index.watchFrom.get(operation.id);
-      const [from, to] = [placed.get(watch?.from ?? ''), placed.get(watch?.to ?? '')];
-      if (watch && from && to)
-        timelines.addWatch(from.person, { start: from.start, finish: to.start, zone: watch.zone });
-    }
+    keepBetween(index, cluster, placed, timelines);
   }
   const placements = [...placed.values()].sort(
     (a, b) => a.start - b.start || (a.operation < b.operation ? -1 : 1),
@@ -85,26 +95,71 @@ export function* placeClusters(
   return { placements, makespan: Math.max(0, ...placements.map((p) => p.finish)) };
 }
 
+/** What is fixed to a person and a time is kept free for it until its turn comes. */
+function reservations({ problem, pins }: ProblemIndex, timelines: Timelines): ReadonlyMap<string, Busy> {
+  const reserved = new Map<string, Busy>();
+  for (const operation of problem.operations) {
+    const { person = null, start = null } = pins.get(operation.id) ?? {};
+    if (person === null || start === null) continue;
+    const finish = start + operation.seconds;
+    reserved.set(operation.id, timelines.add(operation, { operation: operation.id, person, start, finish }));
+  }
+  return reserved;
+}
+
+/** What dwells between the operations of a cluster that stands has somebody who watches it, and what is held is held. */
+function keepBetween(
+  index: ProblemIndex,
+  cluster: Cluster,
+  placed: ReadonlyMap<string, Placement>,
+  timelines: Timelines,
+): void {
+  for (const operation of cluster.operations) {
+    const watch = index.watchFrom.get(operation.id);
+    const [from, to] = [placed.get(watch?.from ?? ''), placed.get(watch?.to ?? '')];
+    if (watch && from && to) {
+      const span = { start: from.start, finish: to.start, zone: watch.zone };
+      const isKept = timelines.watchObstacle(from.person, span) === null;
+      const [keeper, other] = isKept ? [from.person, to.person] : [to.person, from.person];
+      timelines.addWatch(keeper, { ...span, other });
+    }
+    for (const hold of index.holdsFrom.get(operation.id) ?? []) {
+      const [begun, ended] = [placed.get(hold.from), placed.get(hold.to)];
+      if (begun && ended) timelines.addHold(hold.machine, { start: begun.finish, finish: ended.start });
+    }
+  }
+}
+
 function finishOf(placements: readonly Placement[]): number {
   return Math.max(...placements.map((p) => p.finish));
 }
 
-/** Who may begin a cluster, the one who is free first at the front; ties in the order of the crew. */
-function firstPeople(problem: SequenceProblem, cluster: Cluster, timelines: Timelines): readonly string[] {
-  const fixed = cluster.operations[0]?.person;
-  if (fixed) return [fixed];
-  return [...problem.people].sort(
-    (a, b) =>
-      timelines.lastFinish(a) - timelines.lastFinish(b) ||
-      problem.people.indexOf(a) - problem.people.indexOf(b),
+/** Who may do an operation, in the order of the crew. */
+function mayDo({ problem, pins }: ProblemIndex, operation: Operation): readonly string[] {
+  const fixed = pins.get(operation.id)?.person ?? null;
+  return problem.people.filter(
+    (person) =>
+      (fixed === null || person === fixed) &&
+      (operation.people === null || operation.people.includes(person)),
   );
 }
 
-function missing(problem: SequenceProblem, cluster: Cluster): string {
+/** Who may begin a cluster, the one who is free first at the front; ties in the order of the crew. */
+function firstPeople(index: ProblemIndex, cluster: Cluster, timelines: Timelines): readonly string[] {
+  const [first] = cluster.operations;
+  if (!first) return [];
+  return mayDo(index, first).toSorted((a, b) => timelines.lastFinish(a) - timelines.lastFinish(b));
+}
+
+function missing(index: ProblemIndex, cluster: Cluster): string {
   const absent = cluster.operations
     .flatMap((o) => o.machines)
-    .filter((m) => (problem.machines[m] ?? 0) === 0);
-  return absent.length > 0 ? `there is no ${[...new Set(absent)].join(', ')}` : 'its lags cannot be met';
+    .filter((m) => (index.problem.machines[m] ?? 0) === 0);
+  if (absent.length > 0) return `there is no ${[...new Set(absent)].join(', ')}`;
+  const unmanned = cluster.operations.find((operation) => mayDo(index, operation).length === 0);
+  if (unmanned) return `nobody of the crew may do ${unmanned.id}`;
+  const isFixed = cluster.operations.some(({ id, starts }) => starts !== null || index.pins.has(id));
+  return isFixed ? 'nobody is free where it is fixed or in its hours' : 'its lags cannot be met';
 }
 
 interface Window {
@@ -127,7 +182,9 @@ function windowOf(
     from = Math.max(from, at + lag.minSeconds);
     if (lag.maxSeconds !== null) until = Math.min(until, at + lag.maxSeconds);
   }
-  return { from, until };
+  const fixed = index.pins.get(operation.id)?.start ?? null;
+  if (fixed === null) return { from, until };
+  return { from: Math.max(from, fixed), until: Math.min(until, fixed) };
 }
 
 /**
@@ -144,10 +201,11 @@ function* earliest(
 ): Generator<undefined, readonly Placement[] | null> {
   const [first] = cluster.operations;
   if (!first) return [];
-  let start = windowOf(first, index, placed, new Map()).from;
+  const window = windowOf(first, index, placed, new Map());
+  let start = window.from;
   for (let jump = 0; jump < MOST_JUMPS; jump += 1) {
     const free = timelines.firstStart(person, first, start);
-    if (free === null || free + cluster.length >= limit) return null;
+    if (free === null || free > window.until || free + cluster.length >= limit) return null;
     const tried = tryAt(index, cluster, person, free, timelines, placed);
     if (tried.placements) return tried.placements;
     if (tried.later === null) return null;
@@ -181,8 +239,7 @@ function tryAt(
       undo();
       return { placements: null, later: window.from - window.until };
     }
-    const found =
-      i === 0 ? { person: owner, start } : whoAndWhen(index.problem, operation, owner, window, timelines);
+    const found = i === 0 ? { person: owner, start } : whoAndWhen(index, operation, owner, window, timelines);
     if (!found || found.start > window.until) {
       undo();
       return { placements: null, later: found ? found.start - window.until : null };
@@ -198,20 +255,19 @@ function tryAt(
   }
   undo();
   const placements = [...own.values()];
-  const blocked = watchObstacles(index, cluster, own, timelines);
+  const blocked = obstaclesBetween(index, cluster, own, timelines);
   return blocked === null ? { placements } : { placements: null, later: blocked - start };
 }
 
 function whoAndWhen(
-  problem: SequenceProblem,
+  index: ProblemIndex,
   operation: Operation,
   owner: string,
   window: Window,
   timelines: Timelines,
 ): { person: string; start: number } | null {
-  const people = operation.person
-    ? [operation.person]
-    : [owner, ...problem.people.filter((p) => p !== owner)];
+  const able = mayDo(index, operation);
+  const people = able.includes(owner) ? [owner, ...able.filter((p) => p !== owner)] : able;
   let best: { person: string; start: number } | null = null;
   for (const person of people) {
     const start = timelines.firstStart(person, operation, window.from);
@@ -221,8 +277,8 @@ function whoAndWhen(
   return best;
 }
 
-/** When a watch of the cluster could be kept; null when all can now. */
-function watchObstacles(
+/** When the watches of the cluster could be kept and its machines held; null when all can now. */
+function obstaclesBetween(
   index: ProblemIndex,
   cluster: Cluster,
   own: ReadonlyMap<string, Placement>,
@@ -231,9 +287,16 @@ function watchObstacles(
   for (const operation of cluster.operations) {
     const watch = index.watchFrom.get(operation.id);
     const [from, to] = [own.get(watch?.from ?? ''), own.get(watch?.to ?? '')];
-    if (!watch || !from || !to) continue;
-    const blocked = timelines.watchObstacle(from.person, watch.zone, from.start, to.start);
-    if (blocked !== null) return blocked;
+    if (watch && from && to) {
+      const span = { start: from.start, finish: to.start, zone: watch.zone };
+      const blocked = [from.person, to.person].map((person) => timelines.watchObstacle(person, span));
+      if (blocked.every((until) => until !== null)) return Math.min(...blocked);
+    }
+    for (const hold of index.holdsFrom.get(operation.id) ?? []) {
+      const [begun, ended] = [own.get(hold.from), own.get(hold.to)];
+      const blocked = begun && ended ? timelines.holdObstacle(hold.machine, begun.finish, ended.start) : null;
+      if (blocked !== null) return blocked;
+    }
   }
   return null;
 }

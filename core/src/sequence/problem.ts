@@ -3,7 +3,11 @@ export interface SequenceProblem {
   readonly operations: readonly Operation[];
   readonly lags: readonly Lag[];
   readonly watches: readonly Watch[];
+  readonly holds: readonly Hold[];
   readonly fronts: readonly WorkedFront[];
+  readonly pins: readonly Pin[];
+  /** What it takes a person to change from one class of each kind to another. */
+  readonly setUpSeconds: Readonly<Record<SetUpKind, number>>;
   /** Pairs of places in which two people are never at work at once: nobody below someone working above. */
   readonly apart: readonly (readonly [string, string])[];
   readonly people: readonly string[];
@@ -21,8 +25,41 @@ export interface Operation {
   readonly machines: readonly string[];
   readonly zone: string;
   readonly place: string;
-  /** Fixed to one person, or free. */
+  /** Who may do it; null: anybody of the crew. */
+  readonly people: readonly string[] | null;
+  /** When it may start, in order of time; null: at any time. */
+  readonly starts: readonly TimeSpan[] | null;
+  /** What it begins with, and what it leaves its person with. */
+  readonly begins: SetUp;
+  readonly ends: SetUp;
+}
+
+/** Both ends are within it. */
+export interface TimeSpan {
+  readonly from: number;
+  readonly to: number;
+}
+
+export const SET_UP_KINDS = ['place', 'tool', 'mix'] as const;
+export type SetUpKind = (typeof SET_UP_KINDS)[number];
+
+/** Where and with what somebody works, as classes between which a change takes time; null where it does not matter and nothing changes. */
+export type SetUp = Readonly<Record<SetUpKind, string | null>>;
+
+export const NO_SET_UP: SetUp = { place: null, tool: null, mix: null };
+
+/** Between two operations of one cluster a machine stays occupied: a sprayer with what is mixed in it. */
+export interface Hold {
+  readonly from: string;
+  readonly to: string;
+  readonly machine: string;
+}
+
+/** What somebody has fixed: who does an operation, when it starts, or both. */
+export interface Pin {
+  readonly operation: string;
   readonly person: string | null;
+  readonly start: number | null;
 }
 
 /** `to` starts at least `minSeconds` and at most `maxSeconds` (null: any time) after the anchor of `from`. */
@@ -35,7 +72,7 @@ export interface Lag {
   readonly rule: string;
 }
 
-/** From the start of one operation to the start of another what dwells is watched by the person of the first. */
+/** From the start of one operation to the start of another what dwells is watched by the person of the first or of the other. */
 export interface Watch {
   readonly from: string;
   readonly to: string;

@@ -3,35 +3,11 @@ import fc from 'fast-check';
 import { scheduleViolations } from './check.ts';
 import { CircularWait } from './cluster-order.ts';
 import { lowerBound } from './lower-bound.ts';
-import type { Lag, Operation, SequenceProblem, WorkedFront } from './problem.ts';
+import { operation, problem } from '../test/sequence-problem.ts';
+import { NO_SET_UP } from './problem.ts';
+import type { Hold, Lag, Operation, Pin, SequenceProblem, WorkedFront } from './problem.ts';
 import { solve } from './solve.ts';
 
-const operation = (
-  id: string,
-  cluster: string,
-  seconds: number,
-  more: Partial<Operation> = {},
-): Operation => ({
-  id,
-  cluster,
-  seconds,
-  machines: [],
-  zone: 'north',
-  place: 'wall',
-  person: null,
-  ...more,
-});
-const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
-  operations: [],
-  lags: [],
-  watches: [],
-  fronts: [],
-  apart: [],
-  people: ['a'],
-  machines: { hose: 1, sprayer: 2 },
-  watchesPerPerson: 2,
-  ...more,
-});
 /** Two strips: applied at, finished at, mists at. */
 const STRIPS = [
   [0, 80],
@@ -53,7 +29,16 @@ const cycle = fc.record({
   place: fc.constantFrom('roof', 'wall', 'yard'),
   mist: fc.boolean(),
   afterNth: fc.option(fc.nat(10)),
+  /** Who of the crew may begin it, as bits; nobody is anybody. */
+  mayBegin: fc.integer({ min: 0, max: 15 }),
+  /** Begun only in the first so many seconds of every half hour. */
+  hours: fc.option(fc.integer({ min: 60, max: 1200 })),
+  holds: fc.boolean(),
+  tool: fc.constantFrom('brush', 'jet', null),
+  pinned: fc.boolean(),
 });
+const CREW = ['a', 'b', 'c', 'd'] as const;
+const HALF_HOUR = 1800;
 const visit = fc
   .record({
     cycles: fc.array(cycle, { minLength: 1, maxLength: 14 }),
@@ -63,11 +48,31 @@ const visit = fc
   .map(({ cycles, crew, hoses }): SequenceProblem => {
     const operations: Operation[] = [];
     const lags: Lag[] = [];
+    const holds: Hold[] = [];
+    const pins: Pin[] = [];
     cycles.forEach((c, i) => {
       const id = String(i);
       const at = { zone: c.zone, place: c.place };
-      const start = Math.max(c.earliest, c.apply);
-      operations.push(operation(`apply-${id}`, id, c.apply, { ...at, machines: ['sprayer'] }));
+      // There is time to take up the hose.
+      const start = Math.max(c.earliest, c.apply + 60);
+      const able = CREW.slice(0, crew).filter((_, bit) => (c.mayBegin >> bit) % 2 === 1);
+      const { hours, tool } = c;
+      operations.push(
+        operation(`apply-${id}`, id, c.apply, {
+          ...at,
+          machines: ['sprayer'],
+          people: able.length > 0 ? able : null,
+          starts:
+            hours === null
+              ? null
+              : Array.from({ length: 200 }, (_, n) => ({ from: n * HALF_HOUR, to: n * HALF_HOUR + hours })),
+          begins: { place: c.zone, tool, mix: null },
+          ends: { place: c.zone, tool: tool && 'sprayer', mix: null },
+        }),
+      );
+      if (c.holds && !c.mist) holds.push({ from: `apply-${id}`, to: `rinse-${id}`, machine: 'sprayer' });
+      if (c.pinned && able.length > 1)
+        pins.push({ operation: `apply-${id}`, person: able.at(-1) ?? null, start: null });
       if (c.mist && c.earliest > c.apply + 60) {
         operations.push(operation(`mist-${id}`, id, 10, { ...at, machines: ['sprayer'] }));
         lags.push({
@@ -75,11 +80,18 @@ const visit = fc
           anchor: 'finish',
           to: `mist-${id}`,
           minSeconds: 0,
-          maxSeconds: start - c.apply,
+          maxSeconds: start - c.apply - 60,
           rule: 'keep-wet',
         });
       }
-      operations.push(operation(`rinse-${id}`, id, c.rinse, { ...at, machines: ['hose'] }));
+      operations.push(
+        operation(`rinse-${id}`, id, c.rinse, {
+          ...at,
+          machines: ['hose'],
+          begins: { place: c.zone, tool: 'jet', mix: null },
+          ends: { place: c.zone, tool: 'jet', mix: null },
+        }),
+      );
       lags.push({
         from: `apply-${id}`,
         anchor: 'start',
@@ -107,21 +119,34 @@ const visit = fc
         ['roof', 'wall'],
         ['wall', 'yard'],
       ],
-      people: ['a', 'b', 'c', 'd'].slice(0, crew),
+      holds,
+      pins,
+      people: CREW.slice(0, crew),
+      setUpSeconds: { place: 45, tool: 15, mix: 0 },
       machines: { hose: hoses, sprayer: 2 },
     });
   });
 
 describe('a solved visit', () => {
-  it('breaks no rule: nobody and no machine twice at once, every lag kept, no dwell overrun, watches kept', () => {
+  it('breaks no rule: nobody and no machine twice at once, lags, watches, holds, hours, changes, who may and who must', () => {
+    const seen = { set: 0, hours: 0, held: 0, pinned: 0, changed: 0 };
     fc.assert(
       fc.property(visit, (p) => {
         const schedule = best(p, 3);
         expect(scheduleViolations(p, schedule)).toEqual([]);
         expect(schedule.makespan).toBeGreaterThanOrEqual(lowerBound(p).seconds);
+        if (p.operations.some((o) => o.people !== null)) seen.set += 1;
+        if (p.operations.some((o) => o.starts !== null)) seen.hours += 1;
+        if (p.holds.length > 0) seen.held += 1;
+        if (p.pins.length > 0) seen.pinned += 1;
+        if (
+          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0 } }, schedule).length > 0
+        )
+          seen.changed += 1;
       }),
       { numRuns: 200 },
     );
+    for (const count of Object.values(seen)) expect(count).toBeGreaterThan(50);
   });
 
   it('is the same for the same seed, and never worse with a larger budget', () => {
@@ -156,6 +181,71 @@ describe('a solved visit', () => {
     expect(best(two).makespan).toBe(840);
   });
 
+  it('keeps a time free that is fixed to a person, and waits for hours', () => {
+    const fixed = problem({
+      operations: [
+        operation('long', 'l', 900),
+        operation('fixed', 'f', 60),
+        operation('late', 'h', 60, { starts: [{ from: 2000, to: 2100 }] }),
+      ],
+      pins: [{ operation: 'fixed', person: 'a', start: 300 }],
+    });
+    const { placements } = best(fixed);
+    expect(placements.map(({ operation: id, start }) => [id, start])).toEqual([
+      ['fixed', 300],
+      ['long', 360],
+      ['late', 2000],
+    ]);
+  });
+
+  it('leaves a held machine to nobody else', () => {
+    const spraying = problem({
+      operations: [
+        operation('head', 'c', 60, { machines: ['sprayer'] }),
+        operation('body', 'c', 60, { machines: ['sprayer'] }),
+        operation('other', 'o', 60, { machines: ['sprayer'] }),
+      ],
+      lags: [{ from: 'head', anchor: 'finish', to: 'body', minSeconds: 300, maxSeconds: 300, rule: 'dwell' }],
+      machines: { sprayer: 1 },
+      people: ['a', 'b'],
+    });
+    const held = { ...spraying, holds: [{ from: 'head', to: 'body', machine: 'sprayer' }] };
+    expect([best(spraying).makespan, best(held).makespan]).toEqual([420, 480]);
+  });
+
+  it('changes place in the time that it takes, and once where it can', () => {
+    const at = (place: string) => {
+      const stands = { place, tool: null, mix: null };
+      return { begins: stands, ends: stands };
+    };
+    const walked = problem({
+      operations: [
+        operation('north-1', '1', 60, at('north')),
+        operation('south', '2', 60, at('south')),
+        operation('north-2', '3', 60, at('north')),
+      ],
+      setUpSeconds: { place: 45, tool: 15, mix: 0 },
+    });
+    expect(best(walked, 12).makespan).toBe(225);
+  });
+
+  it('lets either of its two people watch what dwells', () => {
+    const two = problem({
+      operations: [
+        operation('apply', 'c', 60, { people: ['a'] }),
+        operation('rinse', 'c', 60, { people: ['b'] }),
+        operation('far', 'f', 300, { people: ['a'], zone: 'south' }),
+      ],
+      lags: [
+        { from: 'apply', anchor: 'finish', to: 'rinse', minSeconds: 300, maxSeconds: 360, rule: 'dwell' },
+      ],
+      watches: [{ from: 'apply', to: 'rinse', zone: 'north' }],
+      people: ['a', 'b'],
+    });
+    // The one who applied goes on elsewhere, the one who rinses looks at it meanwhile.
+    expect(best(two).makespan).toBe(420);
+  });
+
   it('of nothing ends at once', () => {
     expect(best(problem({})).makespan).toBe(0);
   });
@@ -180,6 +270,17 @@ describe('a solved visit', () => {
     expect(() => best(problem({ operations: [operation('wash', 'w', 60, { machines: ['lift'] })] }))).toThrow(
       'there is no lift',
     );
+  });
+
+  it('says who is missing, and what is fixed where nobody is free', () => {
+    const wash = operation('wash', 'w', 60, { people: ['z'] });
+    expect(() => best(problem({ operations: [wash] }))).toThrow('nobody of the crew may do wash');
+    const early = operation('wash', 'w', 60, { starts: [{ from: 0, to: 10 }] });
+    const first = operation('first', 'f', 600);
+    const lags: Lag[] = [
+      { from: 'first', anchor: 'finish', to: 'wash', minSeconds: 0, maxSeconds: null, rule: 'chain-order' },
+    ];
+    expect(() => best(problem({ operations: [first, early], lags }))).toThrow('in its hours');
   });
 });
 
@@ -228,6 +329,78 @@ describe('the checker', () => {
     ['sees missing work', { placements: [], makespan: 0 }, ['all', 'all', 'all']],
   ])('%s', (_, given, rules) => {
     expect(scheduleViolations(p, given).map((v) => v.rule)).toEqual(rules);
+  });
+
+  const held = { from: 'apply', to: 'rinse', machine: 'hose' };
+  const inHours = (id: string, starts: Operation['starts']) => ({
+    operations: p.operations.map((o) => (o.id === id ? { ...o, starts } : o)),
+  });
+  const withTools = {
+    operations: p.operations.map((o) => {
+      const own = { place: null, tool: o.id, mix: null };
+      return { ...o, begins: own, ends: own };
+    }),
+    setUpSeconds: { place: 0, tool: 30, mix: 0 },
+  };
+  const passedOver = {
+    operations: withTools.operations.map((o) =>
+      o.id === 'rinse' ? { ...o, begins: NO_SET_UP, ends: NO_SET_UP } : o,
+    ),
+    setUpSeconds: withTools.setUpSeconds,
+  };
+  it.each<[string, Partial<SequenceProblem>, string[]]>([
+    ['passes what is fixed as it is', { pins: [{ operation: 'rinse', person: 'a', start: 600 }] }, []],
+    ['sees who should have done it', { pins: [{ operation: 'rinse', person: 'b', start: null }] }, ['pin']],
+    [
+      'sees when it should have been done',
+      { pins: [{ operation: 'rinse', person: null, start: 610 }] },
+      ['pin'],
+    ],
+    [
+      'passes work within its hours',
+      inHours('rinse', [
+        { from: 0, to: 9 },
+        { from: 600, to: 600 },
+      ]),
+      [],
+    ],
+    ['sees work outside its hours', inHours('rinse', [{ from: 0, to: 599 }]), ['start-window']],
+    ['passes a machine that is held', { holds: [held] }, []],
+    ['sees one that is held and used', { holds: [held, { ...held }] }, ['machines', 'machines']],
+    ['sees no time to change', withTools, ['set-up']],
+    ['sees no time to change from what was before', passedOver, ['set-up']],
+  ])('%s', (_, more, rules) => {
+    expect(scheduleViolations({ ...p, ...more }, schedule(0, 600, 660)).map((v) => v.rule)).toEqual(rules);
+  });
+
+  const watching = (keepers: readonly string[], watchesPerPerson: number) =>
+    problem({
+      operations: keepers.flatMap((_, i) => [
+        operation(`apply-${i}`, `${i}`, 60),
+        operation(`rinse-${i}`, `${i}`, 60),
+      ]),
+      watches: keepers.map((_, i) => ({ from: `apply-${i}`, to: `rinse-${i}`, zone: 'north' })),
+      people: ['a', 'b'],
+      watchesPerPerson,
+    });
+  it.each<[string, readonly string[], number, string[]]>([
+    ['one of two people', ['a', 'b'], 1, []],
+    ['those who finish', ['ab', 'ab'], 1, []],
+    ['nobody where there are too many', ['ab', 'ab', 'ab'], 1, ['watches']],
+    ['two each', ['ab', 'ab', 'ab', 'a'], 2, []],
+    ['the one who is left, however it was shared out before', ['ab', 'a'], 1, []],
+  ])('finds what dwells watched by %s', (_, keepers, most, rules) => {
+    const placements = keepers.flatMap((people, i) => {
+      const [applies = 'a', finishes = applies] = [...people];
+      return [
+        { operation: `apply-${i}`, person: applies, start: 60 * i, finish: 60 * i + 60 },
+        { operation: `rinse-${i}`, person: finishes, start: 600 + 60 * i, finish: 660 + 60 * i },
+      ];
+    });
+    const makespan = 600 + 60 * keepers.length;
+    expect(scheduleViolations(watching(keepers, most), { placements, makespan }).map((v) => v.rule)).toEqual(
+      rules,
+    );
   });
 
   const front = (more: Partial<WorkedFront> = {}, strips: readonly (readonly number[])[] = STRIPS) =>

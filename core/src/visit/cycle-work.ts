@@ -7,7 +7,7 @@ import { isWet } from '../protection/work-phase.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
-import { machinesOf } from './stage-machines.ts';
+import { workedWith } from './stage-set-up.ts';
 import { frontWork, joinedWork } from './front-work.ts';
 import type { FrontEnds } from './front-work.ts';
 import { WHOLE } from './work-builder.ts';
@@ -53,8 +53,7 @@ function untiedPieces(builder: WorkBuilder, stages: readonly Stage[], zone: stri
         id,
         cluster: id,
         seconds: seconds / pieces,
-        machines: machinesOf(stages),
-        zone,
+        ...workedWith(stages, zone),
         place: stage.surface,
       },
       {
@@ -104,8 +103,7 @@ function untiedRounds(
         id,
         cluster: id,
         seconds: secondsOf(own),
-        machines: machinesOf(stages),
-        zone,
+        ...workedWith(stages, zone),
         place: first.surface,
       },
       {
@@ -229,8 +227,7 @@ function leaveOnPieces(builder: WorkBuilder, cycle: WetCyclePlan, zone: string):
         id,
         cluster: id,
         seconds: seconds / pieces,
-        machines: machinesOf(stages),
-        zone,
+        ...workedWith(stages, zone),
         place: cycle.surface,
       },
       {

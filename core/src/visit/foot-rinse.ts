@@ -16,14 +16,18 @@ export function footRinse(builder: WorkBuilder, wall: PlannedSurface, afterFloor
   const height = Math.max(TRADE_DEFAULTS.footRinseMetres, surface.topMetres - surface.footMetres);
   const foot = (area / height) * TRADE_DEFAULTS.footRinseMetres;
   const id = `${surface.id}.foot-rinse`;
+  const zone = surface.side ?? `site.${surface.id}`;
+  const setUp = { place: zone, tool: HOSE, mix: null };
   builder.add(
     {
       id,
       cluster: id,
       seconds: (3600 * foot) / plannedRate(TRADE_DEFAULTS.plainRinse, PLAIN).squareMetresPerHour,
       machines: CATALOGUE.tool(HOSE).machines,
-      zone: surface.side ?? `site.${surface.id}`,
+      zone,
       place: surface.id,
+      begins: setUp,
+      ends: setUp,
     },
     {
       task: 'foot-rinse',

@@ -9,6 +9,7 @@ import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import { pieceStrips } from '../wet-cycle/piece-strips.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import { machinesOf } from './stage-machines.ts';
+import { workedWith } from './stage-set-up.ts';
 import { WHOLE } from './work-builder.ts';
 import type { Group, OperationPart, PlannedOperation, WorkBuilder } from './work-builder.ts';
 
@@ -152,7 +153,7 @@ function oneWork(builder: WorkBuilder, work: PieceWork, { duration }: Front): En
   const { id, soak, strips, common, wetting, finishing } = work;
   const stages = [...wetting, ...finishing];
   const operation = builder.add(
-    { id, ...common, seconds: soak + wholeSeconds(duration), machines: machinesOf(stages) },
+    { id, ...common, seconds: soak + wholeSeconds(duration), ...workedWith(stages, common.zone) },
     { task: 'front', stages: stages.map((s) => s.id), ...aboutPiece(work, builder.units) },
   );
   const within = spansIn(operation, (minutes) => soak + wholeSeconds(minutes));
@@ -178,7 +179,7 @@ function pairWork(builder: WorkBuilder, work: PieceWork, pair: PairFront): Ends 
       id: `${id}.lead`,
       ...common,
       seconds: soak + wholeSeconds(leaderFree),
-      machines: machinesOf(wetting),
+      ...workedWith(wetting, common.zone),
     },
     { task: 'lead', stages: wetting.map((s) => s.id), ...about },
   );
@@ -187,7 +188,7 @@ function pairWork(builder: WorkBuilder, work: PieceWork, pair: PairFront): Ends 
       id: `${id}.follow`,
       ...common,
       seconds: wholeSeconds(duration) - wholeSeconds(lead),
-      machines: machinesOf(finishing),
+      ...workedWith(finishing, common.zone),
     },
     { task: 'follow', stages: finishing.map((s) => s.id), ...about },
   );
@@ -228,17 +229,18 @@ function leftWork(builder: WorkBuilder, work: PieceWork, { out, firstWait, durat
       id: `${id}.apply`,
       ...common,
       seconds: soak + wholeSeconds(headMinutes),
-      machines: machinesOf(wetting),
+      ...workedWith(wetting, common.zone),
     },
     { task: 'apply', stages: wetting.map((s) => s.id), ...about },
   );
-  const bodyStages = strips.length > out ? [...wetting, ...finishing] : finishing;
+  const isAppliedLater = strips.length > out;
+  const bodyStages = isAppliedLater ? [...wetting, ...finishing] : finishing;
   const body = builder.add(
     {
       id: `${id}.finish`,
       ...common,
       seconds: wholeSeconds(duration) - wholeSeconds(bodyFrom),
-      machines: machinesOf(bodyStages),
+      ...workedWith(bodyStages, common.zone),
     },
     { task: 'finish', stages: bodyStages.map((s) => s.id), ...about },
   );
@@ -252,6 +254,10 @@ function leftWork(builder: WorkBuilder, work: PieceWork, { out, firstWait, durat
     rule: 'dwell',
   });
   builder.watches.push({ from: head, to: body, zone });
+  // The sprayer stands with what is mixed in it for the strips that are left.
+  if (isAppliedLater)
+    for (const machine of machinesOf(wetting.filter(({ apply }) => apply !== null)))
+      builder.holds.push({ from: head, to: body, machine });
   const inHead = spansIn(head, (minutes) => soak + wholeSeconds(minutes));
   const inBody = spansIn(body, (minutes) => wholeSeconds(minutes) - wholeSeconds(bodyFrom));
   addFronts(

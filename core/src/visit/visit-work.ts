@@ -74,9 +74,16 @@ export function visitWork(
       operations: builder.operations,
       lags: builder.lags,
       watches: builder.watches,
+      holds: builder.holds,
       fronts: builder.fronts,
+      pins: [],
       apart,
       people,
+      setUpSeconds: {
+        place: TRADE_DEFAULTS.walkSeconds,
+        tool: 60 * TRADE_DEFAULTS.toolChangeMinutes,
+        mix: 0,
+      },
       machines: machineCounts(house),
       watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,
     },
@@ -94,7 +101,14 @@ function frameVisit(
   const planned = { parts: [], stages: [], section: null, areaSquareMetres: null };
   const setOut = people.map((person) =>
     builder.add(
-      { id: `set-out.${person}`, cluster: `set-out.${person}`, seconds, zone: SITE, place: SITE, person },
+      {
+        id: `set-out.${person}`,
+        cluster: `set-out.${person}`,
+        seconds,
+        zone: SITE,
+        place: SITE,
+        people: [person],
+      },
       { task: 'set-out', ...planned },
     ),
   );
@@ -111,7 +125,7 @@ function frameVisit(
         seconds: TRADE_DEFAULTS.clearUpSeconds + protectionSeconds.after / people.length,
         zone: SITE,
         place: SITE,
-        person,
+        people: [person],
       },
       { task: 'clear-up', ...planned },
     ),

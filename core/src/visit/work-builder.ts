@@ -1,5 +1,6 @@
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import type { Lag, Operation, Watch, WorkedFront } from '../sequence/problem.ts';
+import { NO_SET_UP } from '../sequence/problem.ts';
+import type { Hold, Lag, Operation, Watch, WorkedFront } from '../sequence/problem.ts';
 
 /** `apply` and `finish` are the two ends of a front that is left alone between; `lead` and `follow` are the two of a pair. */
 export type Task =
@@ -45,6 +46,7 @@ export class WorkBuilder {
   readonly planned: PlannedOperation[] = [];
   readonly lags: Lag[] = [];
   readonly watches: Watch[] = [];
+  readonly holds: Hold[] = [];
   readonly fronts: WorkedFront[] = [];
 
   /** @param units in which pieces of the work are told */
@@ -53,12 +55,15 @@ export class WorkBuilder {
   }
 
   add(
-    operation: Omit<Operation, 'machines' | 'person'> & Partial<Operation>,
+    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'begins' | 'ends'> & Partial<Operation>,
     planned: Omit<PlannedOperation, 'id'>,
   ): string {
     this.operations.push({
       machines: [],
-      person: null,
+      people: null,
+      starts: null,
+      begins: NO_SET_UP,
+      ends: NO_SET_UP,
       ...operation,
       seconds: Math.max(1, Math.ceil(operation.seconds - 1e-6)),
     });

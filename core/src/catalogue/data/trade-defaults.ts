@@ -80,6 +80,8 @@ export const TRADE_DEFAULTS = {
 
   // The visit.
   watchesPerPerson: 2,
+  /** From one side of the property to another, the hose with it. */
+  walkSeconds: 60,
   setOutSeconds: 900,
   clearUpSeconds: 900,
   mixSeconds: 300,

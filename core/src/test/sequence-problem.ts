@@ -1,0 +1,38 @@
+import { NO_SET_UP } from '../sequence/problem.ts';
+import type { Operation, SequenceProblem } from '../sequence/problem.ts';
+
+/** A piece of work that anybody may do at any time at the wall. */
+export const operation = (
+  id: string,
+  cluster: string,
+  seconds: number,
+  more: Partial<Operation> = {},
+): Operation => ({
+  id,
+  cluster,
+  seconds,
+  machines: [],
+  zone: 'north',
+  place: 'wall',
+  people: null,
+  starts: null,
+  begins: NO_SET_UP,
+  ends: NO_SET_UP,
+  ...more,
+});
+
+/** A visit of one person with a hose and two sprayers, who changes in no time. */
+export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
+  operations: [],
+  lags: [],
+  watches: [],
+  holds: [],
+  fronts: [],
+  pins: [],
+  apart: [],
+  people: ['a'],
+  machines: { hose: 1, sprayer: 2 },
+  setUpSeconds: { place: 0, tool: 0, mix: 0 },
+  watchesPerPerson: 2,
+  ...more,
+});
