@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { operation as clusteredOperation, problem as problemOf } from '../test/sequence-problem.ts';
+import { operation as clusteredOperation, problem as problemOf } from './small-problem.ts';
 import { clustersOf } from './cluster-order.ts';
 import { lowerBound } from './lower-bound.ts';
 import type { Lag, Operation, SequenceProblem } from './problem.ts';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { scheduleViolations } from './check.ts';
 import { CircularWait } from './cluster-order.ts';
 import { lowerBound } from './lower-bound.ts';
-import { operation, problem } from '../test/sequence-problem.ts';
+import { operation, problem } from './small-problem.ts';
 import { NO_SET_UP } from './problem.ts';
 import type { Hold, Lag, Operation, Pin, SequenceProblem, WorkedFront } from './problem.ts';
 import { solve } from './solve.ts';
@@ -385,13 +385,13 @@ describe('the checker', () => {
     });
   it.each<[string, readonly string[], number, string[]]>([
     ['one of two people', ['a', 'b'], 1, []],
-    ['those who finish', ['ab', 'ab'], 1, []],
-    ['nobody where there are too many', ['ab', 'ab', 'ab'], 1, ['watches']],
-    ['two each', ['ab', 'ab', 'ab', 'a'], 2, []],
-    ['the one who is left, however it was shared out before', ['ab', 'a'], 1, []],
+    ['those who finish', ['a b', 'a b'], 1, []],
+    ['nobody where there are too many', ['a b', 'a b', 'a b'], 1, ['watches']],
+    ['two each', ['a b', 'a b', 'a b', 'a'], 2, []],
+    ['the one who is left, however it was shared out before', ['a b', 'a'], 1, []],
   ])('finds what dwells watched by %s', (_, keepers, most, rules) => {
     const placements = keepers.flatMap((people, i) => {
-      const [applies = 'a', finishes = applies] = [...people];
+      const [applies = 'a', finishes = applies] = people.split(' ');
       return [
         { operation: `apply-${i}`, person: applies, start: 60 * i, finish: 60 * i + 60 },
         { operation: `rinse-${i}`, person: finishes, start: 600 + 60 * i, finish: 660 + 60 * i },

@@ -1,5 +1,5 @@
-import { NO_SET_UP } from '../sequence/problem.ts';
-import type { Operation, SequenceProblem } from '../sequence/problem.ts';
+import { NO_SET_UP } from './problem.ts';
+import type { Operation, SequenceProblem } from './problem.ts';
 
 /** A piece of work that anybody may do at any time at the wall. */
 export const operation = (
