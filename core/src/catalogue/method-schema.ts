@@ -11,6 +11,7 @@ const applyStage = Joi.object({
   strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
   dwellMinutes: Joi.object({
     from: Joi.number().min(0).required(),
+    useful: positive.min(Joi.ref('from')).max(Joi.ref('to')),
     to: positive.greater(Joi.ref('from')).required(),
   }).required(),
   litresPerSquareMetre: positive.max(5).required(),

@@ -9,13 +9,22 @@ export interface RateRange {
 
 export type Direction = 'bottom-up' | 'top-down';
 
+/** How long an agent is on, minutes. */
+export interface DwellMinutes {
+  readonly from: number;
+  /** Beyond it nothing is gained while it is wet; `to` where nothing is said. */
+  readonly useful?: number;
+  /** Harm begins past it. */
+  readonly to: number;
+}
+
 export interface ApplyTemplate {
   readonly kind: 'apply';
   readonly agent: string;
   readonly tool: string;
   /** g/L of active at the surface by severity 1–4. */
   readonly strengthGramsPerLitre: readonly [number, number, number, number];
-  readonly dwellMinutes: { readonly from: number; readonly to: number };
+  readonly dwellMinutes: DwellMinutes;
   readonly litresPerSquareMetre: number;
   readonly coats: number;
   /** What each further coat takes, L/m²; not said where it takes as much as the first. */

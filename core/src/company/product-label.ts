@@ -37,7 +37,7 @@ export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Produ
     squareMetresPerLitre: covers,
     nextCoatSquareMetresPerLitre: next,
   } = product?.label ?? NO_RESTRICTIONS;
-  const { from, to } = stage.dwellMinutes;
+  const { from, useful, to } = stage.dwellMinutes;
   const short = !stage.leaveOn && longest !== null && longest < to ? longest : null;
   const same = most >= four && short === null && covers === null && next === null;
   return same
@@ -46,7 +46,13 @@ export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Produ
         ...stage,
         strengthGramsPerLitre: [at(one), at(two), at(three), at(four)],
         dwellMinutes:
-          short === null ? { from, to } : { from: Math.min(from, short * SHORTENED_FROM_SHARE), to: short },
+          short === null
+            ? stage.dwellMinutes
+            : {
+                from: Math.min(from, short * SHORTENED_FROM_SHARE),
+                ...(useful === undefined ? {} : { useful: Math.min(useful, short) }),
+                to: short,
+              },
         ...labelledCoats(stage, covers, next),
       };
 }

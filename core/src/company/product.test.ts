@@ -3,6 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { methodRefusals } from '../treatment/limit-verdict.ts';
 import { soundState } from '../treatment/surface-state.ts';
 import { handbookFaults } from './handbook-faults.ts';
+import { labelledStage } from './product-label.ts';
 import { companyCatalogue } from './company-catalogue.ts';
 import { EMPTY_HANDBOOK } from './company-handbook.ts';
 import { NO_RESTRICTIONS, addressHash, strengthQuestion } from './product.ts';
@@ -95,6 +96,18 @@ describe('products of a house', () => {
     expect(house(product({ inUse: false })).agent('hypochlorite')).toBe(CATALOGUE.agent('hypochlorite'));
     expect(house(product()).product('hypochlorite')?.name).toBe('House white');
     expect(house(product()).product('caustic')).toBeNull();
+  });
+
+  it('shorten how long it does good where the label lets it on for less', () => {
+    const [stage] = washStages(CATALOGUE);
+    const agent = CATALOGUE.agent('hypochlorite');
+    if (!stage) throw new Error('a soft wash applies something');
+    const long = { ...stage, dwellMinutes: { from: 8, useful: 18, to: 30 } };
+    const label = (longestDwellMinutes: number | null) =>
+      labelledStage(long, agent, product({}, { longestDwellMinutes })).dwellMinutes;
+    expect(label(null)).toEqual({ from: 8, useful: 18, to: 30 });
+    expect(label(20)).toMatchObject({ useful: 18, to: 20 });
+    expect(label(12)).toMatchObject({ useful: 12, to: 12 });
   });
 
   it('cap what is planned where the label is stricter, and say so', () => {

@@ -195,6 +195,7 @@ function stageOf(stage: Stage): Record<string, unknown> {
           dwell: apply.dwell && {
             fromMinutes: apply.dwell.fromMinutes,
             toMinutes: apply.dwell.toMinutes,
+            usefulMinutes: apply.dwell.usefulMinutes,
             lookFromMinutes: apply.dwell.lookFromMinutes,
             expectedMinutes: apply.dwell.expectedMinutes,
           },

@@ -32,7 +32,7 @@ const stage = (more: Partial<Stage> = {}, apply: object = {}): Stage => ({
     basis: 'available chlorine',
     litresPerSquareMetre: 0.2,
     coats: 1,
-    dwell: { fromMinutes: 8, toMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 },
+    dwell: { fromMinutes: 8, toMinutes: 15, usefulMinutes: 15, lookFromMinutes: 4, expectedMinutes: 10 },
     leaveOn: false,
     needs: 'not-dry',
     clings: true,

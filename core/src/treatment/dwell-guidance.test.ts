@@ -14,11 +14,22 @@ describe('a dwell', () => {
     expect(dwellOn({ from: 8, to: 15 }, 3, 18)).toEqual({
       fromMinutes: 8,
       toMinutes: 15,
+      usefulMinutes: 15,
       lookFromMinutes: 4,
       expectedMinutes: 11.5,
     });
     expect(dwellOn({ from: 8, to: 15 }, 1, 18).expectedMinutes).toBe(8);
     expect(dwellOn({ from: 8, to: 15 }, 4, 8).expectedMinutes).toBe(15);
+  });
+
+  it('is done when it does no more good, though it may stay on longer', () => {
+    expect(dwellOn({ from: 8, useful: 10, to: 30 }, 4, 8)).toMatchObject({
+      usefulMinutes: 10,
+      expectedMinutes: 10,
+      toMinutes: 30,
+    });
+    // A shorter bound, as the label gives it, comes before.
+    expect(dwellOn({ from: 8, useful: 20, to: 15 }, 4, 8).usefulMinutes).toBe(15);
   });
 
   it('is expected within its bounds, never sooner for worse dirt, never later for a warmer day', () => {

@@ -1,4 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { DwellMinutes } from '../catalogue/method.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 
@@ -6,6 +7,8 @@ import { roundToStep } from '../quantity/rounding.ts';
 export interface Dwell {
   readonly fromMinutes: number;
   readonly toMinutes: number;
+  /** Beyond it nothing is gained while it is wet, and harm only begins past {@link toMinutes}. */
+  readonly usefulMinutes: number;
   /** From then on one looks whether it is done. */
   readonly lookFromMinutes: number;
   /** When it is probably done here: later the worse the dirt and the colder the day. */
@@ -21,7 +24,7 @@ const STEP_MINUTES = 0.5;
  * @example dwellOn({ from: 8, to: 15 }, 3, 18) // about 11 min, first look at 4 min on
  */
 export function dwellOn(
-  { from, to }: { readonly from: number; readonly to: number },
+  { from, to, useful = to }: DwellMinutes,
   severity: Severity,
   temperatureCelsius: number,
 ): Dwell {
@@ -29,10 +32,12 @@ export function dwellOn(
   const worst = (severity - 1) / 3;
   const day = temperatureCelsius > warmCelsius ? -1 : temperatureCelsius < coolCelsius ? 1 : 0;
   const share = Math.min(1, Math.max(0, worst * (1 - dwellTemperatureShare) + day * dwellTemperatureShare));
+  const last = Math.max(from, Math.min(useful, to));
   return {
     fromMinutes: from,
     toMinutes: to,
+    usefulMinutes: last,
     lookFromMinutes: roundToStep(from / 2, STEP_MINUTES),
-    expectedMinutes: Math.min(to, Math.max(from, roundToStep(from + share * (to - from), STEP_MINUTES))),
+    expectedMinutes: Math.min(last, Math.max(from, roundToStep(from + share * (last - from), STEP_MINUTES))),
   };
 }

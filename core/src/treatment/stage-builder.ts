@@ -138,7 +138,11 @@ function applyDetail(
       ...coatsOf(template, around),
       dwell: template.leaveOn
         ? null
-        : dwellOn({ from, to: stronger ? (from + to) / 2 : to }, link.severity, around.temperatureCelsius),
+        : dwellOn(
+            { ...template.dwellMinutes, to: stronger ? (from + to) / 2 : to },
+            link.severity,
+            around.temperatureCelsius,
+          ),
       leaveOn: template.leaveOn,
       needs: template.needs,
       clings: template.clings,

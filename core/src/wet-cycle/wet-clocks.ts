@@ -5,7 +5,7 @@ import type { Surface } from '../survey/surface.ts';
 import { sorptivityOf } from '../survey/water-absorption.ts';
 import type { ApplyDetail } from '../treatment/stage.ts';
 import { evaporation } from '../wetting/evaporation.ts';
-import { dryOutSeconds, filmSeconds, heldLiquid } from '../wetting/wet-window.ts';
+import { absorbedWater, dryOutSeconds, filmSeconds, heldLiquid } from '../wetting/wet-window.ts';
 import type { Lie } from '../wetting/wet-window.ts';
 
 /** How long one application stays wet on this face in this weather. */
@@ -13,6 +13,8 @@ export interface WetClocks {
   readonly lie: Lie;
   readonly evaporationMillimetresPerHour: number;
   readonly heldKilogramsPerSquareMetre: number;
+  /** Of the pre-wetting, near the face in its pores. */
+  readonly absorbedKilogramsPerSquareMetre: number;
   readonly filmMinutes: number;
   readonly dryOutMinutes: number;
 }
@@ -54,6 +56,7 @@ export function wetClocks(
     lie,
     evaporationMillimetresPerHour: Math.round(mmPerHour * 1000) / 1000,
     heldKilogramsPerSquareMetre: face.heldKilogramsPerSquareMetre,
+    absorbedKilogramsPerSquareMetre: absorbedWater(face),
     filmMinutes: minutes(filmSeconds(face)),
     dryOutMinutes: minutes(dryOutSeconds(face)),
     ...covered,

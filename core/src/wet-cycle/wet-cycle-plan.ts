@@ -104,6 +104,10 @@ function sumLines(pace: FrontPace, front: CycleFront | null, clocks: WetClocks):
     say('cycle/drying', {
       evaporation: decimal(clocks.evaporationMillimetresPerHour, 2),
       held: decimal(clocks.heldKilogramsPerSquareMetre, 2),
+      absorbed:
+        clocks.absorbedKilogramsPerSquareMetre > 0
+          ? decimal(clocks.absorbedKilogramsPerSquareMetre, 2)
+          : 'no',
       film: decimal(clocks.filmMinutes, 1),
       dryOut: decimal(clocks.dryOutMinutes, 1),
     }),

@@ -15,7 +15,7 @@ const lineOf = (face: WetFace, mists: readonly number[] = [], untilMinute = 60) 
 
 describe('the wet line', () => {
   it('comes down when the clocks say so', () => {
-    const moments = lineOf(RENDER);
+    const moments = lineOf(RENDER, [], 90);
     expect(dryMinute(moments, 'film')).toBeCloseTo(filmSeconds(RENDER) / 60, 0);
     expect(dryMinute(moments, 'left')).toBeCloseTo(dryOutSeconds(RENDER) / 60, 0);
     expect(dryMinute(lineOf({ ...RENDER, evaporation: -0.1, sorptivity: 0 }), 'left')).toBeNull();

@@ -1,4 +1,4 @@
-import { RESIDUAL, RETAINED } from './wet-window.ts';
+import { RESIDUAL, RETAINED, absorbedWater } from './wet-window.ts';
 import type { Lie, WetFace } from './wet-window.ts';
 
 /** What is on a face at one moment, kg/m². */
@@ -6,7 +6,7 @@ export interface WetMoment {
   readonly minute: number;
   /** Liquid on the face; what the pores took is off it. */
   readonly film: number;
-  /** Liquid on the face and in its pores: what the air has not taken yet. */
+  /** Liquid on the face and near it in its pores: what the air has not taken yet. */
   readonly left: number;
 }
 
@@ -35,10 +35,11 @@ export function wetLine({
   untilMinute,
 }: WetLineInput): readonly WetMoment[] {
   const held = face.heldKilogramsPerSquareMetre;
-  const moments: WetMoment[] = [{ minute: 0, film: held, left: held }];
+  const whole = held + absorbedWater(face);
+  const moments: WetMoment[] = [{ minute: 0, film: held, left: whole }];
   const perMinute = Math.max(0, face.evaporation) / 60;
   const drunk = (minute: number) => face.sorptivity * Math.sqrt(face.preWetSeconds + 60 * minute);
-  let [minute, film, left] = [0, held, held];
+  let [minute, film, left] = [0, held, whole];
   const goTo = (next: number) => {
     const dried = perMinute * (next - minute);
     film = Math.max(0, film - dried - (drunk(next) - drunk(minute)));

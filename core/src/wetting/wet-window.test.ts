@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { evaporation } from './evaporation.ts';
-import { RETAINED, dryOutSeconds, filmSeconds, heldLiquid } from './wet-window.ts';
+import { RETAINED, absorbedWater, dryOutSeconds, filmSeconds, heldLiquid } from './wet-window.ts';
 import type { Lie } from './wet-window.ts';
 
 const mild = evaporation({
@@ -40,6 +40,18 @@ describe('the two clocks in mild weather', () => {
     ['floor', 56],
   ])('dry-out of a %s is %p min', (lie, minutes) => {
     expect(Math.abs(dryOutSeconds(face(lie, 0.001, 0)) / 60 - minutes)).toBeLessThan(0.6);
+  });
+
+  it.each<[string, Lie, number, number, number, number]>([
+    ['rough render after 10 min', 'rough-wall', 0.008, 10, 0.196, 76],
+    ['sandstone floor after 10 min: what went deep does not count', 'floor', 0.06, 10, 0.2, 97.6],
+    ['sandstone floor after 30 min', 'floor', 0.06, 30, 0.2, 97.6],
+    ['painted wall after 10 min', 'smooth-wall-clinging', 0.0001, 10, 0.002, 19.2],
+    ['sandstone floor, dry', 'floor', 0.06, 0, 0, 56],
+  ])('dry-out on %s, with what the pores give back', (_, lie, sorptivity, preWet, absorbed, minutes) => {
+    const wetted = face(lie, sorptivity, preWet);
+    expect(absorbedWater(wetted)).toBeCloseTo(absorbed, 3);
+    expect(Math.abs(dryOutSeconds(wetted) / 60 - minutes)).toBeLessThan(0.6);
   });
 
   it('never lets a film outlast the dry-out, and pre-wetting never shortens it', () => {

@@ -150,6 +150,12 @@ function ApplyFields({ stage, take }: ApplyProps) {
         take={(to) => take({ ...stage, dwellMinutes: { ...dwellMinutes, to } })}
       />
       <NumberField
+        label={say('no-more-good-past')}
+        value={dwellMinutes.useful ?? dwellMinutes.to}
+        unit="min"
+        take={(useful) => take({ ...stage, dwellMinutes: { ...dwellMinutes, useful } })}
+      />
+      <NumberField
         label={say('a-coat')}
         value={stage.litresPerSquareMetre}
         unit="L/m²"

@@ -85,6 +85,7 @@ export const { say, rich } = messages({
   'strength-severity': 'Strength, severity {i}',
   'dwell-from': 'Dwell from',
   'dwell-to': 'Dwell to',
+  'no-more-good-past': 'No more good past',
   'a-coat': 'A coat',
   coats: 'Coats',
   'stays-on-never-rinsed-off': 'Stays on: never rinsed off',

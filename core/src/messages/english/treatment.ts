@@ -54,7 +54,8 @@ export const TREATMENT = {
   'rate/high': 'above {height}',
 
   'cycle/leave-on': '{area} ÷ {rate} m²/min = {minutes} min, left on',
-  'cycle/drying': 'evaporation {evaporation} mm/h, {held} kg/m² held: film {film} min, dry-out {dryOut} min',
+  'cycle/drying':
+    'evaporation {evaporation} mm/h, {held} kg/m² held{absorbed, select, no {} other {, {absorbed} given back from pre-wetting}}: film {film} min, dry-out {dryOut} min',
   'cycle/pace':
     'apply {apply}, scrub and rinse {finish} m²/min; dwell {from} to {to} min, {slack} min kept as slack',
   'cycle/mist': 'mist passes within {interval} min, {rate} m²/min',
