@@ -248,7 +248,7 @@ export class EntryWriter {
     const { apply } = stage;
     if (apply?.dwell) {
       const { fromMinutes: from, toMinutes: to, expectedMinutes: aim, lookFromMinutes: look } = apply.dwell;
-      const { usefulMinutes: useful = to } = apply.dwell;
+      const { usefulMinutes: useful } = apply.dwell;
       lines.push(told('order/dwell', { from, to, aim, look, useful: useful < to ? useful : 'no' }));
     }
     if (apply?.leaveOn) lines.push(told('order/leave-on'));
