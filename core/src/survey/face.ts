@@ -159,5 +159,6 @@ function restTakeOff(surface: Surface, zones: readonly Zone[], units: UnitSystem
     };
   }
   const lines = taken.map(({ zone, off }) => `− zone ${zone.name} = ${off.squareMetres} m²`);
-  return { ok: true, squareMetres, sum: [...whole.sum, ...lines] };
+  // From which of its pieces a zone is taken is not known.
+  return { ok: true, squareMetres, sum: [...whole.sum, ...lines], pieces: null };
 }

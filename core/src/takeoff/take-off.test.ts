@@ -75,6 +75,7 @@ describe('the face of running metres, pieces and relief', () => {
       ok: true,
       squareMetres: 8.4,
       sum: ['24 = 24 m', '24 m × 0.35 = 8.4 m²'],
+      pieces: null,
     });
   });
 
@@ -92,6 +93,7 @@ describe('the face of running metres, pieces and relief', () => {
       ok: true,
       squareMetres: 15,
       sum: ['6x2 = 12 m²', '× relief 1.25 = 15 m²'],
+      pieces: null,
     });
   });
 

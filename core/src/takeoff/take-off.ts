@@ -1,5 +1,6 @@
 import { decimal } from '../quantity/numbers.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
+import { equalPieces } from './equal-pieces.ts';
 import type { TapeExpression } from './tape-expression.ts';
 import { TapeError } from './tape-fault.ts';
 import type { TapeFault } from './tape-fault.ts';
@@ -11,7 +12,13 @@ import { parseTape } from './tape-reader.ts';
 const LARGEST_AREA_SQUARE_METRES = 200_000;
 
 export type TakeOff =
-  | { readonly ok: true; readonly squareMetres: number; readonly sum: readonly string[] }
+  | {
+      readonly ok: true;
+      readonly squareMetres: number;
+      readonly sum: readonly string[];
+      /** So many of one size; null where it is one, or they differ. */
+      readonly pieces: number | null;
+    }
   | { readonly ok: false; readonly fault: TapeFault };
 
 export type LengthTakeOff =
@@ -69,7 +76,12 @@ export function takeOffFace({ size, girth, reliefFactor }: FaceSize, units: Unit
     if (reliefFactor !== 1)
       sum.push(`× relief ${decimal(reliefFactor, 2)} = ${shownMeasure(area(whole), units)}`);
     checkSpan(expression, whole, units);
-    return { ok: true as const, squareMetres: Number(whole.toFixed(3)), sum };
+    return {
+      ok: true as const,
+      squareMetres: Number(whole.toFixed(3)),
+      sum,
+      pieces: equalPieces(expression),
+    };
   });
 }
 

@@ -23,7 +23,7 @@ export interface PlannedOperation {
   readonly parts: readonly OperationPart[];
   /** Of all its parts. */
   readonly stages: readonly string[];
-  /** "13 strips of 1.2 m", "strips 1–7 of 13", "2 of 5"; null for what is done over the whole at once. */
+  /** "13 strips of 1.2 m", "1–7 of 13 strips, each 1.2 m", "2 of 5"; null for what is done over the whole at once. */
   readonly section: string | null;
   readonly areaSquareMetres: number | null;
 }

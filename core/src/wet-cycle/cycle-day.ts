@@ -1,10 +1,10 @@
 import { say } from '../messages/message.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import type { Surface } from '../survey/surface.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { FaceHour } from './face-hours.ts';
 import { cycleParts } from './cycle-parts.ts';
+import type { Measured } from './cycle-parts.ts';
 
 /** One wet cycle as it would be in one hour. */
 export interface CycleHour {
@@ -22,7 +22,7 @@ export interface CycleHour {
 }
 
 export interface CycleDayInput {
-  readonly surface: Surface;
+  readonly surface: Measured;
   /** Of one cycle. */
   readonly stages: readonly Stage[];
   readonly hours: readonly FaceHour[];

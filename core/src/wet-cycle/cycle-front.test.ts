@@ -5,6 +5,7 @@ import type { FrontPace } from './cycle-front.ts';
 
 const pace = (more: Partial<FrontPace> = {}): FrontPace => ({
   areaSquareMetres: 60,
+  natural: null,
   squareMetresPerMetre: 5,
   applyRate: 5,
   finishRate: 2.5,
@@ -23,6 +24,38 @@ describe('the front of a cycle', () => {
     expect(front?.stripCount).toBeLessThan(20);
     expect(front?.minutes).toBeLessThan(60);
     expect(front?.strips.mist).toBeNull();
+  });
+
+  it('is cut between the pieces that a surface falls into by itself, and into equal parts of one where it must be', () => {
+    const seen = { whole: 0, several: 0, parts: 0 };
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 2, max: 60 }),
+        fc.double({ min: 0.3, max: 7.9, noNaN: true }),
+        fc.double({ min: 0.2, max: 4, noNaN: true }),
+        fc.double({ min: 6, max: 60, noNaN: true }),
+        (count, each, finishRate, wetMinutes) => {
+          const natural = { what: 'stone', count } as const;
+          const front = cycleFront(
+            pace({
+              areaSquareMetres: count * each,
+              natural,
+              finishRate,
+              wetMinutes,
+              dwell: { fromMinutes: 3, toMinutes: 15 },
+            }),
+          );
+          if (!front) return;
+          const [even, parts] = [count % front.stripCount === 0, front.stripCount % count === 0];
+          expect(even || parts).toBe(true);
+          if (front.stripCount === count) seen.whole += 1;
+          else if (even) seen.several += 1;
+          else seen.parts += 1;
+        },
+      ),
+      { numRuns: 300 },
+    );
+    for (const of of Object.values(seen)) expect(of).toBeGreaterThan(10);
   });
 
   it('leaves what must dwell for an hour to itself, and counts no wait as work', () => {

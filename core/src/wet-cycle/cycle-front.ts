@@ -1,10 +1,13 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { pairFront, soloFront } from '../wetting/front.ts';
+import type { NaturalPieces } from './natural-pieces.ts';
 import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
 
 /** What a front hangs on: paces in m²/min, times in min. */
 export interface FrontPace {
   readonly areaSquareMetres: number;
+  /** What it falls into by itself; null where strips may be of any width. */
+  readonly natural: NaturalPieces | null;
   /** Of a strip that is one metre wide, m². */
   readonly squareMetresPerMetre: number;
   readonly applyRate: number;
@@ -39,6 +42,7 @@ export interface FrontPiece {
 /** How one wet cycle is worked, strip by strip. */
 export interface CycleFront {
   readonly hands: Hands;
+  readonly natural: NaturalPieces | null;
   readonly stripCount: number;
   readonly stripSquareMetres: number;
   readonly stripMetres: number;
@@ -153,14 +157,26 @@ const isFlowing: Wanted = ({ mode }, strips) => mode !== 'single' || strips === 
 /** The one has begun to finish before the other has applied all. */
 const isSideBySide: Wanted = (front) => front.mode === 'pair' && front.lead < front.leaderFree;
 
-/** Strips of several reaches, of one, of natural parts of it; each count once, the widest strips first. */
-function stripCounts({ areaSquareMetres, squareMetresPerMetre }: FrontPace): readonly number[] {
-  const { reachMetres, stripReaches, smallestStripSquareMetres } = TRADE_DEFAULTS;
-  const most = Math.max(1, Math.floor(areaSquareMetres / smallestStripSquareMetres));
-  const counts = stripReaches.map((reaches) =>
+/** The counts of strips that come into question, each once, the widest strips first. */
+function stripCounts(pace: FrontPace): readonly number[] {
+  const smallest = Math.max(1, Math.floor(pace.areaSquareMetres / TRADE_DEFAULTS.smallestStripSquareMetres));
+  const counts = pace.natural ? wholePieces(pace.natural.count) : [1, ...byReach(pace), smallest];
+  const most = Math.max(smallest, pace.natural?.count ?? 0);
+  return [...new Set(counts)].filter((count) => count <= most).sort((a, b) => a - b);
+}
+
+/** As many natural pieces a strip as come out even, or one in equal parts. */
+function wholePieces(count: number): readonly number[] {
+  const even = Array.from({ length: count }, (_, i) => i + 1).filter((strips) => count % strips === 0);
+  return [...even, ...TRADE_DEFAULTS.partsOfPiece.map((parts) => parts * count)];
+}
+
+/** Strips of several reaches, of one, of parts of it. */
+function byReach({ areaSquareMetres, squareMetresPerMetre }: FrontPace): readonly number[] {
+  const { reachMetres, stripReaches } = TRADE_DEFAULTS;
+  return stripReaches.map((reaches) =>
     Math.max(1, Math.ceil(areaSquareMetres / (reaches * reachMetres * squareMetresPerMetre) - 1e-6)),
   );
-  return [...new Set([1, ...counts, most])].filter((count) => count <= most).sort((a, b) => a - b);
 }
 
 function frontOf(pace: FrontPace, way: FrontWay): StripFront | null {
@@ -176,6 +192,7 @@ function frontOf(pace: FrontPace, way: FrontWay): StripFront | null {
   const out = Math.max(...pieces.map(({ front }) => front.out));
   if (out > 1 && out * stripSquareMetres > TRADE_DEFAULTS.greatestWetSquareMetres) return null;
   return {
+    natural: pace.natural,
     stripCount: count,
     stripSquareMetres,
     stripMetres: stripSquareMetres / pace.squareMetresPerMetre,

@@ -1,10 +1,12 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Face } from '../survey/face.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
 import { cycleFront, pairedFront, sharedFront } from './cycle-front.ts';
 import type { CycleFront, FrontPace, Hands } from './cycle-front.ts';
 import type { FaceAir } from './face-hours.ts';
+import { naturalPieces } from './natural-pieces.ts';
 import { wetClocks } from './wet-clocks.ts';
 import type { WetClocks } from './wet-clocks.ts';
 
@@ -12,9 +14,12 @@ const PER_HOUR = 60;
 /** Steeper than this and no steeper than its counterpart a surface is worked standing before it. */
 const WALL_DEGREES = { from: 60, to: 120 } as const;
 
+/** A surface with its size as it was taken off. */
+export type Measured = Surface & Pick<Face, 'takeOff'>;
+
 /** One wet cycle and all that its front hangs on. */
 export interface CycleConditions {
-  readonly surface: Surface;
+  readonly surface: Measured;
   /** Of one cycle in their order, with exactly one application. */
   readonly stages: readonly Stage[];
   readonly air: FaceAir;
@@ -56,6 +61,8 @@ export function cycleParts(conditions: CycleConditions): CycleParts {
   if (!dwell || finishing.length === 0) return { ...common, pace: null, front: null };
   const pace: FrontPace = {
     areaSquareMetres: apply.areaSquareMetres,
+    // Of what is treated in part nobody knows which pieces it is.
+    natural: isWhole(surface, apply.areaSquareMetres) ? naturalPieces(surface) : null,
     squareMetresPerMetre: stripLength(surface, apply.areaSquareMetres),
     applyRate,
     finishRate: together(finishing),
@@ -83,6 +90,10 @@ function frontBy(hands: Hands, people: number, pace: FrontPace): CycleFront | nu
       return sharedFront(pace, people);
   }
 }
+
+/** Areas are rounded as people round them. */
+const isWhole = ({ takeOff }: Measured, areaSquareMetres: number) =>
+  takeOff.ok && areaSquareMetres > 0.99 * takeOff.squareMetres;
 
 /** m²/min. */
 const rateOf = ({ rate }: Stage) => (rate?.squareMetresPerHour ?? PER_HOUR) / PER_HOUR;

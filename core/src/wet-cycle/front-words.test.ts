@@ -15,6 +15,7 @@ function words(
   if (!front) throw new Error('no rhythm');
   const cycle: CycleFront = {
     hands: 'one',
+    natural: null,
     stripCount: strips.strips,
     stripSquareMetres: 6,
     stripMetres: 1.2,
@@ -39,7 +40,7 @@ describe('a front in words', () => {
     ],
     [
       { limit: 18 },
-      'Start a strip every 4 min; start finishing at 13 min and stay 3 strips behind. Never more than 4 wet.',
+      'Start the next every 4 min; start finishing at 13 min and stay 3 strips behind. Never more than 4 wet.',
     ],
     [{ limit: 14.5 }, 'One strip at a time: apply, wait 10 min, finish; then the next.'],
     [
@@ -54,7 +55,7 @@ describe('a front in words', () => {
 
   it('says to both of a pair how far they are apart', () => {
     expect(words({}, pairFront)).toEqual([
-      'Two of you: one applies a strip every 3 min; the other starts finishing 12 min after the first drop and stays 4 strips behind. Never more than 5 wet.',
+      'Two of you: one starts the next every 3 min; the other starts finishing 12 min after the first drop and stays 4 strips behind. Never more than 5 wet.',
     ]);
   });
 
@@ -68,13 +69,30 @@ describe('a front in words', () => {
   });
 
   it('names its strips in the units of the job', () => {
-    const front = { stripCount: 13, stripMetres: 1.234, stripSquareMetres: 6 } as CycleFront;
+    const front = { natural: null, stripCount: 13, stripMetres: 1.234, stripSquareMetres: 6 } as CycleFront;
     expect(stripsInWords(front, 'metric')).toBe('13 strips of 1.2 m');
-    expect(stripsInWords(front, 'us', { from: 1, to: 7 })).toBe('strips 1–7 of 13, each 3.9 ft');
-    expect(stripsInWords(front, 'metric', { from: 7, to: 7 })).toBe('strip 7 of 13, 1.2 m');
+    expect(stripsInWords(front, 'us', { from: 1, to: 7 })).toBe('1–7 of 13 strips, each 3.9 ft');
+    expect(stripsInWords(front, 'metric', { from: 7, to: 7 })).toBe('no. 7 of 13 strips, 1.2 m');
     expect(stripsInWords({ ...front, stripMetres: 0.2, stripSquareMetres: 1 }, 'metric')).toBe(
       '13 pieces of 1 m²',
     );
     expect(stripsInWords({ ...front, stripCount: 1 }, 'metric')).toBe('6 m²');
+  });
+
+  it('names what a surface falls into by itself', () => {
+    const stones = {
+      natural: { what: 'stone', count: 18 },
+      stripCount: 18,
+      stripMetres: 0.3,
+      stripSquareMetres: 0.8,
+    } as CycleFront;
+    expect(stripsInWords(stones, 'metric')).toBe('18 stones of 0.8 m²');
+    expect(stripsInWords(stones, 'metric', { from: 1, to: 7 })).toBe('1–7 of 18 stones, each 0.8 m²');
+    const three = { ...stones, stripCount: 6, stripSquareMetres: 2.4 };
+    expect(stripsInWords(three, 'metric')).toBe('6 strips of 3 stones');
+    expect(stripsInWords(three, 'metric', { from: 2, to: 2 })).toBe('no. 2 of 6 strips, 3 stones');
+    expect(stripsInWords({ ...stones, stripCount: 36, stripSquareMetres: 0.4 }, 'metric')).toBe(
+      '36 pieces of 0.4 m²',
+    );
   });
 });

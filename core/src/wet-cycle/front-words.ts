@@ -7,24 +7,34 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FrontMists, PairFront } from '../wetting/front.ts';
 import type { CycleFront, FrontPiece } from './cycle-front.ts';
 import type { JoinedFront } from './joined-front.ts';
+import type { NaturalPiece } from './natural-pieces.ts';
 
 /** How a piece of a front is worked, in words, line by line. */
-export function frontInWords({ strips }: CycleFront, { front, strips: count }: FrontPiece): readonly Told[] {
-  if (front.mode === 'pair') return pairInWords(front, strips.mist?.window ?? 0);
+export function frontInWords(cycle: CycleFront, { front, strips: count }: FrontPiece): readonly Told[] {
+  const { strips } = cycle;
+  const counted = (some: number) => countedInWords(stripName(cycle), some);
+  if (front.mode === 'pair') return pairInWords(front, counted, strips.mist?.window ?? 0);
   const { mode, out, period, firstWait, mist } = front;
   const line = (): Told => {
     if (count > 1 && out === 1 && firstWait < LEAST_WAIT_MINUTES) return told('front/at-once');
     if (count === 1) return told('front/one', { wait: decimal(strips.from, 0) });
     switch (mode) {
       case 'together':
-        return told('front/together', { strips: count, first: decimal(out * strips.apply + firstWait, 0) });
+        return told('front/together', {
+          strips: counted(count),
+          first: decimal(out * strips.apply + firstWait, 0),
+        });
       case 'eager':
-        return told('front/eager', { out, first: decimal(out * strips.apply + firstWait, 0) });
+        return told('front/eager', {
+          ahead: counted(out),
+          first: decimal(out * strips.apply + firstWait, 0),
+          out,
+        });
       case 'paced':
         return told('front/paced', {
           period: decimal(period, 1),
           first: decimal((out - 1) * period + strips.apply, 0),
-          behind: out - 1,
+          behind: counted(out - 1),
           out,
         });
       case 'single':
@@ -39,8 +49,9 @@ export function joinedInWords({ front, strips }: JoinedFront): readonly Told[] {
   const { mode, out, firstWait } = front;
   const first = decimal(strips[0]?.finish[0]?.from ?? 0, 0);
   const line = (): Told => {
-    if (mode === 'together') return told('front/together', { strips: strips.length, first });
-    if (out > 1) return told('front/eager', { out, first });
+    if (mode === 'together')
+      return told('front/together', { strips: countedInWords('strip', strips.length), first });
+    if (out > 1) return told('front/eager', { ahead: countedInWords('strip', out), first, out });
     return firstWait < LEAST_WAIT_MINUTES
       ? told('front/at-once')
       : told('front/single', { from: decimal(firstWait, 0) });
@@ -49,8 +60,17 @@ export function joinedInWords({ front, strips }: JoinedFront): readonly Told[] {
 }
 
 /** For both of the two. */
-function pairInWords({ lead, apart, period, out, mist }: PairFront, window: number): readonly Told[] {
-  const facts = { lead: decimal(lead, 0), apart, period: decimal(period, 1), out };
+function pairInWords(
+  { lead, apart, period, out, mist }: PairFront,
+  counted: (strips: number) => string,
+  window: number,
+): readonly Told[] {
+  const facts = {
+    lead: decimal(lead, 0),
+    behind: counted(apart),
+    period: decimal(period, 1),
+    out,
+  };
   return [told('front/pair', facts), ...(mist === null ? [] : [keptWet(mist, window)])];
 }
 
@@ -68,19 +88,48 @@ function keptWet({ workMinutes }: FrontMists, window: number): Told {
 /** Narrower than this nobody works from the ground to the top: it is pieces. */
 const LEAST_STRIP_METRES = 0.5;
 
-/** Of all strips or of some of them: "13 strips of 1.2 m", "pieces 1–9 of 60, each 1 m²"; the area where there is but one. */
-export function stripsInWords(
-  { stripCount, stripMetres, stripSquareMetres }: CycleFront,
-  units: UnitSystem,
-  some?: { readonly from: number; readonly to: number },
-): string {
-  const area = formatArea(stripSquareMetres, units);
-  if (stripCount === 1) return area;
-  const isStrip = stripMetres >= LEAST_STRIP_METRES;
-  const each = isStrip ? formatLength(roundToStep(stripMetres, 0.1), units) : area;
-  const what = isStrip ? 'strips' : 'pieces';
-  if (!some) return say(`front/${what}`, { count: stripCount, each });
+/**
+ * Of all strips or of some of them: "13 strips of 1.2 m", "1–9 of 60 pieces, each 1 m²", "19 stones of 0.8 m²", "1–2 of 4 strips, each
+ * 2 panels"; the area where there is but one.
+ */
+export function stripsInWords(front: CycleFront, units: UnitSystem, some?: SomeStrips): string {
+  if (front.stripCount === 1) return formatArea(front.stripSquareMetres, units);
+  const what = stripName(front);
+  const each = eachInWords(front, what, units);
+  const all = countedInWords(what, front.stripCount);
+  if (!some) return say('front/all', { all, each });
   return some.from === some.to
-    ? say(`front/${what}-one`, { number: some.from, count: stripCount, each })
-    : say(`front/${what}-of`, { ...some, count: stripCount, each });
+    ? say('front/one-of', { number: some.from, all, each })
+    : say('front/some', { ...some, all, each });
+}
+
+interface SomeStrips {
+  readonly from: number;
+  readonly to: number;
+}
+
+type StripName = 'strip' | NaturalPiece;
+
+/** What a strip is called: what it is by itself, and a piece where nobody would work it from the ground to the top. */
+function stripName({ natural, stripCount, stripMetres }: CycleFront): StripName {
+  if (natural && stripCount === natural.count) return natural.what;
+  if (natural) return stripCount < natural.count ? 'strip' : 'piece';
+  return stripMetres >= LEAST_STRIP_METRES ? 'strip' : 'piece';
+}
+
+/** How large one is. */
+function eachInWords(
+  { natural, stripCount, stripMetres, stripSquareMetres }: CycleFront,
+  what: StripName,
+  units: UnitSystem,
+): string {
+  if (what !== 'strip') return formatArea(stripSquareMetres, units);
+  return natural
+    ? countedInWords(natural.what, natural.count / stripCount)
+    : formatLength(roundToStep(stripMetres, 0.1), units);
+}
+
+/** "2 panels" */
+export function countedInWords(what: StripName, count: number): string {
+  return say(`front/count/${what}`, { count });
 }

@@ -3,6 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { FaceAir } from './face-hours.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testSurface } from '../test/entities.ts';
+import { takeOffFace } from '../takeoff/take-off.ts';
 import { chainStages } from '../treatment/chain.ts';
 import { pieceStrips } from './piece-strips.ts';
 import { lieOf } from './wet-clocks.ts';
@@ -32,7 +33,7 @@ const cycle = (
   );
   return wetCyclePlan({
     catalogue: CATALOGUE,
-    surface: on,
+    surface: { ...on, takeOff: takeOffFace(on, 'metric') },
     stages: stages
       .filter((s) => s.cycle === 1)
       .map((s) =>

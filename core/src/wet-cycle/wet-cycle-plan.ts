@@ -4,6 +4,7 @@ import { decimal } from '../quantity/numbers.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
 import type { CycleFront, FrontPace } from './cycle-front.ts';
+import { countedInWords } from './front-words.ts';
 import { cycleParts } from './cycle-parts.ts';
 import type { CycleConditions } from './cycle-parts.ts';
 import type { WetClocks } from './wet-clocks.ts';
@@ -122,6 +123,15 @@ function sumLines(pace: FrontPace, front: CycleFront | null, clocks: WetClocks):
   ];
 }
 
+function stripsLine(
+  { natural, stripMetres }: CycleFront,
+  facts: { readonly area: string; readonly strips: string; readonly each: string },
+): string {
+  return natural
+    ? say('cycle/natural', { ...facts, all: countedInWords(natural.what, natural.count) })
+    : say('cycle/strips', { ...facts, width: formatLength(stripMetres, 'metric') });
+}
+
 function frontLines(pace: FrontPace, front: CycleFront): readonly string[] {
   const { strips, pieces, soakMinutes } = front;
   const times = {
@@ -131,10 +141,9 @@ function frontLines(pace: FrontPace, front: CycleFront): readonly string[] {
     limit: decimal(strips.limit, 1),
   };
   return [
-    say('cycle/strips', {
+    stripsLine(front, {
       area: formatArea(pace.areaSquareMetres, 'metric'),
-      count: front.stripCount,
-      width: formatLength(front.stripMetres, 'metric'),
+      strips: countedInWords('strip', front.stripCount),
       each: formatArea(front.stripSquareMetres, 'metric'),
     }),
     say('cycle/strip-times', times),

@@ -61,6 +61,8 @@ export const TRADE_DEFAULTS = {
   /** A strip across a floor or a roof is no longer than this. */
   longestFloorStripMetres: 5,
   /** Nobody keeps an eye on more than this at once. */
+  /** A natural piece that is too large at once is worked in so many equal parts. */
+  partsOfPiece: [2, 3, 4, 6, 8],
   greatestWetSquareMetres: 60,
   /** One tool put down and the next one taken up. */
   toolChangeMinutes: 0.25,

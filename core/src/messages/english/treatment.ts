@@ -59,7 +59,8 @@ export const TREATMENT = {
   'cycle/pace':
     'apply {apply}, scrub and rinse {finish} m²/min; dwell {from} to {to} min, {slack} min kept as slack',
   'cycle/mist': 'mist passes within {interval} min, {rate} m²/min',
-  'cycle/strips': '{area} in {count, plural, one {# strip} other {# strips}} of {each}, {width} wide',
+  'cycle/strips': '{area} in {strips} of {each}, {width} wide',
+  'cycle/natural': '{area} in {all}: {strips} of {each}',
   'cycle/strip-times':
     'a strip takes {apply} min to apply and {finish} min to finish; at least {from} min lie between, and it is off within {limit} min',
   'cycle/front':
@@ -67,23 +68,31 @@ export const TREATMENT = {
   'cycle/breaks':
     '{breaks, plural, one {# break} other {# breaks}} with all strips finished, since nobody goes on for more than {longest} min',
   'cycle/soak': 'soaked for {minutes} min before its first strip',
-  'front/strips': '{count, plural, one {# strip} other {# strips}} of {each}',
-  'front/strips-of': 'strips {from}–{to} of {count}, each {each}',
-  'front/strips-one': 'strip {number} of {count}, {each}',
-  'front/pieces': '{count, plural, one {# piece} other {# pieces}} of {each}',
-  'front/pieces-of': 'pieces {from}–{to} of {count}, each {each}',
-  'front/pieces-one': 'piece {number} of {count}, {each}',
+  'front/count/strip': '{count, plural, one {# strip} other {# strips}}',
+  'front/count/stone': '{count, plural, one {# stone} other {# stones}}',
+  'front/count/pane': '{count, plural, one {# pane} other {# panes}}',
+  'front/count/panel': '{count, plural, one {# panel} other {# panels}}',
+  'front/count/bay': '{count, plural, one {# bay} other {# bays}}',
+  'front/count/tread': '{count, plural, one {# tread} other {# treads}}',
+  'front/count/board': '{count, plural, one {# board} other {# boards}}',
+  'front/count/slab': '{count, plural, one {# slab} other {# slabs}}',
+  'front/count/post': '{count, plural, one {# post} other {# posts}}',
+  'front/count/door': '{count, plural, one {# door} other {# doors}}',
+  'front/count/piece': '{count, plural, one {# piece} other {# pieces}}',
+  'front/all': '{all} of {each}',
+  'front/some': '{from}–{to} of {all}, each {each}',
+  'front/one-of': 'no. {number} of {all}, {each}',
   'front/surfaces': 'One front over {count} surfaces, in the order of the walk: each of them is a strip.',
   'front/at-once': 'Apply a strip and finish it at once, then the next.',
   'front/one': 'Apply it, wait {wait} min, then finish it.',
   'front/together':
-    'Apply all {strips} strips, then finish them in the same order; start finishing {first} min after the first drop.',
+    'Apply all {strips}, then finish them in the same order; start finishing {first} min after the first drop.',
   'front/eager':
-    'Apply {out} strips; start finishing {first} min after the first drop; then apply one for each you finish. Never more than {out} wet.',
+    'Apply {ahead}; start finishing {first} min after the first drop; then apply one for each you finish. Never more than {out} wet.',
   'front/paced':
-    'Start a strip every {period} min; start finishing at {first} min and stay {behind, plural, one {# strip} other {# strips}} behind. Never more than {out} wet.',
+    'Start the next every {period} min; start finishing at {first} min and stay {behind} behind. Never more than {out} wet.',
   'front/pair':
-    'Two of you: one applies a strip every {period} min; the other starts finishing {lead} min after the first drop and stays {apart, plural, one {# strip} other {# strips}} behind. Never more than {out} wet.',
+    'Two of you: one starts the next every {period} min; the other starts finishing {lead} min after the first drop and stays {behind} behind. Never more than {out} wet.',
   'front/single': 'One strip at a time: apply, wait {from} min, finish; then the next.',
   'front/keep-wet': 'It dries within {minutes} min: keep misting it while you work, without a pause.',
   'front/mists': 'Nothing dries: every {minutes} min stop and mist all that is wet.',
