@@ -1,3 +1,4 @@
+import { isPlainRinse } from '../visit/plain-rinse.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
@@ -187,7 +188,7 @@ export class EntryWriter {
 
   private title(planned: PlannedOperation, stages: readonly Stage[]): Told {
     const { task } = planned;
-    if (task === 'set-out' || task === 'clear-up' || task === 'foot-rinse') return told(`order/${task}`);
+    if (task === 'set-out' || task === 'clear-up' || isPlainRinse(task)) return told(`order/${task}`);
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
     if (task === 'mix') return told(isPoured(stages) ? 'order/pour' : 'order/mix', { agent });
@@ -208,7 +209,7 @@ export class EntryWriter {
       this.plan.protections.filter((p) => p.when === when).map(protectionLine);
     if (task === 'set-out') return protections('before');
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
-    if (task === 'foot-rinse') return [told('order/foot-rinse/how')];
+    if (isPlainRinse(task)) return [told(`order/${task}/how`)];
     if (task === 'mix') return [told(isPoured(stages) ? 'order/pour/how' : 'order/mix/how')];
     return [...this.frontHow(planned, stages), ...stages.flatMap((stage) => this.stageHow(stage))];
   }

@@ -150,6 +150,7 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
     case 'clear-up':
       return [common];
     case 'foot-rinse':
+    case 'clear-rinse':
       return [{ ...common, act: 'rinse', wets: true }];
     case 'mix': {
       const stage = own[0]?.stage;

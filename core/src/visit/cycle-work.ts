@@ -10,6 +10,7 @@ import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import { workedWith } from './stage-set-up.ts';
 import { frontWork, joinedWork } from './front-work.ts';
 import type { FrontEnds } from './front-work.ts';
+import { plainRinse } from './plain-rinse.ts';
 import { WHOLE } from './work-builder.ts';
 import type { Group, WorkBuilder } from './work-builder.ts';
 
@@ -179,8 +180,17 @@ function mixOperation(
   );
 }
 
-/** A wet cycle as a front, with the mix before it: mixed again before what is mixed has stood too long. */
-export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: string): Group {
+/**
+ * A wet cycle as a front, with the mix before it: mixed again before what is mixed has stood too long.
+ *
+ * @param isRinsedNext the whole of it is rinsed by what follows
+ */
+export function cycleGroup(
+  builder: WorkBuilder,
+  cycle: WetCyclePlan,
+  zone: string,
+  isRinsedNext: boolean,
+): Group {
   const ends = cycle.front
     ? frontWork(builder, cycle, cycle.front, zone)
     : leaveOnPieces(builder, cycle, zone);
@@ -194,7 +204,23 @@ export function cycleGroup(builder: WorkBuilder, cycle: WetCyclePlan, zone: stri
     builder.allAfter(ends.first.slice(from, from + each), [mix], 'mix-before-apply');
     mixes.push(mix);
   }
-  return { first: [...mixes, ...ends.first], last: ends.last, wet: isWet(cycle.apply) };
+  const last =
+    (cycle.front?.lifts ?? 1) > 1 && !isRinsedNext ? [clearRinse(builder, cycle, zone, ends)] : ends.last;
+  return { first: [...mixes, ...ends.first], last, wet: isWet(cycle.apply) };
+}
+
+/** What was rinsed off the strips above ran over those that were finished before. */
+function clearRinse(builder: WorkBuilder, cycle: WetCyclePlan, zone: string, ends: FrontEnds): string {
+  const id = plainRinse(builder, {
+    id: `${cycle.id}.clear-rinse`,
+    task: 'clear-rinse',
+    surface: cycle.surface,
+    cycle: cycle.id,
+    zone,
+    areaSquareMetres: cycle.areaSquareMetres,
+  });
+  builder.allAfter([id], ends.last, 'rinsed-clear');
+  return id;
 }
 
 /** A front over several surfaces, with the one mix before it. */

@@ -53,3 +53,36 @@ describe('a front that is left alone', () => {
     expect(head?.ends.mix).toBe(body?.begins.mix);
   });
 });
+
+describe('a slope that is longer than one goes at once', () => {
+  const work = (tiltDegrees: number) => {
+    const roof = {
+      id: 'roof',
+      material: 'concrete-roof-tile',
+      finish: 'bare',
+      side: 'north',
+      band: 'roof',
+      tiltDegrees,
+      footMetres: 3,
+      topMetres: 8,
+      size: '10x9',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    };
+    const pole = { house: { gear: { longestPoleMetres: 12 } } };
+    return planOf(surveyWith({ surfaces: [roof], ...pole })).work;
+  };
+
+  it('is rinsed clear in the end, after all of its strips', () => {
+    const { planned, problem } = work(35);
+    const [rinse] = planned.filter(({ task }) => task === 'clear-rinse');
+    expect(rinse?.areaSquareMetres).toBe(90);
+    const before = problem.lags.filter(({ to }) => to === rinse?.id).map(({ from }) => from);
+    const fronts = planned.filter(({ task }) => task === 'front' || task === 'finish').map(({ id }) => id);
+    expect(fronts.length).toBeGreaterThan(0);
+    expect(new Set(before)).toEqual(new Set(fronts));
+  });
+
+  it('is not where its strips stand side by side', () => {
+    expect(work(90).planned.some(({ task }) => task === 'clear-rinse')).toBe(false);
+  });
+});

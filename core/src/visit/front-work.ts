@@ -1,13 +1,14 @@
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import type { StripSpan, WorkedStrip } from '../sequence/problem.ts';
+import type { WorkedStrip } from '../sequence/problem.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Front, PairFront } from '../wetting/front.ts';
-import type { Span, StripTimes } from '../wetting/front-strips.ts';
+import type { StripTimes } from '../wetting/front-strips.ts';
 import type { CycleFront, FrontPiece } from '../wet-cycle/cycle-front.ts';
 import { stripsInWords } from '../wet-cycle/front-words.ts';
 import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import { pieceStrips } from '../wet-cycle/piece-strips.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
+import { spansIn, wholeSeconds } from './front-spans.ts';
 import { machinesOf } from './stage-machines.ts';
 import { workedWith } from './stage-set-up.ts';
 import { WHOLE } from './work-builder.ts';
@@ -271,14 +272,6 @@ function leftWork(builder: WorkBuilder, work: PieceWork, { out, firstWait, durat
   );
   return { first: head, last: body };
 }
-
-function spansIn(operation: string, at: (minutes: number) => number) {
-  return (spans: readonly Span[]): readonly StripSpan[] =>
-    spans.map(({ from, to }) => ({ operation, from: at(from), to: at(to) }));
-}
-
-/** Rounded alike wherever a moment of a front stands, so that what touches goes on touching. */
-const wholeSeconds = (minutes: number) => Math.round(60 * minutes);
 
 function aboutPiece(
   { parts, section }: PieceWork,

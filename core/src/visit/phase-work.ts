@@ -74,7 +74,7 @@ export class PhaseWork {
       const now = this.group(
         all.flatMap((groupsOn) => (groupsOn[i] ? [groupsOn[i]] : [])),
         phases[0]?.cycles.findIndex(({ apply }) => stage.cycle !== null && apply.cycle === stage.cycle) ?? -1,
-        { phases, fronts, zone },
+        { phases, fronts, zone, isRinsedNext: own[i + 1]?.some(({ kind }) => kind === 'rinse') ?? false },
       );
       const previous = groups.at(-1);
       if (previous) this.builder.allAfter(now.first, previous.last, 'chain-order', settles(stage));
@@ -92,10 +92,12 @@ export class PhaseWork {
       phases,
       fronts,
       zone,
+      isRinsedNext,
     }: {
       readonly phases: readonly PhaseStages[];
       readonly fronts: JoinedPhase['fronts'] | null;
       readonly zone: string;
+      readonly isRinsedNext: boolean;
     },
   ): Group {
     if (cycle < 0) return untiedGroup(this.builder, surfaces, zone);
@@ -103,7 +105,7 @@ export class PhaseWork {
     if (front) return joinedGroup(this.builder, front, zone);
     const plan = phases[0]?.cycles[cycle];
     if (!plan) throw new RangeError('stages of a cycle without one');
-    return cycleGroup(this.builder, plan, zone);
+    return cycleGroup(this.builder, plan, zone, isRinsedNext);
   }
 }
 

@@ -1,3 +1,4 @@
+import { isPlainRinse } from './plain-rinse.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
@@ -106,8 +107,8 @@ function usesOf(
   const mixWater = waterOfMixes(mixes, work.planned);
   const litresOf = (operation: PlannedOperation): number => {
     if (operation.task === 'mix') return mixWater.get(operation.id) ?? 0;
-    if (operation.task === 'foot-rinse')
-      return (operation.areaSquareMetres ?? 0) * TRADE_DEFAULTS.footRinseLitresPerSquareMetre;
+    if (isPlainRinse(operation.task))
+      return (operation.areaSquareMetres ?? 0) * TRADE_DEFAULTS.plainRinseLitresPerSquareMetre;
     return operation.stages.reduce((sum, id) => {
       const stage = stages.get(id);
       if (!stage) return sum;

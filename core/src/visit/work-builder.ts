@@ -4,7 +4,17 @@ import type { Hold, Lag, Operation, Watch, WorkedFront } from '../sequence/probl
 
 /** `apply` and `finish` are the two ends of a front that is left alone between; `lead` and `follow` are the two of a pair. */
 export type Task =
-  'set-out' | 'mix' | 'apply' | 'finish' | 'front' | 'lead' | 'follow' | 'work' | 'foot-rinse' | 'clear-up';
+  | 'set-out'
+  | 'mix'
+  | 'apply'
+  | 'finish'
+  | 'front'
+  | 'lead'
+  | 'follow'
+  | 'work'
+  | 'foot-rinse'
+  | 'clear-rinse'
+  | 'clear-up';
 
 /** What an operation does on one surface. */
 export interface OperationPart {

@@ -6,6 +6,7 @@ import type { FrontPace } from './cycle-front.ts';
 const pace = (more: Partial<FrontPace> = {}): FrontPace => ({
   areaSquareMetres: 60,
   natural: null,
+  lifts: 1,
   squareMetresPerMetre: 5,
   applyRate: 5,
   finishRate: 2.5,

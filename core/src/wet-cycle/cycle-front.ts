@@ -1,15 +1,14 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { pairFront, soloFront } from '../wetting/front.ts';
 import type { NaturalPieces } from './natural-pieces.ts';
+import type { StripLay } from './strip-lay.ts';
 import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
 
 /** What a front hangs on: paces in m²/min, times in min. */
-export interface FrontPace {
+export interface FrontPace extends StripLay {
   readonly areaSquareMetres: number;
   /** What it falls into by itself; null where strips may be of any width. */
   readonly natural: NaturalPieces | null;
-  /** Of a strip that is one metre wide, m². */
-  readonly squareMetresPerMetre: number;
   readonly applyRate: number;
   /** All that ends the contact or follows it. */
   readonly finishRate: number;
@@ -43,6 +42,8 @@ export interface FrontPiece {
 export interface CycleFront {
   readonly hands: Hands;
   readonly natural: NaturalPieces | null;
+  /** How many of its strips stand one above the other. */
+  readonly lifts: number;
   readonly stripCount: number;
   readonly stripSquareMetres: number;
   readonly stripMetres: number;
@@ -193,6 +194,7 @@ function frontOf(pace: FrontPace, way: FrontWay): StripFront | null {
   if (out > 1 && out * stripSquareMetres > TRADE_DEFAULTS.greatestWetSquareMetres) return null;
   return {
     natural: pace.natural,
+    lifts: pace.lifts,
     stripCount: count,
     stripSquareMetres,
     stripMetres: stripSquareMetres / pace.squareMetresPerMetre,

@@ -1,4 +1,3 @@
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Face } from '../survey/face.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -7,13 +6,11 @@ import { cycleFront, pairedFront, sharedFront } from './cycle-front.ts';
 import type { CycleFront, FrontPace, Hands } from './cycle-front.ts';
 import type { FaceAir } from './face-hours.ts';
 import { naturalPieces } from './natural-pieces.ts';
+import { stripLay } from './strip-lay.ts';
 import { wetClocks } from './wet-clocks.ts';
 import type { WetClocks } from './wet-clocks.ts';
 
 const PER_HOUR = 60;
-/** Steeper than this and no steeper than its counterpart a surface is worked standing before it. */
-const WALL_DEGREES = { from: 60, to: 120 } as const;
-
 /** A surface with its size as it was taken off. */
 export type Measured = Surface & Pick<Face, 'takeOff'>;
 
@@ -63,7 +60,7 @@ export function cycleParts(conditions: CycleConditions): CycleParts {
     areaSquareMetres: apply.areaSquareMetres,
     // Of what is treated in part nobody knows which pieces it is.
     natural: isWhole(surface, apply.areaSquareMetres) ? naturalPieces(surface) : null,
-    squareMetresPerMetre: stripLength(surface, apply.areaSquareMetres),
+    ...stripLay(surface, apply.areaSquareMetres),
     applyRate,
     finishRate: together(finishing),
     agitateRate: together(finishing.filter((s) => s.kind === 'agitate')),
@@ -107,13 +104,4 @@ function toolChanges(stages: readonly Stage[]): number {
     const previous = stages.at(i - 1);
     return tool !== null && previous?.tool !== tool;
   }).length;
-}
-
-/** m² of a strip one metre wide: walls at full height, floors and roofs across, as far as one goes at once. */
-function stripLength({ tiltDegrees, topMetres, footMetres }: Surface, areaSquareMetres: number): number {
-  const isWall = tiltDegrees >= WALL_DEGREES.from && tiltDegrees <= WALL_DEGREES.to;
-  const height = topMetres - footMetres;
-  return isWall && height > 0
-    ? height
-    : Math.min(TRADE_DEFAULTS.longestFloorStripMetres, Math.sqrt(areaSquareMetres));
 }

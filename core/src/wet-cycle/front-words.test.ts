@@ -9,6 +9,7 @@ const STRIPS: FrontStrips = { strips: 10, apply: 1, finish: 3, from: 10, limit: 
 function words(
   more: Partial<FrontStrips>,
   rhythmOf: (strips: FrontStrips) => Front | PairFront | null = soloFront,
+  lifts = 1,
 ): readonly string[] {
   const strips = { ...STRIPS, ...more };
   const front = rhythmOf(strips);
@@ -16,6 +17,7 @@ function words(
   const cycle: CycleFront = {
     hands: 'one',
     natural: null,
+    lifts,
     stripCount: strips.strips,
     stripSquareMetres: 6,
     stripMetres: 1.2,
@@ -51,6 +53,12 @@ describe('a front in words', () => {
     [{ from: 0 }, 'Apply a strip and finish it at once, then the next.'],
   ])('%j', (more, text) => {
     expect(words(more)).toEqual([text]);
+  });
+
+  it('says where to begin on a slope that is longer than a strip', () => {
+    expect(words({}, soloFront, 2)[0]).toBe(
+      'Work from the low end up: no rinse runs over a strip that dwells.',
+    );
   });
 
   it('says to both of a pair how far they are apart', () => {

@@ -11,6 +11,14 @@ import type { NaturalPiece } from './natural-pieces.ts';
 
 /** How a piece of a front is worked, in words, line by line. */
 export function frontInWords(cycle: CycleFront, { front, strips: count }: FrontPiece): readonly Told[] {
+  const rhythm = rhythmInWords(cycle, { front, strips: count });
+  return cycle.lifts > 1 && count > 1 ? [told('front/low-end-up'), ...rhythm] : rhythm;
+}
+
+function rhythmInWords(
+  cycle: CycleFront,
+  { front, strips: count }: Pick<FrontPiece, 'front' | 'strips'>,
+): readonly Told[] {
   const { strips } = cycle;
   const counted = (some: number) => countedInWords(stripName(cycle), some);
   if (front.mode === 'pair') return pairInWords(front, counted, strips.mist?.window ?? 0);

@@ -33,6 +33,7 @@ const TASK_LOOKS: Readonly<
     ink: 'var(--ground)',
   },
   follow: { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
+  'clear-rinse': { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
   'foot-rinse': { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
   work: {
     word: say('other-work'),

@@ -118,7 +118,7 @@ export const TRADE_DEFAULTS = {
 
   // Water.
   fedBrushLitresPerMinute: 4,
-  footRinseLitresPerSquareMetre: 4,
+  plainRinseLitresPerSquareMetre: 4,
   /** Of a tap that nobody has measured. */
   tapBar: 3,
   /** Share of a pump's pressure that its hose may eat. */

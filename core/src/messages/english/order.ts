@@ -28,6 +28,8 @@ export const ORDER = {
 
   // How one does it.
   'order/clear-up/how': 'Photograph every surface after. Flush tools, label leftover containers.',
+  'order/clear-rinse': 'Rinse it clear: what was rinsed off above ran over what was finished',
+  'order/clear-rinse/how': 'Garden hose with a fan, clean water, from the top down until it runs clear.',
   'order/foot-rinse/how': 'Garden hose with a fan, clean water, one metre high, glass and doors too.',
   'order/mix/how': 'Put protection on before mixing; see the mix card.',
   'order/pour/how': 'Put protection on before pouring; add nothing; see the mix card.',
