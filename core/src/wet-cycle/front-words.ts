@@ -120,7 +120,7 @@ type StripName = 'strip' | NaturalPiece;
 
 /** What a strip is called: what it is by itself, and a piece where nobody would work it from the ground to the top. */
 function stripName({ natural, stripCount, stripMetres }: CycleFront): StripName {
-  if (natural && stripCount === natural.count) return natural.what;
+  if (stripCount === natural?.count) return natural.what;
   if (natural) return stripCount < natural.count ? 'strip' : 'piece';
   return stripMetres >= LEAST_STRIP_METRES ? 'strip' : 'piece';
 }

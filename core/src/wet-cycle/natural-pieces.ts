@@ -7,19 +7,8 @@ export interface NaturalPieces {
   readonly count: number;
 }
 
-const NATURAL_PIECES = [
-  'stone',
-  'pane',
-  'panel',
-  'bay',
-  'tread',
-  'board',
-  'slab',
-  'post',
-  'door',
-  'piece',
-] as const;
-export type NaturalPiece = (typeof NATURAL_PIECES)[number];
+export type NaturalPiece =
+  'stone' | 'pane' | 'panel' | 'bay' | 'tread' | 'board' | 'slab' | 'post' | 'door' | 'piece';
 
 /** By the name that people give to a surface. */
 const BY_NAME: readonly (readonly [RegExp, NaturalPiece])[] = [
