@@ -1,4 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { keptBy } from '../quantity/kept.ts';
 import { pairFront, soloFront } from '../wetting/front.ts';
 import type { NaturalPieces } from './natural-pieces.ts';
 import type { StripLay } from './strip-lay.ts';
@@ -67,8 +68,31 @@ export interface CycleFront {
  * @returns null where not even the smallest piece can be worked
  */
 export function cycleFront(pace: FrontPace): CycleFront | null {
-  return byOnes(pace, 1);
+  return keptFront(pace);
 }
+
+const KEPT_FRONTS = 5000;
+/** Hours and edits ask the same again and again; what stays wet past the dwell is worked alike, however long it stays wet. */
+const keptFront = keptBy(
+  ({ natural, toolChanges, dwell, wetMinutes, ...pace }: FrontPace) => [
+    pace.areaSquareMetres,
+    pace.squareMetresPerMetre,
+    pace.lifts,
+    natural?.what ?? null,
+    natural?.count ?? null,
+    pace.applyRate,
+    pace.finishRate,
+    pace.agitateRate,
+    pace.preWetRate,
+    pace.soakMinutes,
+    toolChanges.alone,
+    dwell.fromMinutes,
+    dwell.toMinutes,
+    Math.min(wetMinutes, dwell.toMinutes),
+  ],
+  (pace) => byOnes(pace, 1),
+  KEPT_FRONTS,
+);
 
 /**
  * The same in equal parts for as many people as there are and as have enough to do, each at a part of their own.
