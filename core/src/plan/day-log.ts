@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Act, EarlierWork, JudgedPlace, LogEntry, Unsound } from '../judge/day-log.ts';
 import { judgedDay } from '../judge/day-judge.ts';
@@ -41,7 +42,7 @@ export function dayLog(
   );
   const planned = new Map(work.planned.map((operation) => [operation.id, operation]));
   const placed = new Map(schedule.placements.map((placement) => [placement.operation, placement]));
-  const told = (id: string): readonly Told[] => {
+  const told = kept((id: string): readonly Told[] => {
     const [operation, placement] = [planned.get(id), placed.get(id)];
     if (!operation || !placement) return [];
     const own = operation.stages.flatMap((stage) => stages.get(stage) ?? []);
@@ -52,7 +53,7 @@ export function dayLog(
       part,
       own: own.filter(({ stage }) => stage.surface === part.surface),
     }));
-  };
+  });
   const fronts = work.problem.fronts.flatMap((front) => frontEntries(front, told));
   return [...schedule.placements.flatMap(({ operation }) => entriesOf(told(operation))), ...fronts];
 }
