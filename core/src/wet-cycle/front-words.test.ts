@@ -100,7 +100,7 @@ describe('a front in words', () => {
     expect(stripsInWords(three, 'metric')).toBe('6 strips of 3 stones');
     expect(stripsInWords(three, 'metric', { from: 2, to: 2 })).toBe('no. 2 of 6 strips, 3 stones');
     expect(stripsInWords({ ...stones, stripCount: 36, stripSquareMetres: 0.4 }, 'metric')).toBe(
-      '36 pieces of 0.4 m²',
+      '36 pieces of 0.4 m², 2 to each of 18 stones',
     );
   });
 });

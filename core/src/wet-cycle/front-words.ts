@@ -131,7 +131,14 @@ function eachInWords(
   what: StripName,
   units: UnitSystem,
 ): string {
-  if (what !== 'strip') return formatArea(stripSquareMetres, units);
+  const area = formatArea(stripSquareMetres, units);
+  if (natural && what === 'piece' && stripCount > natural.count)
+    return say('front/parts-of', {
+      area,
+      parts: stripCount / natural.count,
+      all: countedInWords(natural.what, natural.count),
+    });
+  if (what !== 'strip') return area;
   return natural
     ? countedInWords(natural.what, natural.count / stripCount)
     : formatLength(roundToStep(stripMetres, 0.1), units);

@@ -16,8 +16,9 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         <div>
           <h1>{order.jobName}</h1>
           <p>
-            {order.customer}
-            {order.date === '' ? '' : ` · ${order.date}`} · {order.start}–{order.finish}
+            {[order.customer, order.date, `${order.start}–${order.finish}`]
+              .filter((part) => part !== '')
+              .join(' · ')}
             {visit && visit.of > 1 && say('visit-of', { number: visit.number, of: visit.of })}
           </p>
         </div>

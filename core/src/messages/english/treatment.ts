@@ -79,6 +79,7 @@ export const TREATMENT = {
   'front/count/post': '{count, plural, one {# post} other {# posts}}',
   'front/count/door': '{count, plural, one {# door} other {# doors}}',
   'front/count/piece': '{count, plural, one {# piece} other {# pieces}}',
+  'front/parts-of': '{area}, {parts} to each of {all}',
   'front/all': '{all} of {each}',
   'front/some': '{from}–{to} of {all}, each {each}',
   'front/one-of': 'no. {number} of {all}, {each}',
