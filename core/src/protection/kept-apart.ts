@@ -1,7 +1,7 @@
 import type { Agent } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { CHAIN_ORDER } from '../catalogue/method.ts';
+import { chainPlace } from '../treatment/chain-place.ts';
 import { chemistryGuard } from './chemistry-guard.ts';
 import type { ChemistryGuard, GuardedFace } from './chemistry-guard.ts';
 import { faceOrder } from './face-order.ts';
@@ -197,7 +197,7 @@ function rankOf(stages: readonly Stage[], { treatment }: TreatedSurface): number
   const methods = (treatment?.proposals ?? []).flatMap((p) =>
     p.chosen && now.has(p.chosen.method.id) ? [p.chosen.method] : [],
   );
-  return Math.max(0, ...methods.map((method) => CHAIN_ORDER.indexOf(method.chainOrder)));
+  return Math.max(0, ...methods.map(chainPlace));
 }
 
 function inOrder(phases: readonly RankedPhase[], rules: readonly PhaseRule[]): readonly RankedPhase[] {

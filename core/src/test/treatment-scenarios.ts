@@ -148,4 +148,24 @@ export const TREATMENT_SCENARIOS: readonly TreatmentScenario[] = [
   { name: 'loose joints repaired first where a person says so', material: 'clay-brick', conditions: ['loose-joints'], found: algae, picks: { 'green-algae': 'repair-first' }, must: ['nothing'], never: ['rinse'] },
   { name: 'sound brick: there is nothing to repair', material: 'clay-brick', found: algae, picks: { 'green-algae': 'repair-first' }, must: ['hypochlorite'], never: ['nothing'] },
   { name: 'anything is handed over where a person says so', material: 'granite', found: rust, picks: { 'surface-rust': 'hand-over' }, must: ['nothing'], never: ['acid'] },
+
+  // What is there goes: from severity 3 on a method suffices.
+  { name: 'grease caked on concrete: alkali, no enzyme alone', material: 'concrete', found: [['cooking-grease', 4]], must: [], never: ['enzyme-soak'] },
+  { name: 'grease on granite: lifted, not lessened', material: 'granite', found: [['cooking-grease', 3]], must: [], never: ['enzyme-soak', 'neutral-wash'] },
+  { name: 'fertiliser rust caked on concrete: acid that takes it', material: 'concrete', found: [['fertiliser-rust', 4]], must: ['oxalic-acid', 'neutralise', 'reading'], never: [] },
+  { name: 'a trace of fertiliser rust may go the gentle way', material: 'concrete', found: [['fertiliser-rust', 1]], must: [], never: ['hydrochloric-acid'] },
+  { name: 'fertiliser rust on limestone: still nothing sour', material: 'limestone', found: [['fertiliser-rust', 4]], must: [], never: ['acid'] },
+  { name: 'clay iron on block paving: taken out', material: 'block-paving', found: [['iron-clay', 3]], must: ['oxalic-acid'], never: [] },
+  { name: 'pads of ivy on granite: brushed off dry', material: 'granite', found: [['ivy-pads', 3]], must: ['stiff-brush'], never: ['jet'] },
+  { name: 'pads of ivy on soft brick: no stiff brush on it', material: 'clay-brick', conditions: ['soft-stone'], found: [['ivy-pads', 3]], must: [], never: ['stiff-brush'] },
+  { name: 'moss mat on sound brick: taken off, not left for seasons', material: 'hard-fired-brick', found: [['moss', 4]], must: [], never: ['quaternary-biocide'] },
+  { name: 'oxygen company, algae caked on brick: its own way, strong enough', material: 'clay-brick', found: [['green-algae', 4]], schools: oxygen, must: ['percarbonate'], never: ['hypochlorite'] },
+  { name: 'leave-on company, algae on concrete: its own way', material: 'concrete', found: algae, schools: { result: 'leave-on' }, must: ['quaternary-biocide'], never: [] },
+  { name: 'oil soaked into concrete: degreased', material: 'concrete', found: [['mineral-oil', 4]], must: ['rinse'], never: ['neutral-wash'] },
+  { name: 'oil and growth on concrete: both are treated to the end', material: 'concrete', found: [['mineral-oil', 3], ['green-algae', 3]], must: ['rinse'], never: ['enzyme-soak', 'neutral-wash'] },
+  { name: 'black crust caked on limestone: water and time', material: 'limestone', found: [['black-crust', 4]], must: [], never: ['acid', 'jet', 'hypochlorite'] },
+
+  // Dry before wet.
+  { name: 'weeds beside a pond are pulled, nothing is sprayed', material: 'block-paving', found: [['weeds', 3]], toPond: true, must: ['weed-by-hand'], never: ['hypochlorite', 'quaternary'] },
+  { name: 'gum is lifted off the flags', material: 'flags', found: [['chewing-gum', 2]], must: ['clear'], never: ['acid'] },
 ]; // prettier-ignore

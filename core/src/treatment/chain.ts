@@ -3,7 +3,7 @@ import { kept } from '../quantity/kept.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import { CHAIN_ORDER } from '../catalogue/method.ts';
+import { chainPlace } from './chain-place.ts';
 import type { Method, WaitTemplate } from '../catalogue/method.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
@@ -14,11 +14,11 @@ import type { PartWait, Stage, TreatmentPart } from './stage.ts';
 import { bare, neutraliserDetail, rateConditions, readingStage, stageOf } from './stage-builder.ts';
 import { isAbsorbent } from './surface-state.ts';
 
-/** Growth before alkali before acid, and so on; ties by method id. */
+/** Dry before wet, oil before growth before alkali before acid, and so on; ties by method id. */
 export function inChainOrder<Link extends { readonly method: Method }>(
   links: readonly Link[],
 ): readonly Link[] {
-  const place = (link: Link) => CHAIN_ORDER.indexOf(link.method.chainOrder);
+  const place = (link: Link) => chainPlace(link.method);
   return [...links].sort((a, b) => place(a) - place(b) || (a.method.id < b.method.id ? -1 : 1));
 }
 
@@ -91,7 +91,8 @@ class Chain {
       if (opens) this.cycle += 1;
       const cycle = isTied(link.method, index) ? this.cycle : null;
       const stage = this.alsoNeutralising(stageOf(template, index, link, this.around, cycle));
-      this.push(stage);
+      if (isLoose(link.method, index)) this.clearFirst(stage);
+      else this.push(stage);
       if (stage.apply && template.kind === 'apply') {
         const { strengthGramsPerLitre: strength } = stage.apply;
         const agent = catalogue.agent(template.agent);
@@ -144,6 +145,23 @@ class Chain {
     this.count += stages.length;
   }
 
+  /** What is loose goes before anything is wet, and once where it is cleared in one way. */
+  private clearFirst(stage: Stage): void {
+    const alike = this.stages.find(
+      ({ kind, tool, task, bulk }) =>
+        kind === 'clear' &&
+        tool === stage.tool &&
+        task === stage.task &&
+        bulk === null &&
+        stage.bulk === null,
+    );
+    if (alike && alike.areaSquareMetres >= stage.areaSquareMetres) return;
+    const others = this.stages.filter((other) => other !== alike);
+    const wet = others.findIndex(({ kind }) => !DRY_WORK.includes(kind));
+    this.stages = others.toSpliced(wet < 0 ? others.length : wet, 0, stage);
+    this.count += 1;
+  }
+
   private passOver(template: WaitTemplate, link: ChainLink, index: number): void {
     const from = this.visits.wait(template);
     if (from === null) return;
@@ -185,6 +203,12 @@ function dryingOf({ dryFirst }: Method): WaitTemplate | null {
   return dryFirst
     ? { kind: 'wait', for: 'dry', days: { from: dryFirst.days, latest: null }, until: dryFirst.until }
     : null;
+}
+
+/** Whether a stage clears what is loose before all else of its method, on a face that then gets wet anyway. */
+function isLoose(method: Method, index: number): boolean {
+  if (method.dryFirst || leavesDry(method)) return false;
+  return method.stages.slice(0, index + 1).every(({ kind }) => kind === 'clear');
 }
 
 /** Whether something stays on the face that water spoils. */

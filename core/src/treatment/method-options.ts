@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { keptBy } from '../quantity/kept.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
@@ -20,7 +21,10 @@ export interface RefusedMethod {
 export interface MethodOptions {
   readonly permitted: readonly RankedMethod[];
   readonly refused: readonly RefusedMethod[];
-  /** Of the permitted, what the company does itself; what others do only where it is no work for the company. */
+  /**
+   * Of the permitted, what the company does itself and what suffices for what is there; what others do only where it is no work for the
+   * company.
+   */
   readonly proposed: readonly RankedMethod[];
 }
 
@@ -58,24 +62,20 @@ function optionsFor(question: OptionsQuestion): MethodOptions {
     if (refusals.length === 0) permitted.push(rankedMethod(method, { ...question, state: states[0] }));
     else refused.push({ method, refusals, overridable: refusals.every((r) => r.overridable) });
   }
-  return withProposed(
-    inRankOrder(permitted),
-    refused,
-    states.some((s) => s.handOver),
-  );
+  return withProposed(inRankOrder(permitted), refused, question);
 }
 
 /** Options with some more refused, as by a test patch. */
 export function withRefused(
   options: MethodOptions,
   more: readonly RefusedMethod[],
-  handOver: boolean,
+  question: OptionsQuestion,
 ): MethodOptions {
   if (more.length === 0) return options;
   const ids = new Set(more.map((r) => r.method.id));
   const without = <Entry extends { readonly method: Method }>(list: readonly Entry[]) =>
     list.filter((entry) => !ids.has(entry.method.id));
-  return withProposed(without(options.permitted), [...without(options.refused), ...more], handOver);
+  return withProposed(without(options.permitted), [...without(options.refused), ...more], question);
 }
 
 /** Options with one refused method permitted all the same, because somebody sets its rules aside. */
@@ -95,11 +95,36 @@ export function withSetAside(
 function withProposed(
   permitted: readonly RankedMethod[],
   refused: readonly RefusedMethod[],
-  handOver: boolean,
+  question: OptionsQuestion,
 ): MethodOptions {
   const own = permitted.filter((ranked) => !isByOthers(ranked.method));
+  const handOver = question.states.some((s) => s.handOver);
   const others = handOver ? permitted.filter((ranked) => !ranked.method.onlyOn) : [];
-  return { permitted, refused, proposed: own.length > 0 ? own : others };
+  return { permitted, refused, proposed: sufficing(own.length > 0 ? own : others, question) };
+}
+
+/**
+ * What removes what is there, by the ways that the company has chosen where any does it by them; where nothing removes it, what does
+ * most. A method that leaves it is not gentle, it is a call-back.
+ */
+function sufficing(methods: readonly RankedMethod[], question: OptionsQuestion): readonly RankedMethod[] {
+  if (question.severity < TRADE_DEFAULTS.severeFrom) return methods;
+  const ours = methods.filter(({ factors }) => factors.every(({ id }) => id !== 'preference'));
+  const among = ours.length > 0 ? ours : methods;
+  const suffices = among.filter(({ method }) => isEnough(method, question));
+  if (suffices.length > 0) return suffices;
+  const result = ({ method }: RankedMethod) => method.treats[question.contaminant] ?? 0;
+  const most = Math.max(...among.map(result));
+  return among.filter((ranked) => result(ranked) === most);
+}
+
+/** Whether a method removes a contaminant, and does not only lessen it. Traces go by anything. */
+export function isEnough(
+  { treats }: Method,
+  { contaminant, severity }: Pick<OptionsQuestion, 'contaminant' | 'severity'>,
+): boolean {
+  const { removesFrom, severeFrom } = TRADE_DEFAULTS;
+  return severity < severeFrom || (treats[contaminant] ?? 0) >= removesFrom;
 }
 
 function isMeantFor(method: Method, contaminant: string, states: readonly SurfaceState[]): boolean {

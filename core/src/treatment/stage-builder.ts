@@ -48,13 +48,22 @@ export function stageOf(
     direction: directionOf(template, around),
     maxSurfacePressureKilopascal: pressure > 0 ? pressure : null,
     checks: [...('checks' in template ? template.checks : []), ...panelChecks(template, around)],
-    cautions: template.kind === 'apply' ? [...link.cautions, ...agentCautions(template.agent, around)] : [],
+    cautions: [
+      ...(bearsCautions(template, index, link) ? link.cautions : []),
+      ...(template.kind === 'apply' ? agentCautions(template.agent, around) : []),
+    ],
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
     bulk: stageBulk(template, link, around),
     neutralises: [neutralisedBy(template, link, around)?.agent ?? []].flat(),
     task: ('task' in template ? template.task : undefined) ?? null,
   };
+}
+
+/** What is told of a method is told where it is put on; where nothing is, at what is done first. */
+function bearsCautions({ kind }: WorkedTemplate, index: number, { method }: ChainLink): boolean {
+  const isApplied = method.stages.some((stage) => stage.kind === 'apply');
+  return isApplied ? kind === 'apply' : method.stages.findIndex((stage) => stage.kind !== 'wait') === index;
 }
 
 /** What a neutraliser of a method brings to rest: the application before it in the same method. */

@@ -22,14 +22,14 @@ describe('the treatment of a surface', () => {
     expect(treat(surface('concrete'), [])).toMatchObject({ proposals: [], stages: [], expectations: [] });
   });
 
-  it('orders a chain growth, alkali, acid, whatever the order in which things were found', () => {
+  it('orders a chain oil, growth, acid, whatever the order in which things were found', () => {
     const t = treat(surface('concrete'), [
       finding('surface-rust'),
       finding('mineral-oil'),
       finding('green-algae'),
     ]);
     const agents = t.stages.flatMap((s) => (s.kind === 'apply' && s.apply ? [s.apply.agent] : []));
-    expect(agents).toEqual(['hypochlorite', 'caustic', 'oxalic-acid']);
+    expect(agents).toEqual(['caustic', 'hypochlorite', 'oxalic-acid']);
   });
 
   it('brings every opposed agent to rest before the acid: chlorine by ascorbate, caustic by citric acid', () => {
@@ -239,7 +239,7 @@ describe('the treatment of a surface', () => {
       });
       return t.stages.filter((s) => s.method === 'pre-treat-and-surface-clean').map((s) => s.kind);
     };
-    expect(kinds(['green-algae', 'bird-droppings'])).toEqual(['rinse', 'clear', 'apply', 'wash', 'rinse']);
+    expect(kinds(['green-algae', 'bird-droppings'])).toEqual(['clear', 'rinse', 'apply', 'wash', 'rinse']);
     expect(kinds(['green-algae'])).toEqual(['clear', 'apply', 'wash', 'rinse']);
   });
 
@@ -276,6 +276,32 @@ describe('the treatment of a surface', () => {
     const rules = t.expectations.map((e) => e.rule);
     expect(new Set(rules).size).toBe(rules.length);
     expect(rules).toContain('expect-green-algae');
+  });
+
+  it('says that what it cannot remove is lessened, to the crew and to the customer', () => {
+    const crust = treat(surface('limestone'), [finding('black-crust', 4)]);
+    const [proposal] = crust.proposals;
+    expect(proposal?.chosen?.method.treats['black-crust']).toBeLessThan(4);
+    expect(crust.expectations.map((e) => e.rule)).toContain('expect-lessens-black-crust');
+    expect(crust.stages.flatMap((s) => s.cautions.map((c) => c.rule))).toContain('lessens-black-crust');
+    const trace = treat(surface('limestone'), [finding('black-crust', 1)]);
+    expect(trace.expectations.map((e) => e.rule)).not.toContain('expect-lessens-black-crust');
+  });
+
+  it('clears what is loose before anything is wet, once', () => {
+    const both = treat(surface('concrete'), [
+      finding('mineral-oil'),
+      finding('green-algae'),
+      finding('weeds'),
+    ]);
+    const kinds = both.stages.map(({ kind }) => kind);
+    const firstWet = kinds.findIndex((kind) => kind !== 'clear');
+    expect(kinds.slice(0, firstWet)).toHaveLength(2);
+    expect(kinds.slice(firstWet)).not.toContain('clear');
+    const brushed = both.stages.filter(
+      ({ kind, tool, task }) => kind === 'clear' && tool === 'broom' && !/weed/i.test(task ?? ''),
+    );
+    expect(brushed).toHaveLength(1);
   });
 
   it('heeds the house that prefers oxygen and neutral cleaners', () => {

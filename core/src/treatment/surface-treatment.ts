@@ -3,17 +3,19 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { workedStages } from '../catalogue/method.ts';
+import type { Method } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
 import { roundToStep } from '../quantity/rounding.ts';
+import { lowerFirst } from '../quantity/words.ts';
 import { bestCombination } from './best-combination.ts';
 import type { Candidates } from './best-combination.ts';
 import { chainParts, inChainOrder } from './chain.ts';
 import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { failedPatch } from './failed-patch.ts';
 import type { Refusal } from './limit-verdict.ts';
-import { methodOptions, withRefused, withSetAside } from './method-options.ts';
+import { isEnough, methodOptions, withRefused, withSetAside } from './method-options.ts';
 import type { MethodOptions, OptionsQuestion, RefusedMethod } from './method-options.ts';
 import type { RankedMethod } from './method-ranking.ts';
 import type { Reason } from './reason.ts';
@@ -144,7 +146,7 @@ function optionsFor(finding: Finding, follows: string | null, input: TreatmentIn
   const tried = withRefused(
     methodOptions(question),
     refusedByPatch(methodOptions(question), patches, catalogue),
-    states.some((s) => s.handOver),
+    question,
   );
   const aside = tried.refused.find((r) => r.method.id === choice?.method);
   const setAside = aside?.overridable === true && choice !== null && choice.reason.trim() !== '';
@@ -197,10 +199,18 @@ function mergedLinks(
       method,
       severity: link && link.severity > severity ? link.severity : severity,
       areaSquareMetres: Math.max(link?.areaSquareMetres ?? 0, share, AREA_STEP),
-      cautions: [...(link?.cautions ?? []), ...overrideCautions(option)],
+      cautions: [...(link?.cautions ?? []), ...overrideCautions(option), ...lessens(option.finding, method)],
     });
   });
   return inChainOrder([...links.values()]);
+}
+
+/** What the crew is told of a method that leaves some of it. */
+function lessens(finding: Finding, method: Method): readonly Reason[] {
+  if (isEnough(method, finding)) return [];
+  const { id, name } = contaminantById(finding.contaminant);
+  const text = say('treatment/lessens', { what: name, method: lowerFirst(method.name) });
+  return [{ rule: `lessens-${id}`, text, source: method.source }];
 }
 
 function overrideCautions(option: Options): readonly Reason[] {
@@ -245,7 +255,17 @@ function expectationsOf(proposals: readonly ContaminantProposal[]): readonly Rea
     const contaminant = contaminantById(p.finding.contaminant);
     const own: Reason = { rule: `expect-${contaminant.id}`, text: contaminant.expectation };
     const method = p.chosen?.method;
-    return method?.expectation ? [own, { rule: `expect-${method.id}`, text: method.expectation }] : [own];
+    if (!method) return [own];
+    const some = isEnough(method, p.finding)
+      ? []
+      : [
+          {
+            rule: `expect-lessens-${contaminant.id}`,
+            text: say('treatment/better-not-gone', { what: contaminant.name }),
+          },
+        ];
+    const result = method.expectation ? [{ rule: `expect-${method.id}`, text: method.expectation }] : [];
+    return [own, ...some, ...result];
   });
   return all.filter((e, index) => all.findIndex((other) => other.rule === e.rule) === index);
 }

@@ -10,6 +10,10 @@ export const TRADE_DEFAULTS = {
   // Ranking; the weights are entries of their own.
   /** Run-off that reaches water multiplies the weight of harm around. */
   waterHarmFactor: 2,
+  /** A method with such a result removes what it treats; below it lessens it. */
+  removesFrom: 4,
+  /** From this severity on something that only lessens it is proposed only where nothing removes it. */
+  severeFrom: 3,
   /** What others do is proposed last. */
   byOthersMalus: 20,
 

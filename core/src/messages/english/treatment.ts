@@ -84,6 +84,9 @@ export const TREATMENT = {
   'front/some': '{from}–{to} of {all}, each {each}',
   'front/one-of': 'no. {number} of {all}, {each}',
   'front/surfaces': 'One front over {count} surfaces, in the order of the walk: each of them is a strip.',
+  'treatment/lessens':
+    '{what}: {method} lessens it, it does not remove it. Do not force it; say so to the customer.',
+  'treatment/better-not-gone': '{what}: the work makes it better; it will not be gone.',
   'front/low-end-up': 'Work from the low end up: no rinse runs over a strip that dwells.',
   'front/at-once': 'Apply a strip and finish it at once, then the next.',
   'front/one': 'Apply it, wait {wait} min, then finish it.',
