@@ -1,4 +1,5 @@
 import type { Cluster } from './cluster-order.ts';
+import { asFreshAsCanBe } from './fresh.ts';
 import { lagsToEach } from './lags-to.ts';
 import type { Hold, Lag, Operation, Pin, Placement, Schedule, SequenceProblem, Watch } from './problem.ts';
 import { Timelines } from './timelines.ts';
@@ -89,6 +90,7 @@ export function* placeClusters(
     }
     keepBetween(index, cluster, placed, timelines);
   }
+  asFreshAsCanBe(index.problem, placed, timelines);
   const placements = [...placed.values()].sort(
     (a, b) => a.start - b.start || (a.operation < b.operation ? -1 : 1),
   );

@@ -4,6 +4,7 @@ import type { Operation, Placement, SequenceProblem, SetUp } from './problem.ts'
 
 /** A placed operation as its person and its machines see it. */
 export interface Busy {
+  readonly operation: string;
   readonly person: string;
   readonly start: number;
   readonly finish: number;
@@ -69,6 +70,15 @@ export class Timelines {
     return null;
   }
 
+  /** The last start from one time to another at which the person can do the operation; null when there is none. */
+  lastStart(person: string, operation: Operation, from: number, to: number): number | null {
+    const ends = [...(this.work.get(person)?.before(to + operation.seconds) ?? [])];
+    const starts = [to, ...ends.map(({ start }) => start - operation.seconds)];
+    for (const start of starts)
+      if (start >= from && start <= to && this.obstacle(person, operation, start) === null) return start;
+    return null;
+  }
+
   private obstacle(person: string, operation: Operation, start: number): number | null {
     const finish = start + operation.seconds;
     const work = this.work.get(person);
@@ -123,9 +133,15 @@ export class Timelines {
     this.machines.get(machine)?.insert(held);
   }
 
+  /** The work of a person that stands for a placement. */
+  busyOf({ id }: Operation, { person, start }: Placement): Busy | undefined {
+    return this.work.get(person)?.find(start, start + 1, (busy) => busy.operation === id);
+  }
+
   add(operation: Operation, placement: Placement): Busy {
     const { person, start, finish } = placement;
     const busy = {
+      operation: operation.id,
       person,
       start,
       finish,

@@ -164,7 +164,7 @@ function mixOperation(
   const isReady = first?.apply != null && isReadyToUse(CATALOGUE.agent(first.apply.agent));
   const seconds = isReady ? TRADE_DEFAULTS.pourSeconds : TRADE_DEFAULTS.mixSeconds;
   return builder.add(
-    { id, cluster: id, seconds, zone, place: first?.surface ?? '' },
+    { id, cluster: id, seconds, zone, place: first?.surface ?? '', perishes: true },
     {
       task: 'mix',
       parts: stages.map(({ surface }, i) => ({

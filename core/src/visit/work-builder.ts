@@ -65,13 +65,15 @@ export class WorkBuilder {
   }
 
   add(
-    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'begins' | 'ends'> & Partial<Operation>,
+    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'perishes' | 'begins' | 'ends'> &
+      Partial<Operation>,
     planned: Omit<PlannedOperation, 'id'>,
   ): string {
     this.operations.push({
       machines: [],
       people: null,
       starts: null,
+      perishes: false,
       begins: NO_SET_UP,
       ends: NO_SET_UP,
       ...operation,
