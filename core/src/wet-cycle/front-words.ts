@@ -7,7 +7,8 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FrontMists, PairFront } from '../wetting/front.ts';
 import type { CycleFront, FrontPiece } from './cycle-front.ts';
 import type { JoinedFront } from './joined-front.ts';
-import type { NaturalPiece } from './natural-pieces.ts';
+import { countedInWords } from './piece-words.ts';
+import type { StripName } from './piece-words.ts';
 
 /** How a piece of a front is worked, in words, line by line. */
 export function frontInWords(cycle: CycleFront, { front, strips: count }: FrontPiece): readonly Told[] {
@@ -116,8 +117,6 @@ interface SomeStrips {
   readonly to: number;
 }
 
-type StripName = 'strip' | NaturalPiece;
-
 /** What a strip is called: what it is by itself, and a piece where nobody would work it from the ground to the top. */
 function stripName({ natural, stripCount, stripMetres }: CycleFront): StripName {
   if (stripCount === natural?.count) return natural.what;
@@ -142,9 +141,4 @@ function eachInWords(
   return natural
     ? countedInWords(natural.what, natural.count / stripCount)
     : formatLength(roundToStep(stripMetres, 0.1), units);
-}
-
-/** "2 panels" */
-export function countedInWords(what: StripName, count: number): string {
-  return say(`front/count/${what}`, { count });
 }

@@ -4,7 +4,7 @@ import { decimal } from '../quantity/numbers.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
 import type { CycleFront, FrontPace } from './cycle-front.ts';
-import { countedInWords } from './front-words.ts';
+import { countedInWords } from './piece-words.ts';
 import { cycleParts } from './cycle-parts.ts';
 import type { CycleConditions } from './cycle-parts.ts';
 import type { WetClocks } from './wet-clocks.ts';
