@@ -158,7 +158,7 @@ export const TREATMENT_SCENARIOS: readonly TreatmentScenario[] = [
   { name: 'clay iron on block paving: taken out', material: 'block-paving', found: [['iron-clay', 3]], must: ['oxalic-acid'], never: [] },
   { name: 'pads of ivy on granite: brushed off dry', material: 'granite', found: [['ivy-pads', 3]], must: ['stiff-brush'], never: ['jet'] },
   { name: 'pads of ivy on soft brick: no stiff brush on it', material: 'clay-brick', conditions: ['soft-stone'], found: [['ivy-pads', 3]], must: [], never: ['stiff-brush'] },
-  { name: 'moss mat on sound brick: taken off, not left for seasons', material: 'hard-fired-brick', found: [['moss', 4]], must: [], never: ['quaternary-biocide'] },
+  { name: 'moss mat on a brick wall: nobody steams it by hand', material: 'clay-brick', found: [['moss', 4]], must: [], never: ['steam-lance'] },
   { name: 'oxygen company, algae caked on brick: its own way, strong enough', material: 'clay-brick', found: [['green-algae', 4]], schools: oxygen, must: ['percarbonate'], never: ['hypochlorite'] },
   { name: 'leave-on company, algae on concrete: its own way', material: 'concrete', found: algae, schools: { result: 'leave-on' }, must: ['quaternary-biocide'], never: [] },
   { name: 'oil soaked into concrete: degreased', material: 'concrete', found: [['mineral-oil', 4]], must: ['rinse'], never: ['neutral-wash'] },

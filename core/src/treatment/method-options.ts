@@ -7,6 +7,7 @@ import type { Method } from '../catalogue/method.ts';
 import type { Schools } from '../catalogue/school.ts';
 import { methodRefusals } from './limit-verdict.ts';
 import type { Refusal } from './limit-verdict.ts';
+import { methodFigures } from './method-figures.ts';
 import { inRankOrder, rankedMethod } from './method-ranking.ts';
 import type { RankedMethod } from './method-ranking.ts';
 import type { SurfaceState } from './surface-state.ts';
@@ -31,6 +32,8 @@ export interface MethodOptions {
 export interface OptionsQuestion {
   readonly contaminant: string;
   readonly severity: Severity;
+  /** Of more than is worked bit by bit. */
+  readonly isLarge: boolean;
   /** What the face may be: what is refused on one of them is refused. The first is what it is taken for. */
   readonly states: readonly [SurfaceState, ...SurfaceState[]];
   readonly schools: Schools;
@@ -42,11 +45,12 @@ export interface OptionsQuestion {
  * same answer, and are many.
  */
 export const methodOptions = keptBy(
-  ({ states, catalogue, contaminant, severity, schools }: OptionsQuestion) => [
+  ({ states, catalogue, contaminant, severity, isLarge, schools }: OptionsQuestion) => [
     ...states,
     catalogue,
     contaminant,
     severity,
+    isLarge,
     JSON.stringify(schools),
   ],
   optionsFor,
@@ -104,18 +108,26 @@ function withProposed(
 }
 
 /**
- * What removes what is there, by the ways that the company has chosen where any does it by them; where nothing removes it, what does
- * most. A method that leaves it is not gentle, it is a call-back.
+ * What removes what is there, by the ways that the company has chosen where any does it by them. Where nothing does, or on a large
+ * surface only what goes bit by bit, also what does about as much: then the ranking decides. A method that leaves it is not gentle, it
+ * is a call-back; nor does anybody steam a whole wall by hand.
  */
 function sufficing(methods: readonly RankedMethod[], question: OptionsQuestion): readonly RankedMethod[] {
   if (question.severity < TRADE_DEFAULTS.severeFrom) return methods;
-  const ours = methods.filter(({ factors }) => factors.every(({ id }) => id !== 'preference'));
-  const among = ours.length > 0 ? ours : methods;
-  const suffices = among.filter(({ method }) => isEnough(method, question));
-  if (suffices.length > 0) return suffices;
   const result = ({ method }: RankedMethod) => method.treats[question.contaminant] ?? 0;
-  const most = Math.max(...among.map(result));
-  return among.filter((ranked) => result(ranked) === most);
+  const ours = methods.filter(({ factors }) => factors.every(({ id }) => id !== 'preference'));
+  const wanted = ours.length > 0 ? ours : methods;
+  const suffices = wanted.filter(({ method }) => isEnough(method, question));
+  const isPractical = !question.isLarge || suffices.some(({ method }) => !isBitByBit(method, question));
+  if (suffices.length > 0 && isPractical) return suffices;
+  const most = Math.max(0, ...wanted.map(result));
+  return wanted.filter((ranked) => result(ranked) >= most - 1);
+}
+
+/** Whether a method goes so slowly that it is for spots and details. */
+function isBitByBit(method: Method, { severity, catalogue }: OptionsQuestion): boolean {
+  const { hoursPerHundredSquareMetres: hours } = methodFigures(method, severity, catalogue);
+  return hours * TRADE_DEFAULTS.bitByBitSquareMetresPerHour > 100;
 }
 
 /** Whether a method removes a contaminant, and does not only lessen it. Traces go by anything. */

@@ -142,7 +142,8 @@ function optionsFor(finding: Finding, follows: string | null, input: TreatmentIn
   const { catalogue, schools, patches } = input;
   const choice = input.choices.findLast((c) => c.contaminant === finding.contaminant) ?? null;
   const states = [input.state, ...input.otherStates] as const;
-  const question: OptionsQuestion = { ...finding, states, schools, catalogue };
+  const isLarge = input.areaSquareMetres * finding.share > TRADE_DEFAULTS.bitByBitSquareMetres;
+  const question: OptionsQuestion = { ...finding, isLarge, states, schools, catalogue };
   const tried = withRefused(
     methodOptions(question),
     refusedByPatch(methodOptions(question), patches, catalogue),

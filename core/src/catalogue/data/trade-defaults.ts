@@ -14,6 +14,9 @@ export const TRADE_DEFAULTS = {
   removesFrom: 4,
   /** From this severity on something that only lessens it is proposed only where nothing removes it. */
   severeFrom: 3,
+  /** What goes slower than this is for spots and details, up to so much of a surface. */
+  bitByBitSquareMetresPerHour: 8,
+  bitByBitSquareMetres: 10,
   /** What others do is proposed last. */
   byOthersMalus: 20,
 
