@@ -5,8 +5,9 @@ export default defineConfig({
   testDir: '.',
   testMatch: '**/*.spec.ts',
   // Two pages, two servers and a database share two cores, and the machine may be throttled.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 180_000,
+  // A page whose server waits for its disk is late, not wrong.
+  expect: { timeout: 40_000 },
   fullyParallel: false,
   // A page that is slowed by the browser burns a core in doing nothing: two of them leave the servers none.
   workers: process.env['SLOW_CPU'] ? 1 : 2,

@@ -15,13 +15,19 @@ describe('two thousand requests to every address', () => {
     expect([...writing].sort()).toEqual([...Object.keys(SOUND_BODIES), ...Object.keys(FORM_FIELDS)].sort());
   });
 
-  it('are answered or refused, in few words and soon; none is an error of the server', async () => {
-    const { fresh, addresses, known } = ground;
-    const { statuses, faults } = await fuzz(fresh.app, addresses, known, { count: 2000, seed: 1 });
-    expect(faults).toEqual([]);
-    // What is sound among them is taken.
-    expect(Object.keys(statuses)).toEqual(
-      expect.arrayContaining(['200', '201', '400', '404', '409', '415', '422']),
-    );
-  }, 120_000);
+  const answered = new Set<string>();
+  it.each([1, 2, 3, 4])(
+    'are answered or refused, in few words and soon; none is an error of the server: quarter %p',
+    async (seed) => {
+      const { fresh, addresses, known } = ground;
+      const { statuses, faults } = await fuzz(fresh.app, addresses, known, { count: 500, seed });
+      expect(faults).toEqual([]);
+      for (const status of Object.keys(statuses)) answered.add(status);
+    },
+    120_000,
+  );
+
+  it('are taken where they are sound', () => {
+    expect([...answered]).toEqual(expect.arrayContaining(['200', '201', '400', '404', '409', '415', '422']));
+  });
 });
