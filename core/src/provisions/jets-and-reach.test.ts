@@ -3,19 +3,21 @@ import { WASHER, gear, provided, wall, yard } from '../test/provided-job.ts';
 import { jetAtStandOff } from '../visit/jet-match.ts';
 import type { Provisions } from './provisions.ts';
 
+/** Boards that are washed by a jet. */
+const deck = {
+  id: 'deck',
+  material: 'larch-boards',
+  side: 'north',
+  band: 'floor',
+  tiltDegrees: 0,
+  topMetres: 0,
+  size: '6x4',
+  findings: [{ contaminant: 'green-algae', severity: 3 }],
+};
+
 describe('jets', () => {
   it('of a pump that is stronger than the work is judged by are turned down or led farther off', () => {
     const strong = { ...WASHER, flowLitresPerMinute: 21, pressureBar: 250 };
-    const deck = {
-      id: 'deck',
-      material: 'larch-boards',
-      side: 'north',
-      band: 'floor',
-      tiltDegrees: 0,
-      topMetres: 0,
-      size: '6x4',
-      findings: [{ contaminant: 'green-algae', severity: 3 }],
-    };
     const { jets } = provided({
       surfaces: [deck, yard],
       ...gear({}, [
@@ -36,16 +38,6 @@ describe('jets', () => {
   });
 
   it('of a larger tip are turned down by as much as it lets out more, or led farther off; surface cleaners keep theirs', () => {
-    const deck = {
-      id: 'deck',
-      material: 'larch-boards',
-      side: 'north',
-      band: 'floor',
-      tiltDegrees: 0,
-      topMetres: 0,
-      size: '6x4',
-      findings: [{ contaminant: 'green-algae', severity: 3 }],
-    };
     const washedBy = (machine: object) =>
       provided({
         surfaces: [deck, yard],

@@ -1,34 +1,11 @@
+import { keepBetween, obstaclesBetween } from './between.ts';
 import type { Cluster } from './cluster-order.ts';
 import { asFreshAsCanBe } from './fresh.ts';
-import { lagsToEach } from './lags-to.ts';
-import type { Hold, Lag, Operation, Pin, Placement, Schedule, SequenceProblem, Watch } from './problem.ts';
+import type { Operation, Placement, Schedule } from './problem.ts';
+import { mayDo } from './problem-index.ts';
+import type { ProblemIndex } from './problem-index.ts';
 import { Timelines } from './timelines.ts';
 import type { Busy } from './timelines.ts';
-
-/** Indexes of a problem that every placement run shares. */
-export interface ProblemIndex {
-  readonly problem: SequenceProblem;
-  readonly lagsTo: ReadonlyMap<string, readonly Lag[]>;
-  readonly watchFrom: ReadonlyMap<string, Watch>;
-  readonly holdsFrom: ReadonlyMap<string, readonly Hold[]>;
-  readonly pins: ReadonlyMap<string, Pin>;
-}
-
-export function indexOf(problem: SequenceProblem): ProblemIndex {
-  return {
-    problem,
-    lagsTo: lagsToEach(problem.lags),
-    watchFrom: new Map(problem.watches.map((w) => [w.from, w])),
-    holdsFrom: holdsFromEach(problem.holds),
-    pins: new Map(problem.pins.map((pin) => [pin.operation, pin])),
-  };
-}
-
-function holdsFromEach(holds: readonly Hold[]): ReadonlyMap<string, readonly Hold[]> {
-  const index = new Map<string, Hold[]>();
-  for (const hold of holds) index.set(hold.from, [...(index.get(hold.from) ?? []), hold]);
-  return index;
-}
 
 /** A cluster that finds no place: some of its people or machines are not there at all. */
 export class NoPlace extends Error {
@@ -109,41 +86,8 @@ function reservations({ problem, pins }: ProblemIndex, timelines: Timelines): Re
   return reserved;
 }
 
-/** What dwells between the operations of a cluster that stands has somebody who watches it, and what is held is held. */
-function keepBetween(
-  index: ProblemIndex,
-  cluster: Cluster,
-  placed: ReadonlyMap<string, Placement>,
-  timelines: Timelines,
-): void {
-  for (const operation of cluster.operations) {
-    const watch = index.watchFrom.get(operation.id);
-    const [from, to] = [placed.get(watch?.from ?? ''), placed.get(watch?.to ?? '')];
-    if (watch && from && to) {
-      const span = { start: from.start, finish: to.start, zone: watch.zone };
-      const isKept = timelines.watchObstacle(from.person, span) === null;
-      const [keeper, other] = isKept ? [from.person, to.person] : [to.person, from.person];
-      timelines.addWatch(keeper, { ...span, other });
-    }
-    for (const hold of index.holdsFrom.get(operation.id) ?? []) {
-      const [begun, ended] = [placed.get(hold.from), placed.get(hold.to)];
-      if (begun && ended) timelines.addHold(hold.machine, { start: begun.finish, finish: ended.start });
-    }
-  }
-}
-
 function finishOf(placements: readonly Placement[]): number {
   return Math.max(...placements.map((p) => p.finish));
-}
-
-/** Who may do an operation, in the order of the crew. */
-function mayDo({ problem, pins }: ProblemIndex, operation: Operation): readonly string[] {
-  const fixed = pins.get(operation.id)?.person ?? null;
-  return problem.people.filter(
-    (person) =>
-      (fixed === null || person === fixed) &&
-      (operation.people === null || operation.people.includes(person)),
-  );
 }
 
 /** Who may begin a cluster, the one who is free first at the front; ties in the order of the crew. */
@@ -277,28 +221,4 @@ function whoAndWhen(
     if (start !== null && (!best || start < best.start)) best = { person, start };
   }
   return best;
-}
-
-/** When the watches of the cluster could be kept and its machines held; null when all can now. */
-function obstaclesBetween(
-  index: ProblemIndex,
-  cluster: Cluster,
-  own: ReadonlyMap<string, Placement>,
-  timelines: Timelines,
-): number | null {
-  for (const operation of cluster.operations) {
-    const watch = index.watchFrom.get(operation.id);
-    const [from, to] = [own.get(watch?.from ?? ''), own.get(watch?.to ?? '')];
-    if (watch && from && to) {
-      const span = { start: from.start, finish: to.start, zone: watch.zone };
-      const blocked = [from.person, to.person].map((person) => timelines.watchObstacle(person, span));
-      if (blocked.every((until) => until !== null)) return Math.min(...blocked);
-    }
-    for (const hold of index.holdsFrom.get(operation.id) ?? []) {
-      const [begun, ended] = [own.get(hold.from), own.get(hold.to)];
-      const blocked = begun && ended ? timelines.holdObstacle(hold.machine, begun.finish, ended.start) : null;
-      if (blocked !== null) return blocked;
-    }
-  }
-  return null;
 }

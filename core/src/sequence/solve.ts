@@ -1,7 +1,8 @@
 import { clustersOf } from './cluster-order.ts';
 import type { Cluster } from './cluster-order.ts';
-import { TooManyPieces, indexOf, placeClusters } from './place-clusters.ts';
-import type { ProblemIndex } from './place-clusters.ts';
+import { TooManyPieces, placeClusters } from './place-clusters.ts';
+import { indexOf } from './problem-index.ts';
+import type { ProblemIndex } from './problem-index.ts';
 import type { Schedule, SequenceProblem } from './problem.ts';
 import { seededRandom } from './seeded-random.ts';
 

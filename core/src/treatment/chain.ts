@@ -13,6 +13,7 @@ import type { PresentAgent } from './resting-stages.ts';
 import type { PartWait, Stage, TreatmentPart } from './stage.ts';
 import { bare, neutraliserDetail, rateConditions, readingStage, stageOf } from './stage-builder.ts';
 import { isAbsorbent } from './surface-state.ts';
+import { DRY_WORK, VisitDays } from './visit-days.ts';
 
 /** Dry before wet, oil before growth before alkali before acid, and so on; ties by method id. */
 export function inChainOrder<Link extends { readonly method: Method }>(
@@ -215,37 +216,6 @@ function isLoose(method: Method, index: number): boolean {
 function leavesDry({ stages }: Method): boolean {
   return stages.some((s) => s.kind === 'fill' || (s.kind === 'apply' && s.leaveOn && !s.covered));
 }
-
-/** Counts the days of a chain, each wait taken at its shortest: how often somebody comes. */
-class VisitDays {
-  private day = 0;
-  private lastWet: number | null = null;
-  private worked = false;
-  private count = 0;
-
-  /** Work of a kind on the day that has come. */
-  work(kind: Stage['kind']): void {
-    if (!this.worked) this.count += 1;
-    this.worked = true;
-    if (!DRY_WORK.includes(kind)) this.lastWet = this.day;
-  }
-
-  /** @returns the days to pass after the part before; null where nothing has to be waited for */
-  wait({ for: waitsFor, days }: WaitTemplate): number | null {
-    const due = waitsFor === 'dry' ? (this.lastWet ?? -Infinity) + days.from : this.day + days.from;
-    if (waitsFor === 'dry' && due <= this.day) return null;
-    const from = due - this.day;
-    this.day = due;
-    this.worked = false;
-    return from;
-  }
-
-  get visits(): number {
-    return this.count;
-  }
-}
-
-const DRY_WORK: readonly Stage['kind'][] = ['clear', 'fill', 'reading'];
 
 /** How many times somebody comes for one method on a face. */
 export const visitsForOne = kept((method: Method): number => visitsFor([method]));

@@ -2,17 +2,17 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { WorkedStrip } from '../sequence/problem.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Front, PairFront } from '../wetting/front.ts';
-import type { StripTimes } from '../wetting/front-strips.ts';
 import type { CycleFront, FrontPiece } from '../wet-cycle/cycle-front.ts';
 import { stripsInWords } from '../wet-cycle/front-words.ts';
 import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import { pieceStrips } from '../wet-cycle/piece-strips.ts';
 import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
+import type { Piece } from './front-piece.ts';
 import { spansIn, wholeSeconds } from './front-spans.ts';
 import { machinesOf } from './stage-machines.ts';
 import { workedWith } from './stage-set-up.ts';
 import { WHOLE } from './work-builder.ts';
-import type { Group, OperationPart, PlannedOperation, WorkBuilder } from './work-builder.ts';
+import type { Group, PlannedOperation, WorkBuilder } from './work-builder.ts';
 
 /** Operations that nothing of a cycle comes before, and those that nothing of it comes after. */
 export type FrontEnds = Pick<Group, 'first' | 'last'>;
@@ -68,29 +68,6 @@ export function joinedWork(builder: WorkBuilder, joined: JoinedFront, zone: stri
     zone,
   );
   return { first: [begin], last: [last] };
-}
-
-/** What of a piece is on one surface: so many of its strips. */
-interface PiecePart {
-  readonly cycle: WetCyclePlan;
-  readonly about: OperationPart;
-  readonly strips: number;
-  /** Minutes: the least contact, the longest exposure, and how long it stays wet where that is watched. */
-  readonly limits: { readonly from: number; readonly limit: number; readonly window: number | null };
-}
-
-/** A front between two breaks. */
-interface Piece {
-  readonly id: string;
-  readonly parts: readonly PiecePart[];
-  readonly section: (units: UnitSystem) => string | null;
-  readonly front: Front | PairFront;
-  /** Of all parts, one after the other. */
-  readonly strips: readonly StripTimes[];
-  /** Minutes that every strip could stay on longer. */
-  readonly spare: number;
-  readonly leftAlone: boolean;
-  readonly soakMinutes: number;
 }
 
 function onePiece(

@@ -2,6 +2,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { keptBy } from '../quantity/kept.ts';
 import { pairFront, soloFront } from '../wetting/front.ts';
 import type { NaturalPieces } from './natural-pieces.ts';
+import { stripCounts } from './strip-counts.ts';
 import type { StripLay } from './strip-lay.ts';
 import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
 
@@ -181,28 +182,6 @@ function widest(
 const isFlowing: Wanted = ({ mode }, strips) => mode !== 'single' || strips === 1;
 /** The one has begun to finish before the other has applied all. */
 const isSideBySide: Wanted = (front) => front.mode === 'pair' && front.lead < front.leaderFree;
-
-/** The counts of strips that come into question, each once, the widest strips first. */
-function stripCounts(pace: FrontPace): readonly number[] {
-  const smallest = Math.max(1, Math.floor(pace.areaSquareMetres / TRADE_DEFAULTS.smallestStripSquareMetres));
-  const counts = pace.natural ? wholePieces(pace.natural.count) : [1, ...byReach(pace), smallest];
-  const most = Math.max(smallest, pace.natural?.count ?? 0);
-  return [...new Set(counts)].filter((count) => count <= most).sort((a, b) => a - b);
-}
-
-/** As many natural pieces a strip as come out even, or one in equal parts. */
-function wholePieces(count: number): readonly number[] {
-  const even = Array.from({ length: count }, (_, i) => i + 1).filter((strips) => count % strips === 0);
-  return [...even, ...TRADE_DEFAULTS.partsOfPiece.map((parts) => parts * count)];
-}
-
-/** Strips of several reaches, of one, of parts of it. */
-function byReach({ areaSquareMetres, squareMetresPerMetre }: FrontPace): readonly number[] {
-  const { reachMetres, stripReaches } = TRADE_DEFAULTS;
-  return stripReaches.map((reaches) =>
-    Math.max(1, Math.ceil(areaSquareMetres / (reaches * reachMetres * squareMetresPerMetre) - 1e-6)),
-  );
-}
 
 function frontOf(pace: FrontPace, way: FrontWay): StripFront | null {
   const { areaSquareMetres } = pace;

@@ -1,5 +1,6 @@
 import type { Surface } from '@etappe/core';
 import type { ReactNode } from 'react';
+import { SurfaceSheet } from '../walk/surface/surface-sheet.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 
 /** A mill with a wall that is overgrown, and a yard that is left out. */
@@ -37,4 +38,11 @@ export function Part({ of }: { readonly of: (props: { surface: Surface }) => Rea
   const [surface] = survey.surfaces;
   const Of = of;
   return surface ? <Of surface={surface} /> : null;
+}
+
+/** The whole sheet of the first surface. */
+export function OpenSheet() {
+  const { survey } = useSurveySession();
+  const [surface] = survey.surfaces;
+  return surface ? <SurfaceSheet surface={surface} /> : null;
 }

@@ -3,7 +3,6 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SaveMark } from '../job-frame/save-mark.tsx';
 import { UndoButtons } from '../job-frame/undo-buttons.tsx';
-import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { renderInSession, sentChanges, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { FeaturesPart } from './property/features-part.tsx';
@@ -12,21 +11,14 @@ import { LongAssetsPart } from './property/long-assets-part.tsx';
 import { PropertyPart } from './property/property-part.tsx';
 import { SidesPart } from './property/sides-part.tsx';
 import { ScopePart } from './surface/scope-part.tsx';
-import { SurfaceSheet } from './surface/surface-sheet.tsx';
 import { WalkGrid } from './walk-grid.tsx';
 import { WaterPart } from './property/water-part.tsx';
-import { MILL } from '../test/mill-file.tsx';
+import { MILL, OpenSheet } from '../test/mill-file.tsx';
 let asked: Asked[];
 beforeEach(() => {
   asked = standInServer(stateOfFile(MILL));
 });
 const changes = () => sentChanges(asked);
-
-function OpenSheet() {
-  const { survey } = useSurveySession();
-  const [surface] = survey.surfaces;
-  return surface ? <SurfaceSheet surface={surface} /> : null;
-}
 
 describe('the walk grid', () => {
   it('shows each surface below its side, with area, findings and scope in words', async () => {

@@ -1,27 +1,19 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { idOf, renderInSession, sentChanges, standInServer, stateOfFile } from '../../test/in-session.tsx';
 import type { Asked } from '../../test/in-session.tsx';
 import { DamagesPart } from '../property/damages-part.tsx';
 import { FindingsPart } from '../findings/findings-part.tsx';
 import { LogPart } from './log-part.tsx';
 import { PastPart } from './past-part.tsx';
-import { SurfaceSheet } from './surface-sheet.tsx';
 import { ZonesPart } from './zones-part.tsx';
-import { MILL, Part } from '../../test/mill-file.tsx';
+import { MILL, OpenSheet, Part } from '../../test/mill-file.tsx';
 let asked: Asked[];
 beforeEach(() => {
   asked = standInServer(stateOfFile(MILL));
 });
 const changes = () => sentChanges(asked);
-
-function OpenSheet() {
-  const { survey } = useSurveySession();
-  const [surface] = survey.surfaces;
-  return surface ? <SurfaceSheet surface={surface} /> : null;
-}
 
 describe('the record of a surface', () => {
   it('takes a zone with its size off the surface, and what is found on it', async () => {
