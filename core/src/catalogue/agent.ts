@@ -7,6 +7,7 @@ export const AGENT_CLASSES = [
   'mild-alkaline',
   'acid',
   'neutral',
+  'enzyme',
   'quaternary',
   'solvent',
   'mild-solvent',

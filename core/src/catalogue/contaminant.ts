@@ -1,3 +1,6 @@
+import type { MaterialFamily } from './material.ts';
+import type { WorkTemplate } from './method.ts';
+
 export const CONTAMINANT_FAMILIES = [
   'growth',
   'hydrocarbon',
@@ -19,8 +22,17 @@ export interface Contaminant {
   readonly cues: readonly [string, string, string, string];
   /** Sets free toxic gas with hypochlorite: it is flushed away with water first. */
   readonly ammonia?: true;
+  /** What of it is lifted off dry before anything is wet. */
+  readonly solids?: Solids;
   /** What the customer should expect in writing. */
   readonly expectation: string;
+}
+
+/** A layer that nobody washes down: lifted by hand from a severity on, on what a tool may touch. */
+export interface Solids {
+  readonly from: Severity;
+  readonly families: readonly MaterialFamily[];
+  readonly lift: WorkTemplate;
 }
 
 export type Severity = 1 | 2 | 3 | 4;

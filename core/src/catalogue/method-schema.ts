@@ -45,7 +45,7 @@ const bulk = Joi.object({
   litresPerSquareMetre: Joi.array().items(positive.max(100)).length(4).sort(),
   jointShare: Joi.array().items(positive.max(1)).length(4).sort(),
 }).xor('litresPerSquareMetre', 'jointShare');
-const workStage = Joi.object({
+export const workStage = Joi.object({
   kind: Joi.valid('clear', 'agitate', 'wash', 'rinse', 'fill').required(),
   ...work,
   bulk,

@@ -107,9 +107,9 @@ export type StageTemplate = WorkedTemplate | WaitTemplate;
 
 /**
  * In which order methods follow each other on one face: what must die at the root first, then growth before alkali before
- * acid; on the dry face joints are filled, then it is coated; what stays on for months comes last.
+ * acid; on the dry face what kills for months, since nothing grows on under sand or a coat; then joints are filled, then it is coated.
  */
-export const CHAIN_ORDER = ['weeds', 'growth', 'alkali', 'acid', 'fill', 'coat', 'leave-on'] as const;
+export const CHAIN_ORDER = ['weeds', 'growth', 'alkali', 'acid', 'leave-on', 'fill', 'coat'] as const;
 
 /** A rule that proposes: a way of treating contaminants, as data. */
 export interface Method {

@@ -194,10 +194,11 @@ function rankOf(stages: readonly Stage[], { treatment }: TreatedSurface): number
   const applied = stages.filter(({ kind }) => kind === 'apply');
   // What brings to rest counts to the method that follows: it says nothing of what is put on here.
   const now = new Set((applied.length > 0 ? applied : stages).map((stage) => stage.method));
-  const methods = (treatment?.proposals ?? []).flatMap((p) =>
-    p.chosen && now.has(p.chosen.method.id) ? [p.chosen.method] : [],
+  const chosen = (treatment?.proposals ?? []).flatMap(({ chosen, finding }) =>
+    chosen && now.has(chosen.method.id) ? [{ method: chosen.method, against: finding.contaminant }] : [],
   );
-  return Math.max(0, ...methods.map(chainPlace));
+  const against = (id: string) => chosen.flatMap((own) => (own.method.id === id ? [own.against] : []));
+  return Math.max(0, ...chosen.map(({ method }) => chainPlace(method, against(method.id))));
 }
 
 function inOrder(phases: readonly RankedPhase[], rules: readonly PhaseRule[]): readonly RankedPhase[] {

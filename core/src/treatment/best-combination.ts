@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { kept } from '../quantity/kept.ts';
 import type { Method } from '../catalogue/method.ts';
 import { visitsFor, visitsForOne } from './chain.ts';
@@ -130,8 +131,15 @@ function combinationPoints(combination: Candidates, weights: CombinationWeights)
   const methods = [...new Set(ranked.map((r) => r.method))];
   const points =
     ranked.reduce((sum, r) => sum + r.points, 0) + weights.shared * (ranked.length - methods.length);
-  if (methods.every(isDoneAtOnce)) return points;
+  const coats = methods.filter(isFinish).length;
+  const layers = Math.max(0, coats - 1) * TRADE_DEFAULTS.secondCoatMalus;
+  if (methods.every(isDoneAtOnce)) return points - layers;
   const own = methods.reduce((sum, method) => sum + visitsForOne(method) - 1, 0);
   const together = Math.max(1, visitsFor(methods)) - 1;
-  return points - weights.visit * (together - own);
+  return points - layers - weights.visit * (together - own);
+}
+
+/** Fills or coats: one such layer to a face, sand and sealer together where both are wanted. */
+function isFinish({ chainOrder }: Method): boolean {
+  return chainOrder === 'fill' || chainOrder === 'coat';
 }

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
-import type { Method } from '../catalogue/method.ts';
+import type { Method, WorkTemplate } from '../catalogue/method.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { Reason } from './reason.ts';
 
@@ -9,7 +9,19 @@ export interface ChainLink {
   readonly method: Method;
   readonly severity: Severity;
   readonly areaSquareMetres: number;
+  /** The contaminants that it is chosen for. */
+  readonly against: readonly string[];
   readonly cautions: readonly Reason[];
+  /** What is lifted off dry before anything wet. */
+  readonly solids: readonly LiftedSolids[];
+}
+
+/** A layer of one contaminant that is lifted off by hand. */
+export interface LiftedSolids {
+  readonly contaminant: string;
+  readonly lift: WorkTemplate;
+  readonly severity: Severity;
+  readonly areaSquareMetres: number;
 }
 
 export interface ChainSurroundings {

@@ -29,7 +29,7 @@ describe('a chain of stages', () => {
   it('ties an application to what ends its dwell and to nothing after', () => {
     const on = surface('larch-boards');
     const stages = chainStages(
-      [{ method: CATALOGUE.method('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, cautions: [] }],
+      [{ method: CATALOGUE.method('oxygen-wash-wood'), severity: 2, areaSquareMetres: 20, against: [], cautions: [], solids: [] }],
       {
         surface: on,
         catalogue: CATALOGUE,

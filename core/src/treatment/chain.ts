@@ -6,7 +6,7 @@ import type { Agent } from '../catalogue/agent.ts';
 import { chainPlace } from './chain-place.ts';
 import type { Method, WaitTemplate } from '../catalogue/method.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
-import type { ChainLink, ChainSurroundings } from './chain-link.ts';
+import type { ChainLink, ChainSurroundings, LiftedSolids } from './chain-link.ts';
 import { toolPressure } from './limit-verdict.ts';
 import { restingAgent, restingStages } from './resting-stages.ts';
 import type { PresentAgent } from './resting-stages.ts';
@@ -16,10 +16,10 @@ import { isAbsorbent } from './surface-state.ts';
 import { DRY_WORK, VisitDays } from './visit-days.ts';
 
 /** Dry before wet, oil before growth before alkali before acid, and so on; ties by method id. */
-export function inChainOrder<Link extends { readonly method: Method }>(
+export function inChainOrder<Link extends { readonly method: Method; readonly against?: readonly string[] }>(
   links: readonly Link[],
 ): readonly Link[] {
-  const place = (link: Link) => chainPlace(link.method);
+  const place = (link: Link) => chainPlace(link.method, link.against);
   return [...links].sort((a, b) => place(a) - place(b) || (a.method.id < b.method.id ? -1 : 1));
 }
 
@@ -62,6 +62,7 @@ class Chain {
 
   add(link: ChainLink, later: readonly ChainLink[]): void {
     const { catalogue } = this.around;
+    for (const solids of link.solids) this.clearFirst(solidsStage(solids, link, this.around));
     const dry = dryingOf(link.method);
     // Bringing to rest is wet work: it comes before the face dries, and before what must then stay dry.
     if (dry || leavesDry(link.method))
@@ -165,7 +166,11 @@ class Chain {
 
   private passOver(template: WaitTemplate, link: ChainLink, index: number): void {
     const from = this.visits.wait(template);
-    if (from === null) return;
+    if (from === null) {
+      // Nothing of ours has wetted it, but it may have rained.
+      if (mustBeRead(link.method)) this.pushDryReading(template, link, index);
+      return;
+    }
     const { latest } = template.days;
     this.done.push({ wait: this.wait, stages: this.stages });
     this.stages = [];
@@ -175,9 +180,13 @@ class Chain {
       days: { from, latest: latest === null ? null : Math.max(from, latest) },
       until: template.until,
     };
-    // Days alone say that a face is dry only where the company goes by days.
-    if (template.for === 'dry' && this.around.schools['drying'] !== 'fixed-days')
-      this.push(readingStage(template.until, link, this.around, `${index}-dry`));
+    if (template.for === 'dry') this.pushDryReading(template, link, index);
+  }
+
+  /** Days alone say that a face is dry only where the company goes by days. */
+  private pushDryReading(template: WaitTemplate, link: ChainLink, index: number): void {
+    if (this.around.schools['drying'] === 'fixed-days') return;
+    this.push(readingStage(template.until, link, this.around, `${index}-dry`));
   }
 
   /** Everything that opposes what comes is brought to rest; what would neutralise it may itself oppose what lies there. */
@@ -204,6 +213,11 @@ function dryingOf({ dryFirst }: Method): WaitTemplate | null {
   return dryFirst
     ? { kind: 'wait', for: 'dry', days: { from: dryFirst.days, latest: null }, until: dryFirst.until }
     : null;
+}
+
+/** What is filled in or coated over shuts water in: the face is read before, whatever came before. */
+function mustBeRead({ chainOrder, dryFirst }: Method): boolean {
+  return dryFirst !== undefined && (chainOrder === 'fill' || chainOrder === 'coat');
 }
 
 /** Whether a stage clears what is loose before all else of its method, on a face that then gets wet anyway. */
@@ -249,6 +263,15 @@ function isTied(method: Method, index: number): boolean {
     if (earlier?.kind !== 'agitate') return false;
   }
   return false;
+}
+
+function solidsStage(
+  { contaminant, lift, severity, areaSquareMetres }: LiftedSolids,
+  { method }: ChainLink,
+  around: ChainSurroundings,
+): Stage {
+  const link: ChainLink = { method, severity, areaSquareMetres, against: [], cautions: [], solids: [] };
+  return { ...stageOf(lift, 0, link, around, null), id: bare(link, around, `solids-${contaminant}`).id };
 }
 
 function flushStage(link: ChainLink, around: ChainSurroundings, count: number): Stage {

@@ -2,7 +2,8 @@ import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { workedStages } from '../catalogue/method.ts';
+import type { ContaminantFamily } from '../catalogue/contaminant.ts';
+import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
@@ -10,10 +11,12 @@ import type { TestPatch } from '../survey/test-patch.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import { bestCombination } from './best-combination.ts';
-import type { Candidates } from './best-combination.ts';
+import type { Candidates, CombinationWeights } from './best-combination.ts';
 import { chainParts, inChainOrder } from './chain.ts';
-import type { ChainLink, ChainSurroundings } from './chain-link.ts';
+import type { ChainLink, ChainSurroundings, LiftedSolids } from './chain-link.ts';
 import { failedPatch } from './failed-patch.ts';
+import { isDry } from './chain-place.ts';
+import { stageRefusals } from './limit-verdict.ts';
 import type { Refusal } from './limit-verdict.ts';
 import { isEnough, methodOptions, withRefused, withSetAside } from './method-options.ts';
 import type { MethodOptions, OptionsQuestion, RefusedMethod } from './method-options.ts';
@@ -75,11 +78,11 @@ export function surfaceTreatment(input: TreatmentInput): SurfaceTreatment {
     visit: input.catalogue.weight('visit').value,
     shared: input.catalogue.weight('shared').value,
   };
-  const asFound = bestCombination(found.map(candidatesOf), weights);
+  const asFound = bestCombination(washedWhereFinished(found), weights);
   const joints = washedJoints(found, asFound, input);
   const options = joints ? [...found, joints] : found;
-  const picked = joints ? [...asFound, candidatesOf(joints)[0] ?? null] : asFound;
-  const links = mergedLinks(options, picked, input.areaSquareMetres);
+  const picked = joints ? withJoints(found, asFound, joints, weights) : asFound;
+  const links = mergedLinks(options, picked, input);
   const proposals = options.map((option, index): ContaminantProposal => {
     const chosen = picked[index] ?? null;
     return {
@@ -101,6 +104,56 @@ export function surfaceTreatment(input: TreatmentInput): SurfaceTreatment {
     because: proposals.flatMap((p) => p.chosen?.because ?? []),
     expectations: expectationsOf(proposals),
   };
+}
+
+/**
+ * What each finding may be treated with. Where the face is filled, coated or oiled afterwards, what lies there is washed off, and not
+ * left to die or brushed dry: sand and coats go on a clean face, and growth is killed before it is shut in.
+ */
+function washedWhereFinished(found: readonly Options[]): readonly Candidates[] {
+  const finishes = found.some(
+    (option) => isFinish(option) && candidatesOf(option).some((ranked) => ranked && !isByOthers(ranked.method)),
+  );
+  return found.map((option) => {
+    const candidates = candidatesOf(option);
+    if (!finishes || isFinish(option) || !WASHED_FIRST.includes(familyOf(option))) return candidates;
+    const washing = candidates.filter(
+      (ranked) =>
+        ranked && (isWashing(ranked.method) || (isDry(ranked.method) && isEnoughAlone(ranked.method, option))),
+    );
+    return washing.length > 0 ? washing : candidates;
+  });
+}
+
+/** What a coat or sand would shut in. */
+const WASHED_FIRST: readonly ContaminantFamily[] = ['growth', 'soil', 'hydrocarbon'];
+
+/** What a clean face still wants. */
+const isFinish = (option: Options) => familyOf(option) === 'wear';
+
+const familyOf = ({ finding }: Options) => contaminantById(finding.contaminant).family;
+
+const isEnoughAlone = ({ treats }: Method, { finding }: Options) =>
+  (treats[finding.contaminant] ?? 0) >= TRADE_DEFAULTS.removesFrom;
+
+/** Water takes it off, and nothing of it stays on. */
+function isWashing(method: Method): boolean {
+  const stages = workedStages(method);
+  return (
+    stages.some(({ kind }) => kind === 'wash' || kind === 'rinse') &&
+    !stages.some((stage) => stage.kind === 'apply' && stage.leaveOn && !stage.covered)
+  );
+}
+
+/** The finishes chosen together with the joints that the washing empties, so that sand and sealer are one thing. */
+function withJoints(
+  found: readonly Options[],
+  picked: Candidates,
+  joints: Options,
+  weights: CombinationWeights,
+): Candidates {
+  const fixed = found.map((option, i) => (isFinish(option) ? candidatesOf(option) : [picked[i] ?? null]));
+  return bestCombination([...fixed, candidatesOf(joints)], weights);
 }
 
 /** A jet takes the sand out of sand joints: they are filled again, whoever looked at them before. */
@@ -187,7 +240,7 @@ function candidatesOf({ permitted, proposed, choice }: Options): Candidates {
 function mergedLinks(
   options: readonly Options[],
   picked: readonly (RankedMethod | null)[],
-  area: number,
+  input: TreatmentInput,
 ): readonly ChainLink[] {
   const links = new Map<string, ChainLink>();
   options.forEach((option, index) => {
@@ -195,15 +248,33 @@ function mergedLinks(
     if (!method) return;
     const link = links.get(method.id);
     const severity = option.finding.severity;
-    const share = roundToStep(area * option.finding.share, AREA_STEP);
+    const share = roundToStep(input.areaSquareMetres * option.finding.share, AREA_STEP);
     links.set(method.id, {
       method,
       severity: link && link.severity > severity ? link.severity : severity,
       areaSquareMetres: Math.max(link?.areaSquareMetres ?? 0, share, AREA_STEP),
+      against: [...(link?.against ?? []), option.finding.contaminant],
       cautions: [...(link?.cautions ?? []), ...overrideCautions(option), ...lessens(option.finding, method)],
+      solids: [...(link?.solids ?? []), ...solidsOf(option.finding, method, share, input)],
     });
   });
   return inChainOrder([...links.values()]);
+}
+
+/** The layer of a finding that is lifted off dry, unless its method begins with that or wets nothing. */
+function solidsOf(
+  { contaminant, severity }: Finding,
+  method: Method,
+  share: number,
+  { state, catalogue }: TreatmentInput,
+): readonly LiftedSolids[] {
+  const { solids } = contaminantById(contaminant);
+  if (!solids || severity < solids.from || !solids.families.includes(state.family)) return [];
+  const [first] = workedStages(method);
+  if (!first || (first.kind === 'clear' && first.bulk) || isDry(method)) return [];
+  if (stageRefusals(state, solids.lift, catalogue).length > 0) return [];
+  const areaSquareMetres = Math.max(share, AREA_STEP);
+  return [{ contaminant, lift: solids.lift, severity, areaSquareMetres }];
 }
 
 /** What the crew is told of a method that leaves some of it. */

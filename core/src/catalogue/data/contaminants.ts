@@ -1,4 +1,5 @@
 import type { Contaminant } from '../contaminant.ts';
+import { bulk, work } from './methods/stage-parts.ts';
 
 export const CONTAMINANTS: readonly Contaminant[] = [
   {
@@ -24,6 +25,10 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'moss', name: 'Moss', synonyms: ['mosses', 'moss cushions', 'moss in joints'], family: 'growth',
     cues: ['threads in the joints only', 'small cushions, a hand apart', 'cushions grown together', 'a mat that lifts in pieces with soil under it'],
+    solids: {
+      from: 3, families: ['concrete', 'stone', 'masonry', 'render', 'timber', 'roofing'],
+      lift: { ...work('clear', 'hand-scraper', [20, 40], 'Cushions and mats are off; no edge is dug into.'), task: 'Scrape off the moss', bulk: bulk('moss and soil', [0.2, 1, 3, 6], 'bagged dry and taken away') },
+    },
     expectation: 'Moss comes back where soil and shade stay; joints that held it may be empty afterwards.',
   },
   {
@@ -94,6 +99,10 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'mud', name: 'Mud and soil', synonyms: ['soil', 'dirt', 'dust and mud', 'earth'], family: 'soil',
     cues: ['dust on a finger', 'splashes to knee height', 'a layer that hides the colour', 'a crust that a shovel lifts'],
+    solids: {
+      from: 3, families: ['concrete', 'stone', 'timber', 'plastic'],
+      lift: { ...work('clear', 'broom', [40, 80], 'No mud is left that water would carry into a drain.'), task: 'Shovel up the mud', bulk: bulk('mud and soil', [0.2, 1, 4, 10], 'shovelled up and taken away') },
+    },
     expectation: 'Soil splashes up again from open ground.',
   },
   {
@@ -109,6 +118,10 @@ export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'cooking-grease', name: 'Cooking grease', synonyms: ['kitchen grease', 'food oil', 'cooking oil', 'fat'], family: 'hydrocarbon',
     cues: ['a shine below an outlet', 'a sticky film', 'yellow runs', 'a brown, hard layer'],
+    solids: {
+      from: 4, families: ['concrete', 'stone', 'masonry', 'metal'],
+      lift: { ...work('clear', 'hand-scraper', [10, 20], 'What a scraper takes is off before the degreaser comes.'), task: 'Scrape up the solid grease', bulk: bulk('solid grease', [0.1, 0.2, 0.5, 1], 'into a closed pail and taken away') },
+    },
     expectation: 'Old fat that has set in pores rises again with warmth.',
   },
   {

@@ -19,6 +19,8 @@ export const TRADE_DEFAULTS = {
   bitByBitSquareMetres: 10,
   /** What others do is proposed last. */
   byOthersMalus: 20,
+  /** A face gets one coat: each further one, or sand and a coat apart where one method is both. */
+  secondCoatMalus: 20,
 
   // Production. Factors are on the time.
   severityTimeFactor,
