@@ -1,6 +1,6 @@
 import { say } from '../messages/message.ts';
 import type { FrontMode } from '../wetting/front.ts';
-import type { Hands } from '../wet-cycle/cycle-front.ts';
+import type { Hands } from '../wetting/cycle-front.ts';
 import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
 
 /** How one wet cycle was decided to be worked. */

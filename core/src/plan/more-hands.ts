@@ -1,5 +1,5 @@
 import { longestChain, lowerBound } from '../sequence/lower-bound.ts';
-import type { Hands } from '../wet-cycle/cycle-front.ts';
+import type { Hands } from '../wetting/cycle-front.ts';
 import type { HandsOf } from '../wet-cycle/planned-surface.ts';
 import type { Derivation } from './derivation.ts';
 

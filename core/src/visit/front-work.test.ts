@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { planOf, surveyWith } from '../test/provided-job.ts';
-import type { CycleFront } from '../wet-cycle/cycle-front.ts';
+import type { CycleFront } from '../wetting/cycle-front.ts';
 import { soloFront } from '../wetting/front.ts';
 import type { FrontStrips } from '../wetting/front.ts';
 import { frontWork } from './front-work.ts';

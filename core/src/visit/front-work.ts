@@ -2,7 +2,7 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { WorkedStrip } from '../sequence/problem.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Front, PairFront } from '../wetting/front.ts';
-import type { CycleFront, FrontPiece } from '../wet-cycle/cycle-front.ts';
+import type { CycleFront, FrontPiece } from '../wetting/cycle-front.ts';
 import { stripsInWords } from '../wet-cycle/front-words.ts';
 import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import { pieceStrips } from '../wet-cycle/piece-strips.ts';

@@ -2,13 +2,13 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Face } from '../survey/face.ts';
 import type { Surface } from '../survey/surface.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import { cycleFront, pairedFront, sharedFront } from './cycle-front.ts';
-import type { CycleFront, FrontPace, Hands } from './cycle-front.ts';
-import type { FaceAir } from './face-hours.ts';
-import { naturalPieces } from './natural-pieces.ts';
-import { stripLay } from './strip-lay.ts';
-import { wetClocks } from './wet-clocks.ts';
-import type { WetClocks } from './wet-clocks.ts';
+import { cycleFront, pairedFront, sharedFront } from '../wetting/cycle-front.ts';
+import type { CycleFront, FrontPace, Hands } from '../wetting/cycle-front.ts';
+import type { FaceAir } from '../wetting/face-air.ts';
+import { naturalPieces } from '../wetting/natural-pieces.ts';
+import { stripLay } from '../wetting/strip-lay.ts';
+import { wetClocks } from '../wetting/wet-clocks.ts';
+import type { WetClocks } from '../wetting/wet-clocks.ts';
 
 const PER_HOUR = 60;
 /** A surface with its size as it was taken off. */

@@ -9,20 +9,11 @@ import type { Side } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
 import { airAt } from '../wetting/day-air.ts';
 import { evaporation } from '../wetting/evaporation.ts';
+import type { FaceAir } from '../wetting/face-air.ts';
 import { faceRadiation } from '../wetting/face-radiation.ts';
 import type { SunnyFace } from '../wetting/face-radiation.ts';
 import { sunPosition } from '../wetting/sun-position.ts';
 import type { SunPosition } from '../wetting/sun-position.ts';
-
-/** Air and sun at a face in one hour. */
-export interface FaceAir {
-  readonly temperatureC: number;
-  readonly humidity: number;
-  readonly windMetresPerSecond: number;
-  readonly netRadiationWattsPerSquareMetre: number;
-  /** Of the face by thermometer on that day, °C; left out where nobody measured. */
-  readonly surfaceTemperatureC?: number;
-}
 
 /** One hour of a face's day. */
 export interface FaceHour {

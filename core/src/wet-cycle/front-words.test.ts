@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { pairFront, soloFront } from '../wetting/front.ts';
 import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
-import type { CycleFront } from './cycle-front.ts';
+import type { CycleFront } from '../wetting/cycle-front.ts';
 import { frontInWords, stripsInWords } from './front-words.ts';
 
 const STRIPS: FrontStrips = { strips: 10, apply: 1, finish: 3, from: 10, limit: 30, mist: null };

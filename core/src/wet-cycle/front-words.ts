@@ -5,7 +5,7 @@ import { roundToStep } from '../quantity/rounding.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FrontMists, PairFront } from '../wetting/front.ts';
-import type { CycleFront, FrontPiece } from './cycle-front.ts';
+import type { CycleFront, FrontPiece } from '../wetting/cycle-front.ts';
 import type { JoinedFront } from './joined-front.ts';
 import { countedInWords } from './piece-words.ts';
 import type { StripName } from './piece-words.ts';

@@ -1,5 +1,5 @@
 import { say } from '../messages/message.ts';
-import type { NaturalPiece } from './natural-pieces.ts';
+import type { NaturalPiece } from '../wetting/natural-pieces.ts';
 
 /** What a strip is called: by what it is by itself, where it is something. */
 export type StripName = 'strip' | NaturalPiece;

@@ -4,7 +4,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import { cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleDayInput } from './cycle-day.ts';
 import type { FaceHour, FaceHours } from './face-hours.ts';
-import type { Hands } from './cycle-front.ts';
+import type { Hands } from '../wetting/cycle-front.ts';
 import { cycleId, wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
 

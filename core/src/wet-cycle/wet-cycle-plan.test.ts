@@ -1,12 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import type { FaceAir } from './face-hours.ts';
+import type { FaceAir } from '../wetting/face-air.ts';
 import type { Surface } from '../survey/surface.ts';
 import { testSurface } from '../test/entities.ts';
 import { takeOffFace } from '../takeoff/take-off.ts';
 import { chainStages } from '../treatment/chain.ts';
 import { pieceStrips } from './piece-strips.ts';
-import { lieOf } from './wet-clocks.ts';
+import { lieOf } from '../wetting/wet-clocks.ts';
 import { wetCyclePlan } from './wet-cycle-plan.ts';
 
 const MILD: FaceAir = {

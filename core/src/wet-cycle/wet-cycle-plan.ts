@@ -3,11 +3,11 @@ import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
 import type { ApplyDetail, Stage } from '../treatment/stage.ts';
-import type { CycleFront, FrontPace } from './cycle-front.ts';
+import type { CycleFront, FrontPace } from '../wetting/cycle-front.ts';
 import { countedInWords } from './piece-words.ts';
 import { cycleParts } from './cycle-parts.ts';
 import type { CycleConditions } from './cycle-parts.ts';
-import type { WetClocks } from './wet-clocks.ts';
+import type { WetClocks } from '../wetting/wet-clocks.ts';
 
 /** The id of a cycle of a surface by its number in the treatment. */
 export const cycleId = (surface: string, number: number) => `${surface}.cycle-${number}`;

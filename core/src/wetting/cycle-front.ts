@@ -1,10 +1,10 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { keptBy } from '../quantity/kept.ts';
-import { pairFront, soloFront } from '../wetting/front.ts';
+import { pairFront, soloFront } from './front.ts';
 import type { NaturalPieces } from './natural-pieces.ts';
 import { stripCounts } from './strip-counts.ts';
 import type { StripLay } from './strip-lay.ts';
-import type { Front, FrontStrips, PairFront } from '../wetting/front.ts';
+import type { Front, FrontStrips, PairFront } from './front.ts';
 
 /** What a front hangs on: paces in m²/min, times in min. */
 export interface FrontPace extends StripLay {

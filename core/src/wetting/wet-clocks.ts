@@ -1,12 +1,12 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { FaceAir } from './face-hours.ts';
+import type { ApplyTemplate } from '../catalogue/method.ts';
+import type { FaceAir } from './face-air.ts';
 import type { Surface } from '../survey/surface.ts';
 import { sorptivityOf } from '../survey/water-absorption.ts';
-import type { ApplyDetail } from '../treatment/stage.ts';
-import { evaporation } from '../wetting/evaporation.ts';
-import { absorbedWater, dryOutSeconds, filmSeconds, heldLiquid } from '../wetting/wet-window.ts';
-import type { Lie } from '../wetting/wet-window.ts';
+import { evaporation } from './evaporation.ts';
+import { absorbedWater, dryOutSeconds, filmSeconds, heldLiquid } from './wet-window.ts';
+import type { Lie } from './wet-window.ts';
 
 /** How long one application stays wet on this face in this weather. */
 export interface WetClocks {
@@ -30,10 +30,13 @@ export function lieOf(surface: Surface, clings: boolean, catalogue: Catalogue): 
   return clings ? 'smooth-wall-clinging' : 'smooth-wall';
 }
 
+/** What of an application the clocks hang on. */
+export type Applied = Pick<ApplyTemplate, 'litresPerSquareMetre' | 'clings' | 'covered'>;
+
 /** Both clocks of one application; the film's starts after the pre-wet. */
 export function wetClocks(
   surface: Surface,
-  apply: ApplyDetail,
+  apply: Applied,
   preWetMinutes: number,
   air: FaceAir,
   catalogue: Catalogue,
