@@ -3,6 +3,7 @@ import type { Survey } from '@etappe/core';
 import { scheduleJudge } from '../../core/src/plan/day-log.ts';
 import { derived } from '../../core/src/plan/derivation.ts';
 import { faced } from '../../core/src/survey/face.ts';
+import { FaceHours } from '../../core/src/wet-cycle/face-hours.ts';
 import { treatedSurfaces } from '../../core/src/treatment/treated-surface.ts';
 import { MANY_SURFACES, atTemperature, demoFile, largeProperty, soundSurvey } from './properties.ts';
 import { spread } from './times.ts';
@@ -47,7 +48,8 @@ export function treatmentRows(): Row[] {
     const after = withWorse(survey, i * 7);
     const faces = faced(after);
     began = performance.now();
-    treatedSurfaces(faces);
+    const hours = new FaceHours(faces, faces.job.start);
+    treatedSurfaces(faces, (face) => hours.hardest(face).air);
     edited.push(performance.now() - began);
     const other = withPractice(demo, 'growth-chemistry', i % 2 ? 'hypochlorite' : 'oxygen-or-neutral');
     began = performance.now();

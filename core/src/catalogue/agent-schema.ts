@@ -30,6 +30,7 @@ export const agentSchema = Joi.object({
   neutraliser: Joi.object({ agent: id, gramsPerGram: positive.max(10).required(), reading: text })
     .allow(null)
     .required(),
+  usualPrice: positive.max(100).required(),
   harmsPlants: Joi.boolean().required(),
   harmsWaterLife: Joi.boolean().required(),
   keepsToNextVisit: Joi.boolean().required(),

@@ -69,6 +69,8 @@ export interface Agent {
   readonly cautions: readonly string[];
   /** A mix that gives off gas is never closed up nor kept. */
   readonly keepsToNextVisit: boolean;
+  /** What a litre or a kilogram usually costs as it is bought, in money of any country: methods are ranked by how prices stand to each other. */
+  readonly usualPrice: number;
   readonly source: string;
 }
 

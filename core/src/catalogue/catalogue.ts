@@ -52,8 +52,8 @@ export interface Catalogue extends CatalogueData {
   readonly method: (id: string) => Method;
   readonly school: (id: string) => School;
   readonly weight: (id: string) => RankingWeight;
-  /** Money for a litre or a kilogram of what an agent is bought as; null where no price is known. */
-  readonly stockPrice: (agent: string) => number | null;
+  /** Money for a litre or a kilogram of what an agent is bought as: the usual price, or the company's where it ranks by its own. */
+  readonly stockPrice: (agent: string) => number;
 }
 
 function byId<Entry extends { readonly id: string }>(
@@ -70,16 +70,17 @@ function byId<Entry extends { readonly id: string }>(
 
 /** Catalogue data with its look-ups: the shipped one, or the same as a company has changed it. */
 export function catalogueOf(data: CatalogueData): Catalogue {
+  const agent = byId(data.agents, 'agent');
   return {
     ...data,
     material: byId(data.materials, 'material'),
     condition: byId(data.conditions, 'condition'),
-    agent: byId(data.agents, 'agent'),
+    agent,
     tool: byId(data.tools, 'tool'),
     method: byId(data.methods, 'method'),
     school: byId(data.schools, 'school'),
     weight: byId(data.weights, 'weight'),
-    stockPrice: () => null,
+    stockPrice: (id) => agent(id).usualPrice,
   };
 }
 

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC, MATERIAL_FAMILIES } from './material.ts';
+import { BEARINGS, BRUSHES, FINISHES, FOOT_TRAFFIC, MATERIAL_FAMILIES, ROOF_WAYS } from './material.ts';
 import { pavingSchema } from '../takeoff/joint-sand.ts';
 import { id, text, texts, positive } from './entry-fields.ts';
 
@@ -34,6 +34,7 @@ export const materialSchema = Joi.object({
   brush: Joi.valid(...BRUSHES).required(),
   foot: Joi.valid(...FOOT_TRAFFIC).required(),
   tolerates: Joi.object({ chlorine: bearing, peroxide: bearing, solvent: bearing, heat: bearing }).required(),
+  roofWay: Joi.valid(...ROOF_WAYS),
   handOver: Joi.string().min(3).allow(null).required(),
 });
 export const conditionSchema = Joi.object({

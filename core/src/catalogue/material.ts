@@ -33,6 +33,10 @@ export const BRUSHES = ['none', 'soft', 'stiff'] as const;
 export type BrushAllowed = (typeof BRUSHES)[number];
 export const FOOT_TRAFFIC = ['never', 'with-care', 'yes'] as const;
 
+/** What suits a roof of a material: a soft wash, hands and biocide, reduced washing, or a brush and a rinse. */
+export const ROOF_WAYS = ['soft-wash', 'by-hand', 'washed', 'rinsed'] as const;
+export type RoofWay = (typeof ROOF_WAYS)[number];
+
 /** What a surface is made of and what that tolerates, as trade defaults; a company may go stricter. */
 export interface Material {
   readonly id: string;
@@ -64,6 +68,8 @@ export interface Material {
   readonly tolerates: Tolerances;
   readonly brush: BrushAllowed;
   readonly foot: (typeof FOOT_TRAFFIC)[number];
+  /** Of a roof: what suits it while it is sound. Hands and biocide where nothing is said. */
+  readonly roofWay?: RoofWay;
   /** Why nobody but a specialist touches it; null for what a contractor cleans. */
   readonly handOver: string | null;
   /** Conditions (by id) that it can be in. */

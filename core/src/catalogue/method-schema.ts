@@ -88,6 +88,7 @@ export const methodSchema = Joi.object({
   chainOrder: Joi.valid(...CHAIN_ORDER).required(),
   schools: Joi.object().pattern(Joi.string(), Joi.string()),
   dryFirst: Joi.object({ days: positive.max(60).required(), until: text }),
+  secondOnly: Joi.valid(true),
   onlyOn: Joi.array().items(Joi.string()).min(1),
   stages: Joi.array().items(stage).min(1).required(),
 });

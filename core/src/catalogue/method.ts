@@ -128,6 +128,8 @@ export interface Method {
   readonly dryFirst?: { readonly days: number; readonly until: string };
   /** Only on a face that is in one of these states. */
   readonly onlyOn?: readonly string[];
+  /** For what another method leaves: never proposed first. */
+  readonly secondOnly?: true;
   readonly why: string;
   readonly expectation: string | null;
   readonly stages: readonly StageTemplate[];

@@ -96,23 +96,26 @@ function worked(handbook: CompanyHandbook): CompanyCatalogue {
     const taken = product(agent.id);
     return taken ? labelLimits(taken, agent) : [];
   });
+  const ranksByOwnPrices = overridesOf('weight', 'cost').length > 0;
+  const completed = catalogueOf({
+    ...CATALOGUE,
+    materials: [...materials, ...ownMaterials(handbook.materials)],
+    conditions: withOwn('condition', CATALOGUE.conditions),
+    agents,
+    methods,
+    schools: withOwn('school', CATALOGUE.schools),
+    weights: withOwn('weight', CATALOGUE.weights),
+    limits: limits.length === 0 ? CATALOGUE.limits : [...CATALOGUE.limits, ...limits],
+    materialTests: handbook.materials.reduce<readonly QuickTest[]>(
+      (tests, own) => tests.map((test) => testWithOwn(test, own)),
+      CATALOGUE.materialTests,
+    ),
+  });
   return {
-    ...catalogueOf({
-      ...CATALOGUE,
-      materials: [...materials, ...ownMaterials(handbook.materials)],
-      conditions: withOwn('condition', CATALOGUE.conditions),
-      agents,
-      methods,
-      schools: withOwn('school', CATALOGUE.schools),
-      weights: withOwn('weight', CATALOGUE.weights),
-      limits: limits.length === 0 ? CATALOGUE.limits : [...CATALOGUE.limits, ...limits],
-      materialTests: handbook.materials.reduce<readonly QuickTest[]>(
-        (tests, own) => tests.map((test) => testWithOwn(test, own)),
-        CATALOGUE.materialTests,
-      ),
-    }),
+    ...completed,
     overridesOf,
-    stockPrice: (agent) => leastPrice(product(agent)),
+    stockPrice: (agent) =>
+      (ranksByOwnPrices ? leastPrice(product(agent)) : null) ?? completed.stockPrice(agent),
     product,
     labelNotes: (agent) => notes.get(agent) ?? [],
     flags,

@@ -9,6 +9,7 @@ import { otherTreatments } from '../protection/other-treatments.ts';
 import { provisionsOf } from '../provisions/provisions.ts';
 import type { Provisions } from '../provisions/provisions.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
+import { pointsInWords } from '../treatment/method-ranking.ts';
 import { schoolsOn } from '../treatment/school-stance.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
@@ -139,7 +140,7 @@ function surfaceOf(
         points: a.points,
         factors: a.factors,
         contaminant: contaminantById(p.finding.contaminant).id,
-        because: a.because,
+        because: [...a.because, pointsInWords(a)],
       })),
     ),
     refused: proposals.flatMap((p) =>

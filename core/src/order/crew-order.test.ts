@@ -80,7 +80,7 @@ describe('the crew order of the demo job', () => {
     expect(
       [...open].every((name) => CATALOGUE.agents.some((a) => a.name === name && a.class === 'peroxide')),
     ).toBe(true);
-    expect(open).toContain('Sodium percarbonate');
+    expect(open).toContain('Hydrogen peroxide');
   });
 
   it('keeps the catalogue entries that it rests on', () => {

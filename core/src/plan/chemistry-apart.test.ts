@@ -113,6 +113,14 @@ const surface = (id: string, material: string, contaminant: string, more: object
   ...more,
 });
 
+const pick = (face: string, contaminant: string, method: string | undefined) => ({
+  surface: face,
+  contaminant,
+  method,
+  by: 'Ada',
+  at: '2026-05-01T08:00:00Z',
+});
+
 describe('a visit with chemistries that oppose each other', () => {
   it('rinses one before it begins the other, where both drain into one gully, and says so', () => {
     const drains = { drainsOnto: ['gully'], side: null };
@@ -150,14 +158,8 @@ describe('a visit with chemistries that oppose each other', () => {
     const [other] = otherTreatments(meeting, first.surfaces);
     expect(other).toMatchObject({ face: 'steps', contaminant: 'surface-rust', method: 'rust-citrate-gel' });
     expect(other?.worseBy).toBeGreaterThan(0);
-    const choice = {
-      surface: 'steps',
-      contaminant: 'surface-rust',
-      method: other?.method,
-      by: 'Ada',
-      at: '2026-05-01T08:00:00Z',
-    };
-    const picked = plan(surveyOf(surfaces, gully, 2, { choices: [choice] }), OPTIONS);
+    const choices = [pick('steps', 'surface-rust', other?.method)];
+    const picked = plan(surveyOf(surfaces, gully, 2, { choices }), OPTIONS);
     expect(picked.work.meetings).toEqual([]);
   });
 
@@ -175,7 +177,10 @@ describe('a visit with chemistries that oppose each other', () => {
       { id: 'gully', kind: 'drain' },
       { id: 'lawn', kind: 'lawn' },
     ];
-    expect(plan(surveyOf(rows, ends), OPTIONS).work.meetings).toMatchObject([{ how: 'splash', at: 'wall' }]);
+    const choices = [pick('deck', 'green-algae', 'oxygen-wash-wood')];
+    expect(plan(surveyOf(rows, ends, 2, { choices }), OPTIONS).work.meetings).toMatchObject([
+      { how: 'splash', at: 'wall' },
+    ]);
   });
 
   it('keeps apart what spray reaches in a wind, and lets it be in still air', () => {
@@ -204,6 +209,15 @@ describe('a visit with chemistries that oppose each other', () => {
         surface('barn', 'painted-render', 'hard-water-scale', roof),
       ],
       [{ id: 'gully', kind: 'drain' }],
+      2,
+      {
+        house: { schools: { 'pre-wet': 'never' } },
+        choices: [
+          pick('hall', 'mineral-oil', 'degrease-caustic-hot'),
+          pick('shed', 'hard-water-scale', 'citric-descale'),
+          pick('barn', 'hard-water-scale', 'descale-sulfamic'),
+        ],
+      },
     );
     const made = plan(survey, OPTIONS);
     expect(made.surfaces.map((p) => p.cycles.some((cycle) => cycle.unworkable !== null))).toEqual([

@@ -132,7 +132,9 @@ export function derivedFigures(survey: FacedSurvey): FiguredPlan {
 
 /** Every face treated, and as it is in the visit that is planned: kept apart from what it must not meet. */
 function visitOf(survey: FacedSurvey) {
-  const whole = treatedSurfaces(survey);
+  // What takes how long is ranked by the first day: the day of a visit follows from the treatments.
+  const firstDay = new FaceHours(survey, survey.job.start);
+  const whole = treatedSurfaces(survey, (face) => firstDay.hardest(face).air);
   const visits = propertyVisits(
     whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
     wetAndDry(whole, survey),
@@ -141,11 +143,12 @@ function visitOf(survey: FacedSurvey) {
   const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));
   const date =
     survey.job.start === null ? null : daysAfter(survey.job.start, visits[visitNumber - 1]?.fromDay ?? 0);
+  const hours = date === survey.job.start ? firstDay : new FaceHours(survey, date);
   const kept = keptApart(
     whole.map((p) => inVisit(p, visits[visitNumber - 1])),
     survey,
   );
-  return { surfaces: kept.surfaces, kept, visits, visitNumber, date, hours: new FaceHours(survey, date) };
+  return { surfaces: kept.surfaces, kept, visits, visitNumber, date, hours };
 }
 
 /** The steps before anything is cut into fronts. */

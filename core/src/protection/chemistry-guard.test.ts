@@ -4,7 +4,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { chemistryGuard } from './chemistry-guard.ts';
 import type { ChemistryGuard, GuardedFace } from './chemistry-guard.ts';
 import { faceOrder } from './face-order.ts';
-import { flowsOnto, reachedFrom } from './run-off-paths.ts';
+import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 
 const face = (id: string, agents: readonly string[], beside: readonly string[] = []): GuardedFace => ({
   id,

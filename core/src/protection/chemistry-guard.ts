@@ -1,6 +1,6 @@
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import { reachedFrom } from './run-off-paths.ts';
+import { reachedFrom } from '../survey/run-off-paths.ts';
 
 /** A face with the agents that come onto it, neutralisers among them. */
 export interface GuardedFace {

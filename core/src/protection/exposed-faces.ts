@@ -1,7 +1,7 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { ChemistryMeeting, GuardedFace } from './chemistry-guard.ts';
-import { flowsOnto, reachedFrom } from './run-off-paths.ts';
+import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import { classRefusals } from '../treatment/limit-verdict.ts';
 import type { Refusal } from '../treatment/limit-verdict.ts';

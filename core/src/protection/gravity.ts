@@ -2,7 +2,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { kept } from '../quantity/kept.ts';
 import { keptList } from '../survey/kept-list.ts';
 import type { Surface } from '../survey/surface.ts';
-import { flowsOnto, reachedFrom } from './run-off-paths.ts';
+import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 
 /** An upper surface whose water runs over a lower one. */
 export interface Above {

@@ -2,7 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { GuardedFace, Touch } from './chemistry-guard.ts';
 import { surfacesAbove } from './gravity.ts';
-import { neighboursOf } from './neighbours.ts';
+import { neighboursOf } from '../survey/neighbours.ts';
 import { splashesOnto } from './splash.ts';
 import type { TreatedSurface } from '../treatment/treated-surface.ts';
 

@@ -7,7 +7,7 @@ import type { ChemistryGuard, GuardedFace } from './chemistry-guard.ts';
 import { faceOrder } from './face-order.ts';
 import { surfacesAbove } from './gravity.ts';
 import type { Above } from './gravity.ts';
-import { flowsOnto, mayFlowOnto } from './run-off-paths.ts';
+import { flowsOnto, mayFlowOnto } from '../survey/run-off-paths.ts';
 import { wettedFrom } from './wetting.ts';
 import { phaseId, phasesOf, wetSteps } from './work-phase.ts';
 import type { WorkPhase } from './work-phase.ts';

@@ -53,7 +53,11 @@ export function otherWays(
   );
   const [only, ...more] = bringing;
   if (!only || more.length > 0) return [];
-  const best = only.alternatives.find(({ method }) => !isByOthers(method) && agentsOf(method).every(fits));
+  const fitting = only.alternatives.filter(
+    ({ method }) => !isByOthers(method) && agentsOf(method).every(fits),
+  );
+  // What would not do here is no way out as long as something else is.
+  const best = fitting.find(({ leftOut }) => leftOut === null) ?? fitting[0];
   return best ? [wayOf(party.face, only, best)] : [];
 }
 

@@ -1,5 +1,5 @@
 import type { GuardedFace } from './chemistry-guard.ts';
-import { reachedFrom } from './run-off-paths.ts';
+import { reachedFrom } from '../survey/run-off-paths.ts';
 
 /**
  * Which other faces get wet by the wet work on each: by its run-off, its splash, its spray in a wind, side by side; and where a

@@ -12,6 +12,13 @@ export interface RateConditions {
   readonly dependsOnDirt: boolean;
 }
 
+/** What the conditions make of the time that something takes, as a number; {@link plannedRate} has it with its sum. */
+export function timeFactor({ severity, shaded, topMetres, dependsOnDirt }: RateConditions): number {
+  const { severityTimeFactor, shadedTimeFactor, highTimeFactor, highAboveMetres } = TRADE_DEFAULTS;
+  const dirt = dependsOnDirt ? severityTimeFactor[severity] * (shaded ? shadedTimeFactor : 1) : 1;
+  return dirt * (topMetres > highAboveMetres ? highTimeFactor : 1);
+}
+
 /** The sum behind a rate. */
 export interface PlannedRate {
   readonly squareMetresPerHour: number;

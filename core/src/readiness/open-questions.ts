@@ -2,7 +2,7 @@ import { say } from '../messages/message.ts';
 import { lookAlikeById } from '../catalogue/catalogue.ts';
 import type { Damage } from '../survey/damage.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
-import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
+import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 import { isDrain, isElectrical } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { Mark } from '../survey/mark.ts';

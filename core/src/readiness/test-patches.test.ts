@@ -91,19 +91,23 @@ describe('a test patch', () => {
   });
 
   it('that went wrong makes the plan choose another way, and says why', () => {
-    const { agent } = applied({});
+    const smooth = { surface: { material: 'painted-render' } };
+    const { agent } = applied(smooth);
     const { made } = planned({
+      ...smooth,
       patches: [{ agent, dwellMinutes: 10, verdict: 'no-go', result: 'pale halo' }],
     });
     const [proposal] = made.surfaces[0]?.treatment?.proposals ?? [];
-    expect(applied({ patches: [{ agent, dwellMinutes: 10, verdict: 'no-go' }] }).agent).not.toBe(agent);
+    expect(applied({ ...smooth, patches: [{ agent, dwellMinutes: 10, verdict: 'no-go' }] }).agent).not.toBe(
+      agent,
+    );
     const refusals = proposal?.refused.flatMap((r) => r.refusals) ?? [];
     expect(refusals.find((r) => r.rule === 'patch-failed')?.text).toContain('pale halo');
     const later = [
       { agent, dwellMinutes: 10, verdict: 'no-go' },
       { agent, dwellMinutes: 10, verdict: 'go' },
     ];
-    expect(applied({ patches: later }).agent).toBe(agent);
+    expect(applied({ ...smooth, patches: later }).agent).toBe(agent);
   });
 
   it('of a surface speaks for its zones, one of a zone for itself alone', () => {

@@ -11,6 +11,7 @@ const ranked = (id: string, points: number): RankedMethod => ({
   points,
   factors: [],
   because: [],
+  leftOut: null,
 });
 const best = (findings: readonly Candidates[]) => bestCombination(findings, { visit: 6, shared: 3 });
 const ids = (found: Candidates) => found.map((r) => r?.method.id ?? null);

@@ -126,7 +126,7 @@ function isDoneAtOnce({ dryFirst, stages }: Method): boolean {
 }
 
 /** Visits beyond the first cost what a company says; each method's own are in its points already. */
-function combinationPoints(combination: Candidates, weights: CombinationWeights): number {
+export function combinationPoints(combination: Candidates, weights: CombinationWeights): number {
   const ranked = combination.filter((r) => r !== null);
   const methods = [...new Set(ranked.map((r) => r.method))];
   const points =

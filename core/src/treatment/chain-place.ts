@@ -31,11 +31,14 @@ const placeOf = kept((method: Method): number => {
 const isOily = (contaminant: string) => contaminantById(contaminant).family === 'hydrocarbon';
 
 /** Nothing of it is wet. */
-export const isDry = ({ stages }: Method): boolean => stages.length > 0 && stages.every(({ kind }) => kind === 'clear');
+export const isDry = ({ stages }: Method): boolean =>
+  stages.length > 0 && stages.every(({ kind }) => kind === 'clear');
 
 /** Begins with a flush, because what it is against sets free gas. */
 function isForFoul({ stages, treats }: Method): boolean {
-  return stages[0]?.kind === 'rinse' && Object.keys(treats).some((id) => contaminantById(id).ammonia === true);
+  return (
+    stages[0]?.kind === 'rinse' && Object.keys(treats).some((id) => contaminantById(id).ammonia === true)
+  );
 }
 
 /** Against oil and grease above all, and not against growth. */

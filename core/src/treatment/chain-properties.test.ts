@@ -9,6 +9,7 @@ import { methodRefusals } from './limit-verdict.ts';
 import { plausibleStates } from './surface-state.ts';
 import type { Stage } from './stage.ts';
 import type { SurfaceTreatment } from './surface-treatment.ts';
+import { MILD_AIR } from '../test/treated-wall.ts';
 import { treatedSurfaces } from './treated-surface.ts';
 
 const SCHOOLS = CATALOGUE.schools.map((school) =>
@@ -64,7 +65,7 @@ function treated({ material, found, severity, schools }: AnyFace): Treated {
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   const survey = faced(reading.survey);
-  const [face] = treatedSurfaces(survey);
+  const [face] = treatedSurfaces(survey, () => MILD_AIR);
   if (!face?.treatment) throw new Error('the face is measured');
   const { treatment } = face;
   return { survey, treatment, stages: treatment.parts.flatMap((part) => part.stages) };

@@ -12,7 +12,7 @@ import { restingAgent, restingStages } from './resting-stages.ts';
 import type { PresentAgent } from './resting-stages.ts';
 import type { PartWait, Stage, TreatmentPart } from './stage.ts';
 import { bare, neutraliserDetail, rateConditions, readingStage, stageOf } from './stage-builder.ts';
-import { isAbsorbent } from './surface-state.ts';
+import { isPreWetted, isTied } from './method-cycle.ts';
 import { DRY_WORK, VisitDays } from './visit-days.ts';
 
 /** Dry before wet, oil before growth before alkali before acid, and so on; ties by method id. */
@@ -244,25 +244,6 @@ export function visitsFor(methods: readonly Method[]): number {
       else days.work(stage.kind);
   }
   return days.visits;
-}
-
-function isPreWetted(onlyIfThirsty: boolean, around: ChainSurroundings): boolean {
-  if (around.schools['pre-wet'] === 'never') return false;
-  return (
-    around.schools['pre-wet'] === 'always' || !onlyIfThirsty || isAbsorbent(around.surface, around.catalogue)
-  );
-}
-
-/** Pre-wet, apply, and what ends its dwell up to the first rinse or wash are tied in one cycle. */
-function isTied(method: Method, index: number): boolean {
-  const kind = method.stages[index]?.kind;
-  if (kind === 'apply' || kind === 'pre-wet') return true;
-  for (let i = index - 1; i >= 0; i -= 1) {
-    const earlier = method.stages[i];
-    if (earlier?.kind === 'apply') return !earlier.leaveOn;
-    if (earlier?.kind !== 'agitate') return false;
-  }
-  return false;
 }
 
 function solidsStage(

@@ -15,8 +15,8 @@ export interface MethodFigures {
   readonly waterLitresPerSquareMetre: number;
   /** L/m² of mix, all coats. */
   readonly mixLitresPerSquareMetre: number;
-  /** Money on a square metre by the prices of the company; null where one of the products has no price. */
-  readonly costPerSquareMetre: number | null;
+  /** Money on a square metre, by usual prices or the company's own. */
+  readonly costPerSquareMetre: number;
 }
 
 /** The figures of a method at a severity; worked out once for each catalogue. */
@@ -24,12 +24,11 @@ export const methodFigures = kept(
   (method: Method, severity: Severity, catalogue: Catalogue): MethodFigures => {
     const stages = workedStages(method);
     const sum = (of: (stage: WorkedTemplate) => number) => stages.reduce((total, s) => total + of(s), 0);
-    const costs = stages.map((stage) => costOf(stage, severity, catalogue));
     return {
       hoursPerHundredSquareMetres: sum((s) => 100 * hoursOf(s)),
       waterLitresPerSquareMetre: sum((s) => 60 * flowOf(s, catalogue) * hoursOf(s)),
       mixLitresPerSquareMetre: sum(mixOf),
-      costPerSquareMetre: costs.includes(null) ? null : costs.reduce<number>((a, b) => a + (b ?? 0), 0),
+      costPerSquareMetre: sum((s) => costOf(s, severity, catalogue)),
     };
   },
 );
@@ -52,10 +51,9 @@ function mixOf(stage: WorkedTemplate): number {
 }
 
 /** Of an application; what brings it to rest costs next to nothing beside it. */
-function costOf(stage: WorkedTemplate, severity: Severity, catalogue: Catalogue): number | null {
+function costOf(stage: WorkedTemplate, severity: Severity, catalogue: Catalogue): number {
   if (stage.kind !== 'apply') return 0;
   const price = catalogue.stockPrice(stage.agent);
-  if (price === null) return null;
   const { stock } = catalogue.agent(stage.agent);
   const grams = stage.strengthGramsPerLitre[severity - 1] ?? stage.strengthGramsPerLitre[0];
   const stockPerLitre = stock.form === 'powder' ? grams / 1000 : grams / gramsPerLitre(stock.strength);

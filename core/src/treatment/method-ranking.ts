@@ -2,9 +2,11 @@ import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
-import { isByOthers } from '../catalogue/method.ts';
+import type { AgentClass } from '../catalogue/agent.ts';
+import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Schools } from '../catalogue/school.ts';
+import { kept } from '../quantity/kept.ts';
 import { decimal, money } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { visitsForOne } from './chain.ts';
@@ -29,6 +31,8 @@ export interface RankedMethod {
   readonly points: number;
   readonly factors: readonly RankingFactor[];
   readonly because: readonly Reason[];
+  /** Why it is not proposed here although it is permitted; null where it may be. */
+  readonly leftOut: Reason | null;
 }
 
 /** What methods are ranked for. */
@@ -43,59 +47,120 @@ export interface RankingQuestion {
 /** Points are counted in tenths. */
 const POINT_STEP = 0.1;
 
-/** The points of one permitted method for one contaminant, with what speaks for it and against it. */
+/** Those of one permitted method for one contaminant on any face of a sort: what hangs on the place comes by {@link withFactors}. */
 export function rankedMethod(method: Method, question: RankingQuestion): RankedMethod {
-  const factors = factorsOf(method, question).filter(
-    (factor) => factor.points !== 0 || factor.id === 'result',
-  );
-  const points = roundToStep(
-    factors.reduce((sum, factor) => sum + factor.points, 0),
-    POINT_STEP,
-  );
-  return {
-    method,
-    points,
-    factors,
-    because: [{ rule: 'method', text: method.why, source: method.source }, sumInWords(points, factors)],
-  };
+  const because = [{ rule: 'method', text: method.why, source: method.source }];
+  return ranked(method, because, factorsOf(method, question));
+}
+
+/** The same with more that speaks for it or against it; of a factor that is there already the new one counts. */
+export function withFactors(
+  { method, factors, because }: RankedMethod,
+  more: readonly RankingFactor[],
+): RankedMethod {
+  const ids = new Set(more.map(({ id }) => id));
+  return ranked(method, because, [...factors.filter(({ id }) => !ids.has(id)), ...more]);
+}
+
+function ranked(method: Method, because: readonly Reason[], all: readonly RankingFactor[]): RankedMethod {
+  const factors = all.filter((factor) => factor.points !== 0 || factor.id === 'result');
+  const sum = factors.reduce((points, factor) => points + factor.points, 0);
+  return { method, points: roundToStep(sum, POINT_STEP), factors, because, leftOut: null };
+}
+
+/** A factor by its weight, for so many units. */
+export function rankingFactor(
+  catalogue: Catalogue,
+  id: string,
+  figure: string,
+  units: number,
+): RankingFactor {
+  const { name, value } = catalogue.weight(id);
+  return { id, name, figure, points: roundToStep(value * units, POINT_STEP) };
 }
 
 function factorsOf(method: Method, question: RankingQuestion): readonly RankingFactor[] {
   const { contaminant, severity, state, catalogue } = question;
   const figures = methodFigures(method, severity, catalogue);
   const result = method.treats[contaminant] ?? 0;
-  const water = state.drainsToWater ? TRADE_DEFAULTS.waterHarmFactor : 1;
-  const visits = visitsForOne(method);
-  const factor = (id: string, figure: string, units: number): RankingFactor => {
-    const { name, value } = catalogue.weight(id);
-    return { id, name, figure, points: roundToStep(value * units, POINT_STEP) };
-  };
+  const factor = (id: string, figure: string, units: number) => rankingFactor(catalogue, id, figure, units);
   const {
-    hoursPerHundredSquareMetres: hours,
     waterLitresPerSquareMetre: litres,
     mixLitresPerSquareMetre: mix,
     costPerSquareMetre: cost,
   } = figures;
   return [
     factor('result', say('rank/of-five', { points: result }), result),
-    factor('surface-risk', say('rank/of-five', { points: method.surfaceRisk }), -method.surfaceRisk),
-    factor(
-      'harm-around',
-      say(water > 1 ? 'rank/harm/doubled' : 'rank/of-five', { points: method.harmAround }),
-      -method.harmAround * water,
-    ),
-    factor('time', say('rank/time', { hours: decimal(hours, 1) }), -doublings(hours)),
+    surfaceRisk(method, state, catalogue),
+    harmAround(method, state.drainsToWater, catalogue),
     factor('water', say('rank/water', { litres: decimal(litres, 1) }), -doublings(litres)),
     factor('product', say('rank/product', { litres: decimal(mix, 2) }), -doublings(mix)),
-    ...(cost === null ? [] : [factor('cost', say('rank/cost', { price: money(cost) }), -doublings(cost))]),
-    factor('visit', say('rank/visits', { visits }), -Math.max(0, visits - 1)),
+    factor('cost', say('rank/cost', { price: money(cost) }), -doublings(cost)),
+    visitsFactor(visitsForOne(method), catalogue),
     ...preferences(method, question, factor),
     ...(isByOthers(method) ? [BY_OTHERS] : []),
   ];
 }
 
+/** Grades more where what an agent leaves behind stays in a stone that salts burst, and where a machine's jet meets what is weak or old. */
+function surfaceRisk(method: Method, state: SurfaceState, catalogue: Catalogue): RankingFactor {
+  const { saltsRisk, frailRisk } = TRADE_DEFAULTS;
+  const isFrail = FRAIL.some((condition) => state.conditions.includes(condition));
+  const salts = state.saltSensitive && leavesSalts(method, catalogue) ? saltsRisk : 0;
+  const force = isFrail && isJetted(method, catalogue) ? frailRisk : 0;
+  const points = method.surfaceRisk + salts + force;
+  const why = force > 0 ? 'rank/risk/frail' : salts > 0 ? 'rank/risk/salts' : 'rank/of-five';
+  return rankingFactor(catalogue, 'surface-risk', say(why, { points }), -points);
+}
+
+const FRAIL: readonly string[] = [
+  'historic',
+  'soft-stone',
+  'spalling',
+  'rotten',
+  'splintering',
+  'flaking',
+  'brittle',
+  'slipped',
+];
+
+const isJetted = kept((method: Method, catalogue: Catalogue): boolean =>
+  workedStages(method).some(({ tool }) => {
+    const { jet, machines } = catalogue.tool(tool);
+    return jet !== null && !machines.includes('hose');
+  }),
+);
+
+const SALTY: readonly AgentClass[] = ['hypochlorite', 'caustic', 'mild-alkaline'];
+
+/** Alkalis and what turns into soda. */
+const leavesSalts = kept((method: Method, catalogue: Catalogue): boolean =>
+  workedStages(method).some((stage) => {
+    if (stage.kind !== 'apply') return false;
+    const agent = catalogue.agent(stage.agent);
+    return SALTY.includes(agent.class) || (agent.class === 'peroxide' && agent.stock.form === 'powder');
+  }),
+);
+
+/** What it does to plants, water and people, twice where its run-off reaches open water. */
+export function harmAround(method: Method, reachesWater: boolean, catalogue: Catalogue): RankingFactor {
+  const points = method.harmAround;
+  const figure = say(reachesWater ? 'rank/harm/doubled' : 'rank/of-five', { points });
+  return rankingFactor(
+    catalogue,
+    'harm-around',
+    figure,
+    -points * (reachesWater ? TRADE_DEFAULTS.waterHarmFactor : 1),
+  );
+}
+
+/** How often somebody comes: the first time counts for nothing. */
+export function visitsFactor(visits: number, catalogue: Catalogue): RankingFactor {
+  return rankingFactor(catalogue, 'visit', say('rank/visits', { visits }), -Math.max(0, visits - 1));
+}
+
 /** How often one doubles from nothing much; a cost that grows tenfold is not ten times as bad. */
-function doublings(amount: number): number {
+export function doublings(amount: number): number {
   return Math.log2(1 + amount);
 }
 
@@ -111,15 +176,17 @@ function preferences(
   { contaminant, state, schools, catalogue }: RankingQuestion,
   factor: (id: string, figure: string, units: number) => RankingFactor,
 ): readonly RankingFactor[] {
-  const stances = schoolStances(method, contaminant, state.family, catalogue);
-  return schoolsAgainst(stances, schools, catalogue).map((id) => {
+  const stances = schoolStances(method, contaminant, state, catalogue);
+  return schoolsAgainst(stances, schools, { contaminant, state }, catalogue).map(({ id, isChosen }) => {
     const school = catalogue.school(id);
     const wanted = school.settings.find((s) => s.id === schools[id])?.name ?? '';
-    return factor('preference', say('rank/practice', { practice: school.name, wanted }), -1);
+    const figure = say('rank/practice', { practice: school.name, wanted });
+    return factor(isChosen ? 'preference' : 'default-practice', figure, -1);
   });
 }
 
-function sumInWords(points: number, factors: readonly RankingFactor[]): Reason {
+/** The sum of its points in words. */
+export function pointsInWords({ points, factors }: Pick<RankedMethod, 'points' | 'factors'>): Reason {
   const parts = factors.map((f) =>
     say('rank/part', { factor: f.name.toLowerCase(), figure: f.figure, points: signed(f.points) }),
   );

@@ -3,7 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
 import { restingStages } from './resting-stages.ts';
-import type { TreatmentInput } from './surface-treatment.ts';
+import type { TreatmentInput } from './face-options.ts';
 import { surface, finding, treat } from '../test/treated-wall.ts';
 const choice = (contaminant: string, method: string): TreatmentInput['choices'][number] => ({
   id: contaminant,
@@ -158,7 +158,9 @@ describe('the treatment of a surface', () => {
   });
 
   it('serves two findings by one application where that is best, at the worse severity and larger share', () => {
-    const t = treat(surface('limestone'), [finding('green-algae', 1, 0.9), finding('lichen', 4, 0.3)]);
+    const t = treat(surface('limestone'), [finding('green-algae', 1, 0.9), finding('lichen', 4, 0.3)], {
+      schools: { result: 'same-day' },
+    });
     expect(chosen(t)).toEqual(['neutral-soak-stone', 'neutral-soak-stone']);
     const applies = t.stages.filter((s) => s.kind === 'apply');
     expect(applies).toHaveLength(1);

@@ -66,6 +66,7 @@ describe('a slope that is longer than one goes at once', () => {
       footMetres: 3,
       topMetres: 8,
       size: '10x9',
+      schools: { roofs: 'hypochlorite-and-rinse' },
       findings: [{ contaminant: 'green-algae', severity: 3 }],
     };
     const pole = { house: { gear: { longestPoleMetres: 12 } } };

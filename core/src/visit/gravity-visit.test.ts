@@ -96,14 +96,16 @@ describe('the visit follows gravity', () => {
       by: 'Ada',
       at: '2026-05-01T08:00:00Z',
     };
+    const below = { ...choice, surface: 'yard', method: 'pre-treat-and-surface-clean' };
+    const choices = [choice, below];
     const faces = [wall({ drainsOnto: ['yard'] }), yard()];
     const worked = (visit: number) =>
-      planOf(surveyOf(faces, { visit, choices: [choice] })).surfaces.flatMap((p) =>
+      planOf(surveyOf(faces, { visit, choices })).surfaces.flatMap((p) =>
         (p.treatment?.stages ?? []).map((s) => `${p.surface.id} ${s.kind}`),
       );
     expect(worked(1)).toEqual(['yard clear', 'yard apply', 'yard wash', 'yard rinse']);
     expect(worked(2)).toEqual(['wall clear', 'wall apply']);
-    const first = planOf(surveyOf(faces, { choices: [choice] }));
+    const first = planOf(surveyOf(faces, { choices }));
     expect(first.visits.map((v) => v.fromDay)).toEqual([0, 1]);
     expect(times(first, (id) => id.includes('foot-rinse'))).toHaveLength(1);
   });

@@ -2,7 +2,7 @@ import { say } from '../messages/message.ts';
 import { FEATURE_PROTECTIONS, PLANT_PROTECTIONS, SITE_PROTECTION } from '../catalogue/data/protections.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { FeatureProtection } from '../catalogue/protection-act.ts';
-import { flowsOnto, reachedFrom } from '../protection/run-off-paths.ts';
+import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { FacedSurvey } from '../survey/face.ts';

@@ -140,7 +140,17 @@ describe('the day of a wet cycle', () => {
           side: 'south',
           size: '8x3',
           topMetres: 3,
+          schools: { 'pre-wet': 'never' },
           findings: [{ contaminant: 'traffic-soot', severity: 3 }],
+        },
+      ],
+      choices: [
+        {
+          surface: 'wall-south',
+          contaminant: 'traffic-soot',
+          method: 'neutral-wash',
+          by: 'Ada',
+          at: '2026-05-01T08:00:00Z',
         },
       ],
     });

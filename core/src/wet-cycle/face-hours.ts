@@ -57,6 +57,7 @@ export class FaceHours {
   private readonly sides: ReadonlyMap<string, Side>;
   private readonly measured: ReadonlyMap<string, number>;
   private readonly known = new Map<string, readonly FaceHour[]>();
+  private readonly hardestKnown = new Map<string, FaceHour>();
 
   /** @param date YYYY-MM-DD; null while the job has none */
   constructor(survey: FacedSurvey, date: string | null) {
@@ -109,6 +110,15 @@ export class FaceHours {
 
   /** The working hour in which a face dries fastest: what is planned for it holds all day. */
   hardest(surface: Surface): FaceHour {
+    const alike = `${surface.side ?? ''} ${surface.tiltDegrees} ${this.measured.get(surface.id) ?? ''}`;
+    const known = this.hardestKnown.get(alike);
+    if (known) return known;
+    const hardest = this.hardestOf(surface);
+    this.hardestKnown.set(alike, hardest);
+    return hardest;
+  }
+
+  private hardestOf(surface: Surface): FaceHour {
     const hours = this.working(surface);
     const [first = this.sameAllDay()[0], ...more] = hours;
     if (!first) throw new Error('a day has hours');

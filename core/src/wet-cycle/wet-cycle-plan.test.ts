@@ -28,7 +28,16 @@ const cycle = (
   } = {},
 ) => {
   const stages = chainStages(
-    [{ method: CATALOGUE.method(method), severity: 2, areaSquareMetres: more.area ?? 40, against: [], cautions: [], solids: [] }],
+    [
+      {
+        method: CATALOGUE.method(method),
+        severity: 2,
+        areaSquareMetres: more.area ?? 40,
+        against: [],
+        cautions: [],
+        solids: [],
+      },
+    ],
     { surface: on, catalogue: CATALOGUE, shaded: false, ammonia: false, temperatureCelsius: 18, schools: {} },
   );
   return wetCyclePlan({

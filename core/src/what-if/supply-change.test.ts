@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '../interchange/job-file.ts';
+import type { Survey } from '../survey/survey.ts';
 import { whatIf } from './what-if.ts';
 import { changedHouse, withSupplyChange } from './supply-change.ts';
 import type { SupplyChange } from './supply-change.ts';
@@ -9,7 +10,26 @@ const read = (name: string) =>
   JSON.parse(readFileSync(new URL(`../../../demo/${name}`, import.meta.url), 'utf8')) as object;
 const reading = readJobFile({ ...read('hill-observatory.etappe.json'), handbook: read('handbook.json') });
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
-const { survey } = reading;
+const { survey: shipped } = reading;
+/** Its boards are washed with the lance. */
+const boards = shipped.surfaces.find((s) => s.material === 'larch-boards');
+if (!boards) throw new Error('the demo has boards');
+const survey: Survey = {
+  ...shipped,
+  choices: [
+    ...shipped.choices,
+    {
+      id: 'lance',
+      position: 0,
+      surface: boards.id,
+      contaminant: 'green-algae',
+      method: 'oxygen-wash-wood',
+      by: 'Ada',
+      reason: '',
+      at: '2026-05-01T08:00:00Z',
+    },
+  ],
+};
 const supply = (change: SupplyChange) => whatIf(survey, withSupplyChange(survey, change)).supply;
 
 describe('what the supply of the demo job would be', () => {

@@ -22,7 +22,7 @@ const MASK = 'respirator as the data sheet says';
 export const AGENTS: readonly Agent[] = [
   {
     ...CHLORINE, strengthSpan: { from: 3, to: 60 },
-    id: 'hypochlorite', name: 'Sodium hypochlorite', class: 'hypochlorite', basis: 'available chlorine',
+    id: 'hypochlorite', usualPrice: 1.2, name: 'Sodium hypochlorite', class: 'hypochlorite', basis: 'available chlorine',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 125 } }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
     containers: [5, 20, 25], opposedTo: ['acid', 'peroxide', 'quaternary', 'enzyme'],
     neutraliser: { agent: 'sodium-ascorbate', gramsPerGram: 2.79, reading: 'chlorine strip reads 0' },
@@ -32,7 +32,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...OXYGEN, strengthSpan: { from: 20, to: 150 },
-    id: 'percarbonate', name: 'Sodium percarbonate', class: 'peroxide', basis: 'percarbonate powder',
+    id: 'percarbonate', usualPrice: 4, name: 'Sodium percarbonate', class: 'peroxide', basis: 'percarbonate powder',
     stock: { form: 'powder' }, typicalPH: 10.5, surfactantMillilitresPerLitre: 3,
     containers: [5, 10, 25], opposedTo: ['hypochlorite'],
     neutraliser: null, harmsPlants: false, harmsWaterLife: false, protection: [GOGGLES, GLOVES],
@@ -41,7 +41,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...CAUSTIC, strengthSpan: { from: 5, to: 60 },
-    id: 'caustic', name: 'Caustic degreaser (sodium hydroxide)', class: 'caustic', basis: 'sodium hydroxide',
+    id: 'caustic', usualPrice: 2, name: 'Caustic degreaser (sodium hydroxide)', class: 'caustic', basis: 'sodium hydroxide',
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 50, densityKilogramsPerLitre: 1.525 } }, typicalPH: 14, surfactantMillilitresPerLitre: 10,
     containers: [5, 20], opposedTo: ['acid', 'quaternary', 'enzyme'],
     neutraliser: { agent: 'citric-acid', gramsPerGram: 1.75, reading: 'pH strip reads 6 to 8' },
@@ -51,7 +51,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ALKALINE, strengthSpan: { from: 5, to: 80 },
-    id: 'metasilicate', name: 'Mild alkaline cleaner (metasilicate)', class: 'mild-alkaline', basis: 'metasilicate pentahydrate',
+    id: 'metasilicate', usualPrice: 3, name: 'Mild alkaline cleaner (metasilicate)', class: 'mild-alkaline', basis: 'metasilicate pentahydrate',
     stock: { form: 'powder' }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
     containers: [1, 5, 10], opposedTo: ['acid', 'quaternary'],
     neutraliser: null, harmsPlants: true, harmsWaterLife: false, protection: [GOGGLES, GLOVES],
@@ -60,7 +60,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ACID, strengthSpan: { from: 20, to: 100 },
-    id: 'oxalic-acid', name: 'Oxalic acid', class: 'acid', basis: 'oxalic acid dihydrate',
+    id: 'oxalic-acid', usualPrice: 4, name: 'Oxalic acid', class: 'acid', basis: 'oxalic acid dihydrate',
     stock: { form: 'powder' }, typicalPH: 1.3, surfactantMillilitresPerLitre: 2,
     containers: [1, 5, 10], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
     neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.33, reading: 'pH strip reads 6 to 8' },
@@ -70,7 +70,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ACID, strengthSpan: { from: 50, to: 250 },
-    id: 'phosphoric-acid', name: 'Phosphoric acid', class: 'acid', basis: 'phosphoric acid',
+    id: 'phosphoric-acid', usualPrice: 4, name: 'Phosphoric acid', class: 'acid', basis: 'phosphoric acid',
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 85, densityKilogramsPerLitre: 1.685 } }, typicalPH: 1, surfactantMillilitresPerLitre: 2,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
     neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.71, reading: 'pH strip reads 6 to 8' },
@@ -81,7 +81,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...NEUTRAL, worksIn: 'pores', strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 8,
-    id: 'neutral-biocidal', name: 'Neutral biocidal stone cleaner', class: 'neutral', basis: 'product as sold',
+    id: 'neutral-biocidal', usualPrice: 6, name: 'Neutral biocidal stone cleaner', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES],
@@ -91,7 +91,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 1,
-    id: 'citrate-gel', name: 'Neutral citrate rust gel', class: 'neutral', basis: 'product as sold',
+    id: 'citrate-gel', usualPrice: 15, name: 'Neutral citrate rust gel', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES],
@@ -101,7 +101,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...BIOCIDE, strengthSpan: { from: 5, to: 30 },
     usefulSquareMetresPerLitre: 8,
-    id: 'quaternary-biocide', name: 'Quaternary biocide', class: 'quaternary', basis: 'quaternary ammonium compound',
+    id: 'quaternary-biocide', usualPrice: 8, name: 'Quaternary biocide', class: 'quaternary', basis: 'quaternary ammonium compound',
     stock: { form: 'liquid', strength: { basis: '% w/v', value: 50 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline', 'enzyme'],
     neutraliser: null, harmsPlants: false, harmsWaterLife: true, protection: [GOGGLES, GLOVES, MASK],
@@ -110,7 +110,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...NEUTRAL, strengthSpan: { from: 2, to: 50 },
-    id: 'neutral-detergent', name: 'Neutral detergent', class: 'neutral', basis: 'product as sold',
+    id: 'neutral-detergent', usualPrice: 4, name: 'Neutral detergent', class: 'neutral', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES],
@@ -119,7 +119,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ACID, strengthSpan: { from: 20, to: 100 },
-    id: 'sulfamic-acid', name: 'Sulfamic acid', class: 'acid', basis: 'sulfamic acid',
+    id: 'sulfamic-acid', usualPrice: 4, name: 'Sulfamic acid', class: 'acid', basis: 'sulfamic acid',
     stock: { form: 'powder' }, typicalPH: 1.2, surfactantMillilitresPerLitre: 2,
     containers: [1, 5, 25], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
     neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 0.87, reading: 'pH strip reads 6 to 8' },
@@ -130,7 +130,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 8,
-    id: 'masonry-remover', name: 'Masonry-strength paint remover', class: 'solvent', basis: 'product as sold',
+    id: 'masonry-remover', usualPrice: 18, name: 'Masonry-strength paint remover', class: 'solvent', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, 'face shield', GLOVES, MASK],
@@ -140,7 +140,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 10,
-    id: 'mild-remover', name: 'Mild paint remover', class: 'mild-solvent', basis: 'product as sold',
+    id: 'mild-remover', usualPrice: 16, name: 'Mild paint remover', class: 'mild-solvent', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES],
@@ -150,7 +150,7 @@ export const AGENTS: readonly Agent[] = [
   {
     // An acid like the others, and the one that brings caustic to rest.
     ...ACID, strengthSpan: { from: 10, to: 100 }, hazards: ['irritates eyes', 'releases toxic gas with hypochlorite'],
-    id: 'citric-acid', name: 'Citric acid', class: 'acid', basis: 'citric acid monohydrate',
+    id: 'citric-acid', usualPrice: 3, name: 'Citric acid', class: 'acid', basis: 'citric acid monohydrate',
     stock: { form: 'powder' }, typicalPH: 2, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'],
     // Three acid groups a molecule, 210.1 g/mol, bicarbonate 84.0: 3 · 84.0 ÷ 210.1.
@@ -159,21 +159,21 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...MILD, strengthSpan: { from: 5, to: 100 },
-    id: 'sodium-ascorbate', name: 'Sodium ascorbate', class: 'neutraliser', basis: 'sodium ascorbate',
+    id: 'sodium-ascorbate', usualPrice: 15, name: 'Sodium ascorbate', class: 'neutraliser', basis: 'sodium ascorbate',
     stock: { form: 'powder' }, typicalPH: 7.4, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Mix it fresh: it loses strength in air.'], keepsToNextVisit: false, source: LABEL,
   },
   {
     ...MILD, strengthSpan: { from: 10, to: 90 },
-    id: 'sodium-bicarbonate', name: 'Sodium bicarbonate', class: 'neutraliser', basis: 'sodium bicarbonate',
+    id: 'sodium-bicarbonate', usualPrice: 1.5, name: 'Sodium bicarbonate', class: 'neutraliser', basis: 'sodium bicarbonate',
     stock: { form: 'powder' }, typicalPH: 8.3, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 25], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Foams on acid: small amounts first.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...OXYGEN, strengthSpan: { from: 20, to: 80 },
-    id: 'hydrogen-peroxide', name: 'Hydrogen peroxide', class: 'peroxide', basis: 'hydrogen peroxide',
+    id: 'hydrogen-peroxide', usualPrice: 3, name: 'Hydrogen peroxide', class: 'peroxide', basis: 'hydrogen peroxide',
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 35, densityKilogramsPerLitre: 1.13 } }, typicalPH: 3.5, surfactantMillilitresPerLitre: 3,
     containers: [1, 5, 25], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: true, harmsWaterLife: false,
     protection: [GOGGLES, 'face shield', GLOVES], cautions: ['Whitens and burns skin: rinse at once.', 'Vented cap only; never back into the container.'],
@@ -181,7 +181,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ALKALINE, strengthSpan: { from: 10, to: 60 },
-    id: 'trisodium-phosphate', name: 'Phosphate alkaline cleaner', class: 'mild-alkaline', basis: 'trisodium phosphate',
+    id: 'trisodium-phosphate', usualPrice: 3, name: 'Phosphate alkaline cleaner', class: 'mild-alkaline', basis: 'trisodium phosphate',
     stock: { form: 'powder' }, typicalPH: 12, surfactantMillilitresPerLitre: 4,
     containers: [1, 5, 10], opposedTo: ['acid', 'quaternary'], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES], cautions: ['Feeds algae in water: not where run-off reaches a pond; banned in some places.'],
@@ -189,7 +189,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...ACID, strengthSpan: { from: 20, to: 100 },
-    id: 'hydrochloric-acid', name: 'Hydrochloric acid', class: 'acid', basis: 'hydrogen chloride',
+    id: 'hydrochloric-acid', usualPrice: 2, name: 'Hydrochloric acid', class: 'acid', basis: 'hydrogen chloride',
     stock: { form: 'liquid', strength: { basis: '% w/w', value: 30, densityKilogramsPerLitre: 1.15 } }, typicalPH: 0.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 2.3, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON, BOOTS, MASK],
@@ -198,7 +198,7 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...NEUTRAL, strengthSpan: { from: 10, to: 100 },
-    id: 'gluconate-chelate', name: 'Gluconate stain remover', class: 'neutral', basis: 'sodium gluconate',
+    id: 'gluconate-chelate', usualPrice: 5, name: 'Gluconate stain remover', class: 'neutral', basis: 'sodium gluconate',
     stock: { form: 'powder' }, typicalPH: 8, surfactantMillilitresPerLitre: 2,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Slow: keep it wet under film.'], keepsToNextVisit: true, source: LABEL,
@@ -206,7 +206,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...CAUSTIC, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 4,
-    id: 'alkaline-shadow-gel', name: 'Alkaline shadow gel', class: 'caustic', basis: 'product as sold',
+    id: 'alkaline-shadow-gel', usualPrice: 20, name: 'Alkaline shadow gel', class: 'caustic', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 13.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['acid', 'quaternary', 'enzyme'], neutraliser: { agent: 'citric-acid', gramsPerGram: 0.1, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON],
@@ -215,14 +215,14 @@ export const AGENTS: readonly Agent[] = [
   {
     ...OXYGEN, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 4,
-    id: 'oxidising-shadow-gel', name: 'Oxidising shadow gel', class: 'peroxide', basis: 'product as sold',
+    id: 'oxidising-shadow-gel', usualPrice: 20, name: 'Oxidising shadow gel', class: 'peroxide', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 9, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['hypochlorite'], neutraliser: null, harmsPlants: true, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Only once the film is off; vented cap.'], keepsToNextVisit: false, source: LABEL,
   },
   {
     ...BIOCIDE, strengthSpan: { from: 2, to: 20 }, hazards: ['harms plants that it touches', 'irritates eyes'], attacks: ['every plant that takes it up'],
-    id: 'systemic-weed-killer', name: 'Systemic weed killer', class: 'herbicide', basis: 'active by the label',
+    id: 'systemic-weed-killer', usualPrice: 15, name: 'Systemic weed killer', class: 'herbicide', basis: 'active by the label',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 360 } }, typicalPH: 5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES, BOOTS], cautions: ['Dry leaf, no wind, no rain for a day; a week to ten days until it has reached the root.', 'Licensed users only where the law says so; banned on hard surfaces in some places.'],
@@ -230,21 +230,21 @@ export const AGENTS: readonly Agent[] = [
   },
   {
     ...BIOCIDE, strengthSpan: { from: 30, to: 60 }, hazards: ['burns eyes', 'smells sharp'], attacks: ['every leaf it wets'], licence: null,
-    id: 'pelargonic-weed-killer', name: 'Contact weed killer (fatty acid)', class: 'herbicide', basis: 'pelargonic acid',
+    id: 'pelargonic-weed-killer', usualPrice: 15, name: 'Contact weed killer (fatty acid)', class: 'herbicide', basis: 'pelargonic acid',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 500 } }, typicalPH: 4, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES], cautions: ['Burns the leaf, not the root: repeat.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...NEUTRAL, strengthSpan: { from: 10, to: 200 }, worksIn: 'pores',
-    id: 'enzyme-cleaner', name: 'Enzyme cleaner', class: 'enzyme', basis: 'product as sold',
+    id: 'enzyme-cleaner', usualPrice: 8, name: 'Enzyme cleaner', class: 'enzyme', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'quaternary'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Works slowly, above 10 °C; chlorine, caustic and quaternary biocides stop it.'], keepsToNextVisit: false, source: LABEL,
   },
   {
     ...SOLVENT, strengthSpan: { from: 100, to: 1000 },
-    id: 'citrus-degreaser', name: 'Citrus degreaser', class: 'mild-solvent', basis: 'product as sold',
+    id: 'citrus-degreaser', usualPrice: 9, name: 'Citrus degreaser', class: 'mild-solvent', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES], cautions: ['Can cause a skin allergy; rags soaked with it can catch fire by themselves.'], keepsToNextVisit: true, source: LABEL,
@@ -252,14 +252,14 @@ export const AGENTS: readonly Agent[] = [
   {
     ...NEUTRAL, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'pores',
     usefulSquareMetresPerLitre: 0.5,
-    id: 'clay-poultice', name: 'Clay poultice', class: 'neutral', basis: 'product as sold',
+    id: 'clay-poultice', usualPrice: 3, name: 'Clay poultice', class: 'neutral', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES, 'dust mask while mixing'], cautions: ['Left on until it is dry: it draws stains out of the pores.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...NEUTRAL, strengthSpan: { from: 5, to: 50 },
-    id: 'glass-cleaner', name: 'Neutral glass cleaner', class: 'neutral', basis: 'product as sold',
+    id: 'glass-cleaner', usualPrice: 5, name: 'Neutral glass cleaner', class: 'neutral', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GLOVES], cautions: ['No ammonia in it: it may follow hypochlorite only after a full rinse.'], keepsToNextVisit: true, source: LABEL,
@@ -267,14 +267,14 @@ export const AGENTS: readonly Agent[] = [
   {
     ...ACID, strengthSpan: { from: 5, to: 20 }, specialistOnly: 'Fluoride acids go through skin and bone without pain at first and have killed people: Etappe explains them and never schedules them.',
     hazards: ['goes through skin to the bone, often without pain at first', 'can stop the heart'], attacks: ['glass', 'granite polish', 'everything other acids attack'],
-    id: 'ammonium-bifluoride', name: 'Bifluoride acid cleaner', class: 'acid', basis: 'ammonium bifluoride',
+    id: 'ammonium-bifluoride', usualPrice: 8, name: 'Bifluoride acid cleaner', class: 'acid', basis: 'ammonium bifluoride',
     stock: { form: 'powder' }, typicalPH: 3, surfactantMillilitresPerLitre: null,
     containers: [5], opposedTo: ['hypochlorite', 'caustic', 'mild-alkaline'], neutraliser: { agent: 'sodium-bicarbonate', gramsPerGram: 1.5, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: ['specialists only'], cautions: ['Any contact: rinse, calcium gluconate gel, hospital at once.'], keepsToNextVisit: true, source: LABEL,
   },
   {
     ...MILD, strengthSpan: { from: 5, to: 100 }, hazards: ['releases sulfur dioxide with acid'],
-    id: 'sodium-thiosulfate', name: 'Sodium thiosulfate', class: 'neutraliser', basis: 'sodium thiosulfate pentahydrate',
+    id: 'sodium-thiosulfate', usualPrice: 4, name: 'Sodium thiosulfate', class: 'neutraliser', basis: 'sodium thiosulfate pentahydrate',
     stock: { form: 'powder' }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: ['acid'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,
     protection: [GOGGLES, GLOVES], cautions: ['Stops chlorine; never where acid is or will be.'], keepsToNextVisit: true, source: LABEL,
@@ -282,7 +282,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 6,
-    id: 'silane-impregnator', name: 'Silane impregnator', class: 'coating', basis: 'product as sold',
+    id: 'silane-impregnator', usualPrice: 8, name: 'Silane impregnator', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES, MASK], cautions: ['On a dry surface only; wipe off glass at once.'], keepsToNextVisit: true, source: LABEL,
@@ -290,7 +290,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',
     usefulSquareMetresPerLitre: 12,
-    id: 'acrylic-sealer', name: 'Acrylic sealer', class: 'coating', basis: 'product as sold',
+    id: 'acrylic-sealer', usualPrice: 8, name: 'Acrylic sealer', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 8, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES, MASK], cautions: ['Turns milky on damp: let it dry for a week first; no frost, no dew.'], keepsToNextVisit: true, source: LABEL,
@@ -298,7 +298,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 15,
-    id: 'wood-oil', name: 'Wood oil or stain', class: 'coating', basis: 'product as sold',
+    id: 'wood-oil', usualPrice: 12, name: 'Wood oil or stain', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
     containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
     protection: [GLOVES], cautions: ['Oily rags catch fire by themselves: put them in water or spread them out.', 'Wood moisture at most 15 to 18 %.'], keepsToNextVisit: true, source: LABEL,
@@ -306,7 +306,7 @@ export const AGENTS: readonly Agent[] = [
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 }, worksIn: 'film',
     usefulSquareMetresPerLitre: 10,
-    id: 'sacrificial-coating', name: 'Sacrificial coating against tags', class: 'coating', basis: 'product as sold',
+    id: 'sacrificial-coating', usualPrice: 10, name: 'Sacrificial coating against tags', class: 'coating', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [5, 20], opposedTo: [], neutraliser: null, harmsPlants: false, harmsWaterLife: true,
     protection: [GOGGLES, GLOVES], cautions: ['Comes off with hot water together with the tag: renew it after each.'], keepsToNextVisit: true, source: LABEL,

@@ -22,7 +22,7 @@ export const SCHOOLS: readonly School[] = [
   {
     id: 'roofs', name: 'Roofs', setting: 'by-material', source: TRADE,
     settings: [
-      { id: 'by-material', name: 'By material', when: 'Shingle soft wash; fragile tile by hand or biocide; sound tile reduced washing.' },
+      { id: 'by-material', name: 'By material', when: 'Shingle soft wash; slate and fragile tile by hand or biocide; sound heavy tile reduced washing; metal brushed and rinsed.' },
       { id: 'biocide-only', name: 'Biocide only', when: 'Slow and gentle, where nobody is waiting for the result.' },
       { id: 'hypochlorite-and-rinse', name: 'Hypochlorite and rinse', when: 'The result is wanted the same day.' },
     ],
@@ -101,11 +101,17 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'result', name: 'Result', value: 3, per: 'grade of 5', why: 'What the customer pays for.', source: TRADE },
   { id: 'surface-risk', name: 'Risk to the surface', value: 2, per: 'grade of 5', why: 'Least force that works.', source: TRADE },
   { id: 'harm-around', name: 'Harm around', value: 1, per: 'grade of 5', why: 'Plants, water, people; twice where run-off reaches open water.', source: TRADE },
-  { id: 'time', name: 'Time', value: 1, per: 'doubling of hours per 100 m²', why: 'Hours are most of the price.', source: TRADE },
+  { id: 'neighbours', name: 'What stands around', value: 2, per: 'thing harmed by run-off; drips count twice, spray beside it half', why: 'Burnt plants, furred boards and pitted metal below are paid for by us.', source: TRADE },
+  { id: 'time', name: 'Time', value: 1.5, per: 'doubling of hours per 100 m², dwell and strips counted', why: 'Hours are most of the price.', source: TRADE },
   { id: 'water', name: 'Water', value: 0.25, per: 'doubling of litres per m²', why: 'Taps run dry and run-off must go somewhere.', source: TRADE },
   { id: 'product', name: 'Product', value: 0.5, per: 'doubling of litres of mix per m²', why: 'Less to carry, to mix and to neutralise.', source: TRADE },
-  { id: 'cost', name: 'Cost of product', value: 0, per: 'doubling of cost per m²', why: 'Taken from our product prices: with a weight above 0, a new price can change the plan.', source: TRADE },
+  { id: 'cost', name: 'Cost of product', value: 1, per: 'doubling of cost per m²', why: 'By usual trade prices; once we set this weight ourselves it goes by our own prices, and a new price can change the plan.', source: TRADE },
   { id: 'visit', name: 'Another visit', value: 6, per: 'visit', why: 'Travel, setting out and a day on the calendar.', source: TRADE },
   { id: 'preference', name: 'Company preference', value: 10, per: 'working practice that a method goes against', why: 'What we are used to goes faster and safer.', source: TRADE },
+  { id: 'default-practice', name: 'Usual practice', value: 3, per: 'practice of the trade that a method goes against', why: 'What is done everywhere is known to work, and goes faster.', source: TRADE },
+  { id: 'agent', name: 'Another product on the property', value: 3, per: 'agent', why: 'A sheet to know, a sprayer to rinse, a thing to spill.', source: TRADE },
+  { id: 'opposed', name: 'Opposed agents in one run-off', value: 1.5, per: 'pair of agents', why: 'Rinse, neutralise, read and wait between them.', source: TRADE },
+  { id: 'property-visit', name: 'Another visit to the property', value: 2, per: 'visit', why: 'Everybody comes again, whatever for.', source: TRADE },
+  { id: 'most-loss', name: 'Most that a surface gives up', value: 6, per: 'job: points below its own best', why: 'For fewer products no surface gets a treatment that is far from its own best.', source: TRADE },
   { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'It saves a whole wet cycle.', source: TRADE },
 ]; // prettier-ignore

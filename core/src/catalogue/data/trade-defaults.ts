@@ -10,6 +10,9 @@ export const TRADE_DEFAULTS = {
   // Ranking; the weights are entries of their own.
   /** Run-off that reaches water multiplies the weight of harm around. */
   waterHarmFactor: 2,
+  /** Grades of risk more: salts in a stone that they burst, a machine's jet on what is weak or old. */
+  saltsRisk: 1,
+  frailRisk: 2,
   /** A method with such a result removes what it treats; below it lessens it. */
   removesFrom: 4,
   /** From this severity on something that only lessens it is proposed only where nothing removes it. */
@@ -19,6 +22,20 @@ export const TRADE_DEFAULTS = {
   bitByBitSquareMetres: 10,
   /** What others do is proposed last. */
   byOthersMalus: 20,
+  /** How what is put on a face comes to something else, beside run-off over it. */
+  mostHarmed: 4,
+  exposure: { drip: 2, runOff: 1, beside: 0.5 },
+  /** Above this tilt what is sprayed drips. */
+  overheadDegrees: 120,
+  /** What is on for no longer harms so much less; so does what is brushed or laid on by hand. */
+  brieflyMinutes: 2,
+  brieflyShare: 0.5,
+  byHandShare: 0.3,
+  /** Floors from this size on are not worked by hand where a machine may go, on which a hand is slower than this. */
+  handWorkSquareMetres: 50,
+  handWorkSquareMetresPerHour: 60,
+  /** A method that spares what stands below does it well enough with such a result. */
+  sparesFrom: 3,
   /** A face gets one coat: each further one, or sand and a coat apart where one method is both. */
   secondCoatMalus: 20,
 

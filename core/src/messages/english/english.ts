@@ -1,5 +1,6 @@
 import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
 import { JUDGE } from './judge.ts';
+import { LEFT_OUT } from './left-out.ts';
 import { MIXES } from './mixes.ts';
 import { ORDER } from './order.ts';
 import { PROVISIONS } from './provisions.ts';
@@ -16,6 +17,7 @@ export const ENGLISH = {
   ...EXPECTATIONS,
   ...EARLIER_EXPECTATIONS,
   ...JUDGE,
+  ...LEFT_OUT,
   ...MIXES,
   ...ORDER,
   ...PROVISIONS,

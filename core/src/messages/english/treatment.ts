@@ -23,8 +23,10 @@ export const TREATMENT = {
   'follows/empty-joints': 'Washing takes sand out of the joints.',
 
   'rank/of-five': '{points} of 5',
+  'rank/risk/salts': '{points} on a scale of 5, its salts stay in this stone',
+  'rank/risk/frail': '{points} on a scale of 5, force on what is weak or old',
   'rank/harm/doubled': '{points} of 5, doubled: run-off reaches open water',
-  'rank/time': '{hours} h on 100 m²',
+  'rank/time': '{time} on {area}',
   'rank/water': '{litres} L/m²',
   'rank/product': '{litres} L/m² of mix',
   'rank/cost': '{price} per m²',
@@ -36,6 +38,12 @@ export const TREATMENT = {
   'rank/sum': '{points} points: {parts}.',
   'rank/sum/one': '{points} point: {parts}.',
 
+  'together/with':
+    'Goes with {place}{more, plural, =0 {} one { and # more} other { and # more}}, which has the same mix; alone it would be {alone}, {points} points better.',
+  'together/fewer': 'One product fewer on the property; alone it would be {alone}, {points} points better.',
+  'choice/together':
+    'It has fewer points than {name} ({points}): together with what else is done on this surface it takes less.',
+  'choice/fewer-points': 'It has fewer points than {name} ({points}): {why}',
   'choice/overridden': 'Overridden by {person}: “{reason}”. The rule: {rule} What can happen: {consequence}',
   'choice/overrode': '{person} overrode the rule: “{reason}”.',
   'choice/chosen': 'Chosen by {person}.',

@@ -68,7 +68,7 @@ export const FINISHING_METHODS: readonly Method[] = [
     stages: [apply('wood-oil', AS_SOLD, [0, 1440], { checks: ['Excess is wiped off within a quarter of an hour.', 'Rags go into water.'], stopWhen: 'The wood takes no more.', ifNotEnough: 'A second coat the next dry day.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(20, 40), clings: false })],
   },
   {
-    id: 'sacrificial-coat', name: 'Sacrificial coat', treats: { 'often-tagged': 5, 'unprotected-face': 3 }, families: ['masonry', 'stone', 'concrete', 'render', 'metal', 'plastic'],
+    id: 'sacrificial-coat', name: 'Sacrificial coat', treats: { 'often-tagged': 5, 'unprotected-face': 2 }, families: ['masonry', 'stone', 'concrete', 'render', 'metal', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'coat', dryFirst: { days: 1, until: 'The surface is dry to the touch' },
     why: 'The next tag comes off with hot water and the coat, without a remover.', expectation: 'It shines a little and is renewed after each tag.', source: TRADE,
     stages: [apply('sacrificial-coating', AS_SOLD, [0, 1440], { checks: ['Edge to edge: a half-coated surface shows.'], stopWhen: 'The surface is evenly wet.', ifNotEnough: 'A second coat once the first is clear.', leaveOn: true, litresPerSquareMetre: 0.15, rate: rate(80, 120), clings: false })],

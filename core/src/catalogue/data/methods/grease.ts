@@ -1,5 +1,5 @@
 import type { Method } from '../../method.ts';
-import { rate, rinse, TRADE, apply, work } from './stage-parts.ts';
+import { rate, rinse, TRADE, apply, work, preWet } from './stage-parts.ts';
 
 /** Against oil, grease, tar. */
 export const GREASE_METHODS: readonly Method[] = [
@@ -18,6 +18,7 @@ export const GREASE_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
     why: 'Tar, sap, glue and tyre marks loosen in a mild solvent.', expectation: 'A pale ring may stay on absorbent surfaces.', source: TRADE,
     stages: [
+      preWet(5),
       apply('citrus-degreaser', [100, 150, 200, 300], [5, 15], { checks: ['The mark smears under a thumb.'], stopWhen: 'No more colour comes off.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [15, 30], 'Wiped inwards.'),
       rinse,
@@ -50,7 +51,8 @@ export const GREASE_METHODS: readonly Method[] = [
     why: 'Eats what smells, in places where chlorine must not meet urine.', expectation: 'The smell goes over a few days, not at once.', source: TRADE,
     stages: [
       rinse,
-      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The surface is wet through.', ifNotEnough: 'Once more on another day.', needs: 'film' }),
+      preWet(10),
+      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The surface is wet through.', ifNotEnough: 'Once more on another day.', needs: 'not-dry' }),
       rinse,
     ],
   },

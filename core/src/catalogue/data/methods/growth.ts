@@ -121,6 +121,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 2, chainOrder: 'growth',
     why: 'Leaves nothing behind: for mildew on light surfaces.', expectation: null, source: TRADE,
     stages: [
+      preWet(5),
       apply('hydrogen-peroxide', [30, 40, 50, 60], [10, 20], { checks: ['It foams on growth.'], stopWhen: 'The dots are gone.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       rinse,
     ],
@@ -179,6 +180,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 3, chainOrder: 'alkali',
     why: 'Traffic film, smoke and grease go where soap does not reach, in a short contact.', expectation: null, source: TRADE,
     stages: [
+      preWet(5),
       apply('trisodium-phosphate', [15, 25, 40, 60], [2, 5], { checks: ['Run-off turns grey.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'One more application while still wet, then leave it.', needs: 'film' }),
       work('agitate', 'soft-brush', [40, 70], 'Overlapping passes.'),
       rinse,

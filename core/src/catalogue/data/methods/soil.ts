@@ -1,6 +1,6 @@
 import { MATERIAL_FAMILIES } from '../../material.ts';
 import type { Method } from '../../method.ts';
-import { rate, APPLY, rinse, brushOff, TRADE, apply, work } from './stage-parts.ts';
+import { rate, APPLY, rinse, brushOff, TRADE, apply, work, preWet } from './stage-parts.ts';
 
 /** Against soil, soot, smoke, droppings. */
 export const SOIL_METHODS: readonly Method[] = [
@@ -9,6 +9,7 @@ export const SOIL_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
     why: 'Soot and film come off with soap, water and a soft brush; nothing on the surface is attacked.', expectation: null, source: TRADE,
     stages: [
+      preWet(5),
       { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 10, 20, 30], dwellMinutes: { from: 2, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Foam turns grey.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'A second pass at the same strength.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['Overlapping passes, no dry brush.'] },
       rinse,

@@ -88,6 +88,7 @@ export const STAIN_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Scale on glass and frames without mineral acid.', expectation: null, source: TRADE,
     stages: [
+      preWet(5),
       apply('citric-acid', [30, 50, 70, 90], [3, 10], { checks: ['It fizzes a little.'], stopWhen: 'The glass squeaks.', ifNotEnough: 'Sulfamic acid on what is left.', needs: 'film' }),
       work('agitate', 'soft-brush', [20, 40], 'No grit in the brush.'),
       rinse,

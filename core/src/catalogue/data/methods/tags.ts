@@ -25,7 +25,7 @@ export const TAG_METHODS: readonly Method[] = [
   },
   {
     id: 'shadow-alkaline', name: 'Alkaline shadow gel', treats: { 'felt-tip': 3, 'spray-paint': 2, smoke: 2 }, families: ['masonry', 'stone', 'concrete'],
-    surfaceRisk: 3, harmAround: 4, chainOrder: 'alkali',
+    surfaceRisk: 3, harmAround: 4, secondOnly: true, chainOrder: 'alkali',
     why: 'For the shadow alone, once the film of paint is off.', expectation: 'A ghost may stay on absorbent stone.', source: TRADE,
     stages: [
       apply('alkaline-shadow-gel', AS_SOLD, [15, 60], { checks: ['No paint film is left.'], stopWhen: 'The shadow no longer pales.', ifNotEnough: 'What stays is accepted: more would cost the surface.', tool: 'flat-brush', rate: rate(10, 20), litresPerSquareMetre: 0.4 }),
@@ -35,8 +35,8 @@ export const TAG_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'shadow-oxidising', name: 'Oxidising shadow gel', treats: { 'felt-tip': 4, 'leaf-tannin': 3, 'manganese-stain': 2 }, families: ['masonry', 'stone', 'concrete', 'plastic'],
-    surfaceRisk: 2, harmAround: 3, chainOrder: 'growth',
+    id: 'shadow-oxidising', name: 'Oxidising shadow gel', treats: { 'felt-tip': 2, 'leaf-tannin': 3, 'manganese-stain': 2 }, families: ['masonry', 'stone', 'concrete', 'plastic'],
+    surfaceRisk: 2, harmAround: 3, secondOnly: true, chainOrder: 'growth',
     why: 'Bleaches ink shadows without chlorine.', expectation: 'A ghost may stay on absorbent stone.', source: TRADE,
     stages: [
       apply('oxidising-shadow-gel', AS_SOLD, [15, 45], { checks: ['The colour pales.'], stopWhen: 'The shadow no longer pales.', ifNotEnough: 'What stays is accepted: more would cost the surface.', tool: 'flat-brush', rate: rate(10, 20), litresPerSquareMetre: 0.4 }),

@@ -1,7 +1,7 @@
 import { kept } from '../quantity/kept.ts';
-import { keptList } from '../survey/kept-list.ts';
-import { BANDS } from '../survey/surface.ts';
-import type { Surface } from '../survey/surface.ts';
+import { keptList } from './kept-list.ts';
+import { BANDS } from './surface.ts';
+import type { Surface } from './surface.ts';
 
 type Draining = Pick<Surface, 'id' | 'side' | 'band' | 'drainsOnto'>;
 
@@ -76,4 +76,22 @@ const mayFlow = kept((surfaces: readonly Draining[]): Paths => {
       return [upper.id, new Set<string>(lower.map((s) => s.id))];
     }),
   );
+});
+
+/** Which faces and features share their water: the same word for all whose run-off comes together anywhere. */
+export function basins(surfaces: readonly Draining[]): ReadonlyMap<string, string> {
+  return basinsOf(keptList(surfaces));
+}
+
+const basinsOf = kept((surfaces: readonly Draining[]): ReadonlyMap<string, string> => {
+  const root = new Map<string, string>();
+  const rootOf = (id: string): string => {
+    const up = root.get(id) ?? id;
+    if (up === id) return id;
+    const top = rootOf(up);
+    root.set(id, top);
+    return top;
+  };
+  for (const [id, next] of flowsOnto(surfaces)) for (const other of next) root.set(rootOf(other), rootOf(id));
+  return new Map(surfaces.map(({ id }) => [id, rootOf(id)]));
 });

@@ -1,4 +1,4 @@
-import type { Face } from '../survey/face.ts';
+import type { Face } from './face.ts';
 
 /** Faces that stand side by side, whichever of the two says so; a zone and the rest of its surface always do. */
 export function neighboursOf(
