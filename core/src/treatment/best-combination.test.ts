@@ -6,9 +6,12 @@ import { bestCombination } from './best-combination.ts';
 import type { Candidates } from './best-combination.ts';
 import type { RankedMethod } from './method-ranking.ts';
 
-const ranked = (id: string, points: number): RankedMethod => ({
+/** One that lessens what it treats, unless it costs something. */
+const ranked = (id: string, points: number, costs = 0): RankedMethod => ({
   method: CATALOGUE.method(id),
   points,
+  costs,
+  removes: costs > 0,
   factors: [],
   because: [],
   leftOut: null,
@@ -74,6 +77,26 @@ describe('the best combination of methods', () => {
     expect(ids(best([[ranked(soft, 9), ranked(brush, 5)], [ranked(brush, 4)]]))).toEqual([soft, brush]);
   });
 
+  it('counts what a method takes once, where it removes all that it is for', () => {
+    // Alone 5 + 6; the brush takes 6 once: 4 + 4 + 6. Where it only lessens them it has a bonus of 3.
+    const findings = (costs: number) => [
+      [ranked(soft, 5), ranked(brush, 4, costs)],
+      [ranked(acid, 6.5), ranked(brush, 4, costs)],
+    ];
+    expect(ids(best(findings(6)))).toEqual([brush, brush]);
+    expect(ids(best(findings(0)))).toEqual([soft, acid]);
+  });
+
+  it('puts one coat on a face', () => {
+    const [sand, coat, both] = ['fill-dry-sand', 'seal-paving', 'sand-and-seal'] as const;
+    const findings = [
+      [ranked(sand, 9), ranked(both, 1)],
+      [ranked(coat, 9), ranked(both, 1)],
+    ];
+    expect(ids(best(findings))).toEqual([both, both]);
+    expect(ids(best([[ranked(sand, 9)], [ranked(coat, 9)]]))).toEqual([sand, coat]);
+  });
+
   it('comes once more for a leave-on beside a wet treatment where that is worth it', () => {
     expect(ids(best([[ranked(stay, 9), ranked(soft, 4)], [ranked(acid, 3)]]))).toEqual([soft, acid]);
     expect(ids(best([[ranked(stay, 9), ranked(soft, 2)], [ranked(acid, 3)]]))).toEqual([stay, acid]);
@@ -97,17 +120,18 @@ describe('the best combination of methods', () => {
   });
 
   it('ends for every contaminant at once, with a method for each that has one', () => {
-    const findings = CATALOGUE.contaminants.map((contaminant) =>
+    const dirt = CATALOGUE.contaminants.filter(({ family }) => family !== 'wear');
+    const findings = dirt.map((contaminant) =>
       CATALOGUE.methods
         .filter((m) => m.treats[contaminant.id])
         .map((m) => ranked(m.id, 3 * (m.treats[contaminant.id] ?? 0) - 2 * m.surfaceRisk - m.harmAround))
         .sort((a, b) => b.points - a.points),
     );
     const found = best(findings);
-    expect(found).toHaveLength(CATALOGUE.contaminants.length);
+    expect(found).toHaveLength(dirt.length);
     expect(found.every((r, i) => r !== null && findings[i]?.includes(r))).toBe(true);
     const firsts = findings.map((own) => own[0] ?? null);
     expect(sumOf(found)).toBeGreaterThanOrEqual(sumOf(firsts));
-    expect(new Set(ids(found)).size).toBeLessThan(CATALOGUE.contaminants.length);
+    expect(new Set(ids(found)).size).toBeLessThan(dirt.length);
   });
 });

@@ -7,7 +7,7 @@ import type { RankedMethod } from './method-ranking.ts';
 /** What one finding may be treated with, best first; null stands for nothing permitted. */
 export type Candidates = readonly (RankedMethod | null)[];
 
-/** Points for a finding that another's application serves, and against each visit. */
+/** Points for a finding that another's application serves at least, and against each visit. */
 export interface CombinationWeights {
   readonly visit: number;
   readonly shared: number;
@@ -127,16 +127,29 @@ function isDoneAtOnce({ dryFirst, stages }: Method): boolean {
 
 /** Visits beyond the first cost what a company says; each method's own are in its points already. */
 export function combinationPoints(combination: Candidates, weights: CombinationWeights): number {
-  const ranked = combination.filter((r) => r !== null);
-  const methods = [...new Set(ranked.map((r) => r.method))];
-  const points =
-    ranked.reduce((sum, r) => sum + r.points, 0) + weights.shared * (ranked.length - methods.length);
-  const coats = methods.filter(isFinish).length;
-  const layers = Math.max(0, coats - 1) * TRADE_DEFAULTS.secondCoatMalus;
-  if (methods.every(isDoneAtOnce)) return points - layers;
+  const byMethod = new Map<Method, RankedMethod[]>();
+  let points = 0;
+  for (const ranked of combination) {
+    if (!ranked) continue;
+    points += ranked.points;
+    const same = byMethod.get(ranked.method);
+    if (same) same.push(ranked);
+    else byMethod.set(ranked.method, [ranked]);
+  }
+  const methods = [...byMethod.keys()];
+  for (const served of byMethod.values()) points += sharedPoints(served, weights);
+  points -= Math.max(0, methods.filter(isFinish).length - 1) * TRADE_DEFAULTS.secondCoatMalus;
+  if (methods.every(isDoneAtOnce)) return points;
   const own = methods.reduce((sum, method) => sum + visitsForOne(method) - 1, 0);
   const together = Math.max(1, visitsFor(methods)) - 1;
-  return points - layers - weights.visit * (together - own);
+  return points - weights.visit * (together - own);
+}
+
+/** What one application for several findings saves: all that it takes where it removes them, a bonus where it only lessens them. */
+function sharedPoints(served: readonly RankedMethod[], { shared }: CombinationWeights): number {
+  if (served.length < 2) return 0;
+  const saved = served.map(({ removes, costs }) => (removes ? Math.max(shared, costs) : shared));
+  return saved.reduce((sum, points) => sum + points, 0) - Math.min(...saved);
 }
 
 /** Fills or coats: one such layer to a face, sand and sealer together where both are wanted. */

@@ -36,8 +36,8 @@ export function faceVariants(
   };
   const own = variant(bestCombination(findings, weights));
   const bySet = new Map([[own.agents.join(' '), own]]);
-  for (const combination of near(findings, mostLoss + weights.shared * findings.length)) {
-    const other = variant(combination);
+  const close = near(findings, mostLoss + weights.shared * findings.length);
+  for (const other of close ? close.map(variant) : withFewer(own, findings, weights, variant)) {
     if (other.points < own.points - mostLoss) continue;
     const key = other.agents.join(' ');
     const known = bySet.get(key);
@@ -60,21 +60,47 @@ function isNoWorse(one: FaceVariant, other: FaceVariant): boolean {
   );
 }
 
-/** Combinations of what is near the best of each finding, as many as are tried. */
-function near(findings: readonly Candidates[], loss: number): readonly Candidates[] {
-  let count = 1;
-  const kept = findings.map((own) => {
+/** Combinations of what is near the best of each finding; null where they are too many to try. */
+function near(findings: readonly Candidates[], loss: number): readonly Candidates[] | null {
+  const close = findings.map((own) => {
     const best = own[0]?.points ?? 0;
-    const close = own.filter((ranked) => ranked === null || ranked.points >= best - loss);
-    const some = close.slice(0, Math.max(1, Math.floor(MOST_COMBINATIONS / count)));
-    count *= some.length;
-    return some;
+    return own.filter((ranked) => ranked === null || ranked.points >= best - loss);
   });
-  return kept.reduce<readonly Candidates[]>(
+  if (close.reduce((count, own) => count * own.length, 1) > MOST_COMBINATIONS) return null;
+  return close.reduce<readonly Candidates[]>(
     (heads, own) => heads.flatMap((head) => own.map((ranked) => [...head, ranked])),
     [[]],
   );
 }
+
+/** From the face's own best, each of its agents given up, and of what comes in its place again. */
+function withFewer(
+  own: FaceVariant,
+  findings: readonly Candidates[],
+  weights: CombinationWeights,
+  variant: (combination: Candidates) => FaceVariant,
+): readonly FaceVariant[] {
+  const found: FaceVariant[] = [];
+  const open: (readonly [FaceVariant, readonly Candidates[]])[] = [[own, findings]];
+  for (let next = open.shift(); next && found.length < MOST_FEWER; next = open.shift()) {
+    const [from, candidates] = next;
+    for (const agent of from.agents) {
+      const left = candidates.map((list) =>
+        list.filter((ranked) => ranked === null || !putsOn(ranked.method, agent)),
+      );
+      if (left.some((list) => list.length === 0)) continue;
+      const other = variant(bestCombination(left, weights));
+      found.push(other);
+      open.push([other, left]);
+    }
+  }
+  return found;
+}
+
+const MOST_FEWER = 24;
+
+const putsOn = (method: Method, agent: string) =>
+  workedStages(method).some((stage) => stage.kind === 'apply' && stage.agent === agent);
 
 /** What a method puts on; what brings it to rest goes with it. */
 const agentsOf = kept((method: Method, catalogue: Catalogue): readonly string[] => [

@@ -30,6 +30,9 @@ export interface RankedMethod {
   readonly method: Method;
   readonly points: number;
   readonly factors: readonly RankingFactor[];
+  /** What it takes and harms, in points: all but its result. A method that removes two things on a face costs that once. */
+  readonly costs: number;
+  readonly removes: boolean;
   readonly because: readonly Reason[];
   /** Why it is not proposed here although it is permitted; null where it may be. */
   readonly leftOut: Reason | null;
@@ -50,22 +53,31 @@ const POINT_STEP = 0.1;
 /** Those of one permitted method for one contaminant on any face of a sort: what hangs on the place comes by {@link withFactors}. */
 export function rankedMethod(method: Method, question: RankingQuestion): RankedMethod {
   const because = [{ rule: 'method', text: method.why, source: method.source }];
-  return ranked(method, because, factorsOf(method, question));
+  const removes = (method.treats[question.contaminant] ?? 0) >= TRADE_DEFAULTS.removesFrom;
+  return ranked({ method, because, removes }, factorsOf(method, question));
 }
 
 /** The same with more that speaks for it or against it; of a factor that is there already the new one counts. */
-export function withFactors(
-  { method, factors, because }: RankedMethod,
-  more: readonly RankingFactor[],
-): RankedMethod {
+export function withFactors({ factors, ...own }: RankedMethod, more: readonly RankingFactor[]): RankedMethod {
   const ids = new Set(more.map(({ id }) => id));
-  return ranked(method, because, [...factors.filter(({ id }) => !ids.has(id)), ...more]);
+  return ranked(own, [...factors.filter(({ id }) => !ids.has(id)), ...more]);
 }
 
-function ranked(method: Method, because: readonly Reason[], all: readonly RankingFactor[]): RankedMethod {
+function ranked(
+  { method, because, removes }: Pick<RankedMethod, 'method' | 'because' | 'removes'>,
+  all: readonly RankingFactor[],
+): RankedMethod {
   const factors = all.filter((factor) => factor.points !== 0 || factor.id === 'result');
-  const sum = factors.reduce((points, factor) => points + factor.points, 0);
-  return { method, points: roundToStep(sum, POINT_STEP), factors, because, leftOut: null };
+  const sum = (of: readonly RankingFactor[]) => of.reduce((points, factor) => points + factor.points, 0);
+  return {
+    method,
+    points: roundToStep(sum(factors), POINT_STEP),
+    costs: -roundToStep(sum(factors.filter(({ id }) => id !== 'result')), POINT_STEP),
+    removes,
+    factors,
+    because,
+    leftOut: null,
+  };
 }
 
 /** A factor by its weight, for so many units. */

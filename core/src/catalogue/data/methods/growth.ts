@@ -27,7 +27,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 4, moss: 5 }, families: ['concrete'],
+    id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 4, moss: 5, mud: 4, pollen: 4, cobwebs: 3 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
     why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE,
     stages: [
