@@ -54,6 +54,10 @@ test('a rule is set aside with reason and name, and stays visible down to the or
 }) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/treat/boards-east`);
+  await page
+    .getByRole('button', { name: /refused$/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Override the rule for Soft wash with hypochlorite' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Override the rule' }).click();
@@ -68,13 +72,17 @@ test('a rule is set aside with reason and name, and stays visible down to the or
 
   await page.goBack();
   await page.getByRole('button', { name: 'Back to what was proposed' }).click();
-  await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Peroxide wash', exact: true })).toBeVisible();
   await saved(page);
 });
 
 test('another permitted method is picked and the floor stays refused', async ({ page, etappe }) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/treat/plinth-west`);
+  await page
+    .getByRole('button', { name: /refused$/ })
+    .first()
+    .click();
   await expect(page.getByText('stays refused').first()).toBeVisible();
   await page.getByRole('button', { name: 'Use Mild alkaline wash by brush against Green algae' }).click();
   await expect(page.getByText('Chosen by Office')).toBeVisible();

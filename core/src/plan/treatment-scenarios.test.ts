@@ -3,9 +3,8 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import { TREATMENT_SCENARIOS } from '../test/treatment-scenarios.ts';
 import type { TreatmentScenario } from '../test/treatment-scenarios.ts';
+import { stageWords } from '../test/stage-words.ts';
 import { plan } from './plan.ts';
-
-const WASHERS: readonly string[] = ['pressure-washer', 'hot-washer'];
 
 /** Everything that the plan does on the face, in the words of the scenarios. */
 function doneOn(scenario: TreatmentScenario): readonly string[] {
@@ -27,14 +26,7 @@ function doneOn(scenario: TreatmentScenario): readonly string[] {
   const parts = made.surfaces[0]?.treatment?.parts ?? [];
   const stages = parts.flatMap((part) => part.stages);
   const waits = parts.flatMap((part) => (part.wait ? [`wait-${part.wait.for}`] : []));
-  const words = stages.flatMap((stage) => {
-    const agent = stage.apply ? CATALOGUE.agent(stage.apply.agent) : null;
-    const tool = stage.tool === null ? null : CATALOGUE.tool(stage.tool);
-    return [
-      stage.kind, stage.method, ...(stage.kind === 'apply' && stage.direction ? [stage.direction] : []), ...(agent ? [agent.id, agent.class] : []), ...(tool ? [tool.id] : []),
-      ...(tool?.machines.some((m) => WASHERS.includes(m)) && tool.jet ? ['jet'] : []),
-    ];
-  });
+  const words = stages.flatMap(stageWords);
   return stages.length === 0 ? ['nothing'] : [...words, ...waits, `visits-${made.visits.length}`];
 } // prettier-ignore
 

@@ -40,6 +40,7 @@ const SIEVES: Readonly<Record<keyof typeof LEFT_OUT, Sieve>> = {
   'left-out/unworkable': workable,
   'left-out/drips': sparing,
   'left-out/cleaned-before': roofCleanedBefore,
+  'left-out/practice': byOurWays,
   'left-out/insufficient': sufficing,
   'left-out/bit-by-bit': practical,
   'left-out/by-hand': byMachineOnFloors,
@@ -90,8 +91,14 @@ function sparing(methods: readonly PlacedMethod[], { contaminant }: SiftQuestion
   return does ? spares : methods;
 }
 
+/** The ways that the company has chosen, and the way of each roof, where any method goes by them. */
+function byOurWays(methods: readonly PlacedMethod[]): readonly PlacedMethod[] {
+  const ours = methods.filter(({ ranked }) => ranked.factors.every(({ id }) => id !== 'preference'));
+  return ours.length > 0 ? ours : methods;
+}
+
 /**
- * By the ways that the company has chosen, where any goes by them. Traces and films: what shows at all, one grade of result more than the
+ * Traces and films: what shows at all, one grade of result more than the
  * dirt has of severity. From severity 3 on what removes what is there. Where nothing does, what does most, and about as much where
  * the most goes only bit by bit: a method that leaves it is not gentle, it is a call-back, but nobody steams a whole wall by hand.
  */
@@ -99,14 +106,12 @@ function sufficing(methods: readonly PlacedMethod[], question: SiftQuestion): re
   const { severity, contaminant } = question;
   const { removesFrom } = TRADE_DEFAULTS;
   const result = ({ ranked }: PlacedMethod) => ranked.method.treats[contaminant] ?? 0;
-  const ours = methods.filter(({ ranked }) => ranked.factors.every(({ id }) => id !== 'preference'));
-  const wanted = ours.length > 0 ? ours : methods;
   const enough = Math.min(severity + 1, removesFrom);
-  const suffices = wanted.filter((placed) => result(placed) >= enough);
+  const suffices = methods.filter((placed) => result(placed) >= enough);
   if (suffices.some((placed) => isPractical(placed, question))) return suffices;
-  const most = Math.max(0, ...wanted.map(result));
+  const most = Math.max(0, ...methods.map(result));
   const least = most >= removesFrom ? most - 1 : most;
-  return wanted.filter((placed) => result(placed) >= least);
+  return methods.filter((placed) => result(placed) >= least);
 }
 
 /** What goes bit by bit is for spots and details where anything else does it. */

@@ -65,7 +65,13 @@ export const { say, rich } = messages({
   // proposal-card.tsx
   'severity-of-the-surface': 'severity {severity}, {severityWords}; {share} % of the surface{followsWords}',
   'back-to-what-was-proposed': 'Back to what was proposed',
-  proposed: 'proposed',
+  'proposed-points': 'proposed, {points} points',
+  'what-speaks-for-it': 'What speaks for it and against it',
+  'other-methods':
+    '{others, plural, =0 {No other method} one {# other method} other {# other methods}}{refused, plural, =0 {} other {, # refused}}',
+  // together.tsx
+  'keep-it-alone': 'Keep it alone',
+  // proposal-card.tsx, its table
   'side-by-side': 'Side by side …',
   'on-every-surface-like-this': 'On every surface like this …',
   'other-methods-against': 'Other methods against {name}',

@@ -51,7 +51,7 @@ describe('the patches of a face', () => {
         {
           kind: 'test-patch',
           op: 'create',
-          fields: { surface: 'wall', zone: null, agent: 'hydrogen-peroxide' },
+          fields: { surface: 'wall', zone: null, agent: 'percarbonate' },
         },
       ]);
     });

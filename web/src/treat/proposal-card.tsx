@@ -1,4 +1,4 @@
-import { CATALOGUE, SEVERITY_WORDS, decimal, refusedInOrder } from '@etappe/core';
+import { CATALOGUE, SEVERITY_WORDS, decimal, refusedInOrder, signed } from '@etappe/core';
 import type { ContaminantProposal, RefusedMethod } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -22,13 +22,15 @@ const FIRST_REFUSED = 5;
 
 /** What is done against one finding, what else would do, what is refused and by which rule. */
 export function ProposalCard({ surface, name, proposal }: Props) {
-  const { finding, follows, chosen, alternatives, refused, choice } = proposal;
+  const { finding, follows, chosen, whyNotMore, alternatives, refused, choice } = proposal;
   const { pick, release } = useMethodChoice(surface, finding.contaminant);
   const { catalogue } = useSurveySession();
   const [comparing, setComparing] = useState(false);
   const [spreading, setSpreading] = useState(false);
   const [allRefused, setAllRefused] = useState(false);
+  const [othersOpen, setOthersOpen] = useState(chosen === null);
   const ordered = refusedInOrder(refused, finding.contaminant);
+  const [firstRefused] = ordered;
   const shownRefused = allRefused ? ordered : ordered.slice(0, FIRST_REFUSED);
   const [overriding, setOverriding] = useState<RefusedMethod | null>(null);
   return (
@@ -53,14 +55,29 @@ export function ProposalCard({ surface, name, proposal }: Props) {
               {say('back-to-what-was-proposed')}
             </Button>
           ) : (
-            <span className="quiet">{say('proposed')}</span>
+            <span className="quiet">{say('proposed-points', { points: signed(chosen.points) })}</span>
           )}
           <span className="why">
             {chosen.method.why}
             {choice && <strong> {choice.text}</strong>}
+            {whyNotMore !== null && <span className="why-not-more"> {whyNotMore}</span>}
           </span>
-          <RankingFactors ranked={chosen} />
+          <details className="fold why">
+            <summary className="quiet">{say('what-speaks-for-it')}</summary>
+            <RankingFactors ranked={chosen} />
+          </details>
           <div className="proposal-acts">
+            {alternatives.length + refused.length > 0 && (
+              <Button
+                size="small"
+                aria-expanded={othersOpen}
+                onClick={() => {
+                  setOthersOpen(!othersOpen);
+                }}
+              >
+                {say('other-methods', { others: alternatives.length, refused: refused.length })}
+              </Button>
+            )}
             {alternatives.length > 0 && (
               <Button
                 size="small"
@@ -82,17 +99,23 @@ export function ProposalCard({ surface, name, proposal }: Props) {
           </div>
         </div>
       )}
-      {(alternatives.length > 0 || refused.length > 0) && (
+      {!othersOpen && firstRefused && (
+        <p className="first-refused">
+          <span className="refused-mark">{say('refused')}</span> {firstRefused.method.name}:{' '}
+          {firstRefused.refusals[0]?.text}
+        </p>
+      )}
+      {othersOpen && (alternatives.length > 0 || refused.length > 0) && (
         <table className="method-table">
           <caption className="visually-hidden">{say('other-methods-against', { name })}</caption>
           <tbody>
             {alternatives.map((ranked) => {
-              const { method, points } = ranked;
+              const { method, points, leftOut } = ranked;
               return (
                 <tr key={method.id}>
                   <td>{method.name}</td>
                   <td>
-                    {method.why}{' '}
+                    {method.why} {leftOut && <span className="quiet">{leftOut.text} </span>}
                     <details className="fold factors-fold">
                       <summary className="quiet figure">
                         {decimal(points, 1)} {Math.abs(points) === 1 ? 'point' : 'points'}
@@ -150,7 +173,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
           </tbody>
         </table>
       )}
-      {ordered.length > shownRefused.length && (
+      {othersOpen && ordered.length > shownRefused.length && (
         <Button
           size="small"
           type="text"

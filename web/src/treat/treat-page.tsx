@@ -9,6 +9,8 @@ import { PatchesPart } from './patches-part.tsx';
 import { ReasonsPanel } from './reasons-panel.tsx';
 import { ProposalCard } from './proposal-card.tsx';
 import { SchoolsPart } from './schools-part.tsx';
+import { SurfaceNotes } from './surface-notes.tsx';
+import { Together } from './together.tsx';
 import { StageList } from './stage-list.tsx';
 import { rich, say } from '../messages/treat.ts';
 import './treat-page.css';
@@ -58,24 +60,12 @@ export function TreatPage() {
           </span>
           <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>{say('change-the-survey')}</Link>
         </header>
-        <LimitsGauge planned={planned} job={survey.job} />
-        {warnings
-          .filter((w) => w.severity !== 'note')
-          .map((w) => (
-            <Alert
-              key={w.text}
-              type={w.severity === 'stop' ? 'error' : 'warning'}
-              showIcon
-              title={w.text}
-              style={{ marginTop: 10 }}
-            />
-          ))}
-        <ChemistryApart surface={surface.id} />
         {!treatment && (
           <p style={{ marginTop: 16 }}>
             {surface.inScope ? say('measure-the-surface-on-the') : say('this-surface-is-out-of')}
           </p>
         )}
+        <Together planned={planned} />
         {treatment?.proposals.map((proposal) => (
           <ProposalCard
             key={`${surface.id} ${proposal.finding.contaminant}`}
@@ -84,11 +74,14 @@ export function TreatPage() {
             name={contaminantById(proposal.finding.contaminant).name}
           />
         ))}
-        <PatchesPart planned={planned} />
-        <SchoolsPart surface={surface} />
         {treatment?.parts.some((part) => part.stages.length > 0 || part.wait) && (
           <StageList planned={planned} units={survey.job.units} />
         )}
+        <SurfaceNotes warnings={warnings} />
+        <ChemistryApart surface={surface.id} />
+        <LimitsGauge planned={planned} job={survey.job} />
+        <PatchesPart planned={planned} />
+        <SchoolsPart surface={surface} />
       </section>
       <ReasonsPanel planned={planned} />
     </div>

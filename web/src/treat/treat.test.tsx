@@ -13,7 +13,7 @@ const state = stateOfFile({
       id: 'wall',
       material: 'larch-boards',
       size: '4x3',
-      findings: [{ contaminant: 'green-algae', severity: 2 }],
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
     },
   ],
 });
@@ -21,6 +21,9 @@ const made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
 const [planned] = made.surfaces;
 const [proposal] = planned?.treatment?.proposals ?? [];
 if (!planned || !proposal) throw new Error('the wall has a proposal');
+/** The methods beside the proposal. */
+const others = async () =>
+  userEvent.click(await screen.findByRole('button', { name: /other methods?, \d+ refused$/ }));
 const card = <ProposalCard surface="wall" name="Green algae" proposal={proposal} />;
 
 describe('a proposal', () => {
@@ -28,6 +31,8 @@ describe('a proposal', () => {
     standInServer(state);
     renderInSession(card);
     expect(await screen.findByRole('heading', { name: 'Oxygen wash and brightener' })).toBeInTheDocument();
+    expect(screen.getByText(/Hypochlorite pulps the fibres of bare timber/)).toBeInTheDocument();
+    await others();
     expect(
       screen.getByRole('button', { name: 'Use Oxygen wash by soft brush against Green algae' }),
     ).toBeInTheDocument();
@@ -37,6 +42,7 @@ describe('a proposal', () => {
   it('is changed to another method by one press', async () => {
     const asked = standInServer(state);
     renderInSession(card);
+    await others();
     await userEvent.click(await screen.findByRole('button', { name: /^Use Oxygen wash by soft brush/ }));
     await waitFor(() => {
       const sent = asked
@@ -51,6 +57,7 @@ describe('a proposal', () => {
   it('sets a rule aside only with a reason and a name', async () => {
     const asked = standInServer(state);
     renderInSession(card);
+    await others();
     await userEvent.click(
       await screen.findByRole('button', { name: 'Override the rule for Soft wash with hypochlorite' }),
     );
@@ -71,7 +78,7 @@ describe('the chain of stages', () => {
     renderInSession(<StageList planned={planned} units="metric" />);
     return waitFor(() => {
       expect(screen.getAllByRole('listitem')).toHaveLength(planned.treatment?.stages.length ?? 0);
-      expect(screen.getByText(/80 g\/L \(8 % w\/v\) percarbonate powder/)).toBeInTheDocument();
+      expect(screen.getByText(/100 g\/L \(10 % w\/v\) percarbonate powder/)).toBeInTheDocument();
       expect(screen.getByText('12–25 min')).toBeInTheDocument();
       expect(screen.getByText('Presses 21.6 kPa, the surface stands 25 kPa')).toBeInTheDocument();
     });

@@ -62,7 +62,7 @@ export const TIMBER_METHODS: readonly Method[] = [
     why: 'Painted ceilings and boards: seconds of contact, with everything below wetted first.', expectation: null, source: TRADE,
     stages: [
       apply('metasilicate', [8, 15, 25, 40], [0.5, 2], { checks: ['Everything below is wet.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'Stop: the paint comes next.', needs: 'film' }),
-      work('agitate', 'soft-brush', [30, 60], 'Light passes.'),
+      work('agitate', 'soft-brush', [60, 120], 'Light passes.'),
       rinse,
     ],
   },
