@@ -139,7 +139,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     ]),
     setAside: plan.warnings.filter((w) => SET_ASIDE.includes(w.rule)).map((w) => w.text),
     expectations: said.filter((e) => !e.leftOut).map(({ place, text }) => ({ place, text })),
-    acknowledged: isAcknowledged(said, survey) ? survey.job.acknowledgement : null,
+    acknowledged: isAcknowledged(plan, survey) ? survey.job.acknowledgement : null,
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
   };

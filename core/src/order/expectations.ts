@@ -9,7 +9,6 @@ import { earlierWording } from '../catalogue/data/earlier-wording.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
-import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { permanentMarkOf } from '../readiness/permanent-marks.ts';
 import type { Derivation } from '../plan/derivation.ts';
@@ -35,10 +34,16 @@ export interface Expectation {
   readonly earlierText: string;
   /** Left out on purpose. */
   readonly leftOut: boolean;
+  /** Said until 2026-12: what is not used, and why. Acknowledgements from then rest on it. */
+  readonly retired: boolean;
 }
 
-/** What the customer is told: by place, with the facts of the job filled in. */
+/** What the customer is told: by place, with the facts of the job filled in. What is not used is no news to anybody. */
 export function expectationsFor(plan: Derivation, survey: Survey): readonly Expectation[] {
+  return everSaid(plan, survey).filter(({ retired }) => !retired);
+}
+
+function everSaid(plan: Derivation, survey: Survey): readonly Expectation[] {
   const catalogue = companyCatalogue(survey.handbook);
   const said = [
     ...plan.surfaces.flatMap((planned) => faceExpectations(planned, catalogue)),
@@ -63,6 +68,7 @@ export function expectationsFor(plan: Derivation, survey: Survey): readonly Expe
         facts: all.map((one) => one.facts),
         earlierText: own ?? first.earlier,
         leftOut: own === '',
+        retired: first.retired === true,
       },
     ];
   });
@@ -79,6 +85,7 @@ interface Said {
   /** Ids and facts: no words of a language. */
   readonly facts: Facts;
   readonly earlier: string;
+  readonly retired?: boolean;
 }
 
 type ExpectationText = keyof typeof EXPECTATIONS;
@@ -127,15 +134,18 @@ function faceExpectations(planned: TreatedSurface, catalogue: CompanyCatalogue):
       const { id, name } = avoided.method;
       const not = { method: lowerFirst(name), why: why.text };
       return [
-        here(
-          `not-${id}`,
-          worded(
-            'expect/not-used',
-            not,
-            { method: id, rule: why.rule },
-            { ...not, why: earlierWording(why.text) },
+        {
+          ...here(
+            `not-${id}`,
+            worded(
+              'expect/not-used',
+              not,
+              { method: id, rule: why.rule },
+              { ...not, why: earlierWording(why.text) },
+            ),
           ),
-        ),
+          retired: true,
+        },
       ];
     }),
     ...treatment.parts.slice(1).flatMap((part) => {
@@ -232,12 +242,12 @@ function slowResult(places: string, start: string | null, from: number, to: numb
 }
 
 /** Whether somebody acknowledged what is said now, and not something else. */
-export function isAcknowledged(
-  expectations: readonly Expectation[],
-  survey: Pick<FacedSurvey, 'job'>,
-): boolean {
+export function isAcknowledged(plan: Derivation, survey: Survey): boolean {
   const hash = survey.job.acknowledgement?.hash;
-  return hash === expectationsHash(expectations) || hash === earlierHash(expectations);
+  if (hash === undefined) return false;
+  const all = everSaid(plan, survey);
+  const now = all.filter(({ retired }) => !retired);
+  return [expectationsHash(now), expectationsHash(all), earlierHash(all)].includes(hash);
 }
 
 const told = (expectations: readonly Expectation[]) => expectations.filter((e) => !e.leftOut);

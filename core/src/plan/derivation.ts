@@ -10,6 +10,7 @@ import { choiceWarnings } from '../warnings/choice-warnings.ts';
 import { chemistryWarnings } from '../warnings/chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { exposures } from '../protection/exposed-faces.ts';
+import { eventWarnings } from '../warnings/event-warnings.ts';
 import { exposureWarnings } from '../warnings/exposure-warnings.ts';
 import { plannedMixes } from '../visit/planned-mixes.ts';
 import { FaceHours } from '../wet-cycle/face-hours.ts';
@@ -148,12 +149,12 @@ function visitOf(survey: FacedSurvey) {
     whole.map((p) => inVisit(p, visits[visitNumber - 1])),
     survey,
   );
-  return { surfaces: kept.surfaces, kept, visits, visitNumber, date, hours };
+  return { surfaces: kept.surfaces, whole, kept, visits, visitNumber, date, hours };
 }
 
 /** The steps before anything is cut into fronts. */
 function treated(survey: FacedSurvey, inputsHash: string) {
-  const { surfaces, kept, visits, visitNumber, date, hours } = visitOf(survey);
+  const { surfaces, whole, kept, visits, visitNumber, date, hours } = visitOf(survey);
   const questions = openQuestions(survey);
   const exposed = exposures(survey, kept.guarded);
   return {
@@ -175,7 +176,8 @@ function treated(survey: FacedSurvey, inputsHash: string) {
       ...visitNumberWarnings(survey, visitNumber),
       ...reachWarnings(surfaces, survey),
       ...jetWarnings(surfaces, survey),
-      ...readingWarnings(surfaces, survey),
+      ...readingWarnings(surfaces, survey, date),
+      ...eventWarnings(whole, visits, survey),
       ...coverageWarnings(surfaces, survey),
       ...exposureWarnings(exposed, survey, surfaces),
       ...companyWarnings(survey, surfaces),

@@ -97,12 +97,56 @@ describe('wood that is too damp', () => {
   it('is told by the last reading, with the limit and the way out', () => {
     const damp = reading({ what: 'moisture', figure: 24 });
     expect(warned([damp])).toEqual([
-      'Wall: 24 % moisture on 2026-05-04; the coating needs 18 % or less. Let it dry and measure again.',
+      'Wall: 24 % moisture on 2026-05-04; it must have 18 % or less. Not before 2026-05-06: measure again then.',
     ]);
     expect(
       warned([{ ...damp, on: '2026-05-01' }, reading({ id: 's', what: 'moisture', figure: 15 })]),
     ).toEqual([]);
     expect(warned([])).toEqual([]);
+  });
+});
+
+describe('a face that must be dry', () => {
+  const wall = {
+    id: 'wall',
+    material: 'clay-brick',
+    side: 'north',
+    size: '6x3',
+    topMetres: 3,
+    findings: [{ contaminant: 'unprotected-face', severity: 2 }],
+  };
+  const told = (readings: readonly object[], surface: object = wall) =>
+    planned({ surfaces: [surface], site: { readings } })
+      .warnings.filter((w) => w.rule === 'too-damp' || w.rule === 'rained-on')
+      .map((w) => [w.rule, w.severity, w.text]);
+
+  it('stops a coat on damp brick, with the limit of brick and the next day', () => {
+    expect(told([reading({ what: 'moisture', figure: 6 })])).toEqual([
+      [
+        'too-damp',
+        'stop',
+        'Wall: 6 % moisture on 2026-05-04; it must have 4 % or less. Not before 2026-05-06: measure again then.',
+      ],
+    ]);
+    expect(told([reading({ what: 'moisture', figure: 3.5 })])).toEqual([]);
+  });
+
+  it('begins to dry again when it rains, and is let be when it has dried since', () => {
+    expect(told([reading({ what: 'rain', figure: 8, on: '2026-05-02' })])).toEqual([
+      [
+        'rained-on',
+        'stop',
+        'Wall: 8 mm of rain on 2026-05-02, so its drying begins again. Not before 2026-05-09.',
+      ],
+    ]);
+    expect(told([reading({ what: 'rain', figure: 8, on: '2026-04-20' })])).toEqual([]);
+    expect(told([reading({ what: 'rain', figure: 0, on: '2026-05-02' })])).toEqual([]);
+  });
+
+  it('is asked of nothing that may be wet', () => {
+    const green = { ...wall, findings: [{ contaminant: 'green-algae', severity: 2 }] };
+    const wet = [reading({ what: 'moisture', figure: 20 }), reading({ id: 's', what: 'rain', figure: 8 })];
+    expect(told(wet, green)).toEqual([]);
   });
 });
 

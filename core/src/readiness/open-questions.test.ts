@@ -130,7 +130,19 @@ describe('every question is asked where it must be, and not where it need not', 
       { sides: [{ id: 's', name: 'Back', aspectDegrees: null }], wall: { side: 's' } },
       { sides: [{ id: 's', name: 'Back', aspectDegrees: 90 }], wall: { side: 's' } },
     ],
-    ['windows', 'asks', { wall: { band: 'wall' } }, {}],
+    [
+      'windows',
+      'asks',
+      { wall: { band: 'wall', size: '4x3 - 1x1' } },
+      // A retaining wall has nothing that opens.
+      { wall: { band: 'wall' } },
+    ],
+    [
+      'finding-doubtful',
+      'asks',
+      { wall: { findings: [{ contaminant: 'mildew', severity: 2, confidence: 0.5 }] } },
+      { wall: { findings: [{ contaminant: 'mildew', severity: 2, confidence: 0.9 }] } },
+    ],
     [
       'mark-undecided',
       'asks',
@@ -160,6 +172,15 @@ describe('every question is asked where it must be, and not where it need not', 
 
   it('asks nothing of heights, sides and windows where nothing is worked on', () => {
     expect(questions({ wall: { band: 'roof', tiltDegrees: 30, topMetres: 0, ...leftOut } })).toEqual([]);
+  });
+});
+
+describe('a doubtful finding', () => {
+  it('has the test that tells it from what looks like it', () => {
+    const wall = { findings: [{ contaminant: 'mildew', severity: 3, confidence: 0.5 }] };
+    expect(questions({ wall }).map((q) => q.text)).toEqual([
+      'Is it really mildew on Yard? Test before the day: dab of hypochlorite.',
+    ]);
   });
 });
 

@@ -1,5 +1,7 @@
 import { say } from '../messages/message.ts';
-import { lookAlikeById } from '../catalogue/catalogue.ts';
+import { contaminantById, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
+import { LOOK_ALIKES } from '../catalogue/data/look-alikes.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Damage } from '../survey/damage.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
 import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
@@ -65,7 +67,8 @@ function askedQuestions(survey: FacedSurvey): readonly Question[] {
       .flatMap((s) => materialQuestion(s, survey)),
     ...worked.filter((s) => s.zoneOf === null).flatMap(heightQuestion),
     ...sideQuestions(survey.sides, worked),
-    ...windowQuestion(worked),
+    ...windowQuestion(worked, survey),
+    ...doubtfulFindings(worked, survey),
     ...survey.marks.flatMap((mark) => markQuestion(mark, survey)),
     ...survey.damages.flatMap((damage) => damageQuestions(damage, survey)),
     ...survey.preconditions.filter((p) => !p.met).map(preconditionQuestion),
@@ -128,9 +131,20 @@ function sideQuestions(sides: readonly Side[], worked: readonly Face[]): readonl
     .map((side) => ask('aspect', side.id, { place: side.name }));
 }
 
-function windowQuestion(worked: readonly Face[]): readonly Question[] {
-  return worked.some((s) => s.band !== 'floor') ? [ask('windows', null, {})] : [];
+/** Only where somebody sprays a wall or a roof of something that opens. */
+function windowQuestion(worked: readonly Face[], survey: FacedSurvey): readonly Question[] {
+  const opens =
+    survey.surfaces.some(({ band, material }) => band === 'opening' || isGlass(material, survey)) ||
+    survey.features.some(({ kind }) => OPENINGS.includes(kind)) ||
+    // What a tape took off a wall is an opening.
+    worked.some(({ band, size }) => band !== 'floor' && size.includes('-'));
+  return opens && worked.some((s) => s.band !== 'floor') ? [ask('windows', null, {})] : [];
 }
+
+const OPENINGS: readonly Feature['kind'][] = ['door', 'gap', 'sill', 'glass'];
+
+const isGlass = (material: string, { catalogue }: FacedSurvey) =>
+  catalogue.material(material).family === 'glass';
 
 /** What water may reach is known to be weatherproof and isolated, or the work waits. */
 function electricalQuestions(feature: Feature, reached: boolean): readonly Question[] {
@@ -162,6 +176,28 @@ function materialQuestion(surface: Face, survey: FacedSurvey): readonly Question
   return test === undefined
     ? [ask('material-unsure/none', surface.id, { place, materials })]
     : [ask('material-unsure/test', surface.id, { place, materials, test })];
+}
+
+/** What is only perhaps what it was taken for has the test that would tell, before a harsh way is gone for nothing. */
+function doubtfulFindings(worked: readonly Face[], survey: FacedSurvey): readonly Question[] {
+  const { surenessNeeded } = TRADE_DEFAULTS;
+  return worked.flatMap(({ id, name: place }): readonly Question[] => {
+    const doubtful = survey.findings.filter((f) => f.surface === id && f.confidence < surenessNeeded);
+    if (doubtful.length === 0) return [];
+    const dirt = doubtful
+      .map(({ contaminant }) => contaminantById(contaminant).name.toLowerCase())
+      .reduce((one, other) => say('answer/or', { one, other }));
+    const tests = doubtful.flatMap(({ contaminant }) => {
+      const alike = LOOK_ALIKES.find(({ candidates }) => candidates.some((c) => c.id === contaminant));
+      return alike?.tests[0] ?? [];
+    });
+    const [test] = tests;
+    return [
+      test === undefined
+        ? ask('finding-doubtful/none', id, { place, dirt })
+        : ask('finding-doubtful', id, { place, dirt, test: quickTestById(test).name.toLowerCase() }),
+    ];
+  });
 }
 
 /** Nothing is planned on a guess: an open mark stays open until it is settled. */

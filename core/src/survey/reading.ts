@@ -9,6 +9,7 @@ export const READING_KINDS = {
   'surface-temperature': { name: 'Surface temperature', unit: '°C', least: -20, most: 90 },
   ph: { name: 'pH of the wet face', unit: 'pH', least: 0, most: 14 },
   moisture: { name: 'Moisture', unit: '%', least: 0, most: 100 },
+  rain: { name: 'Rain of that day', unit: 'mm', least: 0, most: 500 },
 } as const;
 export type ReadingKind = keyof typeof READING_KINDS;
 

@@ -56,6 +56,19 @@ describe('protections', () => {
     expect([acts(made, 'bed'), acts(made, 'shed')]).toEqual([[], []]);
   });
 
+  it('go by where a drain leads: nothing has to be found out that the survey says', () => {
+    const at = (leadsTo: string) => {
+      const drain = { id: 'gully', kind: 'drain', leadsTo };
+      const made = planOf([drain], [wall({ drainsOnto: ['gully'] })]);
+      const [first] = made.protections.filter((p) => p.feature === 'gully');
+      return [first?.kind, first?.text];
+    };
+    expect(at('unknown')[1]).toContain('Find out where it leads');
+    expect(at('storm-drain')).toEqual(['block', expect.stringContaining('open water')]);
+    expect(at('soakaway')[0]).toBe('block');
+    expect(at('foul-sewer')).toEqual(['keep-away', expect.stringContaining('sludge')]);
+  });
+
   it('go by the house for plants, and warn of a cover that stays on in the sun', () => {
     const covered = (watts: number) =>
       planOf([BED], [wall({ beside: ['bed'], size: '30x5' })], {

@@ -50,16 +50,33 @@ export function protectionsFor(
 }
 
 function protectionOf(
-  { kind }: Feature,
+  feature: Feature,
   faces: readonly TreatedSurface[],
   survey: FacedSurvey,
 ): FeatureProtection | null {
-  const usual = FEATURE_PROTECTIONS[kind] ?? null;
+  const { kind } = feature;
+  const usual = FEATURE_PROTECTIONS[kind === 'drain' ? drainProtection(feature) : kind] ?? null;
   if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
   const catalogue = survey.catalogue;
   // The most careful way of any face that reaches them.
   const ways = faces.map((p) => schoolsOn(p.surface, survey.job.house, catalogue)['plants'] ?? '');
   return PLANT_PROTECTIONS[['capture', 'cover'].find((way) => ways.includes(way)) ?? ''] ?? usual;
+}
+
+/** What is done at a drain goes by where it leads, as far as somebody knows. */
+function drainProtection({ leadsTo }: Feature): string {
+  switch (leadsTo) {
+    case 'storm-drain':
+    case 'watercourse':
+      return 'drain-to-water';
+    case 'soakaway':
+      return 'drain-to-ground';
+    case 'foul-sewer':
+      return 'drain-to-sewer';
+    case 'unknown':
+    case null:
+      return 'drain';
+  }
 }
 
 function actsFor(

@@ -1,5 +1,6 @@
 import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { daysAfter } from '../quantity/calendar.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -8,16 +9,34 @@ import type { TreatedSurface } from '../treatment/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 
-/** What was read on faces and stands against the plan: wood too damp for its coat, acid or alkali that is still there. */
+/**
+ * What was read on faces and stands against the plan: damp or rain before what wants a dry face, acid or alkali that is still there.
+ * @param date of the visit that is planned, YYYY-MM-DD; null while the job has none
+ */
 export function readingWarnings(
   surfaces: readonly TreatedSurface[],
   survey: FacedSurvey,
+  date: string | null,
 ): readonly Warning[] {
   const catalogue = survey.catalogue;
   return surfaces.flatMap((planned) => {
     const last = (what: ReadingKind) => lastReading(survey.readings, planned.surface.id, what);
-    return [...tooDamp(planned, last('moisture'), catalogue), ...notNeutral(planned, last('ph'), catalogue)];
+    const days = dryingDays(planned, catalogue);
+    return [
+      ...(days === null ? [] : tooDamp(planned, last('moisture'), date, catalogue)),
+      ...(days === null ? [] : rainedOn(planned, last('rain'), days, date)),
+      ...notNeutral(planned, last('ph'), catalogue),
+    ];
   });
+}
+
+/** Days that the face dries before what is planned on it now; null where it need not be dry. */
+function dryingDays({ treatment }: TreatedSurface, catalogue: CompanyCatalogue): number | null {
+  const methods = new Set((treatment?.stages ?? []).map(({ method }) => method));
+  const days = (treatment?.proposals ?? []).flatMap(({ chosen }) =>
+    chosen && methods.has(chosen.method.id) ? (catalogue.method(chosen.method.id).dryFirst?.days ?? []) : [],
+  );
+  return days.length === 0 ? null : Math.max(...days);
 }
 
 /** Of several on the latest day the one that was written down last counts. */
@@ -31,18 +50,41 @@ function lastReading(readings: readonly Reading[], surface: string, what: Readin
     );
 }
 
+/** What shuts water in waits for a meter: wood by its own limit, masonry, stone and concrete by theirs. */
 function tooDamp(
   { surface, treatment }: TreatedSurface,
   read: Reading | null,
+  date: string | null,
   catalogue: CompanyCatalogue,
 ): readonly Warning[] {
-  const coated = treatment?.stages.some((s) => s.apply?.agentClass === 'coating') ?? false;
-  const most = TRADE_DEFAULTS.greatestWoodMoisturePercent;
-  if (!coated || read === null || read.figure <= most) return [];
-  if (catalogue.material(surface.material).family !== 'timber') return [];
-  const damp = { place: surface.name, read: decimal(read.figure, 1), on: read.on, most };
-  return [warning('too-damp', 'warn', damp, surface.id)];
+  const { greatestWoodMoisturePercent, greatestMasonryMoisturePercent, readAgainDays } = TRADE_DEFAULTS;
+  const shutsIn = (treatment?.stages ?? []).some(
+    ({ kind, apply }) => kind === 'fill' || apply?.agentClass === 'coating',
+  );
+  const isWood = catalogue.material(surface.material).family === 'timber';
+  const most = isWood ? greatestWoodMoisturePercent : greatestMasonryMoisturePercent;
+  if (!shutsIn || read === null || read.figure <= most) return [];
+  const next = daysAfter(read.on, readAgainDays);
+  const damp = { place: surface.name, read: decimal(read.figure, 1), on: read.on, most, next };
+  return [warning('too-damp', waitsUntil(next, date), damp, surface.id)];
 }
+
+/** Rain starts the drying again, whatever was done before. */
+function rainedOn(
+  { surface }: TreatedSurface,
+  read: Reading | null,
+  days: number,
+  date: string | null,
+): readonly Warning[] {
+  if (read === null || read.figure === 0) return [];
+  const next = daysAfter(read.on, days);
+  if (waitsUntil(next, date) === 'warn' && date !== null) return [];
+  const rain = { place: surface.name, read: decimal(read.figure, 1), on: read.on, next };
+  return [warning('rained-on', waitsUntil(next, date), rain, surface.id)];
+}
+
+/** A visit before that day is stopped; later it is told, and read again on the day. */
+const waitsUntil = (next: string, date: string | null) => (date !== null && date < next ? 'stop' : 'warn');
 
 /**
  * Acid under hypochlorite is a poison, and stops the order. Alkali may also come out of the face itself, as out of young

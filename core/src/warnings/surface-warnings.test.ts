@@ -33,12 +33,13 @@ describe('open questions', () => {
       { id: 'drain', kind: 'drain' },
       { id: 'sockets', kind: 'electrics' },
     ];
-    expect(asked(site(features))).toEqual([
+    expect(asked(site([...features, { id: 'door', kind: 'door', behind: 'a hall' }]))).toEqual([
       'water-point',
       'drain-destination',
       'electrics-weatherproof',
       'windows',
     ]);
+    expect(asked(site(features))).not.toContain('windows');
     const answered = site(
       [
         { id: 'drain', kind: 'drain', leadsTo: 'foul-sewer' },

@@ -11,7 +11,7 @@ import './expectations-part.css';
 export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
   const { survey } = useSurveySession();
   const said = expectationsFor(plan, survey);
-  const acknowledged = isAcknowledged(said, survey) ? survey.job.acknowledgement : null;
+  const acknowledged = isAcknowledged(plan, survey) ? survey.job.acknowledgement : null;
   const outdated = survey.job.acknowledgement && !acknowledged ? survey.job.acknowledgement : null;
   if (said.length === 0) return null;
   const shown = said.filter((e) => !e.leftOut).length;

@@ -53,6 +53,22 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
     during: null,
     after: act('open', 3, 'Unblock it when run-off is clear and neutral.'),
   },
+  // Known: nothing has to be found out any more.
+  'drain-to-water': {
+    before: act('block', 4, 'Block it: it leads to open water. Take up what stands before it.', { material: 'drain mat' }),
+    during: null,
+    after: act('open', 3, 'Unblock it when run-off is clear and neutral.'),
+  },
+  'drain-to-ground': {
+    before: act('block', 4, 'Keep product out of it: it soaks away into the ground.', { material: 'drain mat' }),
+    during: null,
+    after: act('open', 3, 'Unblock it when run-off is clear and neutral.'),
+  },
+  'drain-to-sewer': {
+    before: act('keep-away', 1, 'Keep sludge and solids out of it.'),
+    during: null,
+    after: act('rinse', 2, 'Rinse it through with plain water.'),
+  },
   'cellar-drain': {
     before: act('test', 4, 'Test with a bucket that it runs. Never block it: a blocked cellar drain floods the basement.'),
     during: act('test', 2, 'Look down now and then: it must run.'),

@@ -134,6 +134,9 @@ export const TRADE_DEFAULTS = {
 
   /** Wood is stained, oiled and sealed at this moisture or less. */
   greatestWoodMoisturePercent: 18,
+  /** Of stone, brick, render and concrete before sand or a coat; a damp face is read again after so many days. */
+  greatestMasonryMoisturePercent: 4,
+  readAgainDays: 2,
 
   // Stock.
   /** From this loss on by the estimate alone a lot is read before it is mixed. */

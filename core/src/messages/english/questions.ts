@@ -34,6 +34,8 @@ export const QUESTIONS = {
   'mark-undecided/test': 'What is the {mark} on {place}? Next test: {test}.',
   'mark-undecided/none':
     'What is the {mark} on {place}? No further test is allowed here: leave it alone, or decide with a test patch.',
+  'finding-doubtful': 'Is it really {dirt} on {place}? Test before the day: {test}.',
+  'finding-doubtful/none': 'Is it really {dirt} on {place}? Look again, or try it on a spot.',
   'damage-photo': 'No photo of this damage yet: {damage}.',
   'damage-shown': 'The customer has not seen this damage yet: {damage}.',
   precondition: 'Before we start: {what}, by {who}.',

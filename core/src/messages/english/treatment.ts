@@ -41,6 +41,8 @@ export const TREATMENT = {
   'together/with':
     'Goes with {place}{more, plural, =0 {} one { and # more} other { and # more}}, which has the same mix; alone it would be {alone}, {points} points better.',
   'together/fewer': 'One product fewer on the property; alone it would be {alone}, {points} points better.',
+  'event/visit': 'visit {number} from {day}',
+  'event/slow': '{place} clears over months',
   'choice/together':
     'It has fewer points than {name} ({points}): together with what else is done on this surface it takes less.',
   'choice/fewer-points': 'It has fewer points than {name} ({points}): {why}',

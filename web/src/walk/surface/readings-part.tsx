@@ -12,10 +12,12 @@ import { useSurveySession } from '../../survey-edits/survey-session.tsx';
 import { today } from '../../today.ts';
 import { say } from '../../messages/walk.ts';
 
-const KINDS: readonly (readonly [ReadingKind, InstrumentKind])[] = [
+/** What is read, and by which instrument where it is by one. */
+const KINDS: readonly (readonly [ReadingKind, InstrumentKind | null])[] = [
   ['surface-temperature', 'surface-thermometer'],
   ['moisture', 'moisture-meter'],
   ['ph', 'ph-strip'],
+  ['rain', null],
 ];
 
 /** What instruments read on a face: on the day of the work the temperature beats the estimate of the wet time. */
@@ -70,7 +72,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
             unit={READING_KINDS[what].unit}
             write={(figure) => write(what, figure)}
           />
-          <ReadingButton kind={instrument} take={(figure) => write(what, figure)} />
+          {instrument && <ReadingButton kind={instrument} take={(figure) => write(what, figure)} />}
         </div>
       ))}
     </div>
