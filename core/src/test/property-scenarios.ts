@@ -47,6 +47,8 @@ export const PROPERTY_SCENARIOS: readonly PropertyScenario[] = [
   { name: 'a limestone plinth in a film is not merely rinsed', surfaces: [{ id: 'plinth', material: 'limestone', found: [['green-algae', 2]], must: ['neutral-biocidal'], never: ['acid', 'hypochlorite'] }] },
   { name: 'dust on a large yard is swept, not washed', surfaces: [{ id: 'yard', material: 'concrete', found: [['pollen', 2]], more: floor('14x9'), must: ['broom'], never: ['hypochlorite', 'caustic'] }] },
 
+  { name: 'weeds on a large drive are pulled, not steamed for hours', surfaces: [{ id: 'drive', material: 'block-paving', found: [['weeds', 2]], more: floor('12x9'), must: ['weed-by-hand'], never: ['steam-lance'] }] },
+
   // What stands below, beside, behind.
   { name: 'a painted porch ceiling over cedar and ferns: no chlorine drips on them', features: [CEDAR, BED], surfaces: [{ id: 'ceiling', material: 'painted-render', found: [['green-algae', 2]], more: { ...ceiling, below: ['cedar', 'bed'] }, never: ['hypochlorite', 'caustic'] }] },
   { name: 'the same, overgrown: still no chlorine, and the customer hears that it is lessened or removed otherwise', features: [CEDAR, BED], surfaces: [{ id: 'ceiling', material: 'painted-render', found: [['mildew', 3]], more: { ...ceiling, below: ['cedar', 'bed'] }, never: ['hypochlorite', 'caustic'] }] },

@@ -133,7 +133,7 @@ function roofCleanedBefore(
   return alone.length > 0 ? alone : methods;
 }
 
-/** Nobody scrubs a large floor on which a machine may go. */
+/** Nobody scrubs a large floor on which a machine may go, and goes faster. */
 function byMachineOnFloors(
   methods: readonly PlacedMethod[],
   { areaSquareMetres, place, contaminant, catalogue }: SiftQuestion,
@@ -143,8 +143,9 @@ function byMachineOnFloors(
   const byMachine = methods.filter(({ ranked: { method } }) =>
     workedStages(method).some((s) => s.kind === 'wash' && catalogue.tool(s.tool).jet),
   );
-  const does = byMachine.some(({ ranked }) => (ranked.method.treats[contaminant] ?? 0) >= sparesFrom);
-  return does ? methods.filter((placed) => !isByHand(placed.ranked.method)) : methods;
+  const does = byMachine.filter(({ ranked }) => (ranked.method.treats[contaminant] ?? 0) >= sparesFrom);
+  const quickest = Math.min(Infinity, ...does.map(({ minutes }) => minutes));
+  return methods.filter(({ ranked, minutes }) => !isByHand(ranked.method) || minutes < quickest);
 }
 
 /** Brushed, scraped or lifted at a pace of hands. */
