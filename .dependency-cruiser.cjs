@@ -9,6 +9,7 @@ const ROOMS = [
   ['mixing', 'wetting', 'jet', 'water'],
   ['rates'],
   ['treatment'],
+  ['proposal'],
   ['protection', 'handbook'],
   ['supply'],
   ['judge'],

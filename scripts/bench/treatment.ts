@@ -4,7 +4,7 @@ import { scheduleJudge } from '../../core/src/plan/day-log.ts';
 import { derived } from '../../core/src/plan/derivation.ts';
 import { faced } from '../../core/src/survey/face.ts';
 import { FaceHours } from '../../core/src/wet-cycle/face-hours.ts';
-import { treatedSurfaces } from '../../core/src/treatment/treated-surface.ts';
+import { treatedSurfaces } from '../../core/src/proposal/treated-surface.ts';
 import { MANY_SURFACES, atTemperature, demoFile, largeProperty, soundSurvey } from './properties.ts';
 import { spread } from './times.ts';
 import type { Row } from './times.ts';

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { workedStages } from '../catalogue/method.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import { EMPTY_JOINTS } from '../treatment/surface-treatment.ts';
+import { EMPTY_JOINTS } from '../proposal/surface-treatment.ts';
 
 /**
  * Agents that a plan of this survey may come to use, whatever is chosen: those of every method against anything that was

@@ -19,7 +19,7 @@ import type { NoSun } from '../wet-cycle/face-hours.ts';
 import { keptApart, wetAndDry } from '../protection/kept-apart.ts';
 import { inVisit } from '../protection/property-visits.ts';
 import { plannedSurface } from '../wet-cycle/planned-surface.ts';
-import { treatedSurfaces } from '../treatment/treated-surface.ts';
+import { treatedSurfaces } from '../proposal/treated-surface.ts';
 import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { companyWarnings } from '../warnings/company-warnings.ts';
 import { protectionMinutes, protectionsFor } from '../visit/protections.ts';

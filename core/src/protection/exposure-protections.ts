@@ -4,7 +4,7 @@ import type { FeatureProtection, ProtectionAct } from '../catalogue/protection-a
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { Face } from '../survey/face.ts';
 import type { Exposure } from './exposed-faces.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { actsAround, bounds } from './protection-acts.ts';
 import type { Protection } from './protection-acts.ts';
 

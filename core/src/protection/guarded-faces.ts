@@ -4,7 +4,7 @@ import type { GuardedFace, Touch } from './chemistry-guard.ts';
 import { surfacesAbove } from './gravity.ts';
 import { neighboursOf } from '../survey/neighbours.ts';
 import { splashesOnto } from './splash.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 
 /**
  * The faces that are treated, each with the agents that come onto it and the faces that it touches otherwise than by its

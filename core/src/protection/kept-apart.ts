@@ -15,7 +15,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import { isAtRest, restingOrder, restingStages } from '../treatment/resting-stages.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { guardedFaces } from './guarded-faces.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import type { WetAndDry } from './property-visits.ts';
 
 /** One phase of work on a face that comes after another on another. */

@@ -4,8 +4,8 @@ import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { ChemistryMeeting, GuardedParty } from './chemistry-guard.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import type { ContaminantProposal } from '../treatment/surface-treatment.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { ContaminantProposal } from '../proposal/surface-treatment.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 
 /** Another treatment of one party, with which nothing has to be kept apart. */
 export interface OtherTreatment {

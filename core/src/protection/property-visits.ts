@@ -1,4 +1,4 @@
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { isWet, staysDry } from './work-phase.ts';
 import type { PartWait, Stage, TreatmentPart } from '../treatment/stage.ts';
 

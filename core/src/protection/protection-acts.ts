@@ -1,5 +1,5 @@
 import type { FeatureProtection, ProtectionAct } from '../catalogue/protection-act.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 
 /** One act, with the work that makes it needed and the work after which it is lifted. */
 export interface Protection extends ProtectionAct {

@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 
 /** Whether washing the lower surface splashes the foot of the upper. */
 export function splashesOnto(upper: TreatedSurface, lower: TreatedSurface): boolean {

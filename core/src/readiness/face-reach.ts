@@ -10,7 +10,7 @@ import type { Survey } from '../survey/survey.ts';
 import { accessTo } from '../water/access.ts';
 import type { Access } from '../water/access.ts';
 import { reachToRidge } from '../water/reach.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 

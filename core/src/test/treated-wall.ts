@@ -3,12 +3,12 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
 import { takeOffFace } from '../takeoff/take-off.ts';
-import { NOTHING_AROUND } from '../treatment/surroundings.ts';
+import { NOTHING_AROUND } from '../proposal/surroundings.ts';
 import type { FaceAir } from '../wetting/face-air.ts';
 import { testSurface } from './entities.ts';
 import { surfaceState } from '../treatment/surface-state.ts';
-import { surfaceTreatment } from '../treatment/surface-treatment.ts';
-import type { TreatmentInput } from '../treatment/face-options.ts';
+import { surfaceTreatment } from '../proposal/surface-treatment.ts';
+import type { TreatmentInput } from '../proposal/face-options.ts';
 
 /** A mild day without the sun on anything. */
 export const MILD_AIR: FaceAir = {

@@ -10,7 +10,7 @@ import { BAR_PER_PSI } from '../quantity/units.ts';
 import { decimal } from '../quantity/numbers.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { JobDetail } from '../survey/job-detail.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 

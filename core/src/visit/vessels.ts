@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 
 /** Agents of a visit that a sprayer carries, in the order of the faces. */
 export function sprayedAgents(surfaces: readonly TreatedSurface[]): readonly Agent[] {

@@ -3,7 +3,7 @@ import type { ChemistryMeeting, GuardedParty } from '../protection/chemistry-gua
 import { say } from '../messages/message.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { otherTreatments } from '../protection/other-treatments.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 

@@ -7,7 +7,7 @@ import type { ChangedKind } from '../company/handbook-value.ts';
 import { companyValues } from '../company/company-values.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 

@@ -1,7 +1,7 @@
 import { decimal } from '../quantity/numbers.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { thinnestCoat } from '../takeoff/coats.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 

@@ -3,7 +3,7 @@ import { say } from '../messages/message.ts';
 import type { PropertyVisit } from '../protection/property-visits.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import type { FacedSurvey } from '../survey/face.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 

@@ -4,7 +4,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import { harmTo, setsFreeGasWithAmmonia } from '../protection/exposed-faces.ts';
 import type { Exposure } from '../protection/exposed-faces.ts';
 import { otherWays } from '../protection/other-treatments.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 

@@ -1,6 +1,6 @@
 import { machineCounts } from '../survey/job-detail.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { groupsThatGoTogether, sprayedAgents } from '../visit/vessels.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';

@@ -1,4 +1,4 @@
-import type { ContaminantProposal } from '../treatment/surface-treatment.ts';
+import type { ContaminantProposal } from '../proposal/surface-treatment.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
@@ -13,7 +13,7 @@ import type { Question } from '../readiness/question.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { JobWeather } from '../survey/job-detail.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 
 /** Everything about one surface that a person must see before it goes on an order. */
 export function surfaceWarnings({ surface, takeOff, treatment, cycles }: PlannedSurface): readonly Warning[] {

@@ -1,5 +1,5 @@
 import { say } from '../messages/message.ts';
-import type { TreatedSurface } from '../treatment/treated-surface.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleDayInput } from './cycle-day.ts';

@@ -2,7 +2,7 @@ import { companyCatalogue } from '../company/company-catalogue.ts';
 import { coverLitres } from '../takeoff/coats.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
-import { methodFigures } from '../treatment/method-figures.ts';
+import { methodFigures } from '../proposal/method-figures.ts';
 import { derivedFigures } from '../plan/derivation.ts';
 import type { FiguredPlan } from '../plan/derivation.ts';
 import { supplyFigures } from './supply-figures.ts';

@@ -9,11 +9,11 @@ import type { Schools } from '../catalogue/school.ts';
 import { kept } from '../quantity/kept.ts';
 import { decimal, money } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import { visitsForOne } from './chain.ts';
+import { visitsForOne } from '../treatment/chain.ts';
 import { methodFigures } from './method-figures.ts';
-import type { Reason } from './reason.ts';
+import type { Reason } from '../treatment/reason.ts';
 import { schoolStances, schoolsAgainst } from './school-stance.ts';
-import type { SurfaceState } from './surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 
 /** What speaks for a method or against it, with the figure that says so. */
 export interface RankingFactor {

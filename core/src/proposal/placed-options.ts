@@ -9,7 +9,7 @@ import { formatArea } from '../quantity/shown-quantity.ts';
 import { methodMinutes } from './method-minutes.ts';
 import type { WorkAmount, WorkPlace } from './method-minutes.ts';
 import type { MethodOptions, OptionsQuestion } from './method-options.ts';
-import { visitsForOne } from './chain.ts';
+import { visitsForOne } from '../treatment/chain.ts';
 import {
   doublings,
   harmAround,

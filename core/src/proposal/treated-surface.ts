@@ -10,8 +10,8 @@ import type { TakeOff } from '../takeoff/take-off.ts';
 import type { FaceAir } from '../wetting/face-air.ts';
 import { patchesOn } from './failed-patch.ts';
 import { schoolsOn } from './school-stance.ts';
-import { plausibleStates } from './surface-state.ts';
-import type { SurfaceState } from './surface-state.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 import { combinationWeights, treatmentBy } from './surface-treatment.ts';
 import type { SurfaceTreatment } from './surface-treatment.ts';
 import { findingOptions, washedWhereFinished } from './face-options.ts';
@@ -23,8 +23,8 @@ import { basins } from '../survey/run-off-paths.ts';
 import { togetherIn, usersOf } from './together.ts';
 import { surroundings } from './surroundings.ts';
 import type { Surroundings } from './surroundings.ts';
-import { strictestTolerances } from './tolerances.ts';
-import type { Tolerance } from './tolerances.ts';
+import { strictestTolerances } from '../treatment/tolerances.ts';
+import type { Tolerance } from '../treatment/tolerances.ts';
 
 /** One surface measured and treated. */
 export interface TreatedSurface {

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { Surface } from '../survey/surface.ts';
-import { restingStages } from './resting-stages.ts';
+import { restingStages } from '../treatment/resting-stages.ts';
 import type { TreatmentInput } from './face-options.ts';
 import { surface, finding, treat } from '../test/treated-wall.ts';
 const choice = (contaminant: string, method: string): TreatmentInput['choices'][number] => ({

@@ -9,7 +9,7 @@ import { methodFigures } from './method-figures.ts';
 import type { WorkAmount, WorkPlace } from './method-minutes.ts';
 import type { OptionsQuestion } from './method-options.ts';
 import type { RankedMethod } from './method-ranking.ts';
-import type { Reason } from './reason.ts';
+import type { Reason } from '../treatment/reason.ts';
 import { roofWay } from './school-stance.ts';
 import type { Neighbour } from './surroundings.ts';
 

@@ -9,7 +9,7 @@ import { decimal } from '../quantity/numbers.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import { bestCombination } from './best-combination.ts';
 import type { Candidates, CombinationWeights } from './best-combination.ts';
-import { chainParts } from './chain.ts';
+import { chainParts } from '../treatment/chain.ts';
 import { mergedLinks } from './chain-links.ts';
 import { candidatesOf, findingOptions, isFinish, washedWhereFinished } from './face-options.ts';
 import type { FindingOptions, TreatmentInput } from './face-options.ts';
@@ -17,8 +17,8 @@ import type { RefusedMethod } from './method-options.ts';
 import { pointsInWords } from './method-ranking.ts';
 import type { RankedMethod } from './method-ranking.ts';
 import { isEnough } from './proposed-methods.ts';
-import type { Reason } from './reason.ts';
-import type { Stage, TreatmentPart } from './stage.ts';
+import type { Reason } from '../treatment/reason.ts';
+import type { Stage, TreatmentPart } from '../treatment/stage.ts';
 
 /** What is proposed against one contaminant, what else would do, what is refused and why. */
 export interface ContaminantProposal {

@@ -3,11 +3,11 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Schools } from '../catalogue/school.ts';
-import { methodRefusals } from './limit-verdict.ts';
-import type { Refusal } from './limit-verdict.ts';
+import { methodRefusals } from '../treatment/limit-verdict.ts';
+import type { Refusal } from '../treatment/limit-verdict.ts';
 import { inRankOrder, rankedMethod } from './method-ranking.ts';
 import type { RankedMethod } from './method-ranking.ts';
-import type { SurfaceState } from './surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 
 export interface RefusedMethod {
   readonly method: Method;

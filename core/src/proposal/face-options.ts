@@ -8,15 +8,15 @@ import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
 import type { Candidates } from './best-combination.ts';
-import type { ChainSurroundings } from './chain-link.ts';
-import { isDry } from './chain-place.ts';
+import type { ChainSurroundings } from '../treatment/chain-link.ts';
+import { isDry } from '../treatment/chain-place.ts';
 import { failedPatch } from './failed-patch.ts';
-import type { Refusal } from './limit-verdict.ts';
+import type { Refusal } from '../treatment/limit-verdict.ts';
 import { methodOptions, withRefused, withSetAside } from './method-options.ts';
 import type { MethodOptions, OptionsQuestion, RefusedMethod } from './method-options.ts';
 import { placedOptions } from './placed-options.ts';
 import type { Place, PlacedOptions } from './placed-options.ts';
-import type { SurfaceState } from './surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 
 export interface TreatmentInput extends Omit<ChainSurroundings, 'surface'>, Place {
   readonly areaSquareMetres: number;

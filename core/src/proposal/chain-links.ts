@@ -5,15 +5,15 @@ import type { Method } from '../catalogue/method.ts';
 import type { Finding } from '../survey/finding.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { lowerFirst } from '../quantity/words.ts';
-import { inChainOrder } from './chain.ts';
-import type { ChainLink, LiftedSolids } from './chain-link.ts';
-import { isDry } from './chain-place.ts';
+import { inChainOrder } from '../treatment/chain.ts';
+import type { ChainLink, LiftedSolids } from '../treatment/chain-link.ts';
+import { isDry } from '../treatment/chain-place.ts';
 import { AREA_STEP } from './face-options.ts';
 import type { FindingOptions, TreatmentInput } from './face-options.ts';
-import { stageRefusals } from './limit-verdict.ts';
+import { stageRefusals } from '../treatment/limit-verdict.ts';
 import type { RankedMethod } from './method-ranking.ts';
 import { isEnough } from './proposed-methods.ts';
-import type { Reason } from './reason.ts';
+import type { Reason } from '../treatment/reason.ts';
 
 /** One link per method; a method that serves several findings takes the worst severity and the largest share. */
 export function mergedLinks(

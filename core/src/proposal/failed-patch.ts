@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Face } from '../survey/face.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
-import type { Refusal } from './limit-verdict.ts';
+import type { Refusal } from '../treatment/limit-verdict.ts';
 
 /** The patches on a face; those of a surface speak for its zones too. */
 export function patchesOn(

@@ -11,9 +11,9 @@ import { isDrain } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import { neighboursOf } from '../survey/neighbours.ts';
 import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
-import { classRefusals } from './limit-verdict.ts';
-import { plausibleStates } from './surface-state.ts';
-import type { SurfaceState } from './surface-state.ts';
+import { classRefusals } from '../treatment/limit-verdict.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 
 /** How what is put on a face comes to something else: it drips on it, runs over it, or is sprayed beside it. */
 export type Exposed = keyof typeof TRADE_DEFAULTS.exposure;

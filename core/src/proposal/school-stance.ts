@@ -8,7 +8,7 @@ import type { MaterialFamily, RoofWay } from '../catalogue/material.ts';
 import type { Schools } from '../catalogue/school.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { Surface } from '../survey/surface.ts';
-import type { SurfaceState } from './surface-state.ts';
+import type { SurfaceState } from '../treatment/surface-state.ts';
 
 /** Which way holds on a face: its own, else the job's, else the company's, else the trade's default. */
 export function schoolsOn(

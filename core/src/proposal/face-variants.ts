@@ -4,7 +4,7 @@ import type { Method } from '../catalogue/method.ts';
 import { kept } from '../quantity/kept.ts';
 import { bestCombination, combinationPoints } from './best-combination.ts';
 import type { Candidates, CombinationWeights } from './best-combination.ts';
-import { visitsFor } from './chain.ts';
+import { visitsFor } from '../treatment/chain.ts';
 
 /** One way to treat a face as a whole. */
 export interface FaceVariant {

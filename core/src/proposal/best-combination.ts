@@ -1,7 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { kept } from '../quantity/kept.ts';
 import type { Method } from '../catalogue/method.ts';
-import { visitsFor, visitsForOne } from './chain.ts';
+import { visitsFor, visitsForOne } from '../treatment/chain.ts';
 import type { RankedMethod } from './method-ranking.ts';
 
 /** What one finding may be treated with, best first; null stands for nothing permitted. */

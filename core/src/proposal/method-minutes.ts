@@ -10,8 +10,8 @@ import type { FaceAir } from '../wetting/face-air.ts';
 import { naturalPieces } from '../wetting/natural-pieces.ts';
 import { stripLay } from '../wetting/strip-lay.ts';
 import { wetClocks } from '../wetting/wet-clocks.ts';
-import type { ChainSurroundings } from './chain-link.ts';
-import { isPreWetted, isTied } from './method-cycle.ts';
+import type { ChainSurroundings } from '../treatment/chain-link.ts';
+import { isPreWetted, isTied } from '../treatment/method-cycle.ts';
 
 /** A face as it is worked on the day: how large, in what air, by which habits. */
 export interface WorkPlace extends Pick<ChainSurroundings, 'shaded' | 'schools'> {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { visitsFor } from './chain.ts';
+import { visitsFor } from '../treatment/chain.ts';
 import { bestCombination } from './best-combination.ts';
 import type { Candidates } from './best-combination.ts';
 import type { RankedMethod } from './method-ranking.ts';
