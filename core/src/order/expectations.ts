@@ -43,6 +43,7 @@ export function expectationsFor(plan: Derivation, survey: Survey): readonly Expe
   return everSaid(plan, survey).filter(({ retired }) => !retired);
 }
 
+/** Also what is no longer told. */
 function everSaid(plan: Derivation, survey: Survey): readonly Expectation[] {
   const catalogue = companyCatalogue(survey.handbook);
   const said = [

@@ -98,9 +98,9 @@ function byOurWays(methods: readonly PlacedMethod[]): readonly PlacedMethod[] {
 }
 
 /**
- * Traces and films: what shows at all, one grade of result more than the
- * dirt has of severity. From severity 3 on what removes what is there. Where nothing does, what does most, and about as much where
- * the most goes only bit by bit: a method that leaves it is not gentle, it is a call-back, but nobody steams a whole wall by hand.
+ * Traces and films: what shows at all, one grade of result more than the dirt has of severity. From severity 3 on what removes what is
+ * there. Where nothing does, what does most, and about as much where the most goes only bit by bit: a method that leaves it is not
+ * gentle, it is a call-back, but nobody steams a whole wall by hand.
  */
 function sufficing(methods: readonly PlacedMethod[], question: SiftQuestion): readonly PlacedMethod[] {
   const { severity, contaminant } = question;

@@ -181,6 +181,11 @@ describe('a doubtful finding', () => {
     expect(questions({ wall }).map((q) => q.text)).toEqual([
       'Is it really mildew on Yard? Test before the day: dab of hypochlorite.',
     ]);
+    // On limestone the dab would leave its salts: the next test that leaves nothing.
+    const [stone] = questions({ wall: { ...wall, material: 'limestone' } });
+    expect(stone?.text).toMatch(
+      /^Is it really mildew on Yard\? Test before the day: (?!dab of hypochlorite)/,
+    );
   });
 });
 

@@ -10,6 +10,8 @@ import type { Feature } from '../survey/feature.ts';
 import type { Mark } from '../survey/mark.ts';
 import type { Side } from '../survey/side.ts';
 import type { Precondition } from '../survey/precondition.ts';
+import { plausibleStates } from '../treatment/surface-state.ts';
+import { testStanding } from '../treatment/test-refusal.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { Surface } from '../survey/surface.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
@@ -181,21 +183,25 @@ function materialQuestion(surface: Face, survey: FacedSurvey): readonly Question
 /** What is only perhaps what it was taken for has the test that would tell, before a harsh way is gone for nothing. */
 function doubtfulFindings(worked: readonly Face[], survey: FacedSurvey): readonly Question[] {
   const { surenessNeeded } = TRADE_DEFAULTS;
-  return worked.flatMap(({ id, name: place }): readonly Question[] => {
+  return worked.flatMap((face): readonly Question[] => {
+    const { id, name: place } = face;
     const doubtful = survey.findings.filter((f) => f.surface === id && f.confidence < surenessNeeded);
     if (doubtful.length === 0) return [];
     const dirt = doubtful
       .map(({ contaminant }) => contaminantById(contaminant).name.toLowerCase())
       .reduce((one, other) => say('answer/or', { one, other }));
-    const tests = doubtful.flatMap(({ contaminant }) => {
-      const alike = LOOK_ALIKES.find(({ candidates }) => candidates.some((c) => c.id === contaminant));
-      return alike?.tests[0] ?? [];
-    });
-    const [test] = tests;
+    const states = plausibleStates(face, survey);
+    const test = doubtful
+      .flatMap(
+        ({ contaminant }) => LOOK_ALIKES.find((a) => a.candidates.some((c) => c.id === contaminant)) ?? [],
+      )
+      .flatMap(({ tests }) => tests.map(quickTestById))
+      // Nothing that would leave a trace, as long as another tells it too.
+      .find((quick) => testStanding(quick, states, [], '').caution === null);
     return [
       test === undefined
         ? ask('finding-doubtful/none', id, { place, dirt })
-        : ask('finding-doubtful', id, { place, dirt, test: quickTestById(test).name.toLowerCase() }),
+        : ask('finding-doubtful', id, { place, dirt, test: test.name.toLowerCase() }),
     ];
   });
 }
