@@ -36,7 +36,7 @@ describe('a station says how it stands', () => {
       { site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 12 }], answers: { windows: 'shut' } } },
       { text: '1 surface', tone: 'quiet' },
     ],
-    ['open questions', 'Walk', {}, { text: '2 open questions', tone: 'quiet' }],
+    ['open questions', 'Walk', {}, { text: '1 open question', tone: 'quiet' }],
     ['blocking questions', 'Walk', { site: {} }, { text: '1 blocking', tone: 'stop' }],
     ['ready', 'Treat', {}, { text: 'ready', tone: 'quiet' }],
     [
