@@ -1,4 +1,5 @@
 import { say } from '../messages/message.ts';
+import { FRAIL } from '../catalogue/data/conditions.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
@@ -124,17 +125,6 @@ function surfaceRisk(method: Method, state: SurfaceState, catalogue: Catalogue):
   const why = force > 0 ? 'rank/risk/frail' : salts > 0 ? 'rank/risk/salts' : 'rank/of-five';
   return rankingFactor(catalogue, 'surface-risk', say(why, { points }), -points);
 }
-
-const FRAIL: readonly string[] = [
-  'historic',
-  'soft-stone',
-  'spalling',
-  'rotten',
-  'splintering',
-  'flaking',
-  'brittle',
-  'slipped',
-];
 
 const isJetted = kept((method: Method, catalogue: Catalogue): boolean =>
   workedStages(method).some(({ tool }) => {

@@ -1,6 +1,7 @@
 import { kept } from '../quantity/kept.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { BRUSHED, FRAGILE_ROOF } from '../catalogue/data/conditions.ts';
 import type { ContaminantFamily } from '../catalogue/contaminant.ts';
 import { workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
@@ -78,12 +79,11 @@ const SUITS: Readonly<Record<RoofWay, readonly RoofMethodWay[]>> = {
   washed: ['washed'],
   rinsed: ['rinsed', 'soft-wash'],
 };
-const FRAGILE: readonly string[] = ['cracked', 'slipped', 'spalling'];
 type RoofMethodWay = RoofWay | 'biocide';
 
 function roofStances(method: Method, state: SurfaceState, catalogue: Catalogue): readonly string[] {
   const way = roofWay(method, catalogue);
-  const isFragile = FRAGILE.some((condition) => state.conditions.includes(condition));
+  const isFragile = FRAGILE_ROOF.some((condition) => state.conditions.includes(condition));
   const wanted = isFragile ? 'by-hand' : (catalogue.material(state.material).roofWay ?? 'by-hand');
   return [
     ...(SUITS[wanted].includes(way) ? ['by-material'] : []),
@@ -129,9 +129,6 @@ export function schoolsAgainst(
 }
 
 const OXYGEN_FAMILIES: readonly MaterialFamily[] = ['timber', 'roofing'];
-
-/** Chalk goes only with a brush, and old stone is worked with one. */
-const BRUSHED: readonly string[] = ['chalking', 'historic'];
 
 /** Whether the trade's default is the way here: not near water, on timber, old stone or roofs, which have ways of their own. */
 function isDefaultRight(school: string, { contaminant, state }: StanceQuestion): boolean {

@@ -68,6 +68,7 @@ const openedLast = new WeakMap<Catalogue, Map<string, readonly OpenFace[]>>();
 
 /** A question of what would be otherwise goes to and fro between two surveys. */
 const WAYS_KEPT = 2;
+const TREATMENTS_KEPT = 8;
 /** More faces than one company looks at in a day. */
 const MOST_KEPT = 3000;
 
@@ -92,6 +93,8 @@ export function treatedSurfaces(
     if (known) return known;
     const picks = { options: face.options, combination: variant.combination, together };
     const treated = { ...face.measured, treatment: treatmentBy(picks, face.input) };
+    // What others do words it anew with every edit: the last few are enough.
+    if (face.treated.size >= TREATMENTS_KEPT) face.treated.clear();
     face.treated.set(key, treated);
     return treated;
   });

@@ -23,3 +23,19 @@ export const CONDITIONS: readonly Condition[] = [
   { id: 'sacrificial-coat', name: 'under a sacrificial coat', synonyms: ['sacrificial coat', 'anti-graffiti wax', 'sacrificial coating'], cue: 'a soft sheen up to one height, or the owner says so', tolerates: { solvent: 'no', heat: 'no' } },
   { id: 'lead-paint', name: 'perhaps old lead paint', synonyms: ['lead paint', 'old lead paint'], cue: 'many thick old coats, from before lead paint was banned', handOver: 'It may be lead paint: nothing is rubbed, jetted or heated before it is tested; licensed specialists take it off.' },
 ]; // prettier-ignore
+
+/** Weak or old: a machine's jet is a risk more than on a sound face. */
+export const FRAIL: readonly string[] = [
+  'historic',
+  'soft-stone',
+  'spalling',
+  'rotten',
+  'splintering',
+  'flaking',
+  'brittle',
+  'slipped',
+];
+/** Makes a roof fragile, whatever it is made of. */
+export const FRAGILE_ROOF: readonly string[] = ['cracked', 'slipped', 'spalling'];
+/** Chalk goes only with a brush, and old stone is worked with one. */
+export const BRUSHED: readonly string[] = ['chalking', 'historic'];
