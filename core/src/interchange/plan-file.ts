@@ -3,8 +3,8 @@ import { companyCatalogue } from '../company/company-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import { applicationsOf } from '../supply/planned-mix.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import { expectationsFor } from '../order/expectations.ts';
 import type { Expectation } from '../order/expectations.ts';
+import { toldCustomer } from '../order/told-customer.ts';
 import { otherTreatments } from '../protection/other-treatments.ts';
 import { provisionsOf } from '../provisions/provisions.ts';
 import type { Provisions } from '../provisions/provisions.ts';
@@ -29,7 +29,8 @@ export function planFileOf(
   assumed: readonly AssumedValue[],
   asOf: string,
 ): Record<string, unknown> {
-  const expectations = expectationsFor(plan, survey);
+  const told = toldCustomer(plan, survey).filter((topic) => !topic.leftOut);
+  const expectations = told.flatMap(({ of }) => of).filter((e) => !e.leftOut);
   const catalogue = companyCatalogue(survey.handbook);
   // A plan of one job knows nothing of what others have reserved.
   const provisions = provisionsOf(plan, survey);
@@ -41,9 +42,7 @@ export function planFileOf(
     asOf,
     assumed: assumed.map(({ path, value }) => ({ path, value })),
     surfaces: plan.surfaces.map((planned) => surfaceOf(planned, plan, catalogue, expectations)),
-    expectations: expectations
-      .filter((e) => e.surfaces.length === 0 && !e.leftOut)
-      .map(({ key, text }) => ({ rule: key, text })),
+    expectations: told.map(({ topic, title, text }) => ({ rule: topic, text: `${title}: ${text}` })),
     schools: schoolsOn({ schools: {} }, survey.job.house, catalogue),
     guard: plan.work.meetings.map((meeting) => ({
       ...meeting,
@@ -170,7 +169,7 @@ function surfaceOf(
         return [{ id, stage: own?.id, areaSquareMetres: roundToStep(part.areaSquareMetres ?? 0, 0.01) }];
       }),
     expectations: expectations
-      .filter((e) => e.surfaces.includes(planned.surface.id) && !e.leftOut)
+      .filter((e) => e.surfaces.includes(planned.surface.id))
       .map(({ key, text }) => ({ rule: key, text })),
   };
 }

@@ -5,7 +5,7 @@ import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import type { Product } from '../company/product.ts';
-import { expectationsFor, isAcknowledged } from './expectations.ts';
+import { isAcknowledged, toldCustomer } from './told-customer.ts';
 import type { Plan } from '../plan/plan.ts';
 import { faceReaches } from '../readiness/face-reach.ts';
 import { visitOutlines } from '../plan/visit-outline.ts';
@@ -71,6 +71,7 @@ export interface CrewOrder {
   readonly after: readonly string[];
   readonly cautions: readonly string[];
   readonly setAside: readonly string[];
+  /** By topic; orders from before 2026-12 have a place there. */
   readonly expectations: readonly { readonly place: string; readonly text: string }[];
   /** Who acknowledged them; null, or not there on older orders, where nobody did. */
   readonly acknowledged?: Acknowledgement | null;
@@ -90,7 +91,6 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const catalogue = companyCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
-  const said = expectationsFor(plan, survey);
   const writer = new EntryWriter(plan, { ...survey, catalogue }, dayStart);
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
@@ -138,7 +138,9 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
       ...plan.warnings.filter((w) => LABEL_RULES.includes(w.rule)).map((w) => w.text),
     ]),
     setAside: plan.warnings.filter((w) => SET_ASIDE.includes(w.rule)).map((w) => w.text),
-    expectations: said.filter((e) => !e.leftOut).map(({ place, text }) => ({ place, text })),
+    expectations: toldCustomer(plan, survey)
+      .filter((topic) => !topic.leftOut)
+      .map(({ title, text }) => ({ place: title, text })),
     acknowledged: isAcknowledged(plan, survey) ? survey.job.acknowledgement : null,
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,

@@ -5,6 +5,9 @@ import type { Params } from '../messages/message.ts';
 import type { EXPECTATIONS } from '../messages/english/expectations.ts';
 import type { RefusedMethod } from '../proposal/method-options.ts';
 import type { ContaminantProposal } from '../proposal/surface-treatment.ts';
+import { contaminantById } from '../catalogue/catalogue.ts';
+import { OUTLOOKS } from '../catalogue/data/outlooks.ts';
+import type { Outlook, OutlookTopic } from '../catalogue/outlook.ts';
 import { earlierWording } from '../catalogue/data/earlier-wording.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { daysAfter } from '../quantity/calendar.ts';
@@ -14,14 +17,20 @@ import { permanentMarkOf } from '../readiness/permanent-marks.ts';
 import type { Derivation } from '../plan/derivation.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { visitOutlines } from '../plan/visit-outline.ts';
-import { canonicalHash } from '../plan/inputs-hash.ts';
+import type { FeatureKind } from '../survey/feature.ts';
+import type { Foreseen } from '../proposal/surface-treatment.ts';
 
 /** One sentence that the customer has in writing before the work. */
 export interface Expectation {
   /** By meaning, so that a wording of one's own stays with it. */
   readonly key: string;
+  /** What it is about, for a customer. */
+  readonly topic: OutlookTopic;
+  /** The same as part of a sentence beside others of its topic. */
+  readonly clause: string;
   /** Where it holds, in words. */
   readonly place: string;
+  readonly places: readonly string[];
   /** The faces that it is about; none for the property as a whole. */
   readonly surfaces: readonly string[];
   /** As it is said: the company's own wording where there is one. */
@@ -34,42 +43,53 @@ export interface Expectation {
   readonly earlierText: string;
   /** Left out on purpose. */
   readonly leftOut: boolean;
-  /** Said until 2026-12: what is not used, and why. Acknowledgements from then rest on it. */
-  readonly retired: boolean;
 }
 
-/** What the customer is told: by place, with the facts of the job filled in. What is not used is no news to anybody. */
+/** What the customer is told, with the facts of the job filled in. What is not used is no news to anybody. */
 export function expectationsFor(plan: Derivation, survey: Survey): readonly Expectation[] {
-  return everSaid(plan, survey).filter(({ retired }) => !retired);
+  return byKey(
+    saidOf(plan, survey).filter(({ retired }) => !retired),
+    survey,
+  );
 }
 
-/** Also what is no longer told. */
-function everSaid(plan: Derivation, survey: Survey): readonly Expectation[] {
+/** With what was told until 2026-12: acknowledgements from then rest on it. */
+export function onceTold(plan: Derivation, survey: Survey): readonly Expectation[] {
+  return byKey(saidOf(plan, survey), survey);
+}
+
+function saidOf(plan: Derivation, survey: Survey): readonly Said[] {
   const catalogue = companyCatalogue(survey.handbook);
-  const said = [
+  return [
     ...plan.surfaces.flatMap((planned) => faceExpectations(planned, catalogue)),
     ...markExpectations(survey),
+    ...behindExpectations(plan, survey),
     ...siteExpectations(plan, survey),
   ];
-  const byKey = new Map<string, Said[]>();
-  for (const one of said) byKey.set(one.key, [...(byKey.get(one.key) ?? []), one]);
-  return [...byKey].flatMap(([key, all]) => {
+}
+
+function byKey(said: readonly Said[], survey: Survey): readonly Expectation[] {
+  const keys = new Map<string, Said[]>();
+  for (const one of said) keys.set(one.key, [...(keys.get(one.key) ?? []), one]);
+  return [...keys].flatMap(([key, all]) => {
     const [first] = all;
     if (!first) return [];
     const own = survey.job.wordings[key];
-    const place = [...new Set(all.map((one) => one.place))].join('; ');
+    const places = [...new Set(all.map((one) => one.place))];
     const surfaces = [...new Set(all.flatMap((one) => one.surface ?? []))];
     return [
       {
         key,
-        place,
+        topic: first.topic,
+        clause: first.clause,
+        place: places.join('; '),
+        places,
         surfaces,
         proposed: first.text,
         text: own ?? first.text,
         facts: all.map((one) => one.facts),
         earlierText: own ?? first.earlier,
         leftOut: own === '',
-        retired: first.retired === true,
       },
     ];
   });
@@ -82,52 +102,89 @@ interface Said {
   readonly key: string;
   readonly place: string;
   readonly surface: string | null;
+  readonly topic: OutlookTopic;
+  readonly clause: string;
   readonly text: string;
   /** Ids and facts: no words of a language. */
   readonly facts: Facts;
   readonly earlier: string;
+  /** Told until 2026-12: what is not used and why, and what stays in pores where there are none. */
   readonly retired?: boolean;
 }
+
+/** What is said, without where. */
+type Sentence = Pick<Said, 'topic' | 'clause' | 'text' | 'facts' | 'earlier'>;
 
 type ExpectationText = keyof typeof EXPECTATIONS;
 
 /** A sentence of the catalogue of messages, as it is worded now and as it was. */
 function worded<Id extends ExpectationText>(
+  outlook: Outlook,
   id: Id,
   params: Params<Id>,
   facts: Facts = params,
   paramsThen: Params<Id> = params,
-): Pick<Said, 'text' | 'facts' | 'earlier'> {
+): Sentence {
   const then = `earlier/${id}` as const;
-  return { text: say(id, params), facts, earlier: say(then, paramsThen as Params<typeof then>) };
+  return { ...outlook, text: say(id, params), facts, earlier: say(then, paramsThen as Params<typeof then>) };
 }
 
+/** Said since 2026-12: no acknowledgement rests on other words. */
+const saidNow = (outlook: Outlook, text: string, facts: Facts): Sentence => ({
+  ...outlook,
+  text,
+  facts,
+  earlier: text,
+});
+
 /** A sentence that is part of an entry of the handbook: its id stands for it. */
-const ofEntry = (text: string, id: string): Pick<Said, 'text' | 'facts' | 'earlier'> => ({
+const ofEntry = (outlook: Outlook, text: string, id: string): Sentence => ({
+  ...outlook,
   text,
   facts: { id },
   earlier: earlierWording(text),
 });
 
+/** What an entry's sentence is among others; a company's own entry says it as it stands. */
+function outlookOf({ rule, text, lessens }: Foreseen): Outlook {
+  if (lessens !== null) return { topic: 'lessened', clause: lowerFirst(contaminantById(lessens).name) };
+  return OUTLOOKS.get(rule.replace(/^expect-/, '')) ?? { topic: 'looks', clause: asClause(text) };
+}
+
+const asClause = (sentence: string) => lowerFirst(sentence.replace(/\.$/, ''));
+const looksOf = (id: 'told/uneven-drying' | 'told/colour'): Outlook => ({ topic: 'looks', clause: say(id) });
+
 function faceExpectations(planned: TreatedSurface, catalogue: CompanyCatalogue): readonly Said[] {
   const { surface, treatment } = planned;
   const about = { place: surface.name, surface: surface.id };
   /** The same on every face, and with the facts of this one. */
-  const same = (key: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said => ({
+  const same = (key: string, what: Sentence): Said => ({
     key,
     ...about,
     ...what,
   });
-  const here = (rule: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said =>
-    same(`${surface.id}.${rule}`, what);
+  const here = (rule: string, what: Sentence): Said => same(`${surface.id}.${rule}`, what);
   if (!surface.inScope) {
     const why = surface.scopeReason && lowerFirst(surface.scopeReason);
-    return [here('left-out', why ? worded('expect/left-out-why', { why }) : worded('expect/left-out', {}))];
+    const place = surface.name;
+    const outlook = (clause: string): Outlook => ({ topic: 'left-out', clause });
+    return [
+      here(
+        'left-out',
+        why
+          ? worded(outlook(say('told/left-out-why', { place, why })), 'expect/left-out-why', { why })
+          : worded(outlook(place), 'expect/left-out', {}),
+      ),
+    ];
   }
   if (!treatment || treatment.proposals.length === 0) return [];
-  const { porous, partial } = looks(planned, catalogue);
+  const { thirsty, porous, partial } = looks(planned, catalogue);
   return [
-    ...treatment.expectations.map((e) => same(e.rule, ofEntry(e.text, e.rule))),
+    ...treatment.expectations.map((e) => {
+      const outlook = outlookOf(e);
+      const said = same(e.rule, ofEntry(outlook, e.text, e.rule));
+      return outlook.inPores && !porous ? { ...said, retired: true } : said;
+    }),
     ...treatment.proposals.flatMap((p) => {
       const avoided = strongestRefused(p);
       const [why] = avoided?.refusals ?? [];
@@ -139,6 +196,7 @@ function faceExpectations(planned: TreatedSurface, catalogue: CompanyCatalogue):
           ...here(
             `not-${id}`,
             worded(
+              { topic: 'looks', clause: '' },
               'expect/not-used',
               not,
               { method: id, rule: why.rule },
@@ -157,6 +215,7 @@ function faceExpectations(planned: TreatedSurface, catalogue: CompanyCatalogue):
         here(
           'others',
           worded(
+            { topic: 'by-others', clause: say('told/others-until', { until: others.until }) },
             'expect/others',
             others,
             { method: id },
@@ -165,9 +224,13 @@ function faceExpectations(planned: TreatedSurface, catalogue: CompanyCatalogue):
         ),
       ];
     }),
-    ...(surface.conditions.includes('failed-seal') ? [same('seepage', worded('expect/seepage', {}))] : []),
-    ...(porous ? [same('uneven-drying', worded('expect/uneven-drying', {}))] : []),
-    ...(partial ? [same('colour', worded('expect/colour', {}))] : []),
+    ...(surface.conditions.includes('failed-seal')
+      ? [same('seepage', worded({ topic: 'water', clause: say('told/seepage') }, 'expect/seepage', {}))]
+      : []),
+    ...(thirsty
+      ? [same('uneven-drying', worded(looksOf('told/uneven-drying'), 'expect/uneven-drying', {}))]
+      : []),
+    ...(partial ? [same('colour', worded(looksOf('told/colour'), 'expect/colour', {}))] : []),
   ];
 }
 
@@ -179,11 +242,12 @@ function strongestRefused({ refused, finding }: ContaminantProposal): RefusedMet
 }
 
 function looks({ surface, treatment }: TreatedSurface, catalogue: CompanyCatalogue) {
-  const material = catalogue.material(surface.material);
+  const sorptivity = catalogue.material(surface.material).sorptivity[surface.finish];
   const wet = treatment?.stages.some((s) => s.kind === 'rinse' || s.kind === 'wash') ?? false;
   const greatest = Math.max(0, ...(treatment?.proposals ?? []).map((p) => (p.chosen ? p.finding.share : 0)));
   return {
-    porous: wet && material.sorptivity[surface.finish] >= TRADE_DEFAULTS.patchySorptivity,
+    thirsty: wet && sorptivity >= TRADE_DEFAULTS.patchySorptivity,
+    porous: sorptivity >= TRADE_DEFAULTS.poresFromSorptivity,
     partial: wet && greatest > 0 && greatest < TRADE_DEFAULTS.wholeFaceShare,
   };
 }
@@ -200,7 +264,11 @@ function markExpectations(survey: Survey): readonly Said[] {
         key: `mark.${mark.id}`,
         place,
         surface: surface.id,
-        ...ofEntry(permanent.expectation, permanent.id),
+        ...ofEntry(
+          OUTLOOKS.get(permanent.id) ?? { topic: 'may-stay', clause: asClause(permanent.expectation) },
+          permanent.expectation,
+          permanent.id,
+        ),
       },
     ];
   });
@@ -208,7 +276,7 @@ function markExpectations(survey: Survey): readonly Said[] {
 
 /** Of the property as a whole: when one comes again, and when what works slowly shows. */
 function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
-  const site = (key: string, what: Pick<Said, 'text' | 'facts' | 'earlier'>): Said => ({
+  const site = (key: string, what: Sentence): Said => ({
     key,
     place: say('order/whole-site'),
     surface: null,
@@ -228,8 +296,19 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
       return site(
         `visit-${number}`,
         day === null
-          ? worded('expect/visit-later', { days, places })
-          : worded('expect/visit-from', { day, places }),
+          ? worded(
+              { topic: 'visits', clause: say('told/visit-later', { days, places }) },
+              'expect/visit-later',
+              { days, places },
+            )
+          : worded(
+              { topic: 'visits', clause: say('told/visit-from', { day, places }) },
+              'expect/visit-from',
+              {
+                day,
+                places,
+              },
+            ),
       );
     }),
     ...(slow.length > 0 ? [site('slow-result', slowResult(slow.join(', '), start, from, to))] : []),
@@ -237,37 +316,36 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
 }
 
 function slowResult(places: string, start: string | null, from: number, to: number) {
-  return start === null
-    ? worded('expect/slow-result-undated', { places })
-    : worded('expect/slow-result', { places, from: daysAfter(start, from), to: daysAfter(start, to) });
+  const slow = (clause: string): Outlook => ({ topic: 'slow', clause });
+  if (start === null)
+    return worded(slow(say('told/slow-result-undated', { places })), 'expect/slow-result-undated', {
+      places,
+    });
+  const shown = { places, from: daysAfter(start, from), to: daysAfter(start, to) };
+  return worded(slow(say('told/slow-result', shown)), 'expect/slow-result', shown);
 }
 
-/** Whether somebody acknowledged what is said now, and not something else. */
-export function isAcknowledged(plan: Derivation, survey: Survey): boolean {
-  const hash = survey.job.acknowledgement?.hash;
-  if (hash === undefined) return false;
-  const all = everSaid(plan, survey);
-  const now = all.filter(({ retired }) => !retired);
-  return [expectationsHash(now), expectationsHash(all), earlierHash(all)].includes(hash);
-}
+const LETS_WATER_IN: readonly FeatureKind[] = ['door', 'gap', 'sill', 'goods'];
 
-const told = (expectations: readonly Expectation[]) => expectations.filter((e) => !e.leftOut);
-
-/**
- * Hash of everything that is said, place by place, by rule and facts: another wording of ours changes nothing of it. The
- * company's own wording is what was said.
- */
-export function expectationsHash(expectations: readonly Expectation[]): string {
-  return canonicalHash(
-    told(expectations).map(({ key, place, text, proposed, facts }) => [
-      key,
-      place,
-      text === proposed ? facts : text,
-    ]),
-  );
-}
-
-/** Of acknowledgements from until 2026-11-30: over the words as they were then. */
-function earlierHash(expectations: readonly Expectation[]): string {
-  return canonicalHash(told(expectations).map(({ place, earlierText }) => [place, earlierText]));
+/** What stands beside wet work and lets water in, and what stands behind it. */
+function behindExpectations(plan: Derivation, survey: Survey): readonly Said[] {
+  const reached = new Set(plan.protections.map((p) => p.feature));
+  return survey.features
+    .filter(({ id, kind }) => LETS_WATER_IN.includes(kind) && reached.has(id))
+    .map(({ id, name, kind, behind, what }) => {
+      const stands = kind === 'goods' ? what : behind;
+      const water = (clause: string): Outlook => ({ topic: 'water', clause });
+      return {
+        key: `behind.${id}`,
+        place: name,
+        surface: null,
+        ...(stands === ''
+          ? saidNow(water(say('told/behind-unknown')), say('told/behind-unknown-whole'), { id })
+          : saidNow(
+              water(say('told/behind', { what: lowerFirst(stands) })),
+              say('told/behind-whole', { what: lowerFirst(stands) }),
+              { id, what: stands },
+            )),
+      };
+    });
 }

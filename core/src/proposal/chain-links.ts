@@ -1,6 +1,6 @@
 import { say } from '../messages/message.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
-import { workedStages } from '../catalogue/method.ts';
+import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { Finding } from '../survey/finding.ts';
 import { roundToStep } from '../quantity/rounding.ts';
@@ -58,7 +58,7 @@ function solidsOf(
 
 /** What the crew is told of a method that leaves some of it. */
 function lessens(finding: Finding, method: Method): readonly Reason[] {
-  if (isEnough(method, finding)) return [];
+  if (isEnough(method, finding) || isByOthers(method)) return [];
   const { id, name } = contaminantById(finding.contaminant);
   const text = say('treatment/lessens', { what: name, method: lowerFirst(method.name) });
   return [{ rule: `lessens-${id}`, text, source: method.source }];

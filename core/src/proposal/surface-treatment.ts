@@ -2,7 +2,7 @@ import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { workedStages } from '../catalogue/method.ts';
+import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Choice } from '../survey/choice.ts';
 import type { Finding } from '../survey/finding.ts';
 import { decimal } from '../quantity/numbers.ts';
@@ -49,7 +49,13 @@ export interface SurfaceTreatment {
   /** Null where the face is treated as it would be alone. */
   readonly together: Together | null;
   readonly because: readonly Reason[];
-  readonly expectations: readonly Reason[];
+  readonly expectations: readonly Foreseen[];
+}
+
+/** What the customer is told of it beforehand. */
+export interface Foreseen extends Reason {
+  /** The contaminant that only gets less; null where the sentence is about something else. */
+  readonly lessens: string | null;
 }
 
 export const EMPTY_JOINTS = 'empty-joints';
@@ -191,21 +197,25 @@ function standingOf(option: FindingOptions, chosen: RankedMethod | null): Contam
   };
 }
 
-function expectationsOf(proposals: readonly ContaminantProposal[]): readonly Reason[] {
-  const all = proposals.flatMap((p): Reason[] => {
-    const contaminant = contaminantById(p.finding.contaminant);
-    const own: Reason = { rule: `expect-${contaminant.id}`, text: contaminant.expectation };
+function expectationsOf(proposals: readonly ContaminantProposal[]): readonly Foreseen[] {
+  const all = proposals.flatMap((p): Foreseen[] => {
+    const { id, name, expectation } = contaminantById(p.finding.contaminant);
+    const own: Foreseen = { rule: `expect-${id}`, text: expectation, lessens: null };
     const method = p.chosen?.method;
     if (!method) return [own];
-    const some = isEnough(method, p.finding)
-      ? []
-      : [
-          {
-            rule: `expect-lessens-${contaminant.id}`,
-            text: say('treatment/better-not-gone', { what: contaminant.name }),
-          },
-        ];
-    const result = method.expectation ? [{ rule: `expect-${method.id}`, text: method.expectation }] : [];
+    const some =
+      isEnough(method, p.finding) || isByOthers(method)
+        ? []
+        : [
+            {
+              rule: `expect-lessens-${id}`,
+              text: say('treatment/better-not-gone', { what: name }),
+              lessens: id,
+            },
+          ];
+    const result = method.expectation
+      ? [{ rule: `expect-${method.id}`, text: method.expectation, lessens: null }]
+      : [];
     return [own, ...some, ...result];
   });
   return all.filter((e, index) => all.findIndex((other) => other.rule === e.rule) === index);

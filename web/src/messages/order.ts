@@ -6,6 +6,7 @@ export const { say, rich } = messages({
   'acknowledged-by-name-at': '✓ acknowledged by {name}, {at}',
   'acknowledged-an-earlier-version': '△ {name} acknowledged an earlier version',
   'not-acknowledged-yet': 'not acknowledged yet',
+  'made-of': 'Made of {count, plural, one {# part} other {# parts}}',
   'wording-for': 'Wording for {place}',
   'reword-place': 'Reword: {place}, {proposed}',
   reword: 'Reword',

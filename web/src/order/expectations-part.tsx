@@ -1,5 +1,5 @@
-import { expectationsFor, expectationsHash, isAcknowledged } from '@etappe/core';
-import type { Expectation, Plan } from '@etappe/core';
+import { isAcknowledged, toldCustomer, toldHash } from '@etappe/core';
+import type { Plan, ToldTopic } from '@etappe/core';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -10,11 +10,11 @@ import './expectations-part.css';
 /** What the customer is told before the work: worded anew or left out where that is wanted, and acknowledged by name. */
 export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
   const { survey } = useSurveySession();
-  const said = expectationsFor(plan, survey);
+  const told = toldCustomer(plan, survey);
   const acknowledged = isAcknowledged(plan, survey) ? survey.job.acknowledgement : null;
   const outdated = survey.job.acknowledgement && !acknowledged ? survey.job.acknowledgement : null;
-  if (said.length === 0) return null;
-  const shown = said.filter((e) => !e.leftOut).length;
+  if (told.length === 0) return null;
+  const shown = told.filter((topic) => !topic.leftOut).length;
   return (
     <details className="expectations-part">
       <summary>
@@ -29,23 +29,47 @@ export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
         </span>
       </summary>
       <ul>
-        {said.map((expectation) => (
-          <Sentence key={expectation.key} expectation={expectation} />
+        {told.map((topic) => (
+          <Topic key={topic.key} topic={topic} />
         ))}
       </ul>
-      <Acknowledge hash={expectationsHash(said)} done={acknowledged !== null} />
+      <Acknowledge hash={toldHash(plan, survey)} done={acknowledged !== null} />
     </details>
   );
 }
 
-function Sentence({ expectation }: { readonly expectation: Expectation }) {
-  const { key, place, text, proposed, leftOut } = expectation;
+/** One sentence of the customer's, and what it is made of. */
+function Topic({ topic }: { readonly topic: ToldTopic }) {
+  const { of } = topic;
+  return (
+    <li>
+      <Sentence said={topic} />
+      <details className="told-parts">
+        <summary>{say('made-of', { count: of.length })}</summary>
+        <ul>
+          {of.map((part) => (
+            <li key={part.key}>
+              <Sentence said={{ ...part, title: part.place }} />
+            </li>
+          ))}
+        </ul>
+      </details>
+    </li>
+  );
+}
+
+function Sentence({
+  said,
+}: {
+  readonly said: Pick<ToldTopic, 'key' | 'title' | 'text' | 'proposed' | 'leftOut'>;
+}) {
+  const { key, title: place, text, proposed, leftOut } = said;
   const { patch } = useJob();
   const [draft, setDraft] = useState<string | null>(null);
   const field = `wordings.${key}`;
   const own = text !== proposed;
   return (
-    <li className={leftOut ? 'left-out' : ''}>
+    <div className={leftOut ? 'sentence left-out' : 'sentence'}>
       <b>{place}</b>
       {draft === null ? (
         <span>{leftOut ? proposed : text}</span>
@@ -83,7 +107,7 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
                 {say('leave-out')}
               </Button>
             )}
-            {own && (
+            {(own || leftOut) && (
               <Button
                 size="small"
                 aria-label={say('as-proposed-place', { place, proposed })}
@@ -119,7 +143,7 @@ function Sentence({ expectation }: { readonly expectation: Expectation }) {
           </>
         )}
       </span>
-    </li>
+    </div>
   );
 }
 

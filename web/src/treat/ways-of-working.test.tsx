@@ -168,8 +168,8 @@ describe('what the customer is told', () => {
   it('is worded anew, left out, and acknowledged by name until it changes', async () => {
     const asked = begin((made) => <ExpectationsPart plan={made} />);
     await userEvent.click(await screen.findByText('What the customer is told'));
-    await press(/^Reword: Bay; Wall; Gable, Growth returns/);
-    const wording = screen.getByLabelText('Wording for Bay; Wall; Gable');
+    await press(/^Reword: Comes back in time, Growth where/);
+    const wording = screen.getByLabelText('Wording for Comes back in time');
     await userEvent.clear(wording);
     await userEvent.type(wording, 'It greens again.');
     await press('Keep');
@@ -177,13 +177,14 @@ describe('what the customer is told', () => {
     await userEvent.type(screen.getByLabelText('Acknowledged by'), 'Grace');
     await press('Record acknowledgement');
     expect(await screen.findByText(/✓ acknowledged by Grace/)).toBeInTheDocument();
-    await press(/^Leave out: Steps/);
+    for (const parts of screen.getAllByText(/^Made of/)) await userEvent.click(parts);
+    await press(/^Leave out: Bay, Joints lose sand/);
     expect(await screen.findByText(/Grace acknowledged an earlier version/)).toBeInTheDocument();
-    await press(/^As proposed: Steps/);
+    await press(/^As proposed: Bay, Joints lose sand/);
     expect(await screen.findByText(/✓ acknowledged by Grace/)).toBeInTheDocument();
     await waitFor(() => {
       const fields = sentChanges(asked).flatMap((c) => Object.keys((c as { fields: object }).fields));
-      expect(fields).toEqual(expect.arrayContaining(['wordings.expect-green-algae', 'acknowledgement']));
+      expect(fields).toEqual(expect.arrayContaining(['wordings.topic.comes-back', 'acknowledgement']));
     });
   });
 });

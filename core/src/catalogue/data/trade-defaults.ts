@@ -181,6 +181,8 @@ export const TRADE_DEFAULTS = {
   // What the customer is told.
   /** Faces that drink so much show for days that they were wet, kg/(m²·√s). */
   patchySorptivity: 0.02,
+  /** From so much on a face has pores in which something can stay. */
+  poresFromSorptivity: 0.0005,
   /** From this share on a face counts as cleaned whole: no edge shows. */
   wholeFaceShare: 0.95,
   /** Between so many days what is left on shows its result. */

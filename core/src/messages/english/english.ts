@@ -1,4 +1,4 @@
-import { EARLIER_EXPECTATIONS, EXPECTATIONS } from './expectations.ts';
+import { EARLIER_EXPECTATIONS, EXPECTATIONS, TOLD } from './expectations.ts';
 import { JUDGE } from './judge.ts';
 import { LEFT_OUT } from './left-out.ts';
 import { MIXES } from './mixes.ts';
@@ -15,6 +15,7 @@ export const ENGLISH = {
   ...MEETINGS,
   ...QUESTIONS,
   ...EXPECTATIONS,
+  ...TOLD,
   ...EARLIER_EXPECTATIONS,
   ...JUDGE,
   ...LEFT_OUT,

@@ -15,6 +15,39 @@ export const EXPECTATIONS = {
     '{places}: nothing shows at first. The growth turns brown and weathers off over 6 to 18 months.',
 } as const;
 
+/** What comes together under one heading: parts of a sentence. */
+export const TOLD = {
+  'told/visits': 'We come back',
+  'told/left-out': 'We leave as it is',
+  'told/by-others': 'By others',
+  'told/lessened': 'Gets better, but will not be gone',
+  'told/may-stay': 'May stay, paler than now',
+  'told/comes-back': 'Comes back in time',
+  'told/slow': 'Takes its time',
+  'told/looks': 'Looks different afterwards',
+  'told/upkeep': 'Needs looking after',
+  'told/water': 'Where water may get to',
+  'told/at': '{clause} ({places})',
+  'told/many-places': '{places} and {more} more',
+  'told/visit-later': '{days} days later for {places}',
+  'told/visit-from': 'from {day} on for {places}',
+  'told/left-out-why': '{place}: {why}',
+  'told/others-until': 'we go on when this is done: {until}',
+  'told/seepage': 'water may seep in at old seals, however carefully we rinse',
+  'told/behind': 'water may creep in behind it, so that what stands there is moved: {what}',
+  'told/behind-unknown': 'water may creep in behind it, so that what stands there is moved',
+  'told/uneven-drying': 'thirsty surfaces dry patchy for a few days',
+  'told/colour': 'what we clean is lighter than the rest; the edge shows until the weather evens it out',
+  'told/behind-whole':
+    'However carefully we rinse, some water may creep in behind it. What stands there is moved: {what}.',
+  'told/behind-unknown-whole':
+    'However carefully we rinse, some water may creep in behind it. What stands there is moved.',
+  'told/slow-result':
+    'on {places} nothing shows at first; growth turns brown and weathers off between {from} and {to}',
+  'told/slow-result-undated':
+    'on {places} nothing shows at first; growth turns brown and weathers off over 6 to 18 months',
+} as const;
+
 /**
  * As they were worded until 2026-11-30: an acknowledgement of those days is a hash over these words, and stays valid.
  */
