@@ -154,6 +154,7 @@ export {
   FEATURE_NAMES,
   LEADS_TO,
   detailSettings,
+  isDrain,
 } from './survey/feature.ts';
 export type { Feature, FeatureDetailKey, FeatureKind } from './survey/feature.ts';
 export type { Finding } from './survey/finding.ts';

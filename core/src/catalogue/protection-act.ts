@@ -32,6 +32,10 @@ export interface ProtectionAct {
   readonly material: string | null;
   /** Of the crew, for one feature. */
   readonly minutes: number;
+  /** On top of them for each metre of a bund, whose text has `{length}`; 0 where nothing is laid. */
+  readonly minutesPerMetre: number;
+  /** Of what is laid on a property; 0 in the catalogue. */
+  readonly lengthMetres: number;
   readonly who: Protector;
   /** How long a cover may stay in the sun, minutes; null where nothing suffers under it. */
   readonly longestMinutesInSun: number | null;

@@ -25,7 +25,7 @@ export type MessageTexts = Readonly<Record<string, string>>;
 export interface Sayer<Texts extends MessageTexts> {
   /**
    * A message in words.
-   * @example say('water-short/tank', { at: '13:20', litres: '240', ways: '' })
+   * @example say('water-short/tank', { at: '13:20', short: '240 L', ways: '' })
    */
   readonly say: {
     (id: Plain<Texts>): string;

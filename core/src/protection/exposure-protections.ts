@@ -5,15 +5,21 @@ import { listed, lowerFirst } from '../quantity/words.ts';
 import type { Face } from '../survey/face.ts';
 import type { Exposure } from './exposed-faces.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
+import { bundMetres, laidOut } from './bund.ts';
 import { actsAround, bounds } from './protection-acts.ts';
 import type { Protection } from './protection-acts.ts';
 
-/** What is done on each face that agents of other faces come to; flushing comes before all else. */
+/**
+ * What is done on each face that agents of other faces come to; flushing comes before all else.
+ * @param surfaces all of the property
+ */
 export function exposureProtections(
   exposed: readonly Exposure[],
-  treated: readonly TreatedSurface[],
+  surfaces: readonly TreatedSurface[],
+  units: UnitSystem,
 ): readonly Protection[] {
-  const byId = new Map(treated.map((p) => [p.surface.id as string, p]));
+  const byId = new Map(surfaces.map((p) => [p.surface.id as string, p]));
   const on = new Map<Face, Exposure[]>();
   for (const exposure of exposed) {
     const list = on.get(exposure.face);
@@ -24,7 +30,10 @@ export function exposureProtections(
     const acts = (some: readonly Exposure[], protection: FeatureProtection) => {
       const from = [...new Set(some.flatMap((e) => e.from))].flatMap((id) => byId.get(id) ?? []);
       const about = { feature: null, surface: face.id, placeName: face.name, ...bounds(from) };
-      return some.length === 0 ? [] : actsAround(about, filledIn(protection, some, from));
+      if (some.length === 0) return [];
+      const own = byId.get(face.id);
+      const laid = laidOut(protection, bundMetres(own ? [own] : []), units);
+      return actsAround(about, filledIn(laid, some, from));
     };
     const gas = all.filter((e) => e.setsFreeGas);
     const harmed = all.filter((e) => e.refusals.length > 0);

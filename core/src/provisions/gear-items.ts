@@ -81,18 +81,23 @@ export function hoseItems({ totals }: HoseList, { job }: FacedSurvey): readonly 
     }));
 }
 
-export function protectionItems(plan: Plan): readonly LoadItem[] {
-  const places = new Map<string, Set<string>>();
-  for (const { material, placeName } of plan.protections)
-    if (material !== null) places.set(material, (places.get(material) ?? new Set()).add(placeName));
-  return [...places].map(([material, names]) => ({
+export function protectionItems(plan: Plan, { job }: Pick<FacedSurvey, 'job'>): readonly LoadItem[] {
+  const places = new Map<string, { readonly names: Set<string>; metres: number }>();
+  for (const { material, placeName, lengthMetres } of plan.protections) {
+    if (material === null) continue;
+    const at = places.get(material) ?? { names: new Set(), metres: 0 };
+    places.set(material, { names: at.names.add(placeName), metres: at.metres + lengthMetres });
+  }
+  return [...places].map(([material, { names, metres }]) => ({
     key: `protection ${material}`,
     group: 'protections',
     name: upperFirst(material),
-    amount:
+    amount: [
+      ...(metres > 0 ? [formatLength(metres, job.units)] : []),
       names.size > 3
         ? say('load/for-places', { count: names.size })
         : say('load/for', { places: [...names].join(', ') }),
+    ].join(' '),
     ...PROTECTION_LOAD,
     short: null,
   }));

@@ -34,7 +34,7 @@ export function loadList(
     ...machineItems(plan, survey),
     ...toolItems(plan),
     ...hoseItems(hoses, survey),
-    ...protectionItems(plan),
+    ...protectionItems(plan, survey),
     ...wearItems(plan, survey),
     ...waterItems(survey),
     ...paperItems(plan, survey),

@@ -64,7 +64,7 @@ describe('water', () => {
         surfaces: [wall({ size: '20x5' }), yard],
         ...gear({ tank: { litres, startLitres: litres / 2 } }),
       }).water?.waysOut.find((way) => way.what === 'pause')?.text;
-    expect(pause(5, 450)).toMatch(
+    expect(pause(2, 450)).toMatch(
       /^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then and nothing may start; the day gets \d+ min longer\.$/,
     );
     expect(pause(2, 150)).toBeUndefined();

@@ -187,7 +187,7 @@ export const FEATURE_TERMS: readonly (readonly [FeatureKind, readonly string[]])
   ['pool', ['pool', 'swimming pool']],
   ['pond', ['pond', 'lake']],
   ['stream', ['stream', 'river', 'brook', 'canal', 'ditch']],
-  ['drain', ['drain', 'gully', 'grate', 'gutter']],
+  ['drain', ['drain', 'gully', 'grate']],
   ['cellar-drain', ['cellar drain', 'basement drain']],
   ['door', ['door']],
   ['sill', ['sill', 'window sill', 'threshold']],

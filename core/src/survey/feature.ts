@@ -35,6 +35,7 @@ export const FEATURE_DETAILS = {
   stream: ['owner'],
   drain: ['leadsTo', 'state', 'owner'],
   'cellar-drain': ['leadsTo', 'state', 'owner'],
+  gutter: ['leadsTo', 'state', 'owner'],
   door: ['behind'],
   sill: ['behind'],
   gap: ['behind'],
@@ -65,6 +66,7 @@ export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = {
   stream: 'Stream',
   drain: 'Drain',
   'cellar-drain': 'Cellar drain',
+  gutter: 'Gutter or downpipe',
   door: 'Door',
   sill: 'Sill',
   gap: 'Gap',
@@ -135,8 +137,13 @@ export function isElectrical({ kind }: Pick<Feature, 'kind'>): boolean {
   return kind === 'electrics' || kind === 'lamp' || kind === 'electrical-panel' || kind === 'panel';
 }
 
-export function isDrain(feature: Pick<Feature, 'kind'>): boolean {
-  return feature.kind === 'drain' || feature.kind === 'cellar-drain';
+export function isDrain({ kind }: { readonly kind: string }): boolean {
+  return kind === 'drain' || kind === 'cellar-drain' || kind === 'gutter';
+}
+
+/** Also one that was entered as a drain, before there was a kind for it, and called what it is. */
+export function isGutter({ kind, name }: Pick<Feature, 'kind' | 'name'>): boolean {
+  return kind === 'gutter' || (kind === 'drain' && /\b(gutter|downpipe|downspout)/i.test(name));
 }
 
 /** Run-off that gets here harms water life. */

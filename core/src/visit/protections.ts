@@ -4,6 +4,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { FeatureProtection } from '../catalogue/protection-act.ts';
 import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 import { formatDuration } from '../quantity/duration.ts';
+import { isGutter } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
@@ -16,6 +17,7 @@ import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 import type { Exposure } from '../protection/exposed-faces.ts';
 import { exposureProtections } from '../protection/exposure-protections.ts';
+import { bundMetres, laidOut } from '../protection/bund.ts';
 import { actsAround, bounds } from '../protection/protection-acts.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 
@@ -39,15 +41,23 @@ export function protectionsFor(
       ]),
     ]),
   );
+  const isReached = ({ surface }: TreatedSurface) =>
+    [...touches.values()].some((reached) => reached.has(surface.id));
   const acts = survey.features.flatMap((feature) => {
     const faces = treated.filter((p) => touches.get(p)?.has(feature.id));
     const acts = faces.length === 0 ? null : protectionOf(feature, faces, survey);
-    return acts ? actsFor(feature, acts, faces) : [];
+    if (!acts) return [];
+    const at = surfaces.filter((p) => isAt(p, feature) && (touches.has(p) || isReached(p)));
+    const metres = bundMetres(at.length > 0 ? at : faces);
+    return actsFor(feature, laidOut(acts, metres, survey.job.units), faces);
   });
   return treated.length === 0
     ? []
-    : [...acts, ...exposureProtections(exposed, treated), ...wholeSite(treated)];
+    : [...acts, ...exposureProtections(exposed, surfaces, survey.job.units), ...wholeSite(treated)];
 }
+
+const isAt = ({ surface }: TreatedSurface, { id }: Feature) =>
+  SURROUNDING_FIELDS.some((field) => surface[field].includes(id));
 
 function protectionOf(
   feature: Feature,
@@ -55,7 +65,8 @@ function protectionOf(
   survey: FacedSurvey,
 ): FeatureProtection | null {
   const { kind } = feature;
-  const usual = FEATURE_PROTECTIONS[kind === 'drain' ? drainProtection(feature) : kind] ?? null;
+  const usual =
+    FEATURE_PROTECTIONS[kind === 'drain' || kind === 'gutter' ? drainProtection(feature) : kind] ?? null;
   if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
   const catalogue = survey.catalogue;
   // The most careful way of any face that reaches them.
@@ -64,18 +75,19 @@ function protectionOf(
 }
 
 /** What is done at a drain goes by where it leads, as far as somebody knows. */
-function drainProtection({ leadsTo }: Feature): string {
-  switch (leadsTo) {
+function drainProtection(feature: Feature): string {
+  const drain = isGutter(feature) ? 'gutter' : 'drain';
+  switch (feature.leadsTo) {
     case 'storm-drain':
     case 'watercourse':
-      return 'drain-to-water';
+      return `${drain}-to-water`;
     case 'soakaway':
-      return 'drain-to-ground';
+      return `${drain}-to-ground`;
     case 'foul-sewer':
-      return 'drain-to-sewer';
+      return `${drain}-to-sewer`;
     case 'unknown':
     case null:
-      return 'drain';
+      return drain;
   }
 }
 

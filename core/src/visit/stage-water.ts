@@ -16,6 +16,11 @@ export function stageFlow({ tool: id }: Pick<Stage, 'tool'>, house: Pick<JobHous
   return pump ? Math.min(throughTip, pump.litresPerMinute) : throughTip;
 }
 
+/** Whether its water comes out of a hose, not through a pump. */
+export function isByHose({ tool: id }: Pick<Stage, 'tool'>): boolean {
+  return id !== null && CATALOGUE.tool(id).machines.includes('hose');
+}
+
 /** Litres that a stage runs over some of its area; 0 where it has no water or no rate. */
 export function stageLitres(
   stage: Pick<Stage, 'tool' | 'rate'>,

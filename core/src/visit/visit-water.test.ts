@@ -3,6 +3,7 @@ import { faced } from '../survey/face.ts';
 import { TAP, WASHER, gear, planOf, surveyWith, wall, yard } from '../test/provided-job.ts';
 import { stageLitres } from './stage-water.ts';
 import { visitWater } from './visit-water.ts';
+import { waterWarnings } from './water-ways-out.ts';
 
 const CREW = [
   WASHER,
@@ -22,7 +23,9 @@ const litresOf = (
 
 describe('the water of a visit', () => {
   it('is what the stages run and the mixes take, no drop more, whenever it is drawn', () => {
-    const { survey, made, water } = watered();
+    const { survey, made, water } = watered({
+      site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 60, distanceMetres: 1 }] },
+    });
     const stages = made.surfaces.flatMap((p) => p.treatment?.stages ?? []);
     const run = stages.reduce((sum, s) => sum + stageLitres(s, s.areaSquareMetres, survey.job.house), 0);
     const mixed = made.mixes
@@ -78,5 +81,29 @@ describe('the water of a visit', () => {
     const { water } = watered({ site: { waterPoints: two } });
     expect(water.sources.map((s) => s.point)).toEqual(['tap', 'second']);
     expect(water.input.supplyLitresPerMinute).toBeCloseTo(18, 6);
+  });
+
+  it('of a tap that nobody has measured is a range: dry at the least it may give, later or not at all at the most', () => {
+    const unmeasured = { waterPoints: [{ ...TAP, flowLitresPerMinute: null }] };
+    const warned = (tank: number | null, more: object = {}) => {
+      const { survey, water } = watered({
+        site: unmeasured,
+        surfaces: [yard],
+        ...gear({ triggerShare: 1, tank: tank && { litres: tank, startLitres: tank } }, CREW),
+        ...more,
+      });
+      return { water, warnings: waterWarnings(water, faced(survey)) };
+    };
+    const { water, warnings } = warned(null);
+    expect(water.input.supplyLitresPerMinute).toBe(8);
+    expect(warnings).toMatchObject([{ rule: 'water-short', severity: 'note' }]);
+    expect(warnings[0]?.text).toMatch(
+      /^Nobody has measured the tap\. At 8 L\/min the pumps outrun it from \d\d:\d\d, \d+ L short over the day; at 20 L\/min it lasts\. Time a bucket under it\.$/,
+    );
+    expect(warned(2000).warnings).toEqual([]);
+    expect(warned(null, { site: { waterPoints: [] } }).warnings).toEqual([]);
+    const measured = warned(null, { site: { waterPoints: [{ ...TAP, flowLitresPerMinute: 8 }] } });
+    expect(measured.water.atBest).toBeNull();
+    expect(measured.warnings).toMatchObject([{ severity: 'warn' }]);
   });
 });

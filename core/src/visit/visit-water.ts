@@ -3,6 +3,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { say } from '../messages/message.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { formatFlow, formatHoseBore, formatLength } from '../quantity/shown-quantity.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';
@@ -14,7 +15,7 @@ import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
 import { isFor } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
-import { stageLitres } from './stage-water.ts';
+import { isByHose, stageFlow, stageLitres } from './stage-water.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
 /** Water that one point brings to the vehicle. */
@@ -40,6 +41,8 @@ export interface WaterPlan {
   /** What the line was worked out from. */
   readonly input: TankInput;
   readonly line: TankLine;
+  /** With taps that nobody has measured giving all that they are likely to; null where each is known. */
+  readonly atBest: TankLine | null;
 }
 
 /** What of a plan draws water. */
@@ -60,10 +63,13 @@ export function visitWater(derivation: WateredPlan, schedule: Schedule, survey: 
   const uses = usesOf(derivation, schedule, survey);
   const sources = survey.waterPoints.flatMap((point) => sourceOf(point, survey));
   const { tank } = survey.job.house.gear;
+  const [least, most] = TRADE_DEFAULTS.tapLitresPerMinute;
+  const supply = (unmeasured: number) =>
+    sources.reduce((sum, s) => sum + (s.litresPerMinute ?? unmeasured), 0);
   const input: TankInput = {
     capacityLitres: tank?.litres ?? LEAST_BUFFER_LITRES,
     startLitres: tank ? Math.min(tank.startLitres ?? tank.litres, tank.litres) : LEAST_BUFFER_LITRES,
-    supplyLitresPerMinute: sources.reduce((sum, s) => sum + (s.litresPerMinute ?? 0), 0),
+    supplyLitresPerMinute: supply(least),
     uses,
     refills: [],
     untilMinute: schedule.makespan / 60,
@@ -75,6 +81,9 @@ export function visitWater(derivation: WateredPlan, schedule: Schedule, survey: 
     tied: tiedWork(derivation.work.problem, schedule),
     input,
     line: tankLine(input),
+    atBest: sources.some((s) => s.litresPerMinute === null)
+      ? tankLine({ ...input, supplyLitresPerMinute: supply(most) })
+      : null,
   };
 }
 
@@ -116,11 +125,19 @@ function usesOf(
       return sum + stageLitres(stage, part?.areaSquareMetres ?? stage.areaSquareMetres, house);
     }, 0);
   };
+  const byHose = (operation: PlannedOperation): boolean => {
+    const wetted = operation.stages
+      .flatMap((id) => stages.get(id) ?? [])
+      .filter((stage) => stageFlow(stage, house) > 0);
+    return operation.task !== 'mix' && wetted.every(isByHose);
+  };
   return schedule.placements.flatMap(({ operation, start, finish }) => {
     const work = planned.get(operation);
     const litres = work ? litresOf(work) : 0;
     const [from, to] = [start / 60, finish / 60];
-    return litres > 0 && to > from ? [{ from, to, litresPerMinute: litres / (to - from) }] : [];
+    return work && litres > 0 && to > from
+      ? [{ from, to, litresPerMinute: litres / (to - from), byHose: byHose(work) }]
+      : [];
   });
 }
 
@@ -152,7 +169,7 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
     measured: flow?.measured ?? false,
     tapLitresPerMinute: flow?.litresPerMinute ?? null,
   };
-  if (!flow) return [{ ...source, litresPerMinute: null, heldByHose: false, sum: say('water/flow-unknown') }];
+  if (!flow) return [{ ...source, litresPerMinute: null, heldByHose: false, sum: unknownFlow(job.units) }];
   const { hoses, booster } = job.house.gear;
   // Which of them is laid is not known: the narrowest holds the flow back.
   const supply = hoses.filter((h) => h.use === 'supply').map((h) => h.innerMillimetres);
@@ -181,6 +198,11 @@ function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource
         : say('water/let-all-through', { flow: said, hose }),
     },
   ];
+}
+
+function unknownFlow(units: UnitSystem): string {
+  const [least, most] = TRADE_DEFAULTS.tapLitresPerMinute;
+  return say('water/flow-unknown', { least: formatFlow(least, units), most: formatFlow(most, units) });
 }
 
 /** The most that is drawn at once: uses sorted by what begins and ends. */

@@ -9,7 +9,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import { flowThroughHose } from '../water/hose-loss.ts';
 import { refillPauses } from '../water/refill-pauses.ts';
 import { leastSupply, tankLine } from '../water/tank-line.ts';
-import type { TankInput } from '../water/tank-line.ts';
+import type { TankInput, TankLine } from '../water/tank-line.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { WaterPlan } from './visit-water.ts';
 import { warning } from '../warnings/warning.ts';
@@ -172,14 +172,33 @@ export function tapCost(
 export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly Warning[] {
   const at = dryClock(water, survey.job.house.dayStart);
   if (at === null) return [];
-  const unknown = water.sources.length === 0 || water.sources.every((s) => s.litresPerMinute === null);
-  // Nobody has measured a tap yet: that is asked on the walk, and the minute would be made up.
-  if (unknown) return [];
+  // Nobody has written down where water is drawn: that is asked on the walk, and the minute would be made up.
+  if (water.sources.length === 0) return [];
   const ways = waterWaysOut(water, survey)
     .slice(0, 2)
     .map((way) => way.text)
     .reduce((one, other) => (one === '' ? other : say('way-out/or', { one, other })), '');
+  const { units } = survey.job;
   const { tank } = survey.job.house.gear;
-  const short = { at, litres: decimal(water.line.shortLitres, 0), ways };
+  if (water.atBest) return [unmeasured(water, water.atBest, at, survey)];
+  const short = { at, short: formatVolume(Math.round(water.line.shortLitres), units), ways };
   return [warning(tank ? 'water-short/tank' : 'water-short/tap', 'warn', short)];
+}
+
+/** Between what a tap is likely to give at the least and at the most; a note where the most does. */
+function unmeasured(water: WaterPlan, atBest: TankLine, at: string, { job }: FacedSurvey): Warning {
+  const { units } = job;
+  const [least, most] = TRADE_DEFAULTS.tapLitresPerMinute;
+  const later = dryClock({ line: atBest }, job.house.dayStart);
+  return warning(
+    job.house.gear.tank ? 'water-short/tank-unmeasured' : 'water-short/tap-unmeasured',
+    later === null ? 'note' : 'warn',
+    {
+      at,
+      least: formatFlow(least, units),
+      most: formatFlow(most, units),
+      short: formatVolume(Math.round(water.line.shortLitres), units),
+      best: later === null ? say('water/best/lasts') : say('water/best/dry', { at: later }),
+    },
+  );
 }

@@ -38,6 +38,7 @@ describe('the level of a tank', () => {
       from: fc.integer({ min: 0, max: 100 }),
       long: fc.integer({ min: 1, max: 100 }),
       litresPerMinute: fc.integer({ min: 1, max: 30 }),
+      byHose: fc.boolean(),
     });
     fc.assert(
       fc.property(
@@ -45,11 +46,7 @@ describe('the level of a tank', () => {
         fc.integer({ min: 0, max: 20 }),
         fc.integer({ min: 0, max: 300 }),
         (list, supply, start) => {
-          const uses = list.map(({ from, long, litresPerMinute }) => ({
-            from,
-            to: from + long,
-            litresPerMinute,
-          }));
+          const uses = list.map(({ from, long, ...use }) => ({ from, to: from + long, ...use }));
           const input = {
             ...TANK,
             uses,
@@ -75,6 +72,17 @@ describe('the level of a tank', () => {
         },
       ),
     );
+  });
+
+  it('counts a hose at what the taps give: alone it empties nothing, beside a pump it takes all that comes', () => {
+    const hose = { from: 0, to: 240, litresPerMinute: 20, byHose: true };
+    const alone = tankLine({ ...TANK, uses: [hose] });
+    expect(alone.firstDryMinute).toBeNull();
+    expect(alone.usedLitres).toBeCloseTo(8 * 240, 6);
+    expect(tankLine({ ...TANK, uses: [hose, ...TANK.uses] }).firstDryMinute).toBeCloseTo(600 / 12.6, 6);
+    // Two of them share what there is.
+    expect(tankLine({ ...TANK, uses: [hose, hose] }).usedLitres).toBeCloseTo(8 * 240, 6);
+    expect(tankLine({ ...TANK, uses: [hose], supplyLitresPerMinute: 50 }).usedLitres).toBeCloseTo(4800, 6);
   });
 
   it('names value, limit and way out for a slip', () => {

@@ -5,6 +5,8 @@ export interface WaterUse {
   readonly from: number;
   readonly to: number;
   readonly litresPerMinute: number;
+  /** Through a hose, which takes no more than the taps give: it only runs slower. */
+  readonly byHose?: boolean;
 }
 
 /** Water brought at one moment. */
@@ -58,18 +60,20 @@ export function tankLine(input: TankInput): TankLine {
   const changes = changesOf(input);
   const moments = [...changes.keys()].sort((x, y) => x - y);
   const points: TankMoment[] = [{ minute: 0, litres: startLitres }];
-  let [litres, shortLitres, usedLitres, drawn] = [startLitres, 0, 0, 0];
+  let [litres, shortLitres, usedLitres] = [startLitres, 0, 0];
+  const wanted = { pumps: 0, hoses: 0 };
   let firstDryMinute: number | null = null;
   moments.forEach((from, i) => {
-    const { brought = 0, drawnMore = 0 } = changes.get(from) ?? {};
-    // A sum of many differences keeps no dust below a millilitre.
-    drawn = Math.max(0, Math.round((drawn + drawnMore) * 1e6) / 1e6);
+    const { brought = 0, pumps = 0, hoses = 0 } = changes.get(from) ?? {};
+    wanted.pumps = withoutDust(wanted.pumps + pumps);
+    wanted.hoses = withoutDust(wanted.hoses + hoses);
     if (brought > 0) {
       litres = Math.min(capacityLitres, litres + brought);
       points.push({ minute: from, litres });
     }
     const to = moments[i + 1];
     if (to === undefined) return;
+    const drawn = wanted.pumps + Math.min(wanted.hoses, supplyLitresPerMinute);
     const net = supplyLitresPerMinute - drawn;
     usedLitres += drawn * (to - from);
     const end = litres + net * (to - from);
@@ -89,20 +93,24 @@ export function tankLine(input: TankInput): TankLine {
   return { points, firstDryMinute, shortLitres, usedLitres };
 }
 
+/** A sum of many differences keeps none below a millilitre. */
+const withoutDust = (flow: number) => Math.max(0, Math.round(flow * 1e6) / 1e6);
+
 /** What begins, ends or is brought at each moment of the day. */
 function changesOf({ uses, refills, untilMinute }: TankInput) {
-  const changes = new Map<number, { brought: number; drawnMore: number }>();
+  const changes = new Map<number, { brought: number; pumps: number; hoses: number }>();
   const at = (minute: number) => {
-    const change = changes.get(minute) ?? { brought: 0, drawnMore: 0 };
+    const change = changes.get(minute) ?? { brought: 0, pumps: 0, hoses: 0 };
     changes.set(minute, change);
     return change;
   };
   at(0);
   at(untilMinute);
-  for (const { from, to, litresPerMinute } of uses) {
+  for (const { from, to, litresPerMinute, byHose } of uses) {
     if (to <= 0 || from >= untilMinute) continue;
-    at(Math.max(0, from)).drawnMore += litresPerMinute;
-    at(Math.min(untilMinute, to)).drawnMore -= litresPerMinute;
+    const by = byHose ? 'hoses' : 'pumps';
+    at(Math.max(0, from))[by] += litresPerMinute;
+    at(Math.min(untilMinute, to))[by] -= litresPerMinute;
   }
   for (const { minute, litres } of refills)
     if (minute >= 0 && minute <= untilMinute) at(minute).brought += litres;

@@ -49,6 +49,7 @@ const MAY_STAY: Clauses = {
   'gluconate-stain': STAIN_SHADOW,
   'neutral-rinse': 'what water alone does not take',
   'fired-colour': 'bricks that were fired dark',
+  fossil: 'fossils, iron specks and veins, which belong to the stone',
   'odd-mortar': 'joints made with another sand',
   'sun-faded': 'the faded outline of what covered it',
   burnt: 'burnt spots',

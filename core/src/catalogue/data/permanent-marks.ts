@@ -6,6 +6,10 @@ export const PERMANENT_MARKS: readonly PermanentMark[] = [
     expectation: 'Some bricks were fired dark: they stay dark.',
   },
   {
+    id: 'fossil', name: 'Fossils, iron or veins in the stone', cue: 'shells, rusty specks or veins, the same in a fresh break',
+    expectation: 'Fossils, iron specks and veins belong to the stone: they stay.',
+  },
+  {
     id: 'odd-mortar', name: 'Other sand in the mortar', cue: 'joints of another colour, clean to the core when scratched',
     expectation: 'The joints were made with a different sand: washing will not make them match.',
   },

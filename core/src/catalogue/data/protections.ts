@@ -1,6 +1,6 @@
 import type { FeatureProtection, ProtectionAct, ProtectionKind, Protector } from '../protection-act.ts';
 
-type More = Partial<Pick<ProtectionAct, 'material' | 'longestMinutesInSun' | 'who'>>;
+type More = Partial<Pick<ProtectionAct, 'material' | 'longestMinutesInSun' | 'who' | 'minutesPerMetre'>>;
 const act = (kind: ProtectionKind, minutes: number, text: string, more: More = {}): ProtectionAct => ({
   kind,
   text,
@@ -8,17 +8,23 @@ const act = (kind: ProtectionKind, minutes: number, text: string, more: More = {
   material: null,
   who: 'crew',
   longestMinutesInSun: null,
+  minutesPerMetre: 0,
+  lengthMetres: 0,
   ...more,
 });
 const by = (who: Protector): More => ({ who });
 const FILM: More = { material: 'film and tape' };
+/** Sand sleeves to lay along an edge, and to lift again with what stands before them. */
+const LAID: More = { material: 'sand sleeves, pump, drum', minutesPerMetre: 0.5 };
+const LIFTED: More = { minutesPerMetre: 0.25 };
+const SLEEVED: More = { material: 'downpipe sleeve, drum' };
 /** Leaves cook under a cover in the sun. */
 const BREATHING_COVER: More = { material: 'breathing cover', longestMinutesInSun: 30 };
 
 const CATCH_WATER: FeatureProtection = {
-  before: act('divert', 10, 'Bund or divert all run-off away from the water; set up the catch.', { material: 'sand sleeves, pump, drum' }),
+  before: act('divert', 6, 'Lay {length} of bund between the work and the water; set up the catch.', LAID),
   during: act('catch', 5, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
-  after: act('open', 6, 'Lift the bund last, when the catch is empty and the reading neutral.'),
+  after: act('open', 4, 'Lift the {length} of bund last, when the catch is empty and the reading neutral.', LIFTED),
 }; // prettier-ignore
 const NO_POWER: FeatureProtection = {
   before: act('isolate', 4, 'Have it isolated by somebody competent, then cover it: it must never get wet.', {
@@ -68,6 +74,27 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
     before: act('keep-away', 1, 'Keep sludge and solids out of it.'),
     during: null,
     after: act('rinse', 2, 'Rinse it through with plain water.'),
+  },
+  // A mat lies flat on a grate; what a gutter carries is taken off at its downpipe.
+  gutter: {
+    before: act('divert', 6, 'Find out where it leads. Until then put a sleeve on its downpipe and catch what comes.', SLEEVED),
+    during: act('catch', 3, 'Empty the catch before it is full.'),
+    after: act('open', 5, 'Flush the gutter clear, then take the sleeve off when the water is neutral.'),
+  },
+  'gutter-to-water': {
+    before: act('divert', 6, 'Put a sleeve on its downpipe and lead it to the catch: it runs to open water.', SLEEVED),
+    during: act('catch', 3, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
+    after: act('open', 5, 'Flush the gutter clear, then take the sleeve off when the water is neutral.'),
+  },
+  'gutter-to-ground': {
+    before: act('divert', 6, 'Put a sleeve on its downpipe and lead it to the catch: it soaks away into the ground.', SLEEVED),
+    during: act('catch', 3, 'Empty the catch before it is full.'),
+    after: act('open', 5, 'Flush the gutter clear, then take the sleeve off when the water is neutral.'),
+  },
+  'gutter-to-sewer': {
+    before: act('keep-away', 2, 'Lift out what lies in it; keep moss and solids out of the downpipe.'),
+    during: null,
+    after: act('rinse', 3, 'Flush it with plain water and see that the downpipe runs.'),
   },
   'cellar-drain': {
     before: act('test', 4, 'Test with a bucket that it runs. Never block it: a blocked cellar drain floods the basement.'),
@@ -163,9 +190,9 @@ export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
     after: act('uncover', 4, 'Count the covers back; rinse leaves and soil.'),
   },
   capture: {
-    before: act('catch', 10, 'Bund the foot of the surface and catch all run-off: nothing reaches the roots.', { material: 'sand sleeves, pump, drum' }),
+    before: act('catch', 6, 'Lay {length} of bund along the foot of the surface and catch all run-off: nothing reaches the roots.', LAID),
     during: act('catch', 5, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
-    after: act('open', 6, 'Lift the bund last, when the reading is neutral; rinse leaves all the same.'),
+    after: act('open', 4, 'Lift the {length} of bund last, when the reading is neutral; rinse leaves all the same.', LIFTED),
   },
 }; // prettier-ignore
 
@@ -185,9 +212,9 @@ export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert
     after: act('uncover', 4, 'Take the film off after the last rinse of {from}, then rinse it all the same.'),
   },
   divert: {
-    before: act('divert', 8, 'Lay sand sleeves along its edge; lead {agents} from {from} away from it, or catch it.', { material: 'sand sleeves, pump, drum' }),
+    before: act('divert', 4, 'Lay {length} of sand sleeves along its edge; lead {agents} from {from} away from it, or catch it.', LAID),
     during: act('keep-rinsing', 2, 'Keep it flooded with plain water where drops reach it; watch the sleeves.'),
-    after: act('open', 4, 'Lift the sleeves after the last rinse of {from}, then rinse it all the same.'),
+    after: act('open', 2, 'Lift the sleeves after the last rinse of {from}, then rinse it all the same.', LIFTED),
   },
 }; // prettier-ignore
 

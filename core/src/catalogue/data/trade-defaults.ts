@@ -148,8 +148,9 @@ export const TRADE_DEFAULTS = {
   // Water.
   fedBrushLitresPerMinute: 4,
   plainRinseLitresPerSquareMetre: 4,
-  /** Of a tap that nobody has measured. */
+  /** Of a tap that nobody has measured: pressure, bar, and the least and the most that it is likely to give, L/min. */
   tapBar: 3,
+  tapLitresPerMinute: [8, 20],
   /** Share of a pump's pressure that its hose may eat. */
   hoseMayLoseShare: 0.1,
   /** Carried beyond the way that was paced. */

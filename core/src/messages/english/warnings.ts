@@ -41,9 +41,13 @@ export const WARNINGS = {
   'mix-outlived': 'No safe sequence: {why}. Add people, or spread the work over several visits.',
   'unsafe-sequence':
     'No safe sequence: {why}. Choose another method for one of them, or do it on another visit.',
-  'water-short/tank': 'The tank runs dry at {at}: {litres} L short over the day. {ways}',
+  'water-short/tank': 'The tank runs dry at {at}: {short} short over the day. {ways}',
   'water-short/tap':
-    'Without a tank, the pumps outrun the taps from {at}: {litres} L short over the day. {ways}',
+    'Without a tank, the pumps outrun the taps from {at}: {short} short over the day. {ways}',
+  'water-short/tank-unmeasured':
+    'Nobody has measured the tap. At {least} the tank runs dry at {at}, {short} short over the day; at {most} {best}. Time a bucket under it.',
+  'water-short/tap-unmeasured':
+    'Nobody has measured the tap. At {least} the pumps outrun it from {at}, {short} short over the day; at {most} {best}. Time a bucket under it.',
   'pump-stronger': '{place}, {tool}: {force} kPa on the surface at full pressure, limit {limit}. {advice}',
   'covered-too-long':
     '{place} would be covered for {takes}. Plants cook under a cover in the sun after {minutes} min: lift it between surfaces, wet them down instead, or work in the shade.',

@@ -2,7 +2,9 @@
 export const WATER_AND_JETS = {
   'section/one': 'part {number} of {count}',
 
-  'water/flow-unknown': 'flow not known: time a bucket under it',
+  'water/flow-unknown': 'flow not known, figured with {least} to {most}: time a bucket under it',
+  'water/best/lasts': 'it lasts',
+  'water/best/dry': 'it still does at {at}',
   'water/flow/measured': '{flow} by the bucket',
   'water/flow/told': '{flow} as told',
   'water/hose': '{length} of {inner} at {bar} bar',

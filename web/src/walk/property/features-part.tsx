@@ -1,4 +1,4 @@
-import { FEATURE_DETAILS, FEATURE_NAMES, detailSettings } from '@etappe/core';
+import { FEATURE_DETAILS, FEATURE_NAMES, detailSettings, isDrain } from '@etappe/core';
 import type { Feature, FeatureDetailKey, FeatureKind } from '@etappe/core';
 import { ChoiceField } from '../../quantity-fields/choice-field.tsx';
 import { TextField } from '../../quantity-fields/text-field.tsx';
@@ -54,7 +54,7 @@ function FeatureCard({ feature }: { readonly feature: Feature }) {
         value={feature.kind}
         options={FEATURE_OPTIONS}
         take={(kind) =>
-          patch({ kind, leadsTo: kind === 'drain' || kind === 'cellar-drain' ? 'unknown' : null })
+          patch({ kind, leadsTo: isDrain({ kind }) ? 'unknown' : null })
         }
       />
       {FEATURE_DETAILS[feature.kind].map((key) => (
