@@ -7,7 +7,7 @@ import type { DecidedFront } from './decided-fronts.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { choiceWarnings } from '../warnings/choice-warnings.ts';
-import { chemistryWarnings } from '../warnings/chemistry-warnings.ts';
+import { apartNotes } from '../warnings/chemistry-warnings.ts';
 import { ENGINE_VERSION, facedHash } from './inputs-hash.ts';
 import { exposures } from '../protection/exposed-faces.ts';
 import { eventWarnings } from '../warnings/event-warnings.ts';
@@ -108,7 +108,7 @@ export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivati
       warnings: [
         ...before.warnings,
         ...surfaces.flatMap(surfaceWarnings),
-        ...chemistryWarnings(work.meetings, surfaces, survey),
+        ...apartNotes(work.meetings, surfaces, survey).map((note) => note.warning),
         ...stockWarnings(mixes, survey, before.date),
       ],
     };

@@ -1,6 +1,7 @@
-import { contaminantById, decimal, otherTreatments } from '@etappe/core';
+import { apartNotes, contaminantById, decimal } from '@etappe/core';
 import type { OtherTreatment } from '@etappe/core';
 import { Button } from 'antd';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { usePlan } from './use-plan.tsx';
 import { useMethodChoices } from './use-method-choice.ts';
 import { say } from '../messages/planning.ts';
@@ -8,23 +9,19 @@ import { say } from '../messages/planning.ts';
 /** Chemistries that never meet, how the plan holds them apart and what else would do: of one face, or of the visit. */
 export function ChemistryApart({ surface }: { readonly surface?: string }) {
   const { plan } = usePlan();
+  const { survey } = useSurveySession();
   if (!plan) return null;
-  const told = plan.warnings.filter((w) => w.rule === 'chemistry-apart');
-  // A meeting and its warning stand at the same place in their lists.
-  const shown = plan.work.meetings.flatMap((meeting, i) => {
-    const faces = [meeting.later.face, ...meeting.earlier.map((party) => party.face)];
-    const text = told[i]?.text;
-    return text !== undefined && (surface === undefined || faces.includes(surface))
-      ? [{ meeting, text }]
-      : [];
-  });
+  const places = { features: survey.features, surfaces: plan.surfaces.map((p) => p.surface) };
+  const shown = apartNotes(plan.work.meetings, plan.surfaces, places).filter(
+    ({ faces }) => surface === undefined || faces.includes(surface),
+  );
   if (shown.length === 0) return null;
   return (
     <ul className="chemistry-apart" aria-label={say('kept-apart-in-time')}>
-      {shown.map(({ meeting, text }) => (
+      {shown.map(({ text, ways }) => (
         <li key={text}>
           ⇥ {text}
-          <OtherWays ways={otherTreatments(meeting, plan.surfaces)} />
+          <OtherWays ways={ways} />
         </li>
       ))}
     </ul>

@@ -92,6 +92,8 @@ export const WARNINGS = {
   // What meets what.
   'chemistry-apart':
     '{later} starts only once {earlier} {count, plural, one {is} other {are}} rinsed and the reading is good: {meets}, and these must never meet. {caught}{way}',
+  'chemistry-apart/several':
+    '{place} takes turns with what must never meet it: {turns}. Each starts only once the one before is rinsed and the reading is good. {caught}{way}',
   'agent-on-other-face': '{place}: {agent} {comes}. {rules} The order says how it is protected. {way}',
   'ammonia-under-hypochlorite':
     '{place}: {agent} {comes}. There are droppings or urine on it, and together they release toxic gas: flush them off with clean water before anything else. {way}',
@@ -103,8 +105,13 @@ export const MEETINGS = {
   'meets/beside': 'they are side by side',
   'meets/splash': 'washing it splashes the foot of {at}',
   'meets/drift': 'in this wind the spray of one drifts onto the other',
+  'turns/both': 'it comes after {before}, and before {after}',
+  'turns/after': 'it comes after {before}',
+  'turns/before': 'it comes before {after}',
+  'meets/caught-at': 'Empty and neutralise what is caught at {at} in between.',
   'meets/caught': 'Empty and neutralise what is caught there in between.',
   'saves-the-wait': 'To save the wait: {method} on {place}.',
+  'saves-the-waits': 'To save all these waits: {method} on {place}.',
   'saves-the-wait/none': 'No other permitted method saves the wait.',
   'comes/run-off': 'runs over it from {from}',
   'comes/beside': 'reaches its edge from {from}',
