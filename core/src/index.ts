@@ -33,6 +33,8 @@ export type { AlikeFace } from './what-if/alike-faces.ts';
 export type { Expectation } from './order/expectations.ts';
 export { isAcknowledged, toldCustomer, toldHash } from './order/told-customer.ts';
 export type { ToldTopic } from './order/told-customer.ts';
+export { changedElsewhere } from './proposal/changed-elsewhere.ts';
+export type { ChangedElsewhere } from './proposal/changed-elsewhere.ts';
 export { apartNotes } from './warnings/chemistry-warnings.ts';
 export type { OtherTreatment } from './protection/other-treatments.ts';
 export { whatIf } from './what-if/what-if.ts';

@@ -4,6 +4,7 @@ import { Suspense, lazy, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router';
 import { TexturePatterns } from '../drawing/texture-patterns.tsx';
+import { ChangedElsewhereBar } from '../planning/changed-elsewhere-bar.tsx';
 import { PlanProvider } from '../planning/use-plan.tsx';
 import { ServerProblem } from '../server-connection.ts';
 import { SurveySessionProvider, useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -118,6 +119,7 @@ function OpenShell() {
           </main>
         </div>
       </div>
+      <ChangedElsewhereBar />
       <Suspense>
         {asked === 'keys' && <KeysDialog close={closeAsked} />}
         {asked === 'jump' && <QuickJump close={closeAsked} />}

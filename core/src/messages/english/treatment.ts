@@ -40,6 +40,8 @@ export const TREATMENT = {
 
   'together/with':
     'Goes with {place}{more, plural, =0 {} one { and # more} other { and # more}}, which has the same mix; alone it would be {alone}, {points} points better.',
+  'changed/with': '{place}: now with the {agent} of {other}, {method} instead of {before}.',
+  'changed/by-itself': '{place}: now {method} instead of {before}.',
   'together/fewer': 'One product fewer on the property; alone it would be {alone}, {points} points better.',
   'event/visit': 'visit {number} from {day}',
   'event/slow': '{place} clears over months',
