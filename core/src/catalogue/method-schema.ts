@@ -91,4 +91,5 @@ export const methodSchema = Joi.object({
   secondOnly: Joi.valid(true),
   onlyOn: Joi.array().items(Joi.string()).min(1),
   stages: Joi.array().items(stage).min(1).required(),
+  lastCoat: stage,
 });

@@ -133,6 +133,8 @@ export interface Method {
   readonly why: string;
   readonly expectation: string | null;
   readonly stages: readonly StageTemplate[];
+  /** Put on and left when all else on the surface is done, where nothing is filled in, coated or left on afterwards. */
+  readonly lastCoat?: ApplyTemplate;
   readonly source: string;
 }
 

@@ -42,10 +42,25 @@ export class DayReading {
     return this.place.catalogue.agent(id).name.toLowerCase();
   }
 
+  /** Put on after the rinse of its own method, on a surface that need not be dry. */
+  isLastCoat({ act, agent, method, step, surfaces }: LogEntry): boolean {
+    if (act !== 'apply' || method === null || step === null) return false;
+    if (this.place.catalogue.method(method).lastCoat?.agent !== agent) return false;
+    return this.log.some(
+      (other) =>
+        other.act === 'rinse' &&
+        other.method === method &&
+        (other.step ?? step) < step &&
+        other.surfaces.some((surface) => surfaces.includes(surface)),
+    );
+  }
+
   /** Left on or filled in, and spoilt by water; a paste under film is not. */
-  mustStayDry({ act, agent, method }: LogEntry): boolean {
+  mustStayDry(entry: LogEntry): boolean {
+    const { act, agent, method } = entry;
     if (act === 'fill') return true;
     if (act !== 'apply' || method === null) return false;
+    if (this.isLastCoat(entry)) return true;
     return this.place.catalogue
       .method(method)
       .stages.some(

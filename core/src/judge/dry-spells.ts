@@ -60,6 +60,9 @@ function wetBefore(stays: LogEntry, face: string, day: DayReading): readonly Uns
   return [{ rule: 'dry', surfaces: [...new Set([face, wet.surface])], text }];
 }
 
-function dryDaysOf({ method }: LogEntry, { place }: DayReading): number {
+function dryDaysOf(entry: LogEntry, day: DayReading): number {
+  const { method } = entry;
+  const { place } = day;
+  if (day.isLastCoat(entry)) return 0;
   return (method === null ? null : place.catalogue.method(method).dryFirst?.days) ?? USUAL_DRY_DAYS;
 }

@@ -69,7 +69,7 @@ describe('the wall of the demo job, turned from painted render to limestone', ()
     const proposals = limestone.surfaces[0]?.treatment?.proposals ?? [];
     const rules = proposals.flatMap((p) => p.refused.flatMap((r) => r.refusals.map((x) => x.rule)));
     expect(rules).toEqual(expect.arrayContaining(['no-acid-on-calcareous', 'no-chlorine-on-salt-sensitive']));
-    expect(agentsOf(stagesOf(limestone))).toEqual(['neutral-biocidal', 'citrate-gel']);
+    expect(agentsOf(stagesOf(limestone))).toEqual(['neutral-biocidal', 'citrate-gel', 'neutral-biocidal']);
   });
 
   it('is worked in smaller strips, and takes longer', () => {

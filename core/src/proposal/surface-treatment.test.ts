@@ -157,12 +157,27 @@ describe('the treatment of a surface', () => {
     expect(t.parts[1]?.stages.map((s) => s.kind)).toEqual(['reading', 'clear', 'apply']);
   });
 
+  it('leaves the last coat of neutral cleaner on old stone, when all else on it is done', () => {
+    const kinds = (findings: Parameters<typeof treat>[1]) =>
+      treat(surface('limestone'), findings).stages.map(
+        (s) => `${s.kind}${s.apply?.leaveOn ? ' left on' : ''}`,
+      );
+    const algae = finding('green-algae', 2);
+    expect(kinds([algae])).toEqual(['pre-wet', 'apply', 'agitate', 'rinse', 'apply left on']);
+    const rusty = kinds([algae, finding('surface-rust', 1)]);
+    expect(rusty.filter((kind) => kind === 'rinse').length).toBeGreaterThan(1);
+    expect(rusty.indexOf('apply left on')).toBe(rusty.length - 1);
+    // Joints are filled afterwards: nothing is left on to wash about.
+    const joints = treat(surface('limestone'), [algae, finding('empty-joints', 2)]);
+    expect(joints.parts.flatMap((p) => p.stages).some((s) => s.apply?.leaveOn)).toBe(false);
+  });
+
   it('serves two findings by one application where that is best, at the worse severity and larger share', () => {
     const t = treat(surface('limestone'), [finding('green-algae', 1, 0.9), finding('lichen', 4, 0.3)], {
       schools: { result: 'same-day' },
     });
     expect(chosen(t)).toEqual(['neutral-soak-stone', 'neutral-soak-stone']);
-    const applies = t.stages.filter((s) => s.kind === 'apply');
+    const applies = t.stages.filter((s) => s.kind === 'apply' && !s.apply?.leaveOn);
     expect(applies).toHaveLength(1);
     expect(applies[0]?.areaSquareMetres).toBe(36);
   });

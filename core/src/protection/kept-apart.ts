@@ -84,7 +84,10 @@ export function wetAndDry(treated: readonly TreatedSurface[], survey: FacedSurve
       guardedFaces(whole, survey.job.weather.windMetresPerSecond),
       flowsOnto(treated.map((p) => p.surface)),
     ),
-    dryDays: (method) => catalogue.method(method).dryFirst?.days ?? TRADE_DEFAULTS.dryLeafDays,
+    dryDays: (id) => {
+      const method = catalogue.method(id);
+      return method.dryFirst?.days ?? (method.lastCoat ? 0 : TRADE_DEFAULTS.dryLeafDays);
+    },
   };
 }
 

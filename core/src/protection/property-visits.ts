@@ -54,7 +54,7 @@ const STAYS_DRY_DAYS = 1;
  */
 export function propertyVisits(faces: readonly Face[], around: WetAndDry): readonly PropertyVisit[] {
   const visits: PropertyVisit[] = [];
-  let waiting = faces.flatMap((face) => dueAfter(face, -1, 0));
+  let waiting = faces.flatMap((face) => dueAfter(face, -1, 0, around));
   while (waiting.length > 0) {
     const ready = Math.max(...waiting.map((due) => due.from));
     const latest = Math.min(...waiting.map((due) => due.latest));
@@ -70,7 +70,9 @@ export function propertyVisits(faces: readonly Face[], around: WetAndDry): reado
       parts: now.map(({ face, part }) => ({ surface: face.surface, wait: part.wait, stages: part.stages })),
     });
     waiting = waiting
-      .flatMap((due) => (done.has(due) ? dueAfter(due.face, due.face.parts.indexOf(due.part), day) : [due]))
+      .flatMap((due) =>
+        done.has(due) ? dueAfter(due.face, due.face.parts.indexOf(due.part), day, around) : [due],
+      )
       .map((due) => {
         const wetted = due.dry && now.some((other) => other.wetWork && reaches(other, due, around));
         const wets = due.wetWork && now.some((other) => other.dry && reaches(due, other, around));
@@ -104,7 +106,7 @@ function daysDry({ part }: Due, { dryDays }: WetAndDry): number {
 }
 
 /** The next part of a face that has stages: what only waits for others or for the result is no visit. */
-function dueAfter(face: Face, index: number, day: number): readonly Due[] {
+function dueAfter(face: Face, index: number, day: number, { dryDays }: WetAndDry): readonly Due[] {
   let [from, latest] = [day, Infinity];
   for (const part of face.parts.slice(index + 1)) {
     const days = part.wait?.days ?? { from: 0, latest: null };
@@ -114,7 +116,8 @@ function dueAfter(face: Face, index: number, day: number): readonly Due[] {
       Math.min(latest, days.latest === null ? Infinity : from - days.from + days.latest),
     );
     if (part.stages.length === 0) continue;
-    const dry = part.stages.some(staysDry);
+    // A last coat goes on a damp face: it only comes after all that wets it on its day.
+    const dry = part.stages.some((stage) => staysDry(stage) && dryDays(stage.method) > 0);
     return [{ face, part, from, latest, dry, wetWork: !dry && part.stages.some(isWet) }];
   }
   return [];

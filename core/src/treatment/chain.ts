@@ -33,6 +33,7 @@ export function chainParts(links: readonly ChainLink[], around: ChainSurrounding
   inChainOrder(links).forEach((link, i, all) => {
     chain.add(link, all.slice(i + 1));
   });
+  chain.finish(links);
   return chain.parts;
 }
 
@@ -105,6 +106,16 @@ class Chain {
         this.present = this.present.filter((p) => !this.isRestedBy(stage, p));
       }
     });
+  }
+
+  /** The coat that is left on, once nothing wets the surface any more. */
+  finish(links: readonly ChainLink[]): void {
+    const link = links.find(({ method }) => method.lastCoat);
+    if (!link?.method.lastCoat || this.done.length > 0 || links.some(({ method }) => leavesDry(method)))
+      return;
+    const { lastCoat, stages } = link.method;
+    this.bringToRest(this.around.catalogue.agent(lastCoat.agent), link);
+    this.push(stageOf(lastCoat, stages.length, link, this.around, null));
   }
 
   private isRestedBy({ kind, apply, areaSquareMetres }: Stage, present: PresentAgent): boolean {

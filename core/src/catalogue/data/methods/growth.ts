@@ -85,6 +85,7 @@ export const GROWTH_METHODS: readonly Method[] = [
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['No grains in the brush.'] },
       { ...rinse, checks: ['Garden force only; water runs clear.'] },
     ],
+    lastCoat: { kind: 'apply', agent: 'neutral-biocidal', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 0, to: 1440 }, litresPerSquareMetre: 0.1, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: true, needs: 'not-dry', clings: false, covered: false, checks: ['The water of the rinse has soaked in: nothing stands on the stone.'], stopWhen: 'The surface is evenly wet, nothing runs.', ifNotEnough: 'Look again after a month.' },
   },
   {
     id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
