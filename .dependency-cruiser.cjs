@@ -18,7 +18,7 @@ const ROOMS = [
   ['visit', 'readiness', 'warnings'],
   ['plan'],
   ['what-if', 'provisions'],
-  ['order'],
+  ['order', 'aftercare'],
   ['interchange', 'wire'],
 ];
 /** Rooms of the interface that pages share, from the ground up. A page is on no floor: it imports these, never another page. */

@@ -43,6 +43,8 @@ export default {
       moduleNameMapper: {
         '\\.css$': here('web/src/test/no-style.ts'),
         '^antd$': `${BUNDLES}/antd.mjs`,
+        // Its file for browsers is a module that CommonJS (ics) cannot require in jsdom.
+        '^nanoid$': here('node_modules/nanoid/index.browser.cjs'),
         '^@ant-design/icons$': `${BUNDLES}/icons.mjs`,
       },
       setupFiles: [here('web/src/test/encoders.mjs')],

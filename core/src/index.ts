@@ -35,6 +35,8 @@ export { isAcknowledged, toldCustomer, toldHash } from './order/told-customer.ts
 export type { ToldTopic } from './order/told-customer.ts';
 export { changedElsewhere } from './proposal/changed-elsewhere.ts';
 export type { ChangedElsewhere } from './proposal/changed-elsewhere.ts';
+export { aftercareOf } from './aftercare/aftercare.ts';
+export type { AftercareItem } from './aftercare/aftercare.ts';
 export { apartNotes } from './warnings/chemistry-warnings.ts';
 export type { OtherTreatment } from './protection/other-treatments.ts';
 export { whatIf } from './what-if/what-if.ts';

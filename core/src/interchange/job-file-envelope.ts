@@ -80,6 +80,7 @@ export const envelopeSchema = Joi.object<JobFile>({
     dayHours: Joi.any(),
     wasteShare: Joi.any(),
     sprayerLitres: Joi.any(),
+    guarantee: Joi.any(),
     gear: Joi.any(),
   }).default({}),
   choices: list,

@@ -9,7 +9,7 @@ import { bearingAgents } from './bearing-agents.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.14.0';
+export const ENGINE_VERSION = '0.15.0';
 
 /**
  * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. What
@@ -55,8 +55,13 @@ export function facedHash(survey: FacedSurvey): string {
     engine: ENGINE_VERSION,
     catalogue: CATALOGUE_VERSION,
     survey: {
-      // An order does not go stale because somebody has acknowledged what it says, or has loaded the vehicle.
-      job: { ...survey.job, acknowledgement: null, loaded: {} },
+      // An order does not go stale because somebody has acknowledged what it says, or has loaded the vehicle; terms are no work.
+      job: {
+        ...survey.job,
+        acknowledgement: null,
+        loaded: {},
+        house: { ...survey.job.house, guarantee: null },
+      },
       handbook: bearing(survey),
       property: survey.property,
       sides: byId(survey.sides),

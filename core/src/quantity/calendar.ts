@@ -13,6 +13,14 @@ export function daysAfter(date: string, days: number): string {
   return written(dayOf(date).plus({ days: Math.ceil(days) }));
 }
 
+/**
+ * A date some months later; the last day of a shorter month.
+ * @example monthsAfter('2026-08-31', 6) // '2027-02-28'
+ */
+export function monthsAfter(date: string, months: number): string {
+  return written(dayOf(date).plus({ months }));
+}
+
 /** Days from one date to another, YYYY-MM-DD; below 0 where the second comes before. */
 export function daysBetween(from: string, to: string): number {
   return dayOf(to).diff(dayOf(from), 'days').days;

@@ -33,6 +33,14 @@ export interface JobHouse {
   readonly wasteShare: number;
   readonly sprayerLitres: number;
   readonly gear: JobGear;
+  /** How long the company stands for its work, and on what terms; null where it does not say. */
+  readonly guarantee: Guarantee | null;
+}
+
+export interface Guarantee {
+  readonly months: number;
+  /** Condition, free re-clean and what else there is to it, as the customer reads it. */
+  readonly terms: string;
 }
 
 /** The job's own fields, apart from what hangs below it. */
@@ -99,6 +107,7 @@ export const DEFAULT_HOUSE: JobHouse = {
   wasteShare: 0.1,
   sprayerLitres: 15,
   gear: DEFAULT_GEAR,
+  guarantee: null,
 };
 
 const MOST_VISITS = 50;
@@ -161,6 +170,12 @@ export const houseSchema = Joi.object<JobHouse>({
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
   gear: gearSchema,
+  guarantee: Joi.object<Guarantee>({
+    months: Joi.number().integer().min(1).max(120).required(),
+    terms: wordsSchema,
+  })
+    .allow(null)
+    .default(null),
 });
 
 export const jobDetailSchema = Joi.object<JobDetail>({

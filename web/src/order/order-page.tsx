@@ -11,6 +11,7 @@ import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { shownMomentAt } from '../today.ts';
 import { VisitChoice } from '../visits/visit-choice.tsx';
+import { AftercarePart } from './aftercare-part.tsx';
 import { ExpectationsPart } from './expectations-part.tsx';
 import { OrderSheet } from './order-sheet.tsx';
 import { rich, say } from '../messages/order.ts';
@@ -124,6 +125,7 @@ function NextOrder() {
       )}
       <VisitChoice plan={plan} />
       <ExpectationsPart plan={plan} />
+      <AftercarePart plan={plan} />
       {document && stops.length === 0 && (
         <OrderSheet order={document} heading={say('draft-not-issued-yet')} />
       )}

@@ -44,7 +44,7 @@ const kept = (more: Partial<OlderJob> = {}): OlderJob => ({
 });
 
 describe('a job that an older version kept on the device', () => {
-  const { gear: _, ...house } = DEFAULT_HOUSE;
+  const { gear: _, guarantee: _guarantee, ...house } = DEFAULT_HOUSE;
   const machines = house.machines.map(({ tipOrifice: _tip, ...machine }) => machine);
   const oldJob = {
     ...without(job, 'visit', 'wordings', 'acknowledgement', 'loaded'),

@@ -19,11 +19,14 @@ function withNew(entity: VersionedEntity, fields: VersionedEntity['detail']): Ve
 function withGear(job: OpenedJob['job']): OpenedJob['job'] {
   const house = job.detail['house'] as
     { readonly gear?: object; readonly machines?: readonly object[] } | undefined;
-  if (!house || 'ladderMetres' in (house.gear ?? {})) return job;
+  if (!house || 'guarantee' in house) return job;
   const machines = (house.machines ?? []).map((m) => ({ tipOrifice: null, ...m }));
   return {
     ...job,
-    detail: { ...job.detail, house: { ...house, machines, gear: { ...DEFAULT_GEAR, ...house.gear } } },
+    detail: {
+      ...job.detail,
+      house: { guarantee: null, ...house, machines, gear: { ...DEFAULT_GEAR, ...house.gear } },
+    },
   };
 }
 

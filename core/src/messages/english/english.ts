@@ -1,3 +1,4 @@
+import { AFTERCARE_WORDS } from './aftercare.ts';
 import { EARLIER_EXPECTATIONS, EXPECTATIONS, TOLD } from './expectations.ts';
 import { JUDGE } from './judge.ts';
 import { LEFT_OUT } from './left-out.ts';
@@ -17,6 +18,7 @@ export const ENGLISH = {
   ...EXPECTATIONS,
   ...TOLD,
   ...EARLIER_EXPECTATIONS,
+  ...AFTERCARE_WORDS,
   ...JUDGE,
   ...LEFT_OUT,
   ...MIXES,

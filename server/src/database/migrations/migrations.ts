@@ -7,6 +7,7 @@ import * as visits from './2026-11-27-visits.ts';
 import * as supply from './2026-11-28-supply.ts';
 import * as laid from './2026-11-28b-laid.ts';
 import * as electrics from './2026-11-29-electrics.ts';
+import * as guarantee from './2026-11-30-guarantee.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
@@ -18,6 +19,7 @@ const ALL: readonly { readonly name: string; readonly migration: Knex.Migration 
   { name: '2026-11-28-supply', migration: supply },
   { name: '2026-11-28b-laid', migration: laid },
   { name: '2026-11-29-electrics', migration: electrics },
+  { name: '2026-11-30-guarantee', migration: guarantee },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {
