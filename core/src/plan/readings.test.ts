@@ -131,6 +131,37 @@ describe('a face that must be dry', () => {
     expect(told([reading({ what: 'moisture', figure: 3.5 })])).toEqual([]);
   });
 
+  it('moves a later visit by the rain that fell since, and says so; what is done stays done', () => {
+    const bay = {
+      id: 'wall',
+      material: 'block-paving',
+      size: '6x3',
+      tiltDegrees: 0,
+      findings: [
+        { contaminant: 'green-algae', severity: 2 },
+        { contaminant: 'empty-joints', severity: 2 },
+      ],
+    };
+    const days = (readings: readonly object[]) =>
+      planned({ surfaces: [bay], site: { readings } }).visits.map((visit) => visit.fromDay);
+    expect(days([])).toEqual([0, 2]);
+    expect(days([reading({ what: 'rain', figure: 5, on: '2026-05-05' })])).toEqual([0, 3]);
+    expect(days([reading({ what: 'rain', figure: 5, on: '2026-04-20' })])).toEqual([0, 2]);
+    expect(days([reading({ what: 'moisture', figure: 9, on: '2026-05-06' })])).toEqual([0, 4]);
+    expect(days([reading({ what: 'moisture', figure: 2, on: '2026-05-06' })])).toEqual([0, 2]);
+    const survey = surveyOf({
+      surfaces: [bay],
+      site: { readings: [reading({ what: 'rain', figure: 5, on: '2026-05-05' })] },
+    });
+    const second = plan({ ...survey, job: { ...survey.job, visit: 2 } }, { asOf: DATE, seed: 1, budget: 1 });
+    expect(second.warnings.filter((w) => w.rule === 'rained-on')).toMatchObject([
+      {
+        severity: 'note',
+        text: 'Wall: 5 mm of rain on 2026-05-05, so its drying began again; this visit comes no sooner than 2026-05-07.',
+      },
+    ]);
+  });
+
   it('begins to dry again when it rains, and is let be when it has dried since', () => {
     expect(told([reading({ what: 'rain', figure: 8, on: '2026-05-02' })])).toEqual([
       [

@@ -16,6 +16,7 @@ import { isAtRest, restingOrder, restingStages } from '../treatment/resting-stag
 import type { Stage } from '../treatment/stage.ts';
 import { guardedFaces } from './guarded-faces.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
+import { heldUpUntil } from './drying-clock.ts';
 import type { WetAndDry } from './property-visits.ts';
 
 /** One phase of work on a face that comes after another on another. */
@@ -79,11 +80,16 @@ export function wetAndDry(treated: readonly TreatedSurface[], survey: FacedSurve
     return { ...planned, treatment: { ...treatment, stages: treatment.parts.flatMap((p) => p.stages) } };
   });
   const catalogue = survey.catalogue;
+  const byId = new Map(treated.map(({ surface }) => [surface.id as string, surface]));
   return {
     wetted: wettedFrom(
       guardedFaces(whole, survey.job.weather.windMetresPerSecond),
       flowsOnto(treated.map((p) => p.surface)),
     ),
+    heldUp: (id, part) => {
+      const held = byId.get(id);
+      return held ? heldUpUntil(held, part, survey) : 0;
+    },
     dryDays: (id) => {
       const method = catalogue.method(id);
       return method.dryFirst?.days ?? (method.lastCoat ? 0 : TRADE_DEFAULTS.dryLeafDays);

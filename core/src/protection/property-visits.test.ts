@@ -12,7 +12,7 @@ const wait = (from: number, latest: number | null = null): PartWait => ({
   until: 'it is so',
 });
 const part = (w: PartWait | null, stages: readonly Stage[] = [stage]): TreatmentPart => ({ wait: w, stages });
-const APART: WetAndDry = { wetted: new Map(), dryDays: () => 2 };
+const APART: WetAndDry = { wetted: new Map(), dryDays: () => 2, heldUp: () => 0 };
 const days = (...faces: readonly (readonly TreatmentPart[])[]) => daysWith(APART, ...faces);
 const daysWith = (around: WetAndDry, ...faces: readonly (readonly TreatmentPart[])[]) =>
   propertyVisits(

@@ -42,6 +42,8 @@ export interface WetAndDry {
   readonly wetted: ReadonlyMap<string, ReadonlySet<string>>;
   /** Days without water before what a method leaves on or fills in. */
   readonly dryDays: (method: string) => number;
+  /** Days after the first visit before which a part of a face is not begun, by what was read there. */
+  readonly heldUp: (surface: string, part: TreatmentPart) => number;
 }
 
 /** What must stay dry is not wetted on the day that it is put on. */
@@ -106,11 +108,12 @@ function daysDry({ part }: Due, { dryDays }: WetAndDry): number {
 }
 
 /** The next part of a face that has stages: what only waits for others or for the result is no visit. */
-function dueAfter(face: Face, index: number, day: number, { dryDays }: WetAndDry): readonly Due[] {
+function dueAfter(face: Face, index: number, day: number, { dryDays, heldUp }: WetAndDry): readonly Due[] {
   let [from, latest] = [day, Infinity];
   for (const part of face.parts.slice(index + 1)) {
     const days = part.wait?.days ?? { from: 0, latest: null };
-    from += days.from;
+    // Rain on a later day starts the drying again.
+    from = Math.max(from + days.from, index < 0 && part === face.parts[0] ? 0 : heldUp(face.surface, part));
     latest = Math.max(
       from,
       Math.min(latest, days.latest === null ? Infinity : from - days.from + days.latest),

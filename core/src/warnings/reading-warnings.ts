@@ -1,10 +1,16 @@
 import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { daysAfter } from '../quantity/calendar.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Reading, ReadingKind } from '../survey/reading.ts';
+import {
+  dampUntil,
+  greatestMoisture,
+  lastReading,
+  rainedUntil,
+  shutsIn,
+} from '../protection/drying-clock.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { warning } from './warning.ts';
 import type { Warning } from './warning.ts';
@@ -24,7 +30,7 @@ export function readingWarnings(
     const days = dryingDays(planned, catalogue);
     return [
       ...(days === null ? [] : tooDamp(planned, last('moisture'), date, catalogue)),
-      ...(days === null ? [] : rainedOn(planned, last('rain'), days, date)),
+      ...(days === null ? [] : rainedOn(planned, last('rain'), days, { date, start: survey.job.start })),
       ...notNeutral(planned, last('ph'), catalogue),
     ];
   });
@@ -39,17 +45,6 @@ function dryingDays({ treatment }: TreatedSurface, catalogue: CompanyCatalogue):
   return days.length === 0 ? null : Math.max(...days);
 }
 
-/** Of several on the latest day the one that was written down last counts. */
-function lastReading(readings: readonly Reading[], surface: string, what: ReadingKind): Reading | null {
-  return readings
-    .filter((r) => r.surface === surface && r.what === what)
-    .reduce<Reading | null>(
-      (last, r) =>
-        last === null || r.on > last.on || (r.on === last.on && r.position >= last.position) ? r : last,
-      null,
-    );
-}
-
 /** What shuts water in waits for a meter: wood by its own limit, masonry, stone and concrete by theirs. */
 function tooDamp(
   { surface, treatment }: TreatedSurface,
@@ -57,30 +52,25 @@ function tooDamp(
   date: string | null,
   catalogue: CompanyCatalogue,
 ): readonly Warning[] {
-  const { greatestWoodMoisturePercent, greatestMasonryMoisturePercent, readAgainDays } = TRADE_DEFAULTS;
-  const shutsIn = (treatment?.stages ?? []).some(
-    ({ kind, apply }) => kind === 'fill' || apply?.agentClass === 'coating',
-  );
-  const isWood = catalogue.material(surface.material).family === 'timber';
-  const most = isWood ? greatestWoodMoisturePercent : greatestMasonryMoisturePercent;
-  if (!shutsIn || read === null || read.figure <= most) return [];
-  const next = daysAfter(read.on, readAgainDays);
+  const most = greatestMoisture(surface.material, catalogue);
+  const next = dampUntil(read, most);
+  if (!shutsIn(treatment?.stages ?? []) || read === null || next === null) return [];
   const damp = { place: surface.name, read: decimal(read.figure, 1), on: read.on, most, next };
   return [warning('too-damp', waitsUntil(next, date), damp, surface.id)];
 }
 
-/** Rain starts the drying again, whatever was done before. */
+/** Rain starts the drying again, whatever was done before: a later visit has moved by it, the first is stopped. */
 function rainedOn(
   { surface }: TreatedSurface,
   read: Reading | null,
   days: number,
-  date: string | null,
+  { date, start }: { readonly date: string | null; readonly start: string | null },
 ): readonly Warning[] {
-  if (read === null || read.figure === 0) return [];
-  const next = daysAfter(read.on, days);
-  if (waitsUntil(next, date) === 'warn' && date !== null) return [];
+  const next = rainedUntil(read, days);
+  if (read === null || next === null) return [];
   const rain = { place: surface.name, read: decimal(read.figure, 1), on: read.on, next };
-  return [warning('rained-on', waitsUntil(next, date), rain, surface.id)];
+  if (date === null || date < next) return [warning('rained-on', waitsUntil(next, date), rain, surface.id)];
+  return start !== null && read.on >= start ? [warning('rained-on/moved', 'note', rain, surface.id)] : [];
 }
 
 /** A visit before that day is stopped; later it is told, and read again on the day. */

@@ -79,6 +79,8 @@ export const WARNINGS = {
   'too-damp':
     '{place}: {read} % moisture on {on}; it must have {most} % or less. Not before {next}: measure again then.',
   'rained-on': '{place}: {read} mm of rain on {on}, so its drying begins again. Not before {next}.',
+  'rained-on/moved':
+    '{place}: {read} mm of rain on {on}, so its drying began again; this visit comes no sooner than {next}.',
   'after-event': 'The result shows after the event on {event}: {places}.',
   'not-neutral/never':
     '{place}: pH {read} on {on}, acid is still there, and {agent} must never meet it. Rinse, neutralise and read again until the strip shows {from} to {to}.',
