@@ -11,6 +11,13 @@ import { say } from '../messages/order.ts';
 import './aftercare-part.css';
 
 const USUAL_MONTHS = 12;
+const KINDS: Readonly<Record<AftercareItem['kind'], string>> = {
+  review: say('review'),
+  look: say('look'),
+  offer: say('offer'),
+  reminder: say('reminder'),
+  guarantee: say('guarantee'),
+};
 
 /** What comes after the work, by its dates: for the customer, and for the company's calendar. */
 export function AftercarePart({ plan }: { readonly plan: Plan }) {
@@ -28,7 +35,7 @@ export function AftercarePart({ plan }: { readonly plan: Plan }) {
         {items.map((item) => (
           <li key={`${whenOf(item)} ${item.text}`}>
             <time dateTime={item.on ?? undefined}>{whenOf(item)}</time>
-            <b>{say(item.kind)}</b>
+            <b>{KINDS[item.kind]}</b>
             <span>
               {item.text} <span className="quiet">{item.places.join('; ')}</span>
             </span>
@@ -65,7 +72,7 @@ async function saveCalendar(job: string, items: readonly AftercareItem[]): Promi
       const [year = 0, month = 0, day = 0] = (on ?? '').split('-').map(Number);
       return {
         productId: 'etappe',
-        title: say('calendar-title', { kind: say(kind), text }),
+        title: say('calendar-title', { kind: KINDS[kind], text }),
         description: places.join('\n'),
         location: job,
         start: [year, month, day] as [number, number, number],

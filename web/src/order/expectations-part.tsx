@@ -44,16 +44,18 @@ function Topic({ topic }: { readonly topic: ToldTopic }) {
   return (
     <li>
       <Sentence said={topic} />
-      <details className="told-parts">
-        <summary>{say('made-of', { count: of.length })}</summary>
-        <ul>
-          {of.map((part) => (
-            <li key={part.key}>
-              <Sentence said={{ ...part, title: part.place }} />
-            </li>
-          ))}
-        </ul>
-      </details>
+      {of.length > 1 && (
+        <details className="told-parts">
+          <summary>{say('made-of', { count: of.length })}</summary>
+          <ul>
+            {of.map((part) => (
+              <li key={part.key}>
+                <Sentence said={{ ...part, title: part.place }} />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </li>
   );
 }

@@ -31,7 +31,7 @@ export const TOLD = {
   'told/many-places': '{places} and {more} more',
   'told/visit-later': '{days} days later for {places}',
   'told/visit-from': 'from {day} on for {places}',
-  'told/left-out-why': '{place}: {why}',
+  'told/left-out-why': '{place} ({why})',
   'told/others-until': 'we go on when this is done: {until}',
   'told/seepage': 'water may seep in at old seals, however carefully we rinse',
   'told/behind': 'water may creep in behind it, so that what stands there is moved: {what}',
