@@ -44,8 +44,10 @@ export function sayer<const Texts extends MessageTexts>(texts: Texts): Sayer<Tex
   const formatOf = kept(
     (id: string) => new IntlMessageFormat(texts[id] ?? '', LANGUAGE, undefined, { ignoreTag: true }),
   );
+  const plainText = kept((id: string) => String(formatOf(id).format({})));
   return {
-    say: (id: keyof Texts, params: object = {}) => String(formatOf(String(id)).format({ ...params })),
+    say: (id: keyof Texts, params?: object) =>
+      params === undefined ? plainText(String(id)) : String(formatOf(String(id)).format({ ...params })),
     pieces: <Piece>(id: keyof Texts, params: object) =>
       formatOf(String(id))
         .formatToParts<Piece>({ ...params })
