@@ -117,7 +117,7 @@ class FaceAftercare {
     return growth.some(
       ({ finding, alternatives }) =>
         finding.severity >= AFTERCARE.biocideFrom &&
-        alternatives.some(({ method }) => method.id === AFTERCARE.biocide),
+        alternatives.some(({ method }) => AFTERCARE.biocides.includes(method.id)),
     );
   }
 

@@ -14,6 +14,7 @@ export const AGENT_CLASSES = [
   'neutraliser',
   'herbicide',
   'coating',
+  'thioglycolate',
 ] as const;
 export type AgentClass = (typeof AGENT_CLASSES)[number];
 

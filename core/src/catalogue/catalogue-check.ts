@@ -63,6 +63,7 @@ export function entryFaults(
   return list === 'methods' && shape.length === 0
     ? danglingReferences({
         ...alone,
+        materials: data.materials,
         lookAlikes: [],
         quickTests: data.quickTests,
         materialTests: [],

@@ -17,6 +17,7 @@ export const contaminantSchema = Joi.object({
   id,
   name: text,
   ammonia: Joi.valid(true),
+  wear: Joi.array().items(text).min(1),
   solids,
   synonyms: texts,
   family: Joi.valid(...CONTAMINANT_FAMILIES).required(),

@@ -22,6 +22,8 @@ export interface Contaminant {
   readonly cues: readonly [string, string, string, string];
   /** Sets free toxic gas with hypochlorite: it is flushed away with water first. */
   readonly ammonia?: true;
+  /** Worn for whatever is done on it, beside what agent and tool ask for. */
+  readonly wear?: readonly string[];
   /** What of it is lifted off dry before anything is wet. */
   readonly solids?: Solids;
   /** What the customer should expect in writing. */

@@ -37,6 +37,8 @@ export function danglingReferences(data: CatalogueData): readonly string[] {
         faults.push(`methods ${m.id}: there is no way "${way}" in a school "${id}"`);
     for (const c of Object.keys(m.treats)) need('contaminant', c, `methods ${m.id}`);
     for (const c of m.onlyOn ?? []) need('condition', c, `methods ${m.id}`);
+    for (const id of [...(m.onlyMaterials ?? []), ...(m.notMaterials ?? [])])
+      need('material', id, `methods ${m.id}`);
     for (const s of workedStages(m)) {
       need('tool', s.tool, `methods ${m.id}`);
       if (s.kind === 'apply' || s.kind === 'neutralise') need('agent', s.agent, `methods ${m.id}`);

@@ -7,10 +7,15 @@ export interface StageFacts {
   readonly agentClass: AgentClass | null;
   /** 0 where no jet touches the surface. */
   readonly jetKilopascal: number;
+  /** The tip of a pressure washer, however far off: its force is a matter of centimetres. */
+  readonly pressureTip: boolean;
   readonly hot: boolean;
   readonly abrasive: boolean;
   /** A brush of any sort. */
   readonly scrubs: boolean;
+  /** A scraper or a broom, led over it dry. */
+  readonly scrapes: boolean;
+  readonly harmsWaterLife: boolean;
   /** Of the agent as it is sold; null without one. */
   readonly agentPH: number | null;
   readonly specialistOnly: boolean;
@@ -27,6 +32,11 @@ export interface LimitFacts extends StageFacts {
   readonly calcareous: boolean;
   readonly saltSensitive: boolean;
   readonly drainsToWater: boolean;
+  /** Run-off ends in a pond or stream without a drain between that could be blocked. */
+  readonly drainsToPond: boolean;
+  readonly drainsToPlants: boolean;
+  /** All its run-off is caught, as the practice for it says. */
+  readonly captured: boolean;
   readonly jetLimitKilopascal: number;
   readonly chlorine: Bearing;
   readonly peroxide: Bearing;

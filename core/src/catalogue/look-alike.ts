@@ -46,6 +46,8 @@ export interface QuickTest {
   readonly minutes: number;
   /** The agent that touches the face, if any: the limits say where it may not. */
   readonly agentClass: AgentClass | null;
+  /** It scratches, scrapes or rubs something off: never where fibres or lead may come loose. */
+  readonly disturbs?: true;
   /** What must never be done with it. */
   readonly never: string | null;
   readonly outcomes: readonly { readonly id: string; readonly text: string }[];

@@ -90,6 +90,8 @@ export const methodSchema = Joi.object({
   dryFirst: Joi.object({ days: positive.max(60).required(), until: text }),
   secondOnly: Joi.valid(true),
   onlyOn: Joi.array().items(Joi.string()).min(1),
+  onlyMaterials: Joi.array().items(Joi.string()).min(1),
+  notMaterials: Joi.array().items(Joi.string()).min(1),
   stages: Joi.array().items(stage).min(1).required(),
   lastCoat: stage,
 });

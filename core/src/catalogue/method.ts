@@ -126,6 +126,9 @@ export interface Method {
   readonly schools?: Schools;
   /** How long the face dries after its last wetting before this begins, and what says that it is dry. */
   readonly dryFirst?: { readonly days: number; readonly until: string };
+  /** Only on these materials, or on all but these. */
+  readonly onlyMaterials?: readonly string[];
+  readonly notMaterials?: readonly string[];
   /** Only on a face that is in one of these states. */
   readonly onlyOn?: readonly string[];
   /** For what another method leaves: never proposed first. */

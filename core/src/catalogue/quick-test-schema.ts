@@ -42,6 +42,7 @@ export const quickTestSchema = Joi.object({
   needs: texts,
   minutes: positive.max(60).required(),
   agentClass: Joi.valid(...AGENT_CLASSES, null).required(),
+  disturbs: Joi.valid(true),
   never: Joi.string().min(3).allow(null).required(),
   outcomes: Joi.array().min(2).unique('id').items(Joi.object({ id, text })).required(),
   likelihood: Joi.object()

@@ -13,6 +13,7 @@ export const toolSchema = Joi.object({
     .items(Joi.valid(...MACHINE_KINDS))
     .required(),
   scrubs: Joi.boolean().required(),
+  scrapes: Joi.valid(true),
   harmedBy: Joi.array()
     .items(Joi.valid(...AGENT_CLASSES))
     .required(),

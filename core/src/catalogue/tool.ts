@@ -12,6 +12,8 @@ export interface Tool {
   readonly abrasive: boolean;
   /** Rubs the face, softly or not. */
   readonly scrubs: boolean;
+  /** Led over the face dry and hard: takes granules and scratches what is soft. */
+  readonly scrapes?: true;
   /** Classes of agents that harm it. */
   readonly harmedBy: readonly AgentClass[];
   /** From where one stands, metres. */

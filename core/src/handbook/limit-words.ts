@@ -9,6 +9,9 @@ export const FACT_NAMES: Readonly<Record<FactName, string>> = {
   calcareous: 'calcareous',
   saltSensitive: 'salts stay in it',
   drainsToWater: 'run-off reaches open water',
+  drainsToPond: 'run-off reaches a pond or stream, with no drain to block',
+  drainsToPlants: 'run-off reaches plants',
+  captured: 'all run-off is caught',
   jetLimitKilopascal: 'jet force it withstands, kPa',
   chlorine: 'tolerates chlorine',
   peroxide: 'tolerates oxygen cleaners',
@@ -26,9 +29,12 @@ export const FACT_NAMES: Readonly<Record<FactName, string>> = {
   specialistOnly: 'agent for specialists only',
   agentColdestCelsius: 'coldest air for the agent, °C',
   jetKilopascal: 'force of the jet, kPa',
+  pressureTip: 'tip of a pressure washer',
   hot: 'hot water',
   abrasive: 'stiff brush',
   scrubs: 'a brush',
+  scrapes: 'a scraper or broom',
+  harmsWaterLife: 'harms water life',
 };
 
 /**

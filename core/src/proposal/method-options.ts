@@ -82,8 +82,16 @@ export function withSetAside(
 
 function isMeantFor(method: Method, contaminant: string, states: readonly SurfaceState[]): boolean {
   if (!method.treats[contaminant]) return false;
-  if (!states.every((s) => method.families.includes(s.family))) return false;
+  if (!states.every((s) => isFor(method, s))) return false;
   return !method.onlyOn || states.some((s) => method.onlyOn?.some((c) => s.conditions.includes(c)));
+}
+
+function isFor(
+  { families, onlyMaterials, notMaterials }: Method,
+  { family, material }: SurfaceState,
+): boolean {
+  if (!families.includes(family) || notMaterials?.includes(material)) return false;
+  return onlyMaterials?.includes(material) ?? true;
 }
 
 /** What forbids a method on any of the states, each rule once. */

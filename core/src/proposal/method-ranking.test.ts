@@ -11,7 +11,7 @@ describe('ranking', () => {
     surfaces: [on],
     features: [],
     catalogue: SHIPPED,
-    job: { weather: { temperatureC: 18 } },
+    job: { weather: { temperatureC: 18 }, house: { schools: {} } },
   });
   const question = {
     contaminant: 'green-algae',

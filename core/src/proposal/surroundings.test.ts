@@ -81,7 +81,7 @@ describe('what a method harms around it', () => {
       ['Cedar screen', 1],
     ]);
     expect(units('alkaline-wash-painted-wood')).toEqual([['Rose bed', 0.4]]);
-    expect(units('oxygen-wash-mineral')).toEqual([]);
+    expect(units('oxygen-wash-mineral')).toEqual([['Rose bed', 0.8]]);
     expect(units('neutral-wash')).toEqual([]);
   });
 

@@ -25,6 +25,7 @@ const stage = (more: Partial<Stage> = {}, apply: object = {}): Stage => ({
   reading: null,
   bulk: null,
   neutralises: [],
+  wear: [],
   apply: {
     agent: 'hypochlorite',
     agentClass: 'hypochlorite',

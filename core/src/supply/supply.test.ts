@@ -27,6 +27,7 @@ const stage: Stage = {
   reading: null,
   bulk: null,
   neutralises: [],
+  wear: [],
   apply: {
     agent: 'hypochlorite',
     agentClass: 'hypochlorite',

@@ -36,7 +36,7 @@ export const QUICK_CORPUS: readonly (readonly [string, string])[] = [
   ['south deck larch boards 4x3, algae 2?', '+Deck, south: south floor larch-boards 4x3 | green-algae 2 maybe'],
   ['south deck larch boards 4x3, no rust', '+Deck, south: south floor larch-boards 4x3'],
   ['south deck, larch boards, 4x3, splintering', '+Deck, south: south floor larch-boards conditions=splintering 4x3'],
-  ['south deck, larch boards, 4x3, flaking', '?flaking paint'],
+  ['south deck, larch boards, 4x3, hollow', '?hollow render'],
   ['south deck, larch boards, 4x3, painted', '+Deck, south: south floor larch-boards finish=painted 4x3'],
   ['south wall, painted render, 4x3, sealed', '?sealed'],
   ['south wall limestone or granite 4x3', '+Wall, south: south wall limestone unsureBetween=granite 4x3'],

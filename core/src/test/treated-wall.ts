@@ -48,7 +48,7 @@ export const treat = (on: Surface, findings: readonly Finding[], more: Partial<T
       surfaces: [on],
       features: [],
       catalogue: SHIPPED,
-      job: { weather: { temperatureC: 18 } },
+      job: { weather: { temperatureC: 18 }, house: { schools: {} } },
     }),
     otherStates: [],
     patches: [],

@@ -12,9 +12,9 @@ import type { SurfaceState } from './surface-state.ts';
 
 const wall = testSurface;
 /** The catalogue as shipped on a mild day. */
-const DAY = { catalogue: SHIPPED, job: { weather: { temperatureC: 18 } } };
+const DAY = { catalogue: SHIPPED, job: { weather: { temperatureC: 18 }, house: { schools: {} } } };
 const rules = (surface: Surface, method: string, pond = false) => {
-  const features = pond ? [testFeature('pond')] : [];
+  const features = pond ? [testFeature('pond'), testFeature('plant-bed', { id: 'bed' as never })] : [];
   return methodRefusals(
     surfaceState(surface, { surfaces: [surface], features, ...DAY }),
     CATALOGUE.method(method),
@@ -94,6 +94,39 @@ describe('every limit fires where it must and keeps still where it need not', ()
     ['no-brush-at-all', 'neutral-wash', wall('copper'), wall('stainless-steel')],
     ['ph-too-low', 'rust-oxalic', wall('slate'), wall('granite')],
     ['ph-too-high', 'soft-wash-hypochlorite', wall('copper'), wall('vinyl-cladding')],
+    ['no-alkaline-salts-in-soft-stone', 'oxygen-wash-mineral', wall('limestone'), wall('granite')],
+    [
+      'no-pressure-tip-on-weak-paint',
+      'wide-rinse-water',
+      wall('painted-aluminium', { ...painted, conditions: ['chalking'] }),
+      wall('painted-aluminium', painted),
+    ],
+    ['no-pressure-tip', 'wide-rinse-water', wall('copper'), wall('stainless-steel')],
+    [
+      'no-pressure-tip-in-its-state',
+      'wide-rinse-water',
+      wall('clay-brick', { conditions: ['spalling'] }),
+      wall('clay-brick'),
+    ],
+    ['no-scraping', 'scrape-off', wall('asphalt-shingle'), wall('slate-roof')],
+    ['no-weed-killer-to-water', 'weed-systemic', wall('granite', drains), wall('granite'), true],
+    [
+      'no-weed-killer-on-plants',
+      'weed-contact',
+      wall('granite', { drainsOnto: ['bed'] }),
+      wall('granite'),
+      true,
+    ],
+    ['no-biocidal-cleaner-to-water', 'neutral-soak-stone', wall('granite', drains), wall('granite'), true],
+    ['no-harm-to-water', 'rust-phosphoric', wall('granite', drains), wall('granite'), true],
+    ['no-phosphate-to-water', 'phosphate-wash', wall('granite', drains), wall('granite'), true],
+    [
+      'no-harm-to-plants',
+      'remover-in-coats',
+      wall('granite', { drainsOnto: ['bed'] }),
+      wall('granite'),
+      true,
+    ],
     ['no-acid-on-new-cement', 'rust-oxalic', wall('concrete', { conditions: ['new'] }), wall('concrete')],
   ])('%s', (rule, method, forbidden, allowed, pond = false) => {
     expect(rules(forbidden, method, pond)).toContain(rule);
@@ -101,7 +134,7 @@ describe('every limit fires where it must and keeps still where it need not', ()
   });
 
   it('none of the catalogue was forgotten here', () => {
-    expect(CATALOGUE.limits).toHaveLength(31);
+    expect(CATALOGUE.limits).toHaveLength(42);
   });
 
   it.each<[string, string, string, string]>([
@@ -119,7 +152,12 @@ describe('every limit fires where it must and keeps still where it need not', ()
   it('too-cold-for-agent, on a day that is', () => {
     const rulesAt = (temperatureC: number) => {
       const on = wall('granite');
-      const around = { ...DAY, surfaces: [on], features: [], job: { weather: { temperatureC } } };
+      const around = {
+        ...DAY,
+        surfaces: [on],
+        features: [],
+        job: { weather: { temperatureC }, house: { schools: {} } },
+      };
       return methodRefusals(surfaceState(on, around), CATALOGUE.method('soft-wash-hypochlorite'), CATALOGUE);
     };
     const coldest = CATALOGUE.agent('hypochlorite').coldestCelsius;

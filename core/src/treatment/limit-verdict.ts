@@ -4,6 +4,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { AgentClass } from '../catalogue/agent.ts';
 import type { FactName, FactTest, Limit, LimitFacts, StageFacts } from '../catalogue/limit.ts';
 import { workedStages } from '../catalogue/method.ts';
+import type { Tool } from '../catalogue/tool.ts';
 import type { Method, WorkedTemplate } from '../catalogue/method.ts';
 import { surfacePressure } from '../jet/surface-pressure.ts';
 import { roundToStep } from '../quantity/rounding.ts';
@@ -27,6 +28,14 @@ export function toolPressure(toolId: string): number {
   return TOOL_PRESSURES.get(toolId) ?? 0;
 }
 
+/** Steam comes out of a wide cone at next to no pressure. */
+const LEAST_TIP_PSI = 500;
+
+function isPressureTip({ jet, machines }: Tool): boolean {
+  const pumped = machines.includes('pressure-washer') || machines.includes('hot-washer');
+  return pumped && jet !== null && jet.psi >= LEAST_TIP_PSI;
+}
+
 function factsOf(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
   const tool = catalogue.tool(stage.tool);
   const agent = stage.kind === 'apply' ? catalogue.agent(stage.agent) : null;
@@ -36,10 +45,13 @@ function factsOf(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
     agentPH: agent?.typicalPH ?? null,
     specialistOnly: agent !== null && agent.specialistOnly !== null,
     agentColdestCelsius: agent?.coldestCelsius ?? null,
+    harmsWaterLife: agent?.harmsWaterLife ?? false,
     jetKilopascal: toolPressure(stage.tool),
+    pressureTip: isPressureTip(tool),
     hot: tool.hot,
     abrasive: tool.abrasive,
     scrubs: tool.scrubs,
+    scrapes: tool.scrapes ?? false,
   };
 }
 
@@ -73,10 +85,13 @@ const limitsUnderClass = kept((agentClass: AgentClass): StageLimits =>
       agentPH: null,
       specialistOnly: false,
       agentColdestCelsius: null,
+      harmsWaterLife: false,
       jetKilopascal: 0,
+      pressureTip: false,
       hot: false,
       abrasive: false,
       scrubs: false,
+      scrapes: false,
     },
     CATALOGUE.limits,
   ),
@@ -93,6 +108,9 @@ export function limitsOnClass(state: SurfaceState, agentClass: AgentClass): read
     .map(({ limit }) => limit);
 }
 
+/** Facts of where the water of a surface ends up. */
+export const WHERE_TO: readonly FactName[] = ['drainsToWater', 'drainsToPond', 'drainsToPlants'];
+
 /**
  * What a class of agents does to a face that it only comes to, by run-off, splash or drift. Where its water ends up is
  * judged on the face that it is put on.
@@ -101,7 +119,7 @@ export function classRefusals(state: SurfaceState, agentClass: AgentClass): read
   return limitsOnClass(state, agentClass)
     .filter(
       ({ when }) =>
-        when.some((t) => t.fact === 'agentClass') && !when.some((t) => t.fact === 'drainsToWater'),
+        when.some((t) => t.fact === 'agentClass') && !when.some(({ fact }) => WHERE_TO.includes(fact)),
     )
     .map((limit) => refusalOf(limit, { ...state, agentClass }));
 }

@@ -1,5 +1,6 @@
 import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { ApplyTemplate, Direction, WorkedTemplate } from '../catalogue/method.ts';
 import { neutraliserGrams } from '../mixing/neutraliser.ts';
@@ -55,6 +56,7 @@ export function stageOf(
     apply: applyDetail(template, link, around),
     minutes: template.kind === 'pre-wet' ? template.minutes : null,
     bulk: stageBulk(template, link, around),
+    wear: [...new Set(link.against.flatMap((id) => contaminantById(id).wear ?? []))],
     neutralises: [neutralisedBy(template, link, around)?.agent ?? []].flat(),
     task: ('task' in template ? template.task : undefined) ?? null,
   };
@@ -231,6 +233,7 @@ export function bare(
     minutes: null,
     reading: null,
     bulk: null,
+    wear: [],
     neutralises: [],
   };
 }

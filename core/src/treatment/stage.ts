@@ -32,6 +32,8 @@ export interface Stage {
   /** What is carried off or brought in, in bulk. */
   readonly bulk: StageBulk | null;
   /** The agents that a neutraliser brings to rest; none for all else. */
+  /** Worn because of what lies there. */
+  readonly wear: readonly string[];
   readonly neutralises: readonly string[];
   /** What is done, with its own verb; null where the kind says it. Not in treatments from before it was told. */
   readonly task?: string | null;

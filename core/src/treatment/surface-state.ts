@@ -3,6 +3,8 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { LimitFacts, StageFacts } from '../catalogue/limit.ts';
 import { BEARINGS, BRUSHES } from '../catalogue/material.ts';
+import { PLANTED } from '../catalogue/data/feature-harms.ts';
+import type { Schools } from '../catalogue/school.ts';
 import type { Finish, Material, Tolerances } from '../catalogue/material.ts';
 import { isOpenWater } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
@@ -19,7 +21,10 @@ export interface SurfaceSurroundings {
   readonly surfaces: readonly Pick<Surface, 'id' | 'drainsOnto'>[];
   readonly features: readonly Feature[];
   readonly catalogue: Catalogue;
-  readonly job: { readonly weather: Pick<JobWeather, 'temperatureC'> };
+  readonly job: {
+    readonly weather: Pick<JobWeather, 'temperatureC'>;
+    readonly house: { readonly schools: Schools };
+  };
 }
 
 /**
@@ -34,12 +39,7 @@ export function plausibleStates(
 }
 
 const statesAround = keptBy(
-  (surface: Surface, { catalogue, toWater, temperatureCelsius }: Around) => [
-    surface,
-    catalogue,
-    toWater,
-    temperatureCelsius,
-  ],
+  (surface: Surface, around: Around) => [surface, ...keysOf(around)],
   (surface, around): readonly [SurfaceState, ...SurfaceState[]] => {
     const others = surface.unsureBetween.filter((material) => material !== surface.material);
     return [stateOf(surface, around), ...others.map((material) => stateOf({ ...surface, material }, around))];
@@ -48,13 +48,30 @@ const statesAround = keptBy(
 
 interface Around {
   readonly toWater: boolean;
+  readonly toPond: boolean;
+  readonly toPlants: boolean;
+  readonly captured: boolean;
   readonly catalogue: Catalogue;
   readonly temperatureCelsius: number;
 }
 
+/** What tells two surroundings apart; all of it primitive or the very same catalogue. */
+const keysOf = ({ catalogue, toWater, toPond, toPlants, captured, temperatureCelsius }: Around) => [
+  catalogue,
+  toWater,
+  toPond,
+  toPlants,
+  captured,
+  temperatureCelsius,
+];
+
 function aroundOf(surface: Surface, survey: SurfaceSurroundings): Around {
+  const reaching = (what: Ending) => reaches(surface, what, survey);
   return {
-    toWater: reachesOpenWater(surface, survey),
+    toWater: reaching('open-water'),
+    toPond: reaching('pond'),
+    toPlants: reaching('plants'),
+    captured: isCaptured(surface, survey),
     catalogue: survey.catalogue,
     temperatureCelsius: survey.job.weather.temperatureC,
   };
@@ -67,7 +84,14 @@ export function surfaceState(surface: Surface, survey: SurfaceSurroundings): Sur
 
 /** A material in one finish, sound, away from water and on a mild day. */
 export function soundState({ id }: Material, finish: Finish, catalogue: Catalogue): SurfaceState {
-  const mild = { toWater: false, catalogue, temperatureCelsius: DEFAULT_WEATHER.temperatureC };
+  const mild: Around = {
+    toWater: false,
+    toPond: false,
+    toPlants: false,
+    captured: false,
+    catalogue,
+    temperatureCelsius: DEFAULT_WEATHER.temperatureC,
+  };
   return stateOf({ material: id, finish, conditions: [] }, mild);
 }
 
@@ -78,19 +102,18 @@ type Described = Pick<Surface, 'material' | 'finish' | 'conditions'>;
 
 /** Faces of one sort in one state are one object: what is judged of it is judged once. */
 const stateOf = keptBy(
-  ({ material, finish, conditions }: Described, { catalogue, toWater, temperatureCelsius }: Around) => [
-    catalogue,
+  ({ material, finish, conditions }: Described, around: Around) => [
     material,
     finish,
     conditions.join(' '),
-    toWater,
-    temperatureCelsius,
+    ...keysOf(around),
   ],
   madeState,
   MOST_KNOWN,
 );
 
-function madeState(surface: Described, { toWater, catalogue, temperatureCelsius }: Around): SurfaceState {
+function madeState(surface: Described, around: Around): SurfaceState {
+  const { catalogue, temperatureCelsius } = around;
   const material = catalogue.material(surface.material);
   const conditions = surface.conditions.map(catalogue.condition);
   const jetLimits = conditions.map((c) => c.jetLimitKilopascal ?? Infinity);
@@ -107,7 +130,10 @@ function madeState(surface: Described, { toWater, catalogue, temperatureCelsius 
     conditions: surface.conditions,
     calcareous: material.calcareous,
     saltSensitive: material.saltSensitive,
-    drainsToWater: toWater,
+    drainsToWater: around.toWater,
+    drainsToPond: around.toPond,
+    drainsToPlants: around.toPlants,
+    captured: around.captured,
     temperatureCelsius,
     jetLimitKilopascal: Math.min(material.jetLimitKilopascal, ...jetLimits),
     chlorine: bearing('chlorine'),
@@ -122,16 +148,30 @@ function madeState(surface: Described, { toWater, catalogue, temperatureCelsius 
   };
 }
 
-/** Whether run-off ends in open water, over any number of surfaces. */
-function reachesOpenWater(surface: Surface, survey: SurfaceSurroundings): boolean {
-  const reaching = reachingOpenWater(survey.surfaces, survey.features);
+/** What run-off may end in, that limits ask about. */
+const ENDINGS = {
+  'open-water': isOpenWater,
+  pond: ({ kind }: Feature) => kind === 'pond' || kind === 'stream',
+  plants: ({ kind }: Feature) => PLANTED.includes(kind),
+} as const satisfies Readonly<Record<string, (feature: Feature) => boolean>>;
+type Ending = keyof typeof ENDINGS;
+
+/** Whether run-off ends there, over any number of surfaces. */
+function reaches(surface: Surface, what: Ending, { surfaces, features }: SurfaceSurroundings): boolean {
+  const reaching = REACHING[what](surfaces, features);
   return surface.drainsOnto.some((id) => reaching.has(id));
 }
 
-/** Open water, and every surface whose run-off comes to it. */
-const reachingOpenWater = kept(
-  (surfaces: SurfaceSurroundings['surfaces'], features: readonly Feature[]): ReadonlySet<string> => {
-    const open = features.filter(isOpenWater).map((f) => f.id as string);
+/** All run-off of a surface is caught where its practice for plants, or the job's, or the company's, says so. */
+function isCaptured({ schools }: Surface, { job, catalogue }: SurfaceSurroundings): boolean {
+  return (
+    (schools['plants'] ?? job.house.schools['plants'] ?? catalogue.school('plants').setting) === 'capture'
+  );
+}
+
+const reachingBy = (isEnd: (feature: Feature) => boolean) =>
+  kept((surfaces: SurfaceSurroundings['surfaces'], features: readonly Feature[]): ReadonlySet<string> => {
+    const open = features.filter(isEnd).map((f) => f.id as string);
     const ids = new Set(open);
     const above = new Map<string, string[]>();
     if (open.length > 0)
@@ -144,8 +184,14 @@ const reachingOpenWater = kept(
         open.push(id);
       }
     return ids;
-  },
-);
+  });
+
+/** What of each ending, and every surface whose run-off comes to it. */
+const REACHING: Readonly<Record<Ending, ReturnType<typeof reachingBy>>> = {
+  'open-water': reachingBy(ENDINGS['open-water']),
+  pond: reachingBy(ENDINGS.pond),
+  plants: reachingBy(ENDINGS.plants),
+};
 
 export function isAbsorbent(surface: Surface, catalogue: Catalogue): boolean {
   return sorptivityOf(surface, catalogue) >= TRADE_DEFAULTS.thirstySorptivity;

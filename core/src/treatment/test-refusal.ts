@@ -3,7 +3,7 @@ import type { AgentClass } from '../catalogue/agent.ts';
 import type { Limit } from '../catalogue/limit.ts';
 import type { QuickTest } from '../catalogue/look-alike.ts';
 import type { SurfaceTest } from '../survey/surface-test.ts';
-import { limitsOnClass } from './limit-verdict.ts';
+import { WHERE_TO, limitsOnClass } from './limit-verdict.ts';
 import type { SurfaceState } from './surface-state.ts';
 
 /** Why a test must not be done here; `otherSpot` where another, rinsed spot would do. */
@@ -30,6 +30,12 @@ export function testStanding(
   where: string,
 ): TestStanding {
   const { agentClass } = test;
+  const perhaps = test.disturbs ? states.find((state) => state.handOver) : undefined;
+  if (perhaps)
+    return {
+      refusal: { rule: 'hand-over', text: perhaps.handOverReason, otherSpot: false },
+      caution: perhaps.handOverReason,
+    };
   if (agentClass === null) return { refusal: null, caution: null };
   const against = limitsOn(agentClass, states);
   const [first] = against;
@@ -56,7 +62,7 @@ export function testStanding(
 /** Limits against a class of agents on a face that may be one of several; a few drops reach no water. */
 function limitsOn(agentClass: AgentClass, states: readonly SurfaceState[]): readonly Limit[] {
   return states.flatMap((state) =>
-    limitsOnClass(state, agentClass).filter(({ when }) => when.every((t) => t.fact !== 'drainsToWater')),
+    limitsOnClass(state, agentClass).filter(({ when }) => when.every(({ fact }) => !WHERE_TO.includes(fact))),
   );
 }
 

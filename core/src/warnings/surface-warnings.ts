@@ -87,18 +87,32 @@ export function questionStops(questions: readonly Question[]): readonly Warning[
 
 /** What the weather, the run-off and the crew say about the visit as a whole. */
 export function visitWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
-  const sprays = surfaces.some((p) => p.treatment?.stages.some((s) => s.kind === 'apply'));
+  const sprayed = new Set(
+    surfaces.flatMap((p) =>
+      (p.treatment?.stages ?? []).flatMap((s) => (s.kind === 'apply' ? (s.apply?.agentClass ?? []) : [])),
+    ),
+  );
+  const sprays = sprayed.size > 0;
   const works = sprays || surfaces.some((p) => (p.treatment?.stages.length ?? 0) > 0);
   const loop = drainLoop(survey);
   return [
-    ...(sprays ? weatherWarnings(survey.job.weather) : []),
+    ...(sprays ? weatherWarnings(survey.job.weather, sprayed.has('herbicide')) : []),
     ...(loop ? [warning('drain-loop', 'stop', { loop: loop.join(' → ') })] : []),
     ...(works ? [] : [warning('nothing-to-do', 'stop', {})]),
   ];
 }
 
-function weatherWarnings({ windMetresPerSecond, temperatureC }: JobWeather): readonly Warning[] {
-  const { driftStoppedMetresPerSecond: stop, driftWarnedMetresPerSecond: warn, coldCelsius } = TRADE_DEFAULTS;
+function weatherWarnings(
+  { windMetresPerSecond, temperatureC }: JobWeather,
+  killsWeeds: boolean,
+): readonly Warning[] {
+  const {
+    driftStoppedMetresPerSecond: usual,
+    driftWarnedMetresPerSecond: warn,
+    weedKillerStoppedMetresPerSecond,
+    coldCelsius,
+  } = TRADE_DEFAULTS;
+  const stop = killsWeeds ? weedKillerStoppedMetresPerSecond : usual;
   const wind = decimal(windMetresPerSecond, 1);
   const drift =
     windMetresPerSecond > stop

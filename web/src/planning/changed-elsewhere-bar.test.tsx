@@ -10,7 +10,7 @@ import { renderInSession, standInServer, stateOfFile } from '../test/in-session.
 import { ChangedElsewhereBar } from './changed-elsewhere-bar.tsx';
 import { PlanContext } from './use-plan.tsx';
 
-/** The plan of the survey as it is, and on a press as it were with a drum wall of limestone. */
+/** The plan of the survey as it is, and on a press as it were with a yard of limestone. */
 function TwoPlans() {
   const { survey } = useSurveySession();
   const planOf = (isStone: boolean): Plan =>
@@ -18,7 +18,7 @@ function TwoPlans() {
       {
         ...survey,
         surfaces: survey.surfaces.map((s) =>
-          isStone && s.id === 'drum-north' ? { ...s, material: 'limestone', finish: 'bare' as const } : s,
+          isStone && s.id === 'yard-east' ? { ...s, material: 'limestone', finish: 'bare' as const } : s,
         ),
       },
       { asOf: '2026-05-04', seed: 1, budget: 1 },
@@ -31,7 +31,7 @@ function TwoPlans() {
           setMade(planOf(true));
         }}
       >
-        The drum is limestone
+        The yard is limestone
       </button>
       <ChangedElsewhereBar />
     </PlanContext>
@@ -43,12 +43,12 @@ describe('an edit that changes another surface', () => {
     const demo = new URL('../../../demo/hill-observatory.etappe.json', import.meta.url);
     standInServer(stateOfFile(JSON.parse(readFileSync(demo, 'utf8')) as Record<string, unknown>));
     renderInSession(<TwoPlans />);
-    const press = await screen.findByRole('button', { name: 'The drum is limestone' });
+    const press = await screen.findByRole('button', { name: 'The yard is limestone' });
     expect(screen.queryByText('Your edit changed more')).toBeNull();
     await userEvent.click(press);
-    const link = await screen.findByRole('link', { name: /^Service yard: now with the citric acid of/ });
-    expect(link).toHaveAttribute('href', expect.stringMatching(/\/treat\/yard-east$/));
+    const link = await screen.findByRole('link', { name: /^Drum wall, north: now with the neutral citrate/ });
+    expect(link).toHaveAttribute('href', expect.stringMatching(/\/treat\/drum-north$/));
     await userEvent.click(screen.getByRole('button', { name: 'Dismiss' }));
-    expect(screen.queryByRole('link', { name: /^Service yard/ })).toBeNull();
+    expect(screen.queryByRole('link', { name: /^Drum wall/ })).toBeNull();
   });
 });

@@ -29,7 +29,7 @@ export const AFTERCARE = {
   reviewDays: 2,
   /** Days that a washed surface dries before a maintenance biocide. */
   biocideDays: 7,
-  biocide: 'leave-on-biocide',
+  biocides: ['leave-on-biocide', 'shingle-biocide'] as readonly string[],
   /** From this severity on growth is kept down after it was washed off. */
   biocideFrom: 2,
   /** After a leave-on, months. */

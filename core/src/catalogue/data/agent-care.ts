@@ -11,6 +11,11 @@ const WATER =
   'Flush with plenty of water, take off wet clothing, follow the data sheet; call the local emergency number if it does not pass.';
 const EYES =
   'Eyes: hold them open under running water for fifteen minutes and see a doctor with the data sheet. ';
+/** Alkali goes deep: the eye is flushed on the way, not before it. */
+export const ALKALI_FIRST_AID = `Eyes: flush for at least 30 minutes, and go on flushing on the way to hospital with the data sheet. ${WATER}`;
+export const THIOGLYCOLATE_FIRST_AID = `Swallowed: rinse the mouth, drink nothing more, call poison control with the data sheet. ${EYES}${WATER}`;
+export const FLUORIDE_FIRST_AID =
+  'Any contact: flush, calcium gluconate gel at once, and hospital at once even without pain. Tell them that it is fluoride, and take the data sheet.';
 export const CHLORINE = {
   ...CARE,
   hazards: [
@@ -38,7 +43,7 @@ export const CAUSTIC = {
   ...CARE,
   hazards: ['burns skin and eyes at once, and deep', 'heats up in water'],
   attacks: ['aluminium, zinc, tin', 'paint', 'wood', 'glass where it dries'],
-  firstAid: `${EYES}${WATER}`,
+  firstAid: ALKALI_FIRST_AID,
   storage: 'closed, upright, apart from acids and aluminium',
 } as const;
 export const ALKALINE = {

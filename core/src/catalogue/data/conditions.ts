@@ -21,6 +21,7 @@ export const CONDITIONS: readonly Condition[] = [
   { id: 'waxed', name: 'waxed or oiled', synonyms: ['waxed', 'oiled', 'wax finish', 'oil finish'], cue: 'water beads, a coin draws a soft line', tolerates: { solvent: 'no', heat: 'no' }, pH: [4, 10] },
   { id: 'scratched-anodising', name: 'worn or scratched anodising', synonyms: ['scratched anodising', 'scratched anodizing', 'worn anodising'], cue: 'dull grey patches, scratches down to bright metal', tolerates: { chlorine: 'no', peroxide: 'short' }, pH: [5, 8.5] },
   { id: 'sacrificial-coat', name: 'under a sacrificial coat', synonyms: ['sacrificial coat', 'anti-graffiti wax', 'sacrificial coating'], cue: 'a soft sheen up to one height, or the owner says so', tolerates: { solvent: 'no', heat: 'no' } },
+  { id: 'perhaps-asbestos', name: 'perhaps asbestos', synonyms: ['asbestos', 'perhaps asbestos', 'suspected asbestos'], cue: 'cement slates, felt, textured coat or corrugated sheet from before asbestos was banned', handOver: 'It may hold asbestos: nothing is scratched, brushed, jetted or broken before a laboratory has looked; licensed specialists deal with it.' },
   { id: 'lead-paint', name: 'perhaps old lead paint', synonyms: ['lead paint', 'old lead paint'], cue: 'many thick old coats, from before lead paint was banned', handOver: 'It may be lead paint: nothing is rubbed, jetted or heated before it is tested; licensed specialists take it off.' },
 ]; // prettier-ignore
 

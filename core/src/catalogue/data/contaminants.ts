@@ -92,7 +92,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'A shadow of the ink may stay after the film is gone.',
   },
   {
-    id: 'bird-droppings', name: 'Bird droppings', ammonia: true, synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
+    id: 'bird-droppings', name: 'Bird droppings', ammonia: true, wear: ['P3 mask', 'chemical gloves'], synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
     cues: ['single splashes', 'splashes below a perch', 'a layer below a roost', 'a crust with feathers and nests'],
     expectation: 'Pale spots may stay where droppings have etched the surface; birds come back to their perch.',
   },

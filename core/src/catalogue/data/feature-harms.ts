@@ -22,6 +22,7 @@ export const HARSHNESS: Readonly<Partial<Record<AgentClass, number>>> = {
   herbicide: 1,
   coating: 1,
   'mild-solvent': 0.5,
+  thioglycolate: 0.5,
   'mild-alkaline': 0.4,
   peroxide: 0.4,
   quaternary: 0.4,

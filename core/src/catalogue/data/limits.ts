@@ -34,7 +34,7 @@ export const LIMITS: readonly Limit[] = [
     standing: 'overridable', source: TRADE,
   },
   {
-    id: 'no-chlorine-to-water', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'drainsToWater', is: true }],
+    id: 'no-chlorine-to-water', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'drainsToWater', is: true }, { fact: 'captured', is: false }],
     text: 'Run-off from here reaches open water; hypochlorite kills what lives there. Only with all run-off caught.', whatCanHappen: 'Dead fish and newts, a fine.',
     standing: 'overridable', source: TRADE,
   },
@@ -82,6 +82,61 @@ export const LIMITS: readonly Limit[] = [
     id: 'no-jet-on-weak-paint', when: [{ fact: 'jetKilopascal', above: 2.5 }, { fact: 'conditions', includesAnyOf: ['chalking', 'flaking'] }],
     text: 'No pressure jet on chalking or flaking paint.', whatCanHappen: 'Permanent wand marks; paint in the flower beds.',
     standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-alkaline-salts-in-soft-stone', when: [{ fact: 'agent', oneOf: ['percarbonate', 'metasilicate', 'trisodium-phosphate'] }, { fact: 'material', oneOf: ['limestone', 'travertine', 'sandstone', 'lime-render', 'lime-mortar-joint', 'terracotta'] }],
+    text: 'It leaves soda in this stone, which no rinse takes out.', whatCanHappen: 'White bloom, then flaking.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-pressure-tip-on-weak-paint', when: [{ fact: 'pressureTip', is: true }, { fact: 'conditions', includesAnyOf: ['chalking', 'flaking'] }],
+    text: 'No tip of a pressure washer near chalking or flaking paint, however far off.', whatCanHappen: 'Permanent wand marks; paint in the flower beds.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-pressure-tip', when: [{ fact: 'pressureTip', is: true }, { fact: 'material', oneOf: ['asphalt-shingle', 'roofing-felt', 'single-ply', 'membrane', 'lime-mortar-joint', 'lime-render', 'copper', 'zinc', 'lead', 'timber-shingles', 'slate-roof', 'clay-roof-tile', 'polycarbonate', 'acrylic-sheet', 'coated-glass', 'laminated-glass', 'solar-panel'] }],
+    text: 'No tip of a pressure washer on this material: a hand nearer and it does damage. Garden force does it.', whatCanHappen: 'Granules, mortar, patina or tiles are gone; water gets behind.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-pressure-tip-in-its-state', when: [{ fact: 'pressureTip', is: true }, { fact: 'conditions', includesAnyOf: ['splintering', 'rotten', 'soft-stone', 'spalling', 'hollow', 'brittle', 'slipped'] }],
+    text: 'No tip of a pressure washer on a surface in this state.', whatCanHappen: 'What is loose comes off, and water gets behind.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-scraping', when: [{ fact: 'scrapes', is: true }, { fact: 'material', oneOf: ['asphalt-shingle', 'solar-panel', 'acrylic-sheet', 'polycarbonate', 'coated-glass', 'zinc'] }],
+    text: 'No scraper and no broom on this material: granules come off, or it scratches.', whatCanHappen: 'Bald shingles, scratched panes, a broken patina.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-weed-killer-to-water', when: [{ fact: 'agentClass', is: 'herbicide' }, { fact: 'drainsToWater', is: true }],
+    text: 'Run-off from here reaches open water: no weed killer. Weeds are pulled or steamed.', whatCanHappen: 'Dead water life, a fine.',
+    standing: 'floor', source: 'label rule of most weed killers; the label itself comes first',
+  },
+  {
+    id: 'no-weed-killer-on-plants', when: [{ fact: 'agentClass', is: 'herbicide' }, { fact: 'drainsToPlants', is: true }],
+    text: 'Run-off from here reaches plants that are meant to live: no weed killer.', whatCanHappen: 'A dead bed or lawn.',
+    standing: 'floor', source: TRADE,
+  },
+  {
+    id: 'no-biocidal-cleaner-to-water', when: [{ fact: 'agent', is: 'neutral-biocidal' }, { fact: 'drainsToPond', is: true }],
+    text: 'Biocidal cleaner kills what lives in water, and run-off from here reaches a pond or stream.', whatCanHappen: 'Dead water life, a fine.',
+    standing: 'floor', source: 'data sheets of biocidal cleaners; the sheet itself comes first',
+  },
+  {
+    id: 'no-harm-to-water', when: [{ fact: 'harmsWaterLife', is: true }, { fact: 'agentClass', oneOf: ['acid', 'caustic', 'solvent', 'mild-solvent', 'coating'] }, { fact: 'drainsToPond', is: true }, { fact: 'captured', is: false }],
+    text: 'It harms water life, and run-off from here reaches a pond or stream. Only with all run-off caught.', whatCanHappen: 'Dead fish and newts, a fine.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-phosphate-to-water', when: [{ fact: 'agent', is: 'trisodium-phosphate' }, { fact: 'drainsToPond', is: true }, { fact: 'captured', is: false }],
+    text: 'Phosphate feeds algae, and run-off from here reaches a pond or stream. Only with all run-off caught.', whatCanHappen: 'A green pond, a fine.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-harm-to-plants', when: [{ fact: 'agentClass', oneOf: ['caustic', 'solvent'] }, { fact: 'drainsToPlants', is: true }, { fact: 'captured', is: false }],
+    text: 'It burns plants whatever is wetted, and run-off from here reaches them. Only with all run-off caught.', whatCanHappen: 'A dead bed.',
+    standing: 'overridable', source: TRADE,
   },
   {
     id: 'no-jet-on-weak-wood', when: [{ fact: 'jetKilopascal', above: 2.5 }, { fact: 'conditions', includesAnyOf: ['splintering', 'rotten'] }],

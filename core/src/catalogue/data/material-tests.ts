@@ -17,7 +17,7 @@ function byMaterial({ families, materials = {} }: Table): Readonly<Record<string
 /** Small tests that tell materials apart; the drop of water, timed, is the one more that is made of their thirst. */
 export const MATERIAL_TESTS: readonly QuickTest[] = [
   {
-    id: 'key-press', name: 'Press a key in', minutes: 1, agentClass: null, source: TRADE,
+    id: 'key-press', name: 'Press a key in', minutes: 1, agentClass: null, disturbs: true, source: TRADE,
     how: 'Press the tip of a key in where nobody looks, then draw it a centimetre.', needs: ['key'],
     never: 'Not where people look closely: it leaves a scratch.',
     outcomes: [{ id: 'sinks', text: 'it dents, fibres give way' }, { id: 'scratches', text: 'it leaves a pale, powdery scratch' }, { id: 'slides', text: 'it slides off without a trace' }],

@@ -33,19 +33,19 @@ const CALCAREOUS = {
 } as const satisfies Partial<Material>; // prettier-ignore
 const BRICK = {
   ...ROBUST_STONE, family: 'masonry', finishes: ['bare', 'painted', 'sealed'], jetLimitKilopascal: 25, thirstFactor: 1.6, tolerates: { ...YES, heat: 'short' },
-  conditions: ['loose-joints', 'cracked', 'spalling', 'soft-stone', 'jet-marked', 'sacrificial-coat', 'historic'],
+  conditions: ['loose-joints', 'cracked', 'spalling', 'soft-stone', 'chalking', 'flaking', 'jet-marked', 'sacrificial-coat', 'lead-paint', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 const RENDER = {
   ...ROBUST_STONE, family: 'render', finishes: ['painted', 'bare'], jetLimitKilopascal: 10, pH: [1, 13], tolerates: { ...YES, heat: 'short', solvent: 'short' }, brush: 'soft', foot: 'never',
-  conditions: ['chalking', 'flaking', 'cracked', 'hollow', 'new', 'lead-paint', 'historic'],
+  conditions: ['chalking', 'flaking', 'cracked', 'hollow', 'new', 'lead-paint', 'perhaps-asbestos', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 const SLAB = {
   ...ROBUST_STONE, family: 'concrete', finishes: ['bare', 'sealed', 'painted'], jetLimitKilopascal: 250, thirstFactor: 1.2,
-  conditions: ['cracked', 'loose-joints', 'spalling', 'new', 'failed-seal', 'jet-marked', 'sacrificial-coat', 'historic'],
+  conditions: ['cracked', 'loose-joints', 'spalling', 'new', 'failed-seal', 'chalking', 'flaking', 'jet-marked', 'sacrificial-coat', 'lead-paint', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 const WOOD = {
   ...ROBUST_STONE, family: 'timber', finishes: ['bare', 'painted', 'sealed'], jetLimitKilopascal: 25, thirstFactor: 1.1, pH: [1, 12], brush: 'soft', foot: 'yes',
-  tolerates: { ...YES, chlorine: 'short', heat: 'no' }, conditions: ['splintering', 'rotten', 'waxed', 'historic'],
+  tolerates: { ...YES, chlorine: 'short', heat: 'no' }, conditions: ['splintering', 'rotten', 'chalking', 'flaking', 'waxed', 'lead-paint', 'historic'],
   source: `${TRADE}; softwood sorptivity`,
 } as const satisfies Partial<Material>; // prettier-ignore
 const METAL = {
@@ -58,7 +58,7 @@ const PLASTIC = {
 } as const satisfies Partial<Material>; // prettier-ignore
 const TILES = {
   ...ROBUST_STONE, family: 'roofing', thirstFactor: 1.3, jetLimitKilopascal: 2.5, brush: 'soft', foot: 'never', tolerates: { ...YES, heat: 'short' },
-  conditions: ['cracked', 'slipped', 'spalling', 'historic'],
+  conditions: ['cracked', 'slipped', 'spalling', 'perhaps-asbestos', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 
 export const MATERIALS: readonly Material[] = [
@@ -99,7 +99,7 @@ export const MATERIALS: readonly Material[] = [
   // Timber and boards.
   { ...WOOD, id: 'larch-boards', name: 'Larch boards', synonyms: ['larch cladding', 'larch decking', 'timber boards', 'siding timber', 'larch'], sorptivity: drinks(0.002) },
   { ...WOOD, id: 'cedar-boards', name: 'Cedar boards', synonyms: ['cedar', 'cedar siding', 'cedar cladding', 'redwood'], jetLimitKilopascal: 10, sorptivity: drinks(0.003) },
-  { ...WOOD, id: 'treated-softwood', name: 'Treated softwood', synonyms: ['pressure-treated', 'treated pine', 'softwood fence', 'pine boards', 'softwood'], conditions: ['splintering', 'rotten', 'flaking', 'lead-paint', 'historic'], sorptivity: drinks(0.004) },
+  { ...WOOD, id: 'treated-softwood', name: 'Treated softwood', synonyms: ['pressure-treated', 'treated pine', 'softwood fence', 'pine boards', 'softwood'], sorptivity: drinks(0.004) },
   { ...WOOD, id: 'hardwood', name: 'Hardwood', synonyms: ['oak', 'teak', 'ipe', 'hardwood decking', 'bangkirai'], jetLimitKilopascal: 40, sorptivity: drinks(0.001) },
   { ...WOOD, id: 'timber-shingles', name: 'Timber shingles', synonyms: ['wood shingles', 'shakes', 'cedar shakes'], finishes: ['bare', 'sealed'], jetLimitKilopascal: 2.5, foot: 'never', sorptivity: drinks(0.004) },
   { ...WOOD, id: 'natural-rope', name: 'Natural rope', synonyms: ['hemp rope', 'sisal rope', 'rope rail'], finishes: ['bare'], jetLimitKilopascal: 2.5, tolerates: { ...YES, chlorine: 'no', heat: 'no' }, foot: 'never', conditions: ['splintering', 'rotten'], sorptivity: drinks(0.05) },
@@ -112,7 +112,7 @@ export const MATERIALS: readonly Material[] = [
   { ...METAL, id: 'stainless-steel', name: 'Stainless steel', synonyms: ['inox', 'stainless'], finishes: ['bare'], jetLimitKilopascal: 80, pH: [2, 13], sorptivity: drinks(COATED) },
   { ...METAL, id: 'weathering-steel', name: 'Weathering steel', synonyms: ['rust steel', 'corten type steel'], finishes: ['bare'], pH: [6, 10], brush: 'none', sorptivity: drinks(COATED) },
   { ...METAL, id: 'copper', name: 'Copper', synonyms: ['copper sheet', 'copper cladding', 'bronze', 'brass'], finishes: ['bare'], pH: [6, 9], brush: 'none', sorptivity: drinks(COATED) },
-  { ...METAL, id: 'zinc', name: 'Zinc sheet', synonyms: ['zinc', 'titanium zinc'], finishes: ['bare'], jetLimitKilopascal: 25, pH: [6, 10], brush: 'none', sorptivity: drinks(COATED) },
+  { ...METAL, id: 'zinc', name: 'Zinc sheet', synonyms: ['zinc', 'titanium zinc', 'standing seam', 'tin roof', 'zinc roof'], finishes: ['bare'], jetLimitKilopascal: 25, pH: [6, 10], brush: 'none', sorptivity: drinks(COATED) },
   { ...METAL, id: 'lead', name: 'Lead sheet', synonyms: ['lead flashing', 'leadwork'], finishes: ['bare'], jetLimitKilopascal: 10, pH: [6, 9], brush: 'none', sorptivity: drinks(COATED) },
 
   // Plastics and what is like them.
@@ -136,8 +136,8 @@ export const MATERIALS: readonly Material[] = [
   { ...TILES, id: 'concrete-roof-tile', roofWay: 'washed', name: 'Concrete roof tiles', synonyms: ['concrete tile', 'concrete tiles'], jetLimitKilopascal: 60, foot: 'with-care', sorptivity: drinks(0.03), source: `${TRADE}; sound and heavy, after an inspection also from inside` },
   { ...TILES, id: 'slate-roof', roofWay: 'by-hand', name: 'Slate roof', synonyms: ['roof slates', 'slates'], rough: false, pH: [3, 13], sorptivity: drinks(0.0008) },
   { ...TILES, id: 'asphalt-shingle', roofWay: 'soft-wash', name: 'Asphalt shingles', synonyms: ['shingles', 'bitumen shingles', 'roof shingles'], finishes: ['bare'], pH: [4, 12.5], tolerates: { ...YES, solvent: 'no', heat: 'no' }, brush: 'none', foot: 'with-care', sorptivity: drinks(0.001) },
-  { ...TILES, id: 'metal-roof', roofWay: 'rinsed', name: 'Metal roof, coated', synonyms: ['standing seam', 'metal roofing', 'tin roof'], finishes: ['painted'], rough: false, jetLimitKilopascal: 10, pH: [3, 12], tolerates: { ...YES, chlorine: 'short', solvent: 'short', heat: 'no' }, conditions: ['chalking', 'flaking', 'corroded'], sorptivity: drinks(COATED) },
-  { ...TILES, id: 'roofing-felt', roofWay: 'soft-wash', name: 'Roofing felt', synonyms: ['felt roof', 'bitumen felt', 'torch-on felt'], finishes: ['bare'], pH: [4, 12.5], tolerates: { ...YES, solvent: 'no', heat: 'no' }, foot: 'with-care', conditions: ['cracked', 'brittle'], sorptivity: drinks(0.0005) },
+  { ...TILES, id: 'metal-roof', roofWay: 'rinsed', name: 'Metal roof, coated', synonyms: ['coated metal roof', 'metal roofing'], finishes: ['painted'], rough: false, jetLimitKilopascal: 10, pH: [3, 12], tolerates: { ...YES, chlorine: 'short', solvent: 'short', heat: 'no' }, conditions: ['chalking', 'flaking', 'corroded'], sorptivity: drinks(COATED) },
+  { ...TILES, id: 'roofing-felt', roofWay: 'soft-wash', name: 'Roofing felt', synonyms: ['felt roof', 'bitumen felt', 'torch-on felt'], finishes: ['bare'], pH: [4, 12.5], tolerates: { ...YES, solvent: 'no', heat: 'no' }, foot: 'with-care', conditions: ['cracked', 'brittle', 'perhaps-asbestos'], sorptivity: drinks(0.0005) },
   { ...TILES, id: 'single-ply', roofWay: 'rinsed', name: 'Single-ply roof', synonyms: ['epdm', 'tpo roof', 'pvc roof', 'flat roof membrane'], finishes: ['bare'], rough: false, jetLimitKilopascal: 5, pH: [4, 12], tolerates: { ...YES, chlorine: 'short', solvent: 'no', heat: 'no' }, foot: 'with-care', conditions: ['cracked', 'brittle'], sorptivity: drinks(COATED) },
   { ...TILES, id: 'fibre-cement', name: 'Fibre-cement of unknown age', synonyms: ['asbestos cement', 'fiber cement', 'corrugated cement sheet', 'old cement sheet'], finishes: ['bare', 'painted'], brush: 'none', sorptivity: drinks(0.03), handOver: 'It may hold asbestos: nothing is brushed, jetted or broken; licensed specialists test it first.' },
   { ...TILES, id: 'thatch', name: 'Thatch', synonyms: ['reed roof', 'straw roof', 'thatched roof'], finishes: ['bare'], jetLimitKilopascal: 0.5, tolerates: { chlorine: 'no', peroxide: 'short', solvent: 'no', heat: 'no' }, brush: 'none', sorptivity: drinks(0.1), handOver: 'Thatch is a thatcher’s work: water and force shorten its life.' },

@@ -46,6 +46,7 @@ const MAY_STAY: Clauses = {
   'oxygen-soft-wash-wood': 'grey where fibres are weak',
   'citric-brighten-wood': 'deep marks in the wood',
   'rust-citrate-gel': STAIN_SHADOW,
+  'rust-thioglycolate': STAIN_SHADOW,
   'gluconate-stain': STAIN_SHADOW,
   'neutral-rinse': 'what water alone does not take',
   'fired-colour': 'bricks that were fired dark',
@@ -99,6 +100,8 @@ const SLOW: Clauses = {
   'roof-soft-wash': 'dead moss falls for weeks; we clear the gutters once more',
   // Told in a sentence of its own, with the dates of the job.
   'leave-on-biocide': '',
+  'shingle-biocide': '',
+  'shingle-soft-wash': 'dead moss and lichen let go over months of rain',
   'weed-systemic': 'weeds are yellow after a week, and the paving is washed 7 to 10 days later',
 };
 

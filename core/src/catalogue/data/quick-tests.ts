@@ -33,7 +33,7 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     likelihood: yes({ mildew: 0.05, 'red-algae': 0.05, 'leaf-tannin': 0.85, 'traffic-soot': 0.04, 'tyre-marks': 0.02, bitumen: 0.02, 'iron-clay': 0.6, 'surface-rust': 0.9, 'steel-rust': 0.8 }),
   },
   {
-    id: 'dry-rub', name: 'Rub with a dry finger', minutes: 1, agentClass: null, never: null, source: TRADE,
+    id: 'dry-rub', name: 'Rub with a dry finger', minutes: 1, agentClass: null, disturbs: true, never: null, source: TRADE,
     how: 'Rub hard with a dry gloved finger and look at it.', needs: ['a light glove'],
     outcomes: [{ id: 'white', text: 'white powder on the finger' }, { id: 'black', text: 'black on the finger' }, { id: 'nothing', text: 'nothing comes off' }],
     likelihood: {
@@ -75,7 +75,7 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     },
   },
   {
-    id: 'scrape', name: 'Scrape with a fingernail', minutes: 1, agentClass: null, never: null, source: TRADE,
+    id: 'scrape', name: 'Scrape with a fingernail', minutes: 1, agentClass: null, disturbs: true, never: null, source: TRADE,
     how: 'Scrape lightly with a fingernail or a plastic card.', needs: ['plastic card'],
     outcomes: [{ id: 'disc', text: 'comes off in discs' }, { id: 'powder', text: 'powder' }, { id: 'crust', text: 'a hard crust stays' }],
     likelihood: { lichen: [0.85, 0.05, 0.1], efflorescence: [0.02, 0.83, 0.15], 'chalked-paint': [0.01, 0.94, 0.05], 'hard-water-scale': [0.03, 0.07, 0.9], 'cement-haze': [0.02, 0.18, 0.8] },

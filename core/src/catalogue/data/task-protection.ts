@@ -9,6 +9,8 @@ export const TASK_PROTECTION: readonly {
     when: (tool) => tool.machines.includes('pressure-washer') || tool.machines.includes('hot-washer'),
     wear: ['goggles', 'closed boots', 'hearing protection'],
   },
+  // Silica out of sand, mortar and stone.
+  { when: (tool) => tool.scrapes === true || tool.abrasive, wear: ['dust mask P2'] },
   { when: (tool) => tool.hot, wear: ['heat-proof gloves', 'long sleeves'] },
   { when: (tool) => tool.machines.includes('sprayer'), wear: ['goggles', 'closed boots'] },
   { when: (_, overhead) => overhead, wear: ['helmet'] },

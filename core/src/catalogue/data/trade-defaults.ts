@@ -208,5 +208,7 @@ export const TRADE_DEFAULTS = {
   driftReachMetresPerSecond: 3,
   driftWarnedMetresPerSecond: 5,
   driftStoppedMetresPerSecond: 8,
+  /** Weed killer that drifts kills what is meant to live: as most labels have it. */
+  weedKillerStoppedMetresPerSecond: 4,
   coldCelsius: 5,
 } as const;

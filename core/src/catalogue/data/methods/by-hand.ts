@@ -12,7 +12,7 @@ export const HAND_METHODS: readonly Method[] = [
     stages: [{ kind: 'clear', task: 'Brush off dry', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['Swept up and taken away, not washed down.'] }],
   },
   {
-    id: 'scrape-off', name: 'Lift off by hand with a scraper', treats: { 'chewing-gum': 4, 'poster-glue': 2, 'silicone-smears': 3, 'paint-drips': 2, 'ivy-pads': 3, 'bird-droppings': 2, 'tree-sap': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
+    id: 'scrape-off', name: 'Lift off by hand with a scraper', treats: { 'chewing-gum': 4, 'poster-glue': 2, 'silicone-smears': 3, 'paint-drips': 2, 'ivy-pads': 3, 'tree-sap': 1 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'A plastic scraper and patience: no chemistry, nothing in the joints.', expectation: null, source: TRADE,
     stages: [{ kind: 'clear', task: 'Lift off with a plastic scraper', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the surface below is whole.'] }],
@@ -54,7 +54,7 @@ export const HAND_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 5, chainOrder: 'weeds',
     why: 'Goes down to the root: before joints are washed and refilled.', expectation: 'Yellow after a week; paving is washed 7 to 10 days later.', source: TRADE,
     stages: [
-      apply('systemic-weed-killer', [4, 6, 8, 10], [0, 1440], { checks: ['Licensed user where the law asks; dry leaf, no wind.'], stopWhen: 'Every leaf is wet, nothing runs off.', ifNotEnough: 'Once more after three weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.05, rate: rate(100, 200), clings: false }),
+      apply('systemic-weed-killer', [2, 2.5, 3, 3.6], [0, 1440], { checks: ['Licensed user where the law asks; dry leaf, no wind.'], stopWhen: 'Every leaf is wet, nothing runs off.', ifNotEnough: 'Once more after three weeks.', leaveOn: true, tool: 'backpack-sprayer', litresPerSquareMetre: 0.05, rate: rate(100, 200), clings: false }),
       wait('work', [7, 21], 'Leaf and root are yellow: it has reached the root'),
       { ...work('clear', 'broom', [60, 120], 'Dead weeds are out of the joints with their roots.'), task: 'Clear out the dead weeds, roots too', bulk: WEEDS_OUT },
     ],

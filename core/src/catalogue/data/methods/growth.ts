@@ -18,7 +18,7 @@ import {
 export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'soft-wash-hypochlorite', name: 'Soft wash with hypochlorite', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 3, moss: 3, 'leaf-tannin': 3 }, families: ['render', 'metal', 'stone', 'timber', 'masonry', 'roofing', 'plastic'],
-    surfaceRisk: 1, harmAround: 4, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 4, chainOrder: 'growth', notMaterials: ['asphalt-shingle'],
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
@@ -89,7 +89,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   },
   {
     id: 'leave-on-biocide', name: 'Leave-on biocide', treats: { 'green-algae': 2, mildew: 2, 'red-algae': 2, lichen: 4, moss: 3 }, families: ['render', 'stone', 'concrete', 'masonry', 'roofing'],
-    surfaceRisk: 1, harmAround: 3, chainOrder: 'leave-on', dryFirst: DRY_FOR_LEAVE_ON,
+    surfaceRisk: 1, harmAround: 3, chainOrder: 'leave-on', dryFirst: DRY_FOR_LEAVE_ON, notMaterials: ['asphalt-shingle'],
     why: 'No water and no force: rain carries dead growth off over the seasons.', expectation: 'You see nothing at first: growth browns within weeks and goes within 6 to 18 months.', source: TRADE,
     stages: [
       brushOff,

@@ -45,7 +45,7 @@ export const SOIL_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'sweep-dry', name: 'Sweep and shovel, dry', treats: { mud: 3, pollen: 3, cobwebs: 4, 'bird-droppings': 2 }, families: ['concrete', 'stone', 'timber', 'roofing', 'plastic'],
+    id: 'sweep-dry', name: 'Sweep and shovel, dry', treats: { mud: 3, pollen: 3, cobwebs: 4 }, families: ['concrete', 'stone', 'timber', 'roofing', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Solids are lifted before anything is wet.', expectation: null, source: TRADE,
     stages: [
@@ -58,6 +58,17 @@ export const SOIL_METHODS: readonly Method[] = [
     why: 'Where nothing may get wet or be blown about.', expectation: null, source: TRADE,
     stages: [
       { ...work('clear', 'wet-vacuum', [20, 40], 'Droppings and old paint are never vacuumed here: they go to specialists.'), task: 'Vacuum up' },
+    ],
+  },
+  {
+    id: 'droppings-wet-lift', name: 'Droppings wetted, lifted wet, rinsed', treats: { 'bird-droppings': 5 }, families: ['masonry', 'stone', 'concrete', 'render', 'timber', 'roofing', 'plastic', 'metal', 'glass'],
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
+    why: 'Nothing becomes dust: what is breathed in from dry droppings makes ill.', expectation: null, source: TRADE,
+    stages: [
+      preWet(2),
+      apply('hydrogen-peroxide', [30, 30, 30, 30], [5, 15], { checks: ['Wet through before anything is touched; more than a bucket, or a roost: stop, that is a specialist’s.'], stopWhen: 'It is soft all through.', ifNotEnough: 'Wet it once more; never scrape it dry.', litresPerSquareMetre: 0.3 }),
+      { ...work('agitate', 'soft-brush', [15, 30], 'Lifted wet into bags, nothing flies.'), task: 'Lift off wet into bags' },
+      rinse,
     ],
   },
   {

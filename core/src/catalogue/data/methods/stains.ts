@@ -32,7 +32,7 @@ export const STAIN_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
     why: 'Binds iron at neutral pH, so that stone which acid would etch keeps its surface.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay another poultice on another day.' },
+      { kind: 'apply', agent: 'citrate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel colours where it works.', 'The film stays closed.'], stopWhen: 'The gel no longer colours.', ifNotEnough: 'Lay another poultice on another day.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['The gel is lifted off before rinsing.'] },
       rinse,
     ],
@@ -46,6 +46,16 @@ export const STAIN_METHODS: readonly Method[] = [
       { kind: 'apply', agent: 'sulfamic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 30, 50, 80], dwellMinutes: { from: 2, to: 8 }, litresPerSquareMetre: 0.15, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['It fizzes while it works.'], stopWhen: 'The fizzing stops, or two passes have made no more difference.', ifNotEnough: 'Repeat once; a haze that stays is etched.' },
       rinse,
       restAcid('sodium-bicarbonate'),
+      rinse,
+    ],
+  },
+  {
+    id: 'rust-thioglycolate', name: 'Thioglycolate gel on deep rust', treats: { 'surface-rust': 4, 'fertiliser-rust': 4 }, families: ['stone', 'render', 'concrete', 'masonry'],
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'acid', secondOnly: true,
+    why: 'Takes iron that the citrate gel leaves in stone that acid would etch.', expectation: 'A pale shadow may stay; a second laying on another day lightens it.', source: TRADE,
+    stages: [
+      { kind: 'apply', agent: 'thioglycolate-gel', tool: 'paddle-and-film', strengthGramsPerLitre: [1000, 1000, 1000, 1000], dwellMinutes: { from: 30, to: 90 }, litresPerSquareMetre: 2, coats: 1, rate: rate(10, 20), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: true, checks: ['The gel turns purple where it works.', 'The air moves; nobody downwind.', 'The film stays closed.'], stopWhen: 'The gel no longer turns purple.', ifNotEnough: 'Another laying on another day.' },
+      { kind: 'agitate', tool: 'soft-brush', rate: rate(20, 40), direction: 'top-down', checks: ['The gel is lifted off before rinsing, and taken away.'] },
       rinse,
     ],
   },
