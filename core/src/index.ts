@@ -37,6 +37,7 @@ export { changedElsewhere } from './proposal/changed-elsewhere.ts';
 export type { ChangedElsewhere } from './proposal/changed-elsewhere.ts';
 export { aftercareOf } from './aftercare/aftercare.ts';
 export type { AftercareItem } from './aftercare/aftercare.ts';
+export { catalogueMatrix } from './handbook/catalogue-matrix.ts';
 export { apartNotes } from './warnings/chemistry-warnings.ts';
 export type { OtherTreatment } from './protection/other-treatments.ts';
 export { whatIf } from './what-if/what-if.ts';

@@ -16,6 +16,9 @@ export interface StageFacts {
   /** A scraper or a broom, led over it dry. */
   readonly scrapes: boolean;
   readonly harmsWaterLife: boolean;
+  /** The most that it is put on at, g/L of its basis, and the longest that it stays, minutes; 0 without an agent. */
+  readonly strongestGramsPerLitre: number;
+  readonly longestDwellMinutes: number;
   /** Of the agent as it is sold; null without one. */
   readonly agentPH: number | null;
   readonly specialistOnly: boolean;

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { MATERIAL_FAMILIES } from './material.ts';
+import { FINISHES, MATERIAL_FAMILIES } from './material.ts';
 import { CHAIN_ORDER, WAITS_FOR } from './method.ts';
 import { id, text, texts, positive, score, rate, direction } from './entry-fields.ts';
 
@@ -91,6 +91,9 @@ export const methodSchema = Joi.object({
   secondOnly: Joi.valid(true),
   onlyOn: Joi.array().items(Joi.string()).min(1),
   onlyMaterials: Joi.array().items(Joi.string()).min(1),
+  onlyFinishes: Joi.array()
+    .items(Joi.valid(...FINISHES))
+    .min(1),
   notMaterials: Joi.array().items(Joi.string()).min(1),
   stages: Joi.array().items(stage).min(1).required(),
   lastCoat: stage,

@@ -1,4 +1,4 @@
-import type { MaterialFamily } from './material.ts';
+import type { Finish, MaterialFamily } from './material.ts';
 import type { Schools } from './school.ts';
 
 /** Default range of one person's production; 10th and 90th percentile of a log-normal rate. */
@@ -129,6 +129,7 @@ export interface Method {
   /** Only on these materials, or on all but these. */
   readonly onlyMaterials?: readonly string[];
   readonly notMaterials?: readonly string[];
+  readonly onlyFinishes?: readonly Finish[];
   /** Only on a face that is in one of these states. */
   readonly onlyOn?: readonly string[];
   /** For what another method leaves: never proposed first. */

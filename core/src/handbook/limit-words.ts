@@ -35,6 +35,8 @@ export const FACT_NAMES: Readonly<Record<FactName, string>> = {
   scrubs: 'a brush',
   scrapes: 'a scraper or broom',
   harmsWaterLife: 'harms water life',
+  strongestGramsPerLitre: 'strength, g/L',
+  longestDwellMinutes: 'dwell, min',
 };
 
 /**

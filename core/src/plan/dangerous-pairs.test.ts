@@ -90,7 +90,7 @@ describe('what a chemist, a conservator and a trainer found dangerous', () => {
       position: 0,
     });
     const choices = [pick('green-algae', 'soft-wash-hypochlorite'), pick('surface-rust', 'citric-rust')];
-    const [face] = derived({ ...survey, choices } as never).surfaces;
+    const [face] = derived({ ...survey, choices }).surfaces;
     const kinds = (face?.treatment?.stages ?? []).map((s) => s.apply?.agent ?? s.kind);
     const [chlorine, acid] = [kinds.indexOf('hypochlorite'), kinds.indexOf('citric-acid')];
     expect(chlorine).toBeGreaterThanOrEqual(0);

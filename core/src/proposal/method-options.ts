@@ -87,9 +87,10 @@ function isMeantFor(method: Method, contaminant: string, states: readonly Surfac
 }
 
 function isFor(
-  { families, onlyMaterials, notMaterials }: Method,
-  { family, material }: SurfaceState,
+  { families, onlyMaterials, notMaterials, onlyFinishes }: Method,
+  { family, material, finish }: SurfaceState,
 ): boolean {
+  if (onlyFinishes && !onlyFinishes.includes(finish)) return false;
   if (!families.includes(family) || notMaterials?.includes(material)) return false;
   return onlyMaterials?.includes(material) ?? true;
 }

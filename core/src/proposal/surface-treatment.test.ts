@@ -69,7 +69,7 @@ describe('the treatment of a surface', () => {
   it('asks for rest on both sides: citric acid after hypochlorite, hypochlorite after an acid that says nothing of it', () => {
     const boards = [finding('mildew'), finding('leaf-tannin')];
     const choices = [choice('mildew', 'hypochlorite-scrub'), choice('leaf-tannin', 'citric-brighten-wood')];
-    const painted = surface('larch-boards', { finish: 'painted' });
+    const painted = surface('larch-boards', { finish: 'sealed' });
     const t = treat(painted, boards, { choices });
     const kinds = t.stages.map((s) => `${s.kind}${s.apply ? ` ${s.apply.agent}` : ''}`);
     expect(kinds).toEqual([

@@ -14,7 +14,7 @@ const wall = testSurface;
 /** The catalogue as shipped on a mild day. */
 const DAY = { catalogue: SHIPPED, job: { weather: { temperatureC: 18 }, house: { schools: {} } } };
 const rules = (surface: Surface, method: string, pond = false) => {
-  const features = pond ? [testFeature('pond'), testFeature('plant-bed', { id: 'bed' as never })] : [];
+  const features = pond ? [testFeature('pond'), testFeature('plant-bed', { id: 'bed' })] : [];
   return methodRefusals(
     surfaceState(surface, { surfaces: [surface], features, ...DAY }),
     CATALOGUE.method(method),
@@ -95,6 +95,19 @@ describe('every limit fires where it must and keeps still where it need not', ()
     ['ph-too-low', 'rust-oxalic', wall('slate'), wall('granite')],
     ['ph-too-high', 'soft-wash-hypochlorite', wall('copper'), wall('vinyl-cladding')],
     ['no-alkaline-salts-in-soft-stone', 'oxygen-wash-mineral', wall('limestone'), wall('granite')],
+    ['chlorine-too-strong-for-long', 'roof-soft-wash', wall('single-ply'), wall('concrete-roof-tile')],
+    ['chlorine-too-long', 'roof-soft-wash', wall('single-ply'), wall('concrete-roof-tile')],
+    ['strips-the-seal', 'degrease-caustic-hot', wall('concrete', { finish: 'sealed' }), wall('concrete')],
+    ['no-sealer-on-glass-or-metal', 'impregnate', wall('clear-glass'), wall('concrete')],
+    ['strips-the-patina', 'gluconate-stain', wall('copper'), wall('stainless-steel')],
+    [
+      'no-acid-on-historic-brick',
+      'rust-oxalic',
+      wall('clay-brick', { conditions: ['historic'] }),
+      wall('clay-brick'),
+    ],
+    ['no-hot-jet-on-paint', 'degrease-caustic-hot', wall('concrete', painted), wall('concrete')],
+    ['jet-on-paint', 'surface-clean-water-only', wall('concrete', painted), wall('concrete')],
     [
       'no-pressure-tip-on-weak-paint',
       'wide-rinse-water',
@@ -134,7 +147,7 @@ describe('every limit fires where it must and keeps still where it need not', ()
   });
 
   it('none of the catalogue was forgotten here', () => {
-    expect(CATALOGUE.limits).toHaveLength(42);
+    expect(CATALOGUE.limits).toHaveLength(50);
   });
 
   it.each<[string, string, string, string]>([

@@ -1,7 +1,7 @@
 import { kept } from '../quantity/kept.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { AgentClass } from '../catalogue/agent.ts';
+import type { Agent, AgentClass } from '../catalogue/agent.ts';
 import type { FactName, FactTest, Limit, LimitFacts, StageFacts } from '../catalogue/limit.ts';
 import { workedStages } from '../catalogue/method.ts';
 import type { Tool } from '../catalogue/tool.ts';
@@ -36,9 +36,9 @@ function isPressureTip({ jet, machines }: Tool): boolean {
   return pumped && jet !== null && jet.psi >= LEAST_TIP_PSI;
 }
 
-function factsOf(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
-  const tool = catalogue.tool(stage.tool);
-  const agent = stage.kind === 'apply' ? catalogue.agent(stage.agent) : null;
+/** What a tool and an agent are to a limit. */
+function factsOf(tool: Tool | null, put: AgentPut | null): StageFacts {
+  const agent = put?.agent ?? null;
   return {
     agent: agent?.id ?? null,
     agentClass: agent?.class ?? null,
@@ -46,13 +46,50 @@ function factsOf(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
     specialistOnly: agent !== null && agent.specialistOnly !== null,
     agentColdestCelsius: agent?.coldestCelsius ?? null,
     harmsWaterLife: agent?.harmsWaterLife ?? false,
-    jetKilopascal: toolPressure(stage.tool),
-    pressureTip: isPressureTip(tool),
-    hot: tool.hot,
-    abrasive: tool.abrasive,
-    scrubs: tool.scrubs,
-    scrapes: tool.scrapes ?? false,
+    strongestGramsPerLitre: put?.strongestGramsPerLitre ?? 0,
+    longestDwellMinutes: put?.longestDwellMinutes ?? 0,
+    jetKilopascal: tool ? toolPressure(tool.id) : 0,
+    pressureTip: tool !== null && isPressureTip(tool),
+    hot: tool?.hot ?? false,
+    abrasive: tool?.abrasive ?? false,
+    scrubs: tool?.scrubs ?? false,
+    scrapes: tool?.scrapes ?? false,
   };
+}
+
+interface AgentPut extends Pick<StageFacts, 'strongestGramsPerLitre' | 'longestDwellMinutes'> {
+  readonly agent: Agent;
+}
+
+function stageFacts(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
+  const put =
+    stage.kind === 'apply'
+      ? {
+          agent: catalogue.agent(stage.agent),
+          strongestGramsPerLitre: Math.max(...stage.strengthGramsPerLitre),
+          longestDwellMinutes: stage.dwellMinutes.to,
+        }
+      : null;
+  return factsOf(catalogue.tool(stage.tool), put);
+}
+
+/** Limits that fire on a face under one agent at its strongest, by whatever tool and however long. */
+export function limitsOnAgent(state: SurfaceState, agent: Agent, { limits }: Catalogue): readonly Limit[] {
+  const strongest = { agent, strongestGramsPerLitre: agent.strengthSpan.to, longestDwellMinutes: 0 };
+  return limitsUnderFacts(state, factsOf(null, strongest), limits);
+}
+
+/** Limits that fire on a face under one tool, with water alone. */
+export function limitsOnTool(state: SurfaceState, tool: Tool, { limits }: Catalogue): readonly Limit[] {
+  return limitsUnderFacts(state, factsOf(tool, null), limits);
+}
+
+function limitsUnderFacts(
+  state: SurfaceState,
+  facts: StageFacts,
+  limits: readonly Limit[],
+): readonly Limit[] {
+  return limits.filter(({ when }) => when.every((test) => holds(test, state, facts)));
 }
 
 /** A stage, and the limits that may fire on some surface under it, with what is still to be asked of the surface. */
@@ -63,7 +100,7 @@ interface StageLimits {
 
 /** A stage of the catalogue is asked about thousands of surfaces: what it decides alone is decided once. */
 const limitsUnder = kept((stage: WorkedTemplate, catalogue: Catalogue): StageLimits =>
-  undecided(factsOf(stage, catalogue), catalogue.limits),
+  undecided(stageFacts(stage, catalogue), catalogue.limits),
 );
 
 /** The limits that a stage leaves open, with what they still ask of the surface. */
@@ -78,23 +115,7 @@ function undecided(facts: StageFacts, limits: readonly Limit[]): StageLimits {
 }
 
 const limitsUnderClass = kept((agentClass: AgentClass): StageLimits =>
-  undecided(
-    {
-      agent: null,
-      agentClass,
-      agentPH: null,
-      specialistOnly: false,
-      agentColdestCelsius: null,
-      harmsWaterLife: false,
-      jetKilopascal: 0,
-      pressureTip: false,
-      hot: false,
-      abrasive: false,
-      scrubs: false,
-      scrapes: false,
-    },
-    CATALOGUE.limits,
-  ),
+  undecided({ ...factsOf(null, null), agentClass }, CATALOGUE.limits),
 );
 
 /**

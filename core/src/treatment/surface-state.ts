@@ -82,8 +82,13 @@ export function surfaceState(surface: Surface, survey: SurfaceSurroundings): Sur
   return stateOf(surface, aroundOf(surface, survey));
 }
 
-/** A material in one finish, sound, away from water and on a mild day. */
-export function soundState({ id }: Material, finish: Finish, catalogue: Catalogue): SurfaceState {
+/** A material in one finish, away from water and on a mild day; sound, unless a state is named. */
+export function soundState(
+  { id }: Material,
+  finish: Finish,
+  catalogue: Catalogue,
+  conditions: readonly string[] = [],
+): SurfaceState {
   const mild: Around = {
     toWater: false,
     toPond: false,
@@ -92,7 +97,7 @@ export function soundState({ id }: Material, finish: Finish, catalogue: Catalogu
     catalogue,
     temperatureCelsius: DEFAULT_WEATHER.temperatureC,
   };
-  return stateOf({ material: id, finish, conditions: [] }, mild);
+  return stateOf({ material: id, finish, conditions }, mild);
 }
 
 /** Far more sorts than a property has: a temperature that is typed digit by digit makes new ones. */

@@ -67,12 +67,16 @@ function protectionOf(
   const { kind } = feature;
   const usual =
     FEATURE_PROTECTIONS[kind === 'drain' || kind === 'gutter' ? drainProtection(feature) : kind] ?? null;
+  if (kind === 'glass' && faces.some(isCoated)) return FEATURE_PROTECTIONS['glass-under-coating'] ?? usual;
   if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
   const catalogue = survey.catalogue;
   // The most careful way of any face that reaches them.
   const ways = faces.map((p) => schoolsOn(p.surface, survey.job.house, catalogue)['plants'] ?? '');
   return PLANT_PROTECTIONS[['capture', 'cover'].find((way) => ways.includes(way)) ?? ''] ?? usual;
 }
+
+const isCoated = ({ treatment }: TreatedSurface) =>
+  treatment?.stages.some(({ apply }) => apply?.agentClass === 'coating') ?? false;
 
 /** What is done at a drain goes by where it leads, as far as somebody knows. */
 function drainProtection(feature: Feature): string {

@@ -89,6 +89,46 @@ export const LIMITS: readonly Limit[] = [
     standing: 'overridable', source: TRADE,
   },
   {
+    id: 'chlorine-too-strong-for-long', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'chlorine', oneOf: ['short', 'no'] }, { fact: 'strongestGramsPerLitre', above: 20 }],
+    text: 'This material takes hypochlorite weak and short only: up to 20 g/L, and off within a quarter of an hour.', whatCanHappen: 'Bleached, dull or chalky surfaces.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'chlorine-too-long', when: [{ fact: 'agentClass', is: 'hypochlorite' }, { fact: 'chlorine', oneOf: ['short', 'no'] }, { fact: 'longestDwellMinutes', above: 15 }],
+    text: 'This material takes hypochlorite for a quarter of an hour at most.', whatCanHappen: 'Bleached, dull or chalky surfaces.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'strips-the-seal', when: [{ fact: 'agentClass', oneOf: ['solvent', 'caustic'] }, { fact: 'finish', is: 'sealed' }],
+    text: 'It takes the seal off with the dirt.', whatCanHappen: 'A dull patch, and the whole surface has to be sealed again.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-sealer-on-glass-or-metal', when: [{ fact: 'agent', oneOf: ['silane-impregnator', 'acrylic-sealer'] }, { fact: 'family', oneOf: ['glass', 'metal'] }],
+    text: 'Sealers are for what drinks: on glass and metal they burn in as a film.', whatCanHappen: 'A haze that only polishing takes off.',
+    standing: 'floor', source: 'data sheets of silane and acrylic sealers; the sheet itself comes first',
+  },
+  {
+    id: 'strips-the-patina', when: [{ fact: 'agent', oneOf: ['citrate-gel', 'thioglycolate-gel', 'gluconate-chelate'] }, { fact: 'material', oneOf: ['copper', 'lead', 'zinc', 'weathering-steel'] }],
+    text: 'It takes the patina off with the stain.', whatCanHappen: 'A bright patch that stays for years.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-acid-on-historic-brick', when: [{ fact: 'agentClass', oneOf: ['acid', 'caustic'] }, { fact: 'family', is: 'masonry' }, { fact: 'conditions', includesAnyOf: ['historic'] }],
+    text: 'No acid and no strong alkali on historic brick.', whatCanHappen: 'The fired skin is etched, salts stay, joints are eaten.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-hot-jet-on-paint', when: [{ fact: 'hot', is: true }, { fact: 'finish', is: 'painted' }],
+    text: 'Hot water softens paint.', whatCanHappen: 'Lifted paint.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'jet-on-paint', when: [{ fact: 'jetKilopascal', above: 25 }, { fact: 'finish', is: 'painted' }],
+    text: 'The jet hits with {jetKilopascal} kPa: paint stands 25 kPa where it is sound.', whatCanHappen: 'Lifted paint.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
     id: 'no-pressure-tip-on-weak-paint', when: [{ fact: 'pressureTip', is: true }, { fact: 'conditions', includesAnyOf: ['chalking', 'flaking'] }],
     text: 'No tip of a pressure washer near chalking or flaking paint, however far off.', whatCanHappen: 'Permanent wand marks; paint in the flower beds.',
     standing: 'floor', source: TRADE,

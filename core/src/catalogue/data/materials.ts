@@ -79,7 +79,7 @@ export const MATERIALS: readonly Material[] = [
   { ...ROBUST_STONE, id: 'granite', name: 'Granite', synonyms: ['granite steps', 'granite flags', 'granite setts'], sorptivity: drinks(0.003), source: `${TRADE}; dense stone` },
   { ...CALCAREOUS, id: 'limestone', name: 'Limestone', synonyms: ['lime stone', 'calcareous stone', 'ashlar limestone'], sorptivity: drinks(0.12) },
   { ...CALCAREOUS, id: 'marble', name: 'Marble', synonyms: ['polished marble', 'marble slab'], jetLimitKilopascal: 10, thirstFactor: 1, rough: false, sorptivity: drinks(0.002) },
-  { ...CALCAREOUS, id: 'travertine', name: 'Travertine', synonyms: ['travertine slabs', 'tuff'], jetLimitKilopascal: 10, thirstFactor: 1.4, sorptivity: drinks(0.03) },
+  { ...CALCAREOUS, id: 'travertine', name: 'Travertine', synonyms: ['travertine slabs', 'tufa'], jetLimitKilopascal: 10, thirstFactor: 1.4, sorptivity: drinks(0.03) },
   { ...ROBUST_STONE, id: 'sandstone', name: 'Sandstone', synonyms: ['brownstone', 'quartz sandstone', 'york stone'], saltSensitive: true, jetLimitKilopascal: 10, pH: [4, 12], thirstFactor: 1.8, tolerates: { ...YES, chlorine: 'no', heat: 'short' }, brush: 'soft', conditions: ['soft-stone', ...ROBUST_STONE.conditions], sorptivity: drinks(0.06) },
   { ...ROBUST_STONE, id: 'slate', name: 'Slate', synonyms: ['slate flags', 'slate cladding', 'schist'], rough: false, jetLimitKilopascal: 40, pH: [3, 13], sorptivity: drinks(0.0008) },
   { ...ROBUST_STONE, id: 'quartzite', name: 'Quartzite', synonyms: ['quartzite flags', 'porphyry', 'basalt'], sorptivity: drinks(0.002) },
@@ -111,7 +111,7 @@ export const MATERIALS: readonly Material[] = [
   { ...METAL, id: 'galvanised-steel', name: 'Galvanised steel', synonyms: ['galvanized steel', 'zinc coated steel', 'corrugated iron'], pH: [6, 12], sorptivity: drinks(COATED) },
   { ...METAL, id: 'stainless-steel', name: 'Stainless steel', synonyms: ['inox', 'stainless'], finishes: ['bare'], jetLimitKilopascal: 80, pH: [2, 13], sorptivity: drinks(COATED) },
   { ...METAL, id: 'weathering-steel', name: 'Weathering steel', synonyms: ['rust steel', 'corten type steel'], finishes: ['bare'], pH: [6, 10], brush: 'none', sorptivity: drinks(COATED) },
-  { ...METAL, id: 'copper', name: 'Copper', synonyms: ['copper sheet', 'copper cladding', 'bronze', 'brass'], finishes: ['bare'], pH: [6, 9], brush: 'none', sorptivity: drinks(COATED) },
+  { ...METAL, id: 'copper', name: 'Copper', synonyms: ['copper sheet', 'copper cladding'], finishes: ['bare'], pH: [6, 9], tolerates: { ...METAL.tolerates, peroxide: 'no' }, brush: 'none', sorptivity: drinks(COATED) },
   { ...METAL, id: 'zinc', name: 'Zinc sheet', synonyms: ['zinc', 'titanium zinc', 'standing seam', 'tin roof', 'zinc roof'], finishes: ['bare'], jetLimitKilopascal: 25, pH: [6, 10], brush: 'none', sorptivity: drinks(COATED) },
   { ...METAL, id: 'lead', name: 'Lead sheet', synonyms: ['lead flashing', 'leadwork'], finishes: ['bare'], jetLimitKilopascal: 10, pH: [6, 9], brush: 'none', sorptivity: drinks(COATED) },
 

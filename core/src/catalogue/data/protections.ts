@@ -150,6 +150,12 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
     during: act('keep-rinsing', 2, 'Keep the glass wet: nothing dries on it.'),
     after: act('rinse', 3, 'Rinse the glass before anything dries on it.'),
   },
+  // Water does not keep a sealer off a pane.
+  'glass-under-coating': {
+    before: act('cover', 6, 'Hang film over the glass and its frames: a sealer that dries on it stays.', FILM),
+    during: null,
+    after: act('uncover', 3, 'Take the film off once the coat no longer sticks; wipe off at once what got through.'),
+  },
   'bare-metal': {
     before: act('cover', 3, 'Cover bare metal, or keep it wet throughout.', FILM),
     during: null,

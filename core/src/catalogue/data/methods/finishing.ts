@@ -63,7 +63,7 @@ export const FINISHING_METHODS: readonly Method[] = [
   },
   {
     id: 'oil-wood', name: 'Oil or stain', treats: { 'dry-timber': 5, 'unprotected-face': 3 }, families: ['timber'],
-    surfaceRisk: 1, harmAround: 2, chainOrder: 'coat', dryFirst: DRY_FOR_OIL,
+    surfaceRisk: 1, harmAround: 2, chainOrder: 'coat', dryFirst: DRY_FOR_OIL, onlyFinishes: ['bare'],
     why: 'Feeds the open fibre and keeps sun and water out.', expectation: 'The wood is darker and warmer; rain beads for a season or two.', source: TRADE,
     stages: [apply('wood-oil', AS_SOLD, [0, 1440], { checks: ['Excess is wiped off within a quarter of an hour.', 'Rags go into water.'], stopWhen: 'The wood takes no more.', ifNotEnough: 'A second coat the next dry day.', leaveOn: true, tool: 'roller', litresPerSquareMetre: 0.1, rate: rate(20, 40), clings: false })],
   },

@@ -14,7 +14,7 @@ export const TAG_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3, 'felt-tip': 5, bitumen: 3, 'poster-glue': 4, 'silicone-smears': 3, 'paint-drips': 3, 'tree-sap': 4 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone', 'plastic'],
+    id: 'mild-remover-wiped', name: 'Mild remover, wiped', treats: { 'spray-paint': 3, 'felt-tip': 5, bitumen: 3, 'poster-glue': 4, 'silicone-smears': 3, 'paint-drips': 3, 'tree-sap': 4 }, families: ['metal', 'render', 'glass', 'timber', 'masonry', 'stone', 'concrete', 'plastic'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali',
     why: 'Softens the tag and leaves a sound coating hard.', expectation: 'Gloss may be duller where the tag was.', source: TRADE,
     stages: [

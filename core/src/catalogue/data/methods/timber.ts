@@ -5,7 +5,7 @@ import { rate, APPLY, rinse, brushOff, restAcid, wideFanOnWood, TRADE, apply, wo
 export const TIMBER_METHODS: readonly Method[] = [
   {
     id: 'oxygen-wash-wood', name: 'Oxygen wash and brightener', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, lichen: 2, moss: 3, 'timber-greying': 5 }, families: ['timber'],
-    surfaceRisk: 2, harmAround: 2, chainOrder: 'growth',
+    surfaceRisk: 2, harmAround: 2, chainOrder: 'growth', onlyFinishes: ['bare', 'sealed'],
     why: 'Lifts growth and grey from wood without chlorine; the brightener neutralises and brings the colour back.', expectation: 'Boards dry lighter than they look wet; the tone evens out over weeks.', source: TRADE,
     stages: [
       brushOff,
@@ -18,7 +18,7 @@ export const TIMBER_METHODS: readonly Method[] = [
   },
   {
     id: 'oxygen-soft-wash-wood', name: 'Oxygen wash by soft brush', treats: { 'green-algae': 3, mildew: 3, 'red-algae': 3, lichen: 2, moss: 3, 'timber-greying': 4 }, families: ['timber'],
-    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth', onlyFinishes: ['bare', 'sealed'],
     why: 'No jet at all: a soft brush and garden force keep weak fibres down.', expectation: 'Grey stays where fibres are weak: brushing harder would tear them.', source: TRADE,
     stages: [
       { kind: 'apply', agent: 'percarbonate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [60, 80, 100, 120], dwellMinutes: { from: 12, to: 25 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['It fizzes; keep it damp.', 'Look at it at half the dwell.'], stopWhen: 'Growth wipes off with a finger.', ifNotEnough: 'Brush and apply again while wet.' },
@@ -28,7 +28,7 @@ export const TIMBER_METHODS: readonly Method[] = [
   },
   {
     id: 'oxalic-brighten-wood', name: 'Oxalic brightener on wood', treats: { 'leaf-tannin': 5, 'timber-greying': 3, 'surface-rust': 4, 'iron-clay': 3 }, families: ['timber'],
-    surfaceRisk: 2, harmAround: 3, chainOrder: 'acid',
+    surfaceRisk: 2, harmAround: 3, chainOrder: 'acid', onlyFinishes: ['bare', 'sealed'],
     why: 'Tannin, iron marks and the dark of alkaline cleaners: an acid brings the colour back.', expectation: 'Boards dry lighter than they look wet.', source: TRADE,
     stages: [
       apply('oxalic-acid', [30, 40, 60, 80], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'One more application while still wet, then leave it.' }),
@@ -39,7 +39,7 @@ export const TIMBER_METHODS: readonly Method[] = [
   },
   {
     id: 'citric-brighten-wood', name: 'Citric brightener on wood', treats: { 'leaf-tannin': 3, 'timber-greying': 3, 'hard-water-scale': 2 }, families: ['timber'],
-    surfaceRisk: 1, harmAround: 1, chainOrder: 'acid',
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'acid', onlyFinishes: ['bare', 'sealed'],
     why: 'The milder brightener, for use near planting.', expectation: 'Weaker than oxalic: deep marks stay.', source: TRADE,
     stages: [
       apply('citric-acid', [50, 60, 80, 100], [10, 20], { checks: ['Dark wood turns light.'], stopWhen: 'The colour is even.', ifNotEnough: 'What stays is accepted: more would cost the surface.' }),
@@ -58,7 +58,7 @@ export const TIMBER_METHODS: readonly Method[] = [
   },
   {
     id: 'alkaline-wash-painted-wood', name: 'Mild alkaline wash of painted wood', treats: { mildew: 3, 'green-algae': 3, 'red-algae': 3, 'traffic-soot': 4, smoke: 4 }, families: ['timber'],
-    surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali',
+    surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali', onlyFinishes: ['painted'],
     why: 'Painted ceilings and boards: seconds of contact, with everything below wetted first.', expectation: null, source: TRADE,
     stages: [
       apply('metasilicate', [8, 15, 25, 40], [0.5, 2], { checks: ['Everything below is wet.'], stopWhen: 'The film no longer smears.', ifNotEnough: 'Stop: the paint comes next.', needs: 'film' }),
