@@ -58,7 +58,7 @@ export function mixFaults(day: DayReading): readonly Unsound[] {
     const last = own.at(-1);
     if (!last) return [{ rule: 'mix', surfaces: entry.surfaces, text: say('judge/not-mixed', facts) }];
     const agent = day.place.catalogue.agent(entry.agent);
-    const { hours } = mixLife(agent.class);
+    const { hours } = mixLife(agent);
     if (isReadyToUse(agent) || entry.to - last.to <= hours * 3600) return [];
     return [
       {

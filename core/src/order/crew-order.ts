@@ -118,8 +118,8 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
         basis: agent.basis,
         mix,
         protection: agent.protection,
-        openOnly: mixLife(agent.class).neverClosed,
-        keepsHours: mixLife(agent.class).hours,
+        openOnly: mixLife(agent).neverClosed,
+        keepsHours: mixLife(agent).hours,
         lots: lotNumbers(mix, survey),
       };
     }),

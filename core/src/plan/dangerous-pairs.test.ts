@@ -273,7 +273,7 @@ describe('what a chemist, a conservator and a trainer found dangerous', () => {
     const peroxide = CATALOGUE.agent('hydrogen-peroxide');
     expect(areOpposed(peroxide, CATALOGUE.agent('caustic'))).toBe(true);
     expect(peroxide.cautions.join()).toMatch(/12 %.*alkali, metals/);
-    expect(mixLife('peroxide').neverClosed).toBe(true);
+    expect(mixLife(peroxide).neverClosed).toBe(true);
   });
 
   it('13: who sweeps sand or brushes mortar dry wears a mask; who sprays overhead a shield', () => {

@@ -77,7 +77,7 @@ export function bulkItem(line: BulkLine): LoadItem {
 export function yardMixes(plan: Plan, { job, catalogue }: FacedSurvey): readonly YardMix[] {
   const agents = [...new Set(plan.mixes.map((m) => m.agent))].map((id) => catalogue.agent(id));
   return agents.flatMap((agent): readonly YardMix[] => {
-    const { hours, neverClosed } = mixLife(agent.class);
+    const { hours, neverClosed } = mixLife(agent);
     if (neverClosed || hours < TRADE_DEFAULTS.yardMixHours || isReadyToUse(agent)) return [];
     const litres = plan.mixes.reduce((sum, m) => (m.agent === agent.id ? sum + m.litres : sum), 0);
     return [

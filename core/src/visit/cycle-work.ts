@@ -237,7 +237,7 @@ export function joinedGroup(builder: WorkBuilder, joined: JoinedFront, zone: str
 function operationsPerMix({ apply, minutes }: WetCyclePlan, operations: number): number {
   const agent = CATALOGUE.agent(apply.apply.agent);
   if (isReadyToUse(agent)) return operations;
-  const mixes = Math.ceil(minutes / (60 * mixLife(agent.class).hours * TRADE_DEFAULTS.mixLifeShare));
+  const mixes = Math.ceil(minutes / (60 * mixLife(agent).hours * TRADE_DEFAULTS.mixLifeShare));
   return Math.max(1, Math.ceil(operations / Math.max(1, mixes)));
 }
 

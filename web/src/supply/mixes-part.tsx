@@ -132,7 +132,7 @@ function MixCardView({ mix, number, place }: CardProps) {
   const { units } = survey.job;
   const agent = catalogue.agent(mix.agent);
   const product = catalogue.product(mix.agent);
-  const life = mixLife(agent.class);
+  const life = mixLife(agent);
   const lotName = (id: string | null) => survey.handbook.lots.find((lot) => lot.id === id)?.lot ?? id;
   return (
     <article className="mix-card hairline">

@@ -30,7 +30,7 @@ export const CHLORINE = {
     'plants and water life',
   ],
   firstAid: `${EYES}${WATER}`,
-  storage: 'cool, dark, vented; loses a tenth of its strength each month in summer',
+  storage: 'cool, dark, vented; loses a tenth of its strength a month at 20 °C, a sixth at 25, a third at 30',
 } as const;
 export const OXYGEN = {
   ...CARE,
@@ -44,7 +44,7 @@ export const CAUSTIC = {
   hazards: ['burns skin and eyes at once, and deep', 'heats up in water'],
   attacks: ['aluminium, zinc, tin', 'paint', 'wood', 'glass where it dries'],
   firstAid: ALKALI_FIRST_AID,
-  storage: 'closed, upright, apart from acids and aluminium',
+  storage: 'closed, upright, above 12 °C or it crystallises, apart from acids and aluminium',
 } as const;
 export const ALKALINE = {
   ...CARE,

@@ -224,7 +224,7 @@ export const AGENTS: readonly Agent[] = [
     usefulSquareMetresPerLitre: 4,
     id: 'alkaline-shadow-gel', usualPrice: 20, name: 'Alkaline shadow gel', class: 'caustic', basis: 'product as sold',
     stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 13.5, surfactantMillilitresPerLitre: null,
-    containers: [1, 5], opposedTo: ['acid', 'peroxide', 'quaternary', 'enzyme'], neutraliser: { agent: 'citric-acid', gramsPerGram: 0.1, reading: 'pH strip reads 6 to 8' },
+    containers: [1, 5], opposedTo: ['acid', 'peroxide', 'quaternary', 'enzyme'], neutraliser: { agent: 'citric-acid', gramsPerGram: 0.25, reading: 'pH strip reads 6 to 8' },
     harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, 'face shield', GLOVES, APRON],
     cautions: ['Only once the film is off; fence it off while it works overnight.'], keepsToNextVisit: true, source: LABEL,
   },
@@ -252,7 +252,7 @@ export const AGENTS: readonly Agent[] = [
     protection: [GOGGLES, GLOVES], cautions: ['Burns the leaf, not the root: repeat.', 'Licensed users only where the law says so.'], keepsToNextVisit: true, source: LABEL,
   },
   {
-    ...NEUTRAL, strengthSpan: { from: 10, to: 200 }, worksIn: 'pores',
+    ...NEUTRAL, strengthSpan: { from: 10, to: 200 }, worksIn: 'pores', coldestCelsius: 10,
     id: 'enzyme-cleaner', usualPrice: 8, name: 'Enzyme cleaner', class: 'enzyme', basis: 'product as sold',
     stock: { form: 'liquid', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7.5, surfactantMillilitresPerLitre: null,
     containers: [1, 5, 20], opposedTo: ['hypochlorite', 'caustic', 'quaternary'], neutraliser: null, harmsPlants: false, harmsWaterLife: false,

@@ -1,4 +1,4 @@
-import type { AgentClass } from '../agent.ts';
+import type { Agent, AgentClass } from '../agent.ts';
 
 /** How long a mix may stand, and whether its container may be closed. Trade defaults; the label comes first. */
 export interface MixLife {
@@ -10,12 +10,22 @@ export interface MixLife {
 const USUAL: MixLife = { hours: 72, neverClosed: false };
 
 const BY_CLASS: Readonly<Partial<Record<AgentClass, MixLife>>> = {
-  hypochlorite: { hours: 24, neverClosed: false },
+  // Weak chlorine loses strength by the hour in the sun, and gives off gas where anything falls in.
+  hypochlorite: { hours: 24, neverClosed: true },
   peroxide: { hours: 4, neverClosed: true },
   neutraliser: { hours: 24, neverClosed: false },
-  quaternary: { hours: 168, neverClosed: false },
+  quaternary: { hours: 24, neverClosed: false },
+  enzyme: { hours: 8, neverClosed: false },
+  herbicide: { hours: 8, neverClosed: false },
 };
 
-export function mixLife(agentClass: AgentClass): MixLife {
-  return BY_CLASS[agentClass] ?? USUAL;
+/** What differs from the class. */
+const BY_AGENT: Readonly<Record<string, MixLife>> = {
+  'hydrogen-peroxide': { hours: 24, neverClosed: true },
+  'sodium-ascorbate': { hours: 2, neverClosed: false },
+};
+
+/** One figure an agent, for mixes, order, load and the judge of the day alike. */
+export function mixLife({ id, class: agentClass }: Pick<Agent, 'id' | 'class'>): MixLife {
+  return BY_AGENT[id] ?? BY_CLASS[agentClass] ?? USUAL;
 }

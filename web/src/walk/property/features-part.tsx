@@ -53,9 +53,7 @@ function FeatureCard({ feature }: { readonly feature: Feature }) {
         label={say('kind')}
         value={feature.kind}
         options={FEATURE_OPTIONS}
-        take={(kind) =>
-          patch({ kind, leadsTo: isDrain({ kind }) ? 'unknown' : null })
-        }
+        take={(kind) => patch({ kind, leadsTo: isDrain({ kind }) ? 'unknown' : null })}
       />
       {FEATURE_DETAILS[feature.kind].map((key) => (
         <DetailField key={key} feature={feature} detail={key} />
