@@ -239,6 +239,7 @@ describe('the migration to the full record', () => {
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
     await database.migrate.down({ migrationSource: migrations });
+    await database.migrate.down({ migrationSource: migrations });
     const [job] = await database('jobs').select<{ customer: string; detail: { place: unknown } }[]>();
     expect([job?.customer, job?.detail.place]).toEqual(['Miller & Co', place]);
     expect(await database('entities').where({ kind: 'property' })).toEqual([]);

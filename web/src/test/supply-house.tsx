@@ -21,7 +21,7 @@ const lot = (more: object) => ({
   ...more,
 });
 
-/** A house with two overgrown walls, a thin tap, a small vehicle, and two lots of which one has expired. */
+/** A house with two overgrown walls and a yard for the washer, a thin tap, a small vehicle, and two lots of which one has expired. */
 export const state = stateOfFile({
   start: '2026-05-04',
   place: { latitude: 47.1, longitude: 9.3, timeZone: 'Europe/Zurich' },
@@ -49,6 +49,15 @@ export const state = stateOfFile({
       side: 'south',
       size: '12x4',
       topMetres: 4,
+      findings: [{ contaminant: 'green-algae', severity: 2 }],
+    },
+    {
+      id: 'yard',
+      name: 'Mill yard',
+      material: 'concrete',
+      side: 'south',
+      size: '8x5',
+      tiltDegrees: 0,
       findings: [{ contaminant: 'green-algae', severity: 2 }],
     },
   ],
