@@ -8,14 +8,14 @@ test('a weaker tap and a hotter day are looked at before they are taken; then th
   await page.goto(`${etappe.url}/jobs/${job}/supply?part=water`);
   await expect(page.getByRole('img', { name: /Tank line: it lasts/ })).toBeVisible();
   await page.getByText('What if the weather, stock').click();
-  await page.getByLabel('Yard tap', { exact: true }).fill('4');
+  await page.getByLabel('Yard tap', { exact: true }).fill('2');
   const row = page.getByRole('row', { name: /Water of the day/ });
   await expect(row).toContainText('lasts');
   await expect(row).toContainText(/dry at \d\d:\d\d/);
   await page.getByRole('button', { name: 'Discard' }).click();
   await expect(page.getByRole('img', { name: /Tank line: it lasts/ })).toBeVisible();
 
-  await page.getByLabel('Yard tap', { exact: true }).fill('4');
+  await page.getByLabel('Yard tap', { exact: true }).fill('2');
   await page.getByRole('button', { name: 'Apply' }).click();
   await saved(page);
   await expect(page.getByRole('img', { name: /Tank line: dry from \d\d:\d\d/ })).toBeVisible();

@@ -85,7 +85,7 @@ const VIEWS: Record<string, () => Promise<Page>> = {
   'supply-water': async () => {
     const page = await open('supply?part=water');
     await page.getByText('What if the weather, stock').click();
-    await page.getByLabel('Yard tap', { exact: true }).fill('4');
+    await page.getByLabel('Yard tap', { exact: true }).fill('2');
     await page.getByRole('row', { name: /Water of the day/ }).waitFor();
     return page;
   },

@@ -83,6 +83,20 @@ describe('the water of a visit', () => {
     expect(water.input.supplyLitresPerMinute).toBeCloseTo(18, 6);
   });
 
+  it('tells how much longer hoses take on a weak tap, and nothing where it gives what they take', () => {
+    const warned = (flowLitresPerMinute: number) => {
+      const { survey, water } = watered({
+        site: { waterPoints: [{ ...TAP, flowLitresPerMinute, distanceMetres: 1 }] },
+        surfaces: [wall({ size: '20x5' })],
+        ...gear({ triggerShare: 1 }, CREW),
+      });
+      return waterWarnings(water, faced(survey)).filter((w) => w.rule === 'hose-slow');
+    };
+    expect(warned(30)).toEqual([]);
+    expect(warned(3)).toMatchObject([{ severity: 'warn' }]);
+    expect(warned(3)[0]?.text).toMatch(/^The taps give 3 L\/min.*about \d+ min longer/);
+  });
+
   it('of a tap that nobody has measured is a range: dry at the least it may give, later or not at all at the most', () => {
     const unmeasured = { waterPoints: [{ ...TAP, flowLitresPerMinute: null }] };
     const warned = (tank: number | null, more: object = {}) => {
@@ -92,7 +106,8 @@ describe('the water of a visit', () => {
         ...gear({ triggerShare: 1, tank: tank && { litres: tank, startLitres: tank } }, CREW),
         ...more,
       });
-      return { water, warnings: waterWarnings(water, faced(survey)) };
+      const short = waterWarnings(water, faced(survey)).filter((w) => w.rule === 'water-short');
+      return { water, warnings: short };
     };
     const { water, warnings } = warned(null);
     expect(water.input.supplyLitresPerMinute).toBe(8);

@@ -168,8 +168,23 @@ export function tapCost(
   };
 }
 
-/** Water that does not last through the day, with what would help most. */
+/** Water that does not last through the day, with what would help most, and hoses that run slower than planned. */
 export function waterWarnings(water: WaterPlan, survey: FacedSurvey): readonly Warning[] {
+  return [...shortWarnings(water, survey), ...slowHoses(water, survey)];
+}
+
+/** Told where it takes noticeably longer. */
+const SLOW_MINUTES = 15;
+
+function slowHoses({ line, input, atBest }: WaterPlan, { job }: FacedSurvey): readonly Warning[] {
+  const supply = input.supplyLitresPerMinute;
+  const minutes = supply > 0 && atBest === null ? line.lateLitres / supply : 0;
+  if (minutes < SLOW_MINUTES) return [];
+  const slow = { supply: formatFlow(supply, job.units), minutes: roundUpToStep(minutes, 5) };
+  return [warning('hose-slow', 'warn', slow)];
+}
+
+function shortWarnings(water: WaterPlan, survey: FacedSurvey): readonly Warning[] {
   const at = dryClock(water, survey.job.house.dayStart);
   if (at === null) return [];
   // Nobody has written down where water is drawn: that is asked on the walk, and the minute would be made up.

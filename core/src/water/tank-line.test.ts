@@ -79,6 +79,7 @@ describe('the level of a tank', () => {
     const alone = tankLine({ ...TANK, uses: [hose] });
     expect(alone.firstDryMinute).toBeNull();
     expect(alone.usedLitres).toBeCloseTo(8 * 240, 6);
+    expect(alone.lateLitres).toBeCloseTo(12 * 240, 6);
     expect(tankLine({ ...TANK, uses: [hose, ...TANK.uses] }).firstDryMinute).toBeCloseTo(600 / 12.6, 6);
     // Two of them share what there is.
     expect(tankLine({ ...TANK, uses: [hose, hose] }).usedLitres).toBeCloseTo(8 * 240, 6);

@@ -38,6 +38,8 @@ export interface TankLine {
   /** Litres that are wanted and not there. */
   readonly shortLitres: number;
   readonly usedLitres: number;
+  /** Litres that hoses would take and the taps do not give: their work takes that much longer. */
+  readonly lateLitres: number;
 }
 
 /**
@@ -60,7 +62,7 @@ export function tankLine(input: TankInput): TankLine {
   const changes = changesOf(input);
   const moments = [...changes.keys()].sort((x, y) => x - y);
   const points: TankMoment[] = [{ minute: 0, litres: startLitres }];
-  let [litres, shortLitres, usedLitres] = [startLitres, 0, 0];
+  let [litres, shortLitres, usedLitres, lateLitres] = [startLitres, 0, 0, 0];
   const wanted = { pumps: 0, hoses: 0 };
   let firstDryMinute: number | null = null;
   moments.forEach((from, i) => {
@@ -76,6 +78,7 @@ export function tankLine(input: TankInput): TankLine {
     const drawn = wanted.pumps + Math.min(wanted.hoses, supplyLitresPerMinute);
     const net = supplyLitresPerMinute - drawn;
     usedLitres += drawn * (to - from);
+    lateLitres += Math.max(0, wanted.hoses - supplyLitresPerMinute) * (to - from);
     const end = litres + net * (to - from);
     if (end < -1e-9) {
       const dry = from + litres / -net;
@@ -90,7 +93,7 @@ export function tankLine(input: TankInput): TankLine {
     } else litres = Math.max(0, end);
     points.push({ minute: to, litres });
   });
-  return { points, firstDryMinute, shortLitres, usedLitres };
+  return { points, firstDryMinute, shortLitres, usedLitres, lateLitres };
 }
 
 /** A sum of many differences keeps none below a millilitre. */

@@ -41,6 +41,7 @@ describe('the tank line', () => {
       firstDryMinute: 60,
       shortLitres: 40,
       usedLitres: 200,
+      lateLitres: 0,
     };
     const layout = tankLineLayout(tank, 100, 120, 8.5 * 3600, 600);
     expect(layout.hours.map((h) => h.second / 3600)).toEqual([9, 10]);

@@ -49,7 +49,7 @@ const RULES: Readonly<Record<Part, readonly string[]>> = {
   products: ['stock-short', 'lot-unfit', 'lot-unread', 'too-thin'],
   mixes: ['injector-too-weak'],
   wetness: ['not-workable-now', 'too-damp', 'not-neutral'],
-  water: ['water-short', 'pump-stronger'],
+  water: ['water-short', 'hose-slow', 'pump-stronger'],
   load: [],
 };
 

@@ -48,6 +48,8 @@ export const WARNINGS = {
     'Nobody has measured the tap. At {least} the tank runs dry at {at}, {short} short over the day; at {most} {best}. Time a bucket under it.',
   'water-short/tap-unmeasured':
     'Nobody has measured the tap. At {least} the pumps outrun it from {at}, {short} short over the day; at {most} {best}. Time a bucket under it.',
+  'hose-slow':
+    'The taps give {supply}, less than the hoses would take: rinsing takes about {minutes} min longer over the day than planned. A second tap, or rinsing through the pump from the tank, saves that.',
   'pump-stronger': '{place}, {tool}: {force} kPa on the surface at full pressure, limit {limit}. {advice}',
   'covered-too-long':
     '{place} would be covered for {takes}. Plants cook under a cover in the sun after {minutes} min: lift it between surfaces, wet them down instead, or work in the shade.',
