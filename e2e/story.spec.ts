@@ -83,7 +83,7 @@ test('another permitted method is picked and the floor stays refused', async ({ 
   await others.first().click();
   await others.last().click();
   await expect(page.getByText('stays refused').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Use Mild alkaline wash by brush against Green algae' }).click();
+  await page.getByRole('button', { name: 'Use Neutral wash without a brush against Green algae' }).click();
   await expect(page.getByText('Chosen by Office')).toBeVisible();
   await saved(page);
 });

@@ -64,7 +64,7 @@ test('a surface is copied to other sides; run-off is drawn on demand; keys lead 
   // Twenty-two surfaces drain onto something, the drum wall onto two.
   await expect(page.locator('.run-off-arrows > path')).toHaveCount(23);
   await expect(page.getByText('Yard drain ✕ kept apart here')).toBeVisible();
-  await expect(page.getByText(/Forecourt \(sodium hypochlorite\) starts only once/)).toBeVisible();
+  await expect(page.getByText(/Forecourt \(sodium hypochlorite\) takes turns/)).toBeVisible();
   await page.getByRole('button', { name: 'Hide run-off' }).click();
   await expect(page.locator('.run-off-arrows')).toHaveCount(0);
 
