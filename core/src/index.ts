@@ -1,3 +1,5 @@
+/** The core's one door: every name that server, web and scripts may use, a line each by the file it comes from. */
+
 export { isReadyToUse } from './catalogue/agent.ts';
 export {
   CATALOGUE,

@@ -35,6 +35,12 @@ describe('a bund', () => {
       9,
     ],
     [
+      'a soffit, whose height says nothing of it',
+      [{ ...wall, size: '6x6', footMetres: 2.9, tiltDegrees: 180, drainsOnto: ['pond'] }],
+      '6 m',
+      9,
+    ],
+    [
       'two walls at one pond',
       [
         { ...wall, drainsOnto: ['pond'] },

@@ -1,4 +1,5 @@
 import type { FeatureProtection, ProtectionAct } from '../catalogue/protection-act.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { formatLength } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
@@ -14,9 +15,11 @@ export function bundMetres(surfaces: readonly Pick<TreatedSurface, 'surface' | '
 function footMetres({ surface, takeOff }: Pick<TreatedSurface, 'surface' | 'takeOff'>): number {
   if (!takeOff.ok) return 0;
   const { topMetres, footMetres: foot, tiltDegrees } = surface;
-  const slope = (topMetres - foot) / Math.sin((tiltDegrees * Math.PI) / 180);
   const square = Math.sqrt(takeOff.squareMetres);
-  return slope > 0 && Number.isFinite(slope) ? takeOff.squareMetres / slope : square;
+  const { levelDegrees } = TRADE_DEFAULTS;
+  // On what lies flat, or overhead, height says nothing of how far it reaches.
+  if (topMetres <= foot || tiltDegrees < levelDegrees || tiltDegrees > 180 - levelDegrees) return square;
+  return takeOff.squareMetres / ((topMetres - foot) / Math.sin((tiltDegrees * Math.PI) / 180));
 }
 
 /** Acts with the length of what is laid, and its minutes. */
