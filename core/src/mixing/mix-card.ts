@@ -2,6 +2,7 @@ import type { Agent } from '../catalogue/agent.ts';
 import { say } from '../messages/message.ts';
 import { gramsPerLitre } from '../quantity/concentration.ts';
 import { roundToStep, roundUpToStep } from '../quantity/rounding.ts';
+import { requirePositive } from '../quantity/span.ts';
 import { LITRES_PER_US_FLUID_OUNCE } from '../quantity/units.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { stockLitres } from './dilution.ts';
@@ -62,7 +63,7 @@ function byLabel(agent: Agent): MixFrom {
  * @param agent what is mixed
  * @param litres of finished mix, > 0; rounded up to the jug
  * @param targetGramsPerLitre strength at the surface where the delivery does not dilute
- * @throws RangeError when the stock is too weak
+ * @throws RangeError when the stock is too weak, or the volume or the strength is none
  */
 export function mixCard(
   agent: Agent,
@@ -71,6 +72,8 @@ export function mixCard(
   units: UnitSystem,
   from: MixFrom = byLabel(agent),
 ): MixCard {
+  requirePositive('volume of the mix', litres, 'L');
+  requirePositive('strength of the mix', targetGramsPerLitre, 'g/L');
   const volume = roundUpToStep(litres, jugStepLitres(units));
   const card = { agent: agent.id, litres: volume, targetGramsPerLitre, stock: from.stock };
   const part = (what: string, role: MixPart['role'], amount: Pick<MixPart, 'litres' | 'grams'>): MixPart => ({

@@ -82,7 +82,7 @@ describe('the crew order of the demo job', () => {
         CATALOGUE.agents.some((a) => a.name === name && ['peroxide', 'hypochlorite'].includes(a.class)),
       ),
     ).toBe(true);
-    expect(open).toContain('Hydrogen peroxide');
+    expect(open).toContain('Sodium hypochlorite');
   });
 
   it('keeps the catalogue entries that it rests on', () => {

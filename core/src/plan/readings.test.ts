@@ -72,6 +72,15 @@ describe('a face that was measured', () => {
     );
   });
 
+  it('below the dew point is told as dew, and the clocks are those of the sun that will warm it', () => {
+    const cold = drying([reading({ figure: 5 })]);
+    expect(cold.air).toMatchObject({ dewySurfaceC: 5 });
+    expect(cold.air).not.toHaveProperty('surfaceTemperatureC');
+    const said = (readings: readonly object[]) =>
+      JSON.stringify(planned({ site: { readings } })).includes('below the dew point');
+    expect([said([]), said([reading({ figure: 5 })])]).toEqual([false, true]);
+  });
+
   it('makes smaller sections or more mists, and says so in the sum', () => {
     const [cool] = planned().surfaces[0]?.cycles ?? [];
     const [hot] = planned({ site: { readings: [reading({ figure: 60 })] } }).surfaces[0]?.cycles ?? [];

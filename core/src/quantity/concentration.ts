@@ -1,4 +1,9 @@
 import { decimal } from './numbers.ts';
+import { requireSpan } from './span.ts';
+
+/** What liquids of any use weigh, kg/L. */
+const LIGHTEST = 0.5;
+const HEAVIEST = 3;
 
 /**
  * What a strength is a percentage or a mass *of*; part of the value, never an assumption.
@@ -12,8 +17,8 @@ export type Strength =
 /**
  * Grams of active per litre of liquid.
  *
- * @param strength value ≥ 0 in its basis; density in kg/L for w/w (g/L = 10·%·ρ)
- * @throws RangeError when the value is negative or not finite
+ * @param strength value ≥ 0 in its basis, of % w/w up to 100; density in kg/L for w/w (g/L = 10·%·ρ), 0.5 to 3
+ * @throws RangeError outside these, naming value and limit
  * @example gramsPerLitre({ basis: '% w/w', value: 50, densityKilogramsPerLitre: 1.525 }) // 762.5
  */
 export function gramsPerLitre(strength: Strength): number {
@@ -28,6 +33,11 @@ export function gramsPerLitre(strength: Strength): number {
     case '% w/v':
       return 10 * strength.value;
     case '% w/w':
+      if (strength.value > 100)
+        throw new RangeError(
+          `a strength of ${strength.value} % w/w is not a strength: nothing is more than 100 % of itself`,
+        );
+      requireSpan('density', strength.densityKilogramsPerLitre, LIGHTEST, HEAVIEST, 'kg/L');
       return 10 * strength.value * strength.densityKilogramsPerLitre;
   }
 }

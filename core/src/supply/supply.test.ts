@@ -121,6 +121,30 @@ describe('whole containers', () => {
     expect(wholeContainers(0, [5])).toEqual({ containers: [], leftOver: 0 });
   });
 
+  it('leave the least over that any of them could', () => {
+    expect(wholeContainers(50.84, [2.5, 4])).toEqual({
+      containers: [
+        { size: 4, count: 9 },
+        { size: 2.5, count: 6 },
+      ],
+      leftOver: 0.16,
+    });
+    const sizes = fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 3 });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 100 }), sizes, (needed, packs) => {
+        const makes = (total: number): boolean =>
+          total === 0 || packs.some((size) => size <= total && makes(total - size));
+        const least = Array.from({ length: 13 }, (_, over) => over).find((over) => makes(needed + over));
+        expect(wholeContainers(needed, packs).leftOver).toBe(least);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('are few where a spoonful is all that more of them would save', () => {
+    expect(wholeContainers(7, [0.946, 3.785]).containers).toEqual([{ size: 3.785, count: 2 }]);
+  });
+
   it('that are almost all left over do not read as one too many', () => {
     expect(wholeContainers(5.0003, [1])).toEqual({ containers: [{ size: 1, count: 6 }], leftOver: 0.999 });
   });

@@ -46,6 +46,8 @@ export interface Photo {
   readonly takenAt: string | null;
   /** Where it was taken, degrees; null unless somebody chose to keep it. */
   readonly place: { readonly latitude: number; readonly longitude: number } | null;
+  /** Focal length as on 35 mm film, mm; null where the picture does not say, left out of photos from before it was kept. */
+  readonly lensMillimetres?: number | null;
   readonly takenBy: string;
   readonly caption: string;
   readonly marks: readonly PhotoMark[];
@@ -63,6 +65,8 @@ const share = Joi.number().min(0).max(1).required();
 const point = Joi.object<PhotoPoint>({ x: share, y: share });
 const text = Joi.string().trim().max(120).allow('').default('');
 const MOST_MARKS = 50;
+const SHORTEST_LENS = 5;
+const LONGEST_LENS = 2000;
 const mark = Joi.object<PhotoMark>({ spot: point.required(), from: point.allow(null).default(null), text });
 const MOST_PIXELS_A_SIDE = 30_000;
 const pixels = Joi.number().integer().min(1).max(MOST_PIXELS_A_SIDE).required();
@@ -84,6 +88,7 @@ export const photoSchema = Joi.object<Omit<Photo, 'id' | 'position'>>({
   })
     .allow(null)
     .default(null),
+  lensMillimetres: Joi.number().min(SHORTEST_LENS).max(LONGEST_LENS).allow(null),
   takenBy: wordsSchema,
   caption: wordsSchema,
   marks: Joi.array().items(mark).max(MOST_MARKS).default([]),
@@ -97,6 +102,11 @@ export const photoSchema = Joi.object<Omit<Photo, 'id' | 'position'>>({
     .allow(null)
     .default(null),
 });
+
+/** The focal length that a camera writes down, as on 35 mm film, mm; null where it is none. */
+export function cameraLens(tag: unknown): number | null {
+  return typeof tag === 'number' && tag >= SHORTEST_LENS && tag <= LONGEST_LENS ? tag : null;
+}
 
 /**
  * The time as cameras write it, by their own clock; null where it is none.

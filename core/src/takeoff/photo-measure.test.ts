@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
+import { GREATEST_PHOTO_ERROR } from './photo-error.ts';
 import { flatFace, measuredSize } from './photo-measure.ts';
 import { takeOffArea } from './take-off.ts';
 import type { MeasuredRectangle, PixelPoint } from './photo-measure.ts';
@@ -36,8 +37,8 @@ const door = (camera: Camera, known: 'width' | 'height', both = false): Measured
   metres: known === 'width' ? 0.9 : 2,
   otherMetres: both ? (known === 'width' ? 2 : 0.9) : null,
 });
-const face = (rectangle: MeasuredRectangle) => {
-  const reading = flatFace(rectangle, PICTURE);
+const face = (rectangle: MeasuredRectangle, lensMillimetres: number | null = null) => {
+  const reading = flatFace(rectangle, { ...PICTURE, lensMillimetres });
   if (!reading.ok) throw new Error(reading.message);
   return reading.face;
 };
@@ -82,9 +83,52 @@ describe('a length on a flat face', () => {
     expect(measured.metresBetween(seen(straight, -2, 1), seen(straight, 2, 1))).toBeCloseTo(4, 6);
   });
 
+  // 26 mm on 43.27 mm of film, of a picture of 5000 pixels across its corners: 3004.
   it('is close when it is seen from one side only, by the usual lens', () => {
-    const aside = { yaw: 30, pitch: 0, roll: 0, away: 5, focal: 2889 };
+    const aside = { yaw: 30, pitch: 0, roll: 0, away: 5, focal: 3004 };
     expect(face(door(aside, 'height')).widthMetres).toBeCloseTo(0.9, 2);
+  });
+
+  it('is exact there by the lens that the picture names, and off without it', () => {
+    const long = { yaw: 30, pitch: 0, roll: 0, away: 9, focal: (77 * 5000) / 43.27 };
+    expect(face(door(long, 'height')).widthMetres).not.toBeCloseTo(0.9, 2);
+    expect(face(door(long, 'height'), 77).widthMetres).toBeCloseTo(0.9, 4);
+  });
+
+  it('says how far it may be off: little from near with all known, more with the lens unknown or the door small', () => {
+    const aside = { yaw: 30, pitch: 0, roll: 0, away: 5, focal: 3004 };
+    const error = (at: Camera, both: boolean, lens: number | null) => {
+      const { errorBetween } = face(door(at, 'height', both), lens);
+      return errorBetween(seen(at, -1.4, 0), seen(at, 1.6, 0));
+    };
+    expect(error(aside, true, 26)).toBeLessThan(0.02);
+    expect(error(aside, false, 26)).toBeLessThan(error(aside, false, null));
+    expect(error(aside, false, null)).toBeGreaterThan(GREATEST_PHOTO_ERROR);
+    expect(error({ ...aside, away: 40 }, true, 26)).toBeGreaterThan(GREATEST_PHOTO_ERROR);
+  });
+
+  it('is mostly off by no more than it says where corners are marked two pixels off', () => {
+    let beyond = 0;
+    const off = fc.array(fc.integer({ min: -2, max: 2 }), { minLength: 8, maxLength: 8 });
+    fc.assert(
+      fc.property(slanted, off, (camera, by) => {
+        const sound = door(camera, 'height', true);
+        const marked = {
+          ...sound,
+          corners: sound.corners.map(({ x, y }, i) => ({
+            x: x + (by[2 * i] ?? 0),
+            y: y + (by[2 * i + 1] ?? 0),
+          })),
+        };
+        const ends = [seen(camera, -1.5, 0), seen(camera, 1.5, 0)] as const;
+        const { metresBetween, errorBetween } = face(marked, 26);
+        if (Math.abs(metresBetween(...ends) / 3 - 1) > errorBetween(...ends)) beyond += 1;
+      }),
+      { seed: 3, numRuns: 300 },
+    );
+    // Two pixels are taken as one standard deviation: five in six lie within.
+    expect(beyond).toBeLessThan(60);
+    expect(beyond).toBeGreaterThan(0);
   });
 });
 

@@ -1,3 +1,4 @@
+import { lengthError } from './photo-error.ts';
 import { METRES_PER, lengthUnitOf } from '../quantity/length.ts';
 import { decimal } from '../quantity/numbers.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
@@ -32,6 +33,16 @@ export interface FlatFace {
   readonly otherSide: 'measured' | 'from-perspective' | 'seen-straight-on';
   /** Distance of two places on the face, metres. */
   readonly metresBetween: (a: PixelPoint, b: PixelPoint) => number;
+  /** How far that distance may be off, as a share of it: corners and ends marked within 2 pixels, the lens as well as it is known. */
+  readonly errorBetween: (a: PixelPoint, b: PixelPoint) => number;
+}
+
+/** A photo's size, pixels, and the lens that it was taken with. */
+export interface Picture {
+  readonly widthPixels: number;
+  readonly heightPixels: number;
+  /** Focal length as on 35 mm film, mm; null or left out where the picture does not say. */
+  readonly lensMillimetres?: number | null;
 }
 
 /**
@@ -52,8 +63,13 @@ export type FaceReading =
 const LEAST_SIDE_SHARE = 0.01;
 /** Opposite sides that run together slower than this (relative) count as parallel in the picture. */
 const PARALLEL = 0.02;
-/** Focal length of a pocket camera over the longer side of its picture: 26 mm on 36 mm. Source: trade default. */
-const USUAL_FOCAL_SHARE = 26 / 36;
+/** Focal length of a pocket camera as on 35 mm film, mm. Source: trade default. */
+const USUAL_LENS_MILLIMETRES = 26;
+/** Diagonal of a picture on 35 mm film, mm: what such a focal length is counted against (CIPA DCG-001). */
+const FILM_DIAGONAL_MILLIMETRES = 43.27;
+/** How far a lens may be off that a picture names, and one that is taken as usual, as shares of it. */
+const LENS_NAMED_WITHIN = 0.03;
+const LENS_USUAL_WITHIN = 0.25;
 
 /**
  * The flat face that a marked rectangle lies on.
@@ -61,15 +77,11 @@ const USUAL_FOCAL_SHARE = 26 / 36;
  * The map between picture and rectangle: P. Heckbert, Fundamentals of Texture Mapping and Image Warping (1989),
  * section 2.2.3. Which shape the rectangle has, from its perspective alone: Z. Zhang and L. He, Whiteboard scanning and
  * image enhancement, Digital Signal Processing 17 (2007), equations 11 and 20, for a camera with square pixels that
- * looks through the middle of the picture.
+ * looks through the middle of the picture. The lens is the one that the picture names; else the perspective says it; else the usual one.
  *
- * @param picture its size, pixels
  * @returns the face, or why the corners are none
  */
-export function flatFace(
-  rectangle: MeasuredRectangle,
-  picture: { readonly widthPixels: number; readonly heightPixels: number },
-): FaceReading {
+export function flatFace(rectangle: MeasuredRectangle, picture: Picture): FaceReading {
   const [a, b, c, d] = rectangle.corners;
   if (!a || !b || !c || !d || rectangle.corners.length !== 4)
     return { ok: false, message: `a rectangle has four corners, not ${rectangle.corners.length}` };
@@ -82,25 +94,43 @@ export function flatFace(
       ok: false,
       message: 'the corners go criss-cross: mark them going round, from the upper left one',
     };
-  const own = rectangle.metres;
-  const shape = shapeOf(corners, picture);
-  const other =
-    rectangle.otherMetres ?? (rectangle.known === 'width' ? own / shape.aspect : own * shape.aspect);
-  const [widthMetres, heightMetres] = rectangle.known === 'width' ? [own, other] : [other, own];
-  const toFace = inverse(ofUnitSquare(corners));
-  const place = (p: PixelPoint) => {
-    const [x, y] = mapped(toFace, p);
-    return { x: x * widthMetres, y: y * heightMetres };
+  const { widthMetres, heightMetres, shape } = sized(rectangle, corners, picture, 1);
+  const between = (marked: Corners, lens: number, p: PixelPoint, q: PixelPoint): number => {
+    const size = sized(rectangle, marked, picture, lens);
+    const toFace = inverse(ofUnitSquare(marked));
+    const [[px, py], [qx, qy]] = [mapped(toFace, p), mapped(toFace, q)];
+    return Math.hypot((px - qx) * size.widthMetres, (py - qy) * size.heightMetres);
   };
+  const lensWithin = picture.lensMillimetres ? LENS_NAMED_WITHIN : LENS_USUAL_WITHIN;
   return {
     ok: true,
     face: {
       widthMetres,
       heightMetres,
       otherSide: rectangle.otherMetres === null ? shape.by : 'measured',
-      metresBetween: (p, q) => distance(place(p), place(q)),
+      metresBetween: (p, q) => between(corners, 1, p, q),
+      errorBetween: (p, q) =>
+        lengthError(
+          [...corners, p, q],
+          ([m1 = a, m2 = b, m3 = c, m4 = d, from = p, to = q], lens) =>
+            between([m1, m2, m3, m4], lens, from, to),
+          lensWithin,
+        ),
     },
   };
+}
+
+/** Both sides of the rectangle with its corners where they are; `lens` stretches the focal length that is taken for it. */
+function sized(
+  { known, metres, otherMetres }: MeasuredRectangle,
+  corners: Corners,
+  picture: Picture,
+  lens: number,
+) {
+  const shape = shapeOf(corners, picture, lens);
+  const other = otherMetres ?? (known === 'width' ? metres / shape.aspect : metres * shape.aspect);
+  const [widthMetres, heightMetres] = known === 'width' ? [metres, other] : [other, metres];
+  return { widthMetres, heightMetres, shape };
 }
 
 function distance(p: PixelPoint, q: PixelPoint): number {
@@ -161,26 +191,25 @@ function mapped([a, b, c, d, e, f, g, h, i]: Matrix, { x, y }: PixelPoint): read
 /** Width over height of a rectangle, by its perspective. */
 function shapeOf(
   corners: Corners,
-  { widthPixels, heightPixels }: { readonly widthPixels: number; readonly heightPixels: number },
+  { widthPixels, heightPixels, lensMillimetres }: Picture,
+  lens: number,
 ): { readonly aspect: number; readonly by: 'from-perspective' | 'seen-straight-on' } {
   const centred = corners.map((p) => ({
     x: p.x - widthPixels / 2,
     y: p.y - heightPixels / 2,
   })) as unknown as Corners;
   const [m1, m2, , m4, m5, , g, h] = ofUnitSquare(centred);
+  const focalOf = (millimetres: number) =>
+    (lens * millimetres * Math.hypot(widthPixels, heightPixels)) / FILM_DIAGONAL_MILLIMETRES;
   // Both directions of the rectangle run to a vanishing point: together they give the focal length.
-  if (Math.abs(g) > PARALLEL && Math.abs(h) > PARALLEL) {
-    const focalSquared = -(m1 * m2 + m4 * m5) / (g * h);
-    if (focalSquared > 0) {
-      const along = (m1 * m1 + m4 * m4) / focalSquared + g * g;
-      const down = (m2 * m2 + m5 * m5) / focalSquared + h * h;
-      return { aspect: Math.sqrt(along / down), by: 'from-perspective' };
-    }
-  }
-  // Seen along one of its directions a focal length is taken as usual of the cameras that are carried.
-  const usual = USUAL_FOCAL_SHARE * Math.max(widthPixels, heightPixels);
-  const along = (m1 * m1 + m4 * m4) / usual ** 2 + g * g;
-  const down = (m2 * m2 + m5 * m5) / usual ** 2 + h * h;
+  const seen = Math.abs(g) > PARALLEL && Math.abs(h) > PARALLEL ? -(m1 * m2 + m4 * m5) / (g * h) : 0;
+  const focalSquared = lensMillimetres
+    ? focalOf(lensMillimetres) ** 2
+    : seen > 0
+      ? seen
+      : focalOf(USUAL_LENS_MILLIMETRES) ** 2;
+  const along = (m1 * m1 + m4 * m4) / focalSquared + g * g;
+  const down = (m2 * m2 + m5 * m5) / focalSquared + h * h;
   const straight = Math.abs(g) <= PARALLEL && Math.abs(h) <= PARALLEL;
   return { aspect: Math.sqrt(along / down), by: straight ? 'seen-straight-on' : 'from-perspective' };
 }

@@ -103,7 +103,7 @@ export class FaceHours {
     const hours =
       measured === undefined
         ? plain
-        : plain.map(({ hour, air }) => hourOf(hour, { ...air, surfaceTemperatureC: measured }));
+        : plain.map(({ hour, air }) => hourOf(hour, withMeasured(air, measured)));
     this.known.set(key, hours);
     return hours;
   }
@@ -173,14 +173,21 @@ function warmestOn({ readings }: FacedSurvey, date: string | null): ReadonlyMap<
   return warmest;
 }
 
+/** A reading says what the face dries at least; one below the dew point says that it is wet now, and not for how long. */
+function withMeasured(air: FaceAir, celsius: number): FaceAir {
+  const byReading = { ...air, surfaceTemperatureC: celsius };
+  return drying(byReading) > 0 ? byReading : { ...air, dewySurfaceC: celsius };
+}
+
+function drying(air: FaceAir): number {
+  return evaporation({ airTemperatureC: air.temperatureC, ...air });
+}
+
 function hourOf(hour: number, air: FaceAir): FaceHour {
   return {
     hour,
     air,
-    evaporationMillimetresPerHour: roundToStep(
-      evaporation({ airTemperatureC: air.temperatureC, ...air }),
-      0.001,
-    ),
+    evaporationMillimetresPerHour: roundToStep(drying(air), 0.001),
   };
 }
 

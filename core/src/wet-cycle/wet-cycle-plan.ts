@@ -102,16 +102,7 @@ function unworkableText(pace: FrontPace, needs: ApplyDetail['needs'], clocks: We
 
 function sumLines(pace: FrontPace, front: CycleFront | null, clocks: WetClocks): readonly string[] {
   return [
-    say('cycle/drying', {
-      evaporation: decimal(clocks.evaporationMillimetresPerHour, 2),
-      held: decimal(clocks.heldKilogramsPerSquareMetre, 2),
-      absorbed:
-        clocks.absorbedKilogramsPerSquareMetre > 0
-          ? decimal(clocks.absorbedKilogramsPerSquareMetre, 2)
-          : 'no',
-      film: decimal(clocks.filmMinutes, 1),
-      dryOut: decimal(clocks.dryOutMinutes, 1),
-    }),
+    ...dryingLines(clocks),
     say('cycle/pace', {
       apply: decimal(pace.applyRate, 2),
       finish: decimal(pace.finishRate, 2),
@@ -120,6 +111,26 @@ function sumLines(pace: FrontPace, front: CycleFront | null, clocks: WetClocks):
       slack: decimal(TRADE_DEFAULTS.frontSlackMinutes, 1),
     }),
     ...(front ? frontLines(pace, front) : []),
+  ];
+}
+
+function dryingLines(clocks: WetClocks): readonly string[] {
+  const held = decimal(clocks.heldKilogramsPerSquareMetre, 2);
+  const dew =
+    clocks.dewySurfaceC === undefined ? [] : [say('cycle/dew', { celsius: decimal(clocks.dewySurfaceC, 0) })];
+  if (clocks.evaporationMillimetresPerHour <= 0) return [say('cycle/nothing-dries', { held }), ...dew];
+  return [
+    say('cycle/drying', {
+      evaporation: decimal(clocks.evaporationMillimetresPerHour, 2),
+      held,
+      absorbed:
+        clocks.absorbedKilogramsPerSquareMetre > 0
+          ? decimal(clocks.absorbedKilogramsPerSquareMetre, 2)
+          : 'no',
+      film: decimal(clocks.filmMinutes, 1),
+      dryOut: decimal(clocks.dryOutMinutes, 1),
+    }),
+    ...dew,
   ];
 }
 

@@ -33,6 +33,12 @@ describe('evaporation from a wet face', () => {
     expect(evaporation(air(10, 1, 1, -40))).toBeLessThanOrEqual(0);
   });
 
+  it('is dew on a wall that is colder than the dew point, though the sun begins to shine', () => {
+    // Air of 18 °C and 65 % has its dew point at 11.3 °C.
+    expect(evaporation({ ...air(18, 0.65, 2, 250), surfaceTemperatureC: 9 })).toBeLessThan(0);
+    expect(evaporation({ ...air(18, 0.65, 2, 250), surfaceTemperatureC: 13 })).toBeCloseTo(0.29, 2);
+  });
+
   it('names value, limit and way out for a slip', () => {
     expect(() => evaporation(air(18, 65, 2, 250))).toThrow('relative humidity 65 is outside 0 to 1');
   });

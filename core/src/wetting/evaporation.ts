@@ -32,7 +32,8 @@ function conductance(windMetresPerSecond: number): number {
 /**
  * Evaporation from a wet face.
  *
- * Penman's combination equation; where a surface temperature is given, the larger of it and mass transfer.
+ * Penman's combination equation; where a surface temperature is given, the larger of it and mass transfer. A face below the
+ * dew point takes water up whatever the sun would do: there mass transfer alone.
  * @returns kg/(m²·h), which is mm/h of water; 0 or below means dew: nothing dries
  * @throws RangeError for air outside −20…50 °C, humidity outside 0…1, wind outside 0…15 m/s
  * @example evaporation({ airTemperatureC: 18, humidity: 0.65, windMetresPerSecond: 2, netRadiationWattsPerSquareMetre: 250 }) // 0.29
@@ -48,11 +49,14 @@ export function evaporation(air: AirAtSurface): number {
     (slope * air.netRadiationWattsPerSquareMetre +
       AIR_DENSITY * HEAT_CAPACITY * es * (1 - air.humidity) * g) /
     (LATENT_HEAT * (slope + PSYCHROMETRIC));
-  return Math.max(penman, massTransfer(air, g, es)) * SECONDS_PER_HOUR;
+  const transfer = massTransfer(air, g, es);
+  return (
+    (transfer !== null && transfer <= 0 ? transfer : Math.max(penman, transfer ?? penman)) * SECONDS_PER_HOUR
+  );
 }
 
-function massTransfer(air: AirAtSurface, g: number, es: number): number {
-  if (air.surfaceTemperatureC === undefined) return -Infinity;
+function massTransfer(air: AirAtSurface, g: number, es: number): number | null {
+  if (air.surfaceTemperatureC === undefined) return null;
   return (
     ((g * AIR_DENSITY * 0.622) / PRESSURE) *
     (saturationVapourPressure(air.surfaceTemperatureC) - es * air.humidity)

@@ -9,15 +9,25 @@ const MILD = { cloud: 0, airTemperatureC: 18, humidity: 0.6 };
 const at = (hour: number) => sunPosition(Date.UTC(2026, 4, 4, hour - 2), 47.1, 9.3);
 
 describe('net radiation on a face', () => {
-  it('is the clear-sky formula on a level face', () => {
+  it('is all of the clear-sky light on a level face', () => {
     const { direct, diffuse, reflected } = faceRadiation(
       { ...wall(0), tiltDegrees: 0 },
       { altitude: 60, azimuth: 180 },
       MILD,
     );
-    // 910 · sin 60° − 30 = 758 W/m², four fifths absorbed.
-    expect(direct + diffuse + reflected).toBeCloseTo(0.8 * 758.1, 0);
-    expect(direct / (direct + diffuse)).toBeCloseTo(0.7, 6);
+    // 906 W/m² under a clear sky, four fifths absorbed; 792 of them straight from the sun.
+    expect(direct + diffuse + reflected).toBeCloseTo(0.8 * 906.4, 0);
+    expect(direct / (direct + diffuse)).toBeCloseTo(0.8737, 3);
+  });
+
+  it('under a closed sky has no direct sun, and a quarter of the light', () => {
+    const closed = faceRadiation(
+      { ...wall(0), tiltDegrees: 0 },
+      { altitude: 60, azimuth: 180 },
+      { ...MILD, cloud: 1 },
+    );
+    expect(closed.direct).toBe(0);
+    expect(closed.diffuse).toBeCloseTo(0.8 * 906.4 * 0.25, 0);
   });
 
   it('comes round with the sun: east in the morning, west in the evening, north hardly ever', () => {

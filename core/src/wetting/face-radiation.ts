@@ -1,4 +1,5 @@
 import { requireSpan } from '../quantity/span.ts';
+import { clearSky } from './clear-sky.ts';
 import { saturationVapourPressure } from './evaporation.ts';
 import type { SunPosition } from './sun-position.ts';
 
@@ -36,13 +37,12 @@ const ABSORBED = 0.8;
 /** What light ground throws back. */
 const GROUND_REFLECTS = 0.2;
 const STEFAN_BOLTZMANN = 5.67e-8; // W/(m²·K⁴)
-/** Below this altitude the clear-sky formula gives nothing. */
-const LOWEST_ALTITUDE = 2;
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
 /**
- * Net radiation on a face. Global and diffuse light by cloud after Kasten and Czeplak (1980): 910·sin h − 30 W/m² under a
- * clear sky, × (1 − 0.75·N^3.4), diffuse share 0.3 + 0.7·N²; sky light even over the dome; long-wave loss after FAO-56 eq. 39.
+ * Net radiation on a face. Light under a clear sky by `clearSky`; cloud takes off it after Kasten and Czeplak (1980): all
+ * light × (1 − 0.75·N^3.4), the share of it that comes straight from the sun × (1 − N²); sky light even over the dome;
+ * long-wave loss after FAO-56 eq. 39.
  * @throws RangeError for cloud or humidity outside 0…1, tilt outside 0…180
  */
 export function faceRadiation(face: SunnyFace, sun: SunPosition, air: SkyAndAir): FaceRadiation {
@@ -63,11 +63,11 @@ export function faceRadiation(face: SunnyFace, sun: SunPosition, air: SkyAndAir)
 }
 
 function daylight(altitude: number, cloud: number) {
-  const sine = Math.sin(radians(altitude));
-  const clear = altitude < LOWEST_ALTITUDE ? 0 : Math.max(0, 910 * sine - 30);
-  const global = clear * (1 - 0.75 * cloud ** 3.4);
-  const diffuse = global * (0.3 + 0.7 * cloud ** 2);
-  return { global, diffuse, beam: global === 0 ? 0 : (global - diffuse) / sine };
+  const clear = clearSky(altitude);
+  const letThrough = 1 - 0.75 * cloud ** 3.4;
+  const global = clear.global * letThrough;
+  const beam = clear.beam * letThrough * (1 - cloud ** 2);
+  return { global, beam, diffuse: global - beam * Math.sin(radians(altitude)) };
 }
 
 /** Cosine of the angle between the sun and the face's normal, 0 where the sun stands behind it. */

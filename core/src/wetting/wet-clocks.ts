@@ -17,6 +17,8 @@ export interface WetClocks {
   readonly absorbedKilogramsPerSquareMetre: number;
   readonly filmMinutes: number;
   readonly dryOutMinutes: number;
+  /** The face was measured below the dew point, °C. */
+  readonly dewySurfaceC?: number;
 }
 
 /** A clock that runs longer than a day is not told apart. */
@@ -62,6 +64,7 @@ export function wetClocks(
     absorbedKilogramsPerSquareMetre: absorbedWater(face),
     filmMinutes: minutes(filmSeconds(face)),
     dryOutMinutes: minutes(dryOutSeconds(face)),
+    ...(air.dewySurfaceC === undefined ? {} : { dewySurfaceC: air.dewySurfaceC }),
     ...covered,
   };
 }

@@ -1,4 +1,4 @@
-import { flatFace, formatLength, measuredSize } from '@etappe/core';
+import { GREATEST_PHOTO_ERROR, decimal, flatFace, formatLength, measuredSize } from '@etappe/core';
 import type { Photo, PhotoFace, PhotoPoint, UnitSystem } from '@etappe/core';
 import { Button } from 'antd';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
@@ -22,6 +22,8 @@ export const FIRST_LINES: MeasuredLines = [
     { x: 0.12, y: 0.8 },
   ],
 ];
+/** No photo is better than this, in percent. */
+const MARKED_AT_BEST = 1;
 /** A door's height, to begin with. */
 const FIRST_FACE: PhotoFace = {
   corners: [
@@ -52,19 +54,31 @@ export function faceOf(photo: Photo): PhotoFace {
 }
 
 /** The face by its marked rectangle, in the pixels of the photo. */
-function readFace({ widthPixels, heightPixels }: Photo, { corners, ...of }: PhotoFace) {
-  const inPixels = corners.map((c) => ({ x: c.x * widthPixels, y: c.y * heightPixels }));
-  return flatFace({ corners: inPixels, ...of }, { widthPixels, heightPixels });
+function readFace(photo: Photo, { corners, ...of }: PhotoFace) {
+  const inPixels = corners.map((c) => ({ x: c.x * photo.widthPixels, y: c.y * photo.heightPixels }));
+  return flatFace({ corners: inPixels, ...of }, photo);
 }
 
-function lengthsOf(photo: Photo, face: PhotoFace, lines: MeasuredLines): readonly [number, number] | null {
+interface Lengths {
+  /** Along and down, metres. */
+  readonly metres: readonly [number, number];
+  /** How far the worse of them may be off, as a share of it. */
+  readonly error: number;
+}
+
+function lengthsOf(photo: Photo, face: PhotoFace, lines: MeasuredLines): Lengths | null {
   const reading = readFace(photo, face);
   if (!reading.ok) return null;
   const { widthPixels: w, heightPixels: h } = photo;
-  const [along, down] = lines.map(([a, b]) =>
-    reading.face.metresBetween({ x: a.x * w, y: a.y * h }, { x: b.x * w, y: b.y * h }),
-  );
-  return along !== undefined && down !== undefined && Number.isFinite(along + down) ? [along, down] : null;
+  const [along, down] = lines.map(([a, b]) => {
+    const ends = [
+      { x: a.x * w, y: a.y * h },
+      { x: b.x * w, y: b.y * h },
+    ] as const;
+    return { metres: reading.face.metresBetween(...ends), error: reading.face.errorBetween(...ends) };
+  });
+  if (!along || !down || !Number.isFinite(along.metres + down.metres)) return null;
+  return { metres: [along.metres, down.metres], error: Math.max(along.error, down.error) };
 }
 
 interface MeasureProps {
@@ -115,7 +129,7 @@ export function MeasureLayer({
             fontSize={unit / 34}
             textAnchor="middle"
           >
-            {lengths ? formatLength(lengths[i] ?? 0, units) : ''}
+            {lengths ? formatLength(lengths.metres[i] ?? 0, units) : ''}
           </text>
         </g>
       ))}
@@ -230,12 +244,26 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
       )}
       {lengths && (
         <>
-          <p className="figure photo-size">{measuredSize(lengths[0], lengths[1], units)}</p>
+          <p className="figure photo-size">
+            {say('size-give-or-take', {
+              size: measuredSize(...lengths.metres, units),
+              percent: decimal(Math.max(MARKED_AT_BEST, 100 * lengths.error), 0),
+            })}
+          </p>
+          {lengths.error > GREATEST_PHOTO_ERROR && (
+            <p role="status" className="photo-refusal">
+              {face.otherMetres !== null
+                ? say('mark-it-larger')
+                : photo.lensMillimetres
+                  ? say('measure-the-other-side')
+                  : say('measure-the-other-side-lens')}
+            </p>
+          )}
           {takeSize && (
             <Button
               type="primary"
               onClick={() => {
-                takeSize(measuredSize(lengths[0], lengths[1], units), say('from-a-photo-by', { by }));
+                takeSize(measuredSize(...lengths.metres, units), say('from-a-photo-by', { by }));
               }}
             >
               {say('use-it-as-the-size')}

@@ -1,4 +1,4 @@
-import { bytesHash, cameraTime } from '@etappe/core';
+import { bytesHash, cameraLens, cameraTime } from '@etappe/core';
 import { expose } from 'comlink';
 import exifr from 'exifr';
 import { say } from '../messages/files.ts';
@@ -13,6 +13,8 @@ export interface TakenPicture {
   readonly widthPixels: number;
   readonly heightPixels: number;
   readonly takenAt: string | null;
+  /** Focal length as on 35 mm film, mm. */
+  readonly lensMillimetres: number | null;
   /** Where it was taken; kept only if somebody chooses to. */
   readonly place: { readonly latitude: number; readonly longitude: number } | null;
 }
@@ -77,15 +79,21 @@ async function shrunk(bitmap: ImageBitmap, scale: number): Promise<Blob> {
   return canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY });
 }
 
-/** What the camera wrote beside the picture: when, and where. */
-async function tagsOf(bytes: Uint8Array): Promise<Pick<TakenPicture, 'takenAt' | 'place'>> {
+/** What the camera wrote beside the picture: when, with which lens, and where. */
+async function tagsOf(
+  bytes: Uint8Array,
+): Promise<Pick<TakenPicture, 'takenAt' | 'lensMillimetres' | 'place'>> {
   const tags = (await exifr
-    .parse(bytes, { pick: ['DateTimeOriginal', 'CreateDate'], reviveValues: false })
-    .catch(() => undefined)) as { DateTimeOriginal?: unknown; CreateDate?: unknown } | undefined;
+    .parse(bytes, {
+      pick: ['DateTimeOriginal', 'CreateDate', 'FocalLengthIn35mmFormat'],
+      reviveValues: false,
+    })
+    .catch(() => undefined)) as Readonly<Record<string, unknown>> | undefined;
   const gps = await exifr.gps(bytes).catch(() => undefined);
   const place = gps && Number.isFinite(gps.latitude) && Number.isFinite(gps.longitude) ? gps : null;
   return {
-    takenAt: cameraTime(tags?.DateTimeOriginal ?? tags?.CreateDate),
+    takenAt: cameraTime(tags?.['DateTimeOriginal'] ?? tags?.['CreateDate']),
+    lensMillimetres: cameraLens(tags?.['FocalLengthIn35mmFormat']),
     place: place && { latitude: place.latitude, longitude: place.longitude },
   };
 }

@@ -68,6 +68,9 @@ export const TREATMENT = {
   'cycle/leave-on': '{area} ÷ {rate} m²/min = {minutes} min, left on',
   'cycle/drying':
     'evaporation {evaporation} mm/h, {held} kg/m² held{absorbed, select, no {} other {, {absorbed} given back from pre-wetting}}: film {film} min, dry-out {dryOut} min',
+  'cycle/nothing-dries': 'the air is so damp that dew falls: nothing dries, {held} kg/m² held',
+  'cycle/dew':
+    'measured at {celsius} °C, below the dew point: dew falls on it and it is wet, not dry, until it warms; the clocks count from then',
   'cycle/pace':
     'apply {apply}, scrub and rinse {finish} m²/min; dwell {from} to {to} min, {slack} min kept as slack',
   'cycle/mist': 'mist passes within {interval} min, {rate} m²/min',
