@@ -165,6 +165,7 @@ export {
   isDrain,
 } from './survey/feature.ts';
 export type { Feature, FeatureDetailKey, FeatureKind } from './survey/feature.ts';
+export { usualShare } from './survey/finding.ts';
 export type { Finding } from './survey/finding.ts';
 export { LARGEST_CREW, crewOfSize, withMachineCount } from './survey/crew-and-machines.ts';
 export { DEFAULT_HOUSE, DEFAULT_WEATHER, machineCounts } from './survey/job-detail.ts';

@@ -16,6 +16,7 @@ const solids = Joi.object({
 export const contaminantSchema = Joi.object({
   id,
   name: text,
+  usualShare: Joi.array().items(Joi.number().greater(0).max(1)).length(4),
   ammonia: Joi.valid(true),
   wear: Joi.array().items(text).min(1),
   solids,

@@ -20,6 +20,8 @@ export interface Contaminant {
   readonly family: ContaminantFamily;
   /** One sentence per severity by which to recognise it. */
   readonly cues: readonly [string, string, string, string];
+  /** What share of a surface it usually lies on, by severity, where nobody said: stains come as spots. Left out: on all of it. */
+  readonly usualShare?: readonly [number, number, number, number];
   /** Sets free toxic gas with hypochlorite: it is flushed away with water first. */
   readonly ammonia?: true;
   /** Worn for whatever is done on it, beside what agent and tool ask for. */

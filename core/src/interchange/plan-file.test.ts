@@ -14,7 +14,7 @@ const reading = readJobFile({
       material: 'limestone',
       size: '4x2',
       drainsOnto: ['roses'],
-      findings: [{ contaminant: 'surface-rust', severity: 2 }],
+      findings: [{ contaminant: 'surface-rust', severity: 2, share: 1 }],
     },
     { id: 'clean', material: 'concrete', size: '2x2', findings: [] },
   ],

@@ -106,7 +106,9 @@ function sufficing(methods: readonly PlacedMethod[], question: SiftQuestion): re
   const { severity, contaminant } = question;
   const { removesFrom } = TRADE_DEFAULTS;
   const result = ({ ranked }: PlacedMethod) => ranked.method.treats[contaminant] ?? 0;
-  const enough = Math.min(severity + 1, removesFrom);
+  // Half a tag is still a tag: of paint and ink nothing less than off will do.
+  const isCoating = contaminantById(contaminant).family === 'coating';
+  const enough = isCoating ? removesFrom : Math.min(severity + 1, removesFrom);
   const suffices = methods.filter((placed) => result(placed) >= enough);
   if (suffices.some((placed) => isPractical(placed, question))) return suffices;
   const most = Math.max(0, ...methods.map(result));

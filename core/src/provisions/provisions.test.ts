@@ -143,7 +143,7 @@ describe('run-off', () => {
       material: 'granite',
       beside: ['bed'],
       schools: { plants: 'capture' },
-      findings: [{ contaminant: 'surface-rust', severity: 2 }],
+      findings: [{ contaminant: 'surface-rust', severity: 2, share: 1 }],
     };
     const { runOff } = provided({ site, surfaces: [rusty], ...gear({ catchLitres: 50 }) });
     expect(runOff?.faces).toEqual(['Yard']);
@@ -163,7 +163,7 @@ describe('run-off', () => {
       material: 'granite',
       beside: ['bed'],
       schools: { plants: 'capture' },
-      findings: [{ contaminant: 'surface-rust', severity: 2 }],
+      findings: [{ contaminant: 'surface-rust', severity: 2, share: 1 }],
     };
     const made = provided({ site, surfaces: [rusty] });
     const agents = new Set(made.stock.map((line) => line.product).filter((id) => id !== 'surfactant'));
@@ -213,7 +213,11 @@ describe('the load list', () => {
   });
 
   it('lists apart the mixes that keep, and none that gives off gas', () => {
-    const rusty = { ...yard, material: 'granite', findings: [{ contaminant: 'surface-rust', severity: 2 }] };
+    const rusty = {
+      ...yard,
+      material: 'granite',
+      findings: [{ contaminant: 'surface-rust', severity: 2, share: 1 }],
+    };
     const deck = {
       id: 'deck',
       material: 'larch-boards',

@@ -77,7 +77,7 @@ describe('the summary of a walk', () => {
     expect(summary.byContaminant).toEqual([
       { id: 'green-algae', squareMetres: 22.5, faces: 2, worst: 4 },
       { id: 'surface-rust', squareMetres: 3.5, faces: 1, worst: 1 },
-      { id: 'mineral-oil', squareMetres: 1, faces: 1, worst: 3 },
+      { id: 'mineral-oil', squareMetres: 0.25, faces: 1, worst: 3 },
     ]);
   });
 

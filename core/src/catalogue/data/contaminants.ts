@@ -1,6 +1,11 @@
 import type { Contaminant } from '../contaminant.ts';
 import { bulk, work } from './methods/stage-parts.ts';
 
+/** Drops, lines and single marks, by severity. Trade estimate. */
+const SPOTS = [0.02, 0.05, 0.1, 0.25] as const;
+/** Runs and patches, by severity. Trade estimate. */
+const PATCHES = [0.05, 0.1, 0.25, 0.5] as const;
+
 export const CONTAMINANTS: readonly Contaminant[] = [
   {
     id: 'green-algae', name: 'Green algae', synonyms: ['algae', 'green growth', 'green film'], family: 'growth',
@@ -13,12 +18,12 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Pale rings may stay where lichen has rooted in the surface; they even out over seasons.',
   },
   {
-    id: 'mineral-oil', name: 'Mineral oil', synonyms: ['oil', 'engine oil', 'hydraulic oil', 'oil stain'], family: 'hydrocarbon',
+    id: 'mineral-oil', name: 'Mineral oil', usualShare: PATCHES, synonyms: ['oil', 'engine oil', 'hydraulic oil', 'oil stain'], family: 'hydrocarbon',
     cues: ['single drips, dry to the touch', 'a dark patch on which water beads', 'patches grown together', 'a wet or tarry layer'],
     expectation: 'Oil that has sunk deep rises again as the surface dries; the result is reviewed after 24 h dry.',
   },
   {
-    id: 'surface-rust', name: 'Surface rust', synonyms: ['rust', 'rust stain', 'rust marks', 'iron stain'], family: 'metal-stain',
+    id: 'surface-rust', name: 'Surface rust', usualShare: PATCHES, synonyms: ['rust', 'rust stain', 'rust marks', 'iron stain'], family: 'metal-stain',
     cues: ['a yellow tint below a metal part', 'brown runs, the surface below still shows', 'brown throughout', 'a crust of rust'],
     expectation: 'Rust returns while the metal above it stays, and rust from steel inside the surface cannot be washed out.',
   },
@@ -42,7 +47,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Soot that has set into a porous surface gets paler; it does not all go on the first visit.',
   },
   {
-    id: 'spray-paint', name: 'Spray paint', synonyms: ['graffiti', 'tag', 'tags', 'paint tag', 'aerosol paint'], family: 'coating',
+    id: 'spray-paint', name: 'Spray paint', usualShare: SPOTS, synonyms: ['graffiti', 'tag', 'tags', 'paint tag', 'aerosol paint'], family: 'coating',
     cues: ['overspray, seen from the side', 'one thin line or name', 'filled letters, the surface below does not show', 'several layers over each other'],
     expectation: 'A shadow of the colour may stay in a porous surface; a place tagged once is often tagged again.',
   },
@@ -62,12 +67,12 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Tannin comes back with the next leaves: keep them off.',
   },
   {
-    id: 'tyre-marks', name: 'Tyre marks', synonyms: ['tire marks', 'tyre mark', 'rubber marks', 'scuff marks'], family: 'hydrocarbon',
+    id: 'tyre-marks', name: 'Tyre marks', usualShare: PATCHES, synonyms: ['tire marks', 'tyre mark', 'rubber marks', 'scuff marks'], family: 'hydrocarbon',
     cues: ['single grey streaks', 'black streaks, the surface below still shows', 'black in the turning curves', 'a shiny layer of rubber'],
     expectation: 'Rubber ground into a rough surface gets paler; some of it stays.',
   },
   {
-    id: 'bitumen', name: 'Bitumen', synonyms: ['tar', 'asphalt splashes', 'tar splashes'], family: 'hydrocarbon',
+    id: 'bitumen', name: 'Bitumen', usualShare: PATCHES, synonyms: ['tar', 'asphalt splashes', 'tar splashes'], family: 'hydrocarbon',
     cues: ['single dots', 'splashes, a hand apart', 'patches grown together', 'a layer that a knife lifts'],
     expectation: 'A brown shadow may stay in a porous surface after the tar is off.',
   },
@@ -87,12 +92,12 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Acid takes the haze and roughens cement joints a little; a trial shows how much.',
   },
   {
-    id: 'felt-tip', name: 'Felt-tip ink', synonyms: ['marker', 'marker pen', 'felt pen', 'ink'], family: 'coating',
+    id: 'felt-tip', name: 'Felt-tip ink', usualShare: SPOTS, synonyms: ['marker', 'marker pen', 'felt pen', 'ink'], family: 'coating',
     cues: ['one thin line', 'a name in single lines', 'filled letters', 'several layers over each other'],
     expectation: 'A shadow of the ink may stay after the film is gone.',
   },
   {
-    id: 'bird-droppings', name: 'Bird droppings', ammonia: true, wear: ['P3 mask', 'chemical gloves'], synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
+    id: 'bird-droppings', name: 'Bird droppings', usualShare: PATCHES, ammonia: true, wear: ['P3 mask', 'chemical gloves'], synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
     cues: ['single splashes', 'splashes below a perch', 'a layer below a roost', 'a crust with feathers and nests'],
     expectation: 'Pale spots may stay where droppings have etched the surface; birds come back to their perch.',
   },
@@ -116,7 +121,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Spiders come back to lamps and corners within weeks.',
   },
   {
-    id: 'cooking-grease', name: 'Cooking grease', synonyms: ['kitchen grease', 'food oil', 'cooking oil', 'fat'], family: 'hydrocarbon',
+    id: 'cooking-grease', name: 'Cooking grease', usualShare: PATCHES, synonyms: ['kitchen grease', 'food oil', 'cooking oil', 'fat'], family: 'hydrocarbon',
     cues: ['a shine below an outlet', 'a sticky film', 'yellow runs', 'a brown, hard layer'],
     solids: {
       from: 4, families: ['concrete', 'stone', 'masonry', 'metal'],
@@ -125,42 +130,42 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'Old fat that has set in pores rises again with warmth.',
   },
   {
-    id: 'urine', name: 'Urine', ammonia: true, synonyms: ['urine stains', 'animal urine', 'dog marks'], family: 'soil',
+    id: 'urine', name: 'Urine', usualShare: PATCHES, ammonia: true, synonyms: ['urine stains', 'animal urine', 'dog marks'], family: 'soil',
     cues: ['a smell on a warm day', 'a pale run on a corner', 'white salt in a corner', 'crusted salt and smell'],
     expectation: 'Smell deep in a porous surface comes back with damp: it fades with repeats.',
   },
   {
-    id: 'chewing-gum', name: 'Chewing gum', synonyms: ['gum', 'bubble gum'], family: 'soil',
+    id: 'chewing-gum', name: 'Chewing gum', usualShare: SPOTS, synonyms: ['gum', 'bubble gum'], family: 'soil',
     cues: ['a spot every few steps', 'a spot in every stride', 'spots touch each other', 'layers on layers'],
     expectation: 'A pale spot may stay where the gum kept the dirt off.',
   },
   {
-    id: 'tree-sap', name: 'Tree sap', synonyms: ['sap', 'resin drips', 'honeydew'], family: 'soil',
+    id: 'tree-sap', name: 'Tree sap', usualShare: SPOTS, synonyms: ['sap', 'resin drips', 'honeydew'], family: 'soil',
     cues: ['single sticky drops', 'a sticky film below a tree', 'black mould grows on it', 'hard amber drops'],
     expectation: 'It will drip again as long as the tree stands above.',
   },
   {
-    id: 'poster-glue', name: 'Glue and tape residue', synonyms: ['adhesive', 'sticker residue', 'tape residue', 'poster paste'], family: 'coating',
+    id: 'poster-glue', name: 'Glue and tape residue', usualShare: PATCHES, synonyms: ['adhesive', 'sticker residue', 'tape residue', 'poster paste'], family: 'coating',
     cues: ['a sticky outline', 'glue without paper', 'paper and glue', 'layers of paper and glue'],
     expectation: 'The outline may stay lighter than the weathered surface around it.',
   },
   {
-    id: 'silicone-smears', name: 'Sealant smears', synonyms: ['silicone', 'sealant', 'caulk smears'], family: 'coating',
+    id: 'silicone-smears', name: 'Sealant smears', usualShare: SPOTS, synonyms: ['silicone', 'sealant', 'caulk smears'], family: 'coating',
     cues: ['a greasy shine beside a joint', 'thin smears', 'beads beside the joint', 'lumps'],
     expectation: 'Oil of old silicone in a porous surface repels water for years: an outline stays.',
   },
   {
-    id: 'paint-drips', name: 'Paint drips', synonyms: ['paint splashes', 'paint spots', 'emulsion drips'], family: 'coating',
+    id: 'paint-drips', name: 'Paint drips', usualShare: SPOTS, synonyms: ['paint splashes', 'paint spots', 'emulsion drips'], family: 'coating',
     cues: ['single dots', 'runs and splashes', 'a brush’s width', 'several coats'],
     expectation: 'Colour in the pores stays as a shadow.',
   },
   {
-    id: 'black-crust', name: 'Black gypsum crust', synonyms: ['sulphate crust', 'gypsum crust', 'black crust'], family: 'mineral',
+    id: 'black-crust', name: 'Black gypsum crust', usualShare: PATCHES, synonyms: ['sulphate crust', 'gypsum crust', 'black crust'], family: 'mineral',
     cues: ['grey in the lee of the rain', 'thin black skin under ledges', 'black crust with blisters', 'crust that takes stone with it'],
     expectation: 'The crust has eaten into the stone: what lies below is weaker and paler. A conservator decides how far to go.',
   },
   {
-    id: 'copper-stain', name: 'Copper stain', synonyms: ['green run', 'verdigris', 'copper run'], family: 'metal-stain',
+    id: 'copper-stain', name: 'Copper stain', usualShare: PATCHES, synonyms: ['green run', 'verdigris', 'copper run'], family: 'metal-stain',
     cues: ['a faint green below the metal', 'green runs', 'green throughout', 'blue-green crust'],
     expectation: 'It will run again as long as water comes off the copper.',
   },
@@ -170,7 +175,7 @@ export const CONTAMINANTS: readonly Contaminant[] = [
     expectation: 'It comes out of the brick itself and may return; strong acid fixes it for good.',
   },
   {
-    id: 'fertiliser-rust', name: 'Fertiliser rust', synonyms: ['fertilizer rust', 'orange dots', 'lawn feed stain'], family: 'metal-stain',
+    id: 'fertiliser-rust', name: 'Fertiliser rust', usualShare: SPOTS, synonyms: ['fertilizer rust', 'orange dots', 'lawn feed stain'], family: 'metal-stain',
     cues: ['single orange dots', 'dots a hand apart', 'dots grown together', 'brown patches'],
     expectation: 'Deep spots get paler first and go with repeats; sweep the feed off before it rains.',
   },

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { contaminantById, mostUsed } from '@etappe/core';
+import { contaminantById, mostUsed, usualShare } from '@etappe/core';
 import type { Finding, Severity } from '@etappe/core';
 import { Button, Checkbox } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
@@ -17,6 +17,8 @@ import { say } from '../../messages/walk.ts';
 
 const SEVERITIES: readonly Severity[] = [1, 2, 3, 4];
 const MOST_SUGGESTED = 4;
+/** Until somebody says how bad it is: a film that is seen. */
+const FIRST_SEVERITY: Severity = 2;
 const PERCENT_STEPS = { by: 10, to: 100 } as const;
 
 /** What lies on the surface in this job, or that it was looked at and is clean; what was found last time is offered. */
@@ -88,8 +90,8 @@ export function FindingCards({ surface, zone }: FindingCardsProps) {
         surface,
         zone,
         contaminant,
-        severity: 2,
-        share: 1,
+        severity: FIRST_SEVERITY,
+        share: usualShare({ contaminant, severity: FIRST_SEVERITY, zone }),
         position: findings.length,
       }),
     ]);
