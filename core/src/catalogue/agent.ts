@@ -32,6 +32,7 @@ export interface Agent {
   /** What its strength is counted as. */
   readonly basis: string;
   readonly stock: Stock;
+  /** Of the mix as it is put on, at a usual strength; of ready-to-use products as sold. */
   readonly typicalPH: number;
   /** Non-ionic surfactant added to its mix, mL per L; null where none belongs in. */
   readonly surfactantMillilitresPerLitre: number | null;

@@ -7,6 +7,8 @@ export interface StageFacts {
   readonly agentClass: AgentClass | null;
   /** 0 where no jet touches the surface. */
   readonly jetKilopascal: number;
+  /** Of a surface cleaner; 0 without one. */
+  readonly barMetres: number;
   /** The tip of a pressure washer, however far off: its force is a matter of centimetres. */
   readonly pressureTip: boolean;
   readonly hot: boolean;
@@ -19,8 +21,10 @@ export interface StageFacts {
   /** The most that it is put on at, g/L of its basis, and the longest that it stays, minutes; 0 without an agent. */
   readonly strongestGramsPerLitre: number;
   readonly longestDwellMinutes: number;
-  /** Of the agent as it is sold; null without one. */
+  /** Of its mix; null without an agent. */
   readonly agentPH: number | null;
+  /** Meant to take a seal off. */
+  readonly strips: boolean;
   readonly specialistOnly: boolean;
   /** Below this air temperature the agent does not work, or does harm; null without one. */
   readonly agentColdestCelsius: number | null;

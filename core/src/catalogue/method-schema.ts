@@ -14,13 +14,14 @@ const applyStage = Joi.object({
     useful: positive.min(Joi.ref('from')).max(Joi.ref('to')),
     to: positive.greater(Joi.ref('from')).required(),
   }).required(),
-  litresPerSquareMetre: positive.max(5).required(),
+  litresPerSquareMetre: positive.max(15).required(),
   coats: positive.integer().max(3).required(),
   nextCoatLitresPerSquareMetre: positive.max(5),
   leaveOn: Joi.boolean().required(),
   needs: Joi.valid('film', 'not-dry').required(),
   clings: Joi.boolean().required(),
   covered: Joi.boolean().required(),
+  strips: Joi.valid(true),
   stopWhen: text,
   ifNotEnough: text,
 });
@@ -36,7 +37,7 @@ const neutraliseStage = Joi.object({
   agent: id,
   tool: id,
   rate,
-  litresPerSquareMetre: positive.max(5).required(),
+  litresPerSquareMetre: positive.max(15).required(),
   reading: text,
 });
 const bulk = Joi.object({
@@ -88,6 +89,7 @@ export const methodSchema = Joi.object({
   chainOrder: Joi.valid(...CHAIN_ORDER).required(),
   schools: Joi.object().pattern(Joi.string(), Joi.string()),
   dryFirst: Joi.object({ days: positive.max(60).required(), until: text }),
+  specialGear: Joi.valid(true),
   secondOnly: Joi.valid(true),
   onlyOn: Joi.array().items(Joi.string()).min(1),
   onlyMaterials: Joi.array().items(Joi.string()).min(1),

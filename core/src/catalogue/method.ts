@@ -39,6 +39,8 @@ export interface ApplyTemplate {
   readonly clings: boolean;
   /** Lies under a film that keeps it from drying. */
   readonly covered: boolean;
+  /** Meant to take a seal off. */
+  readonly strips?: true;
   readonly checks: readonly string[];
   readonly stopWhen: string;
   readonly ifNotEnough: string;
@@ -132,6 +134,8 @@ export interface Method {
   readonly onlyFinishes?: readonly Finish[];
   /** Only on a face that is in one of these states. */
   readonly onlyOn?: readonly string[];
+  /** Takes gear that not every company has: proposed only where nothing else does it. */
+  readonly specialGear?: true;
   /** For what another method leaves: never proposed first. */
   readonly secondOnly?: true;
   readonly why: string;

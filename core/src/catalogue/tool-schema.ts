@@ -27,6 +27,7 @@ export const toolSchema = Joi.object({
     standOffMetres: positive.max(3).required(),
     rotatingFactor: positive.max(50),
     barMetres: positive.max(2),
+    sweepFactor: positive.max(1),
   })
     .allow(null)
     .required(),

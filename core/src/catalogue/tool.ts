@@ -35,6 +35,8 @@ export interface Jet {
   readonly rotatingFactor?: number;
   /** Length of the bar of a surface cleaner: what it sweeps at once. */
   readonly barMetres?: number;
+  /** Such a bar passes each place so briefly that its force counts for this share of that of a fan led by hand. */
+  readonly sweepFactor?: number;
 }
 
 export const MACHINE_KINDS = ['sprayer', 'hose', 'pressure-washer', 'surface-cleaner', 'hot-washer'] as const;

@@ -39,7 +39,8 @@ export function fanWidth(fanDegrees: number, standOffMetres: number): number {
 
 /**
  * Mean pressure of a jet on the face, kPa: thrust over footprint; a rotating tip as its cone times the factor of its entry,
- * for the pencil that runs round in it strikes harder than the mean. An estimate; a test patch confirms it.
+ * for the pencil that runs round in it strikes harder than the mean; the bar of a surface cleaner by its factor, as hard as a
+ * fan led by hand that would do the same. An estimate; a test patch confirms it.
  * @throws RangeError for a distance of nothing
  * @example surfacePressure({ orifice: 3.5, nozzles: 1, psi: 2400, fanDegrees: 25, standOffMetres: 0.2 }) // 22
  */
@@ -52,5 +53,5 @@ export function surfacePressure(jet: Jet): number {
   if (jet.rotatingFactor !== undefined)
     return (force / ((Math.PI * width ** 2) / 4) / 1000) * jet.rotatingFactor;
   const thickness = TIP_THICKNESS_METRES + 2 * d * Math.tan(radians(THICKENING_DEGREES));
-  return force / (width * thickness) / 1000;
+  return ((jet.sweepFactor ?? 1) * force) / (width * thickness) / 1000;
 }

@@ -119,7 +119,7 @@ describe('opposed chemistries', () => {
 
   it('ask for no acid to bring caustic to rest on a face that acid dissolves', () => {
     const stone = place([face('a', { material: 'limestone' })]);
-    const log = [...treatment('a', 'caustic', 0), ...treatment('a', 'quaternary-biocide', 40, 6)];
+    const log = [...treatment('a', 'caustic', 0), ...treatment('a', 'enzyme-cleaner', 40, 6)];
     const without = log.filter((e) => e.act !== 'neutralise');
     expect(rules(without, stone)).toEqual([]);
     expect(rules(without, place([face('a')]))).toEqual(['gate']);

@@ -11,7 +11,7 @@ export interface NeutraliserOption {
 }
 
 const CHLORINE_STRIP = 'finished by strip: chlorine reads 0';
-const PH_STRIP = 'finished by strip: pH 6 to 8';
+const PH_STRIP = 'finished by strip: pH 6 to 8, on cement and lime that of an untreated wet spot';
 const option = (
   name: string,
   active: string,

@@ -16,7 +16,7 @@ const surveyOf = (more: object = {}): Survey => {
     surfaces: [
       {
         id: 'steps',
-        name: 'Steps',
+        name: 'Landing',
         material: 'granite',
         size: '4x1',
         findings: [{ contaminant: 'lichen', severity: 3, share: 0.5 }],
@@ -69,7 +69,7 @@ describe('what the customer is told', () => {
   it('has the facts of the job in it: dates, places, what is left out, and no word of what is not used', () => {
     const survey = surveyOf();
     expect(find(survey, 'slow-result')).toBe(
-      'Steps: nothing shows at first. The growth turns brown and weathers off between 2026-10-31 and 2027-10-26.',
+      'Landing: nothing shows at first. The growth turns brown and weathers off between 2026-10-31 and 2027-10-26.',
     );
     expect(find(survey, 'visit-2')).toBe('We come back from 2026-05-06 on for Bay.');
     expect(
@@ -96,7 +96,7 @@ describe('what the customer is told', () => {
     });
     const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
     const texts = crewOrder(made, survey).expectations.map((e) => e.text);
-    expect(texts.join()).toContain('Steps: Rings may stay.');
+    expect(texts.join()).toContain('Landing: Rings may stay.');
     expect(texts.join()).not.toContain('nothing shows at first');
   });
 
@@ -117,7 +117,7 @@ describe('what the customer is told', () => {
 
   it('stays acknowledged where it was signed in the words of 2026-11, and asks again where a fact is another', () => {
     // By the engine of those days, of this very survey.
-    const hash = '348c80bd29c9dd049691836756efd198c19bbdb302dbfc85c26099a3efd437eb';
+    const hash = 'bc4eb90dd6f1a544f7489670dd53ba0fb249fbfe413ee2c746612c434cc262b2';
     const acknowledgement = { name: 'Grace', at: '2026-05-01T10:00:00Z', hash };
     const signed = surveyOf({ acknowledgement });
     expect(isAcknowledged(planOf(signed), signed)).toBe(true);

@@ -134,7 +134,7 @@ describe('a visit with chemistries that oppose each other', () => {
     const made = plan(survey, OPTIONS);
     expect(made.work.meetings).toMatchObject([{ at: 'gully', how: 'run-off', later: { face: 'steps' } }]);
     expect(made.warnings.find((w) => w.rule === 'chemistry-apart')?.text).toBe(
-      'Steps (oxalic acid) starts only once Wall (sodium hypochlorite) is rinsed and the reading is good: their water comes together at Gully, and these must never meet. Empty and neutralise what is caught there in between. To save the wait: neutral citrate gel on rust on Steps.',
+      'Steps (oxalic acid) starts only once Wall (sodium hypochlorite) is rinsed and the reading is good: their water comes together at Gully, and these must never meet. Empty and neutralise what is caught there in between. To save the wait: peroxide wash on Wall.',
     );
     expect(meetings(survey, made)).toEqual([]);
     const apart = surveyOf(
@@ -156,9 +156,9 @@ describe('a visit with chemistries that oppose each other', () => {
     const [meeting] = first.work.meetings;
     if (!meeting) throw new Error('their water comes together');
     const [other] = otherTreatments(meeting, first.surfaces);
-    expect(other).toMatchObject({ face: 'steps', contaminant: 'surface-rust', method: 'rust-citrate-gel' });
+    expect(other).toMatchObject({ face: 'wall', contaminant: 'green-algae', method: 'peroxide-wash' });
     expect(other?.worseBy).toBeGreaterThan(0);
-    const choices = [pick('steps', 'surface-rust', other?.method)];
+    const choices = [pick('wall', 'green-algae', other?.method)];
     const picked = plan(surveyOf(surfaces, gully, 2, { choices }), OPTIONS);
     expect(picked.work.meetings).toEqual([]);
   });

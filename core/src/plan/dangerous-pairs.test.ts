@@ -295,10 +295,10 @@ describe('what a chemist, a conservator and a trainer found dangerous', () => {
   it('14: a tin roof or standing seams are taken for bare zinc, where chlorine is refused', () => {
     const called = (word: string) =>
       CATALOGUE.materials.filter((m) => m.synonyms.includes(word)).map((m) => m.id);
-    expect(called('standing seam')).toEqual(['zinc']);
-    expect(called('tin roof')).toEqual(['zinc']);
+    expect(called('standing seam')).toEqual(['zinc-roof']);
+    expect(called('tin roof')).toEqual(['zinc-roof']);
     expect(
-      planned({ material: 'zinc', finding: 'green-algae' }).refused('soft-wash-hypochlorite').length,
+      planned({ material: 'zinc-roof', finding: 'green-algae' }).refused('soft-wash-hypochlorite').length,
     ).toBeGreaterThan(0);
   });
 

@@ -34,11 +34,12 @@ function plainBest(findings: readonly Candidates[]): number {
       : (lists[0] ?? []).flatMap((item) => all(lists.slice(1)).map((tail) => [item, ...tail]));
   return Math.max(...(first ? all([first, ...rest]).map(pointsOf) : [0]));
 }
-/** How often one comes: of these methods those that need a dry face come another day than those that wet it. */
+/** How often one comes: each of these methods that needs a dry face comes another day than those that wet it, or leave something on it. */
 function comings(list: readonly string[]): number {
   const needDry = list.filter((id) => CATALOGUE.method(id).dryFirst);
   const wet = list.filter((id) => CATALOGUE.method(id).stages.some((s) => s.kind !== 'clear'));
-  return needDry.length > 0 && wet.some((id) => !needDry.includes(id)) ? 2 : 1;
+  const isWetted = wet.some((id) => !needDry.includes(id));
+  return Math.max(1, new Set(needDry).size + (isWetted ? 1 : 0));
 }
 function pointsOf(combination: Candidates): number {
   const methods = combination.flatMap((r) => r ?? []);

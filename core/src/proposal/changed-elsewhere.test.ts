@@ -30,8 +30,8 @@ const demo = (): File =>
 describe('what an edit elsewhere changes', () => {
   it('says whose mix a surface goes with now', () => {
     const { told } = changes(demo(), 'yard-east', { material: 'limestone', finish: 'bare' });
-    expect(told.find(({ surface }) => surface === 'drum-north')?.text).toBe(
-      'Drum wall, north: now with the neutral citrate rust gel of Service yard, neutral citrate gel on rust instead of oxalic acid on rust.',
+    expect(told.find(({ surface }) => surface === 'bin-corner')?.text).toBe(
+      'Bin corner: now with the citrus degreaser of Service yard, citrus degreaser instead of caustic degreaser and hot water.',
     );
   });
 

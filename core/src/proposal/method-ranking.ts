@@ -13,7 +13,7 @@ import { roundToStep } from '../quantity/rounding.ts';
 import { visitsForOne } from '../treatment/chain.ts';
 import { methodFigures } from './method-figures.ts';
 import type { Reason } from '../treatment/reason.ts';
-import { schoolStances, schoolsAgainst } from './school-stance.ts';
+import { schoolStances, schoolsAgainst, staysOn } from './school-stance.ts';
 import type { SurfaceState } from '../treatment/surface-state.ts';
 
 /** What speaks for a method or against it, with the figure that says so. */
@@ -110,6 +110,7 @@ function factorsOf(method: Method, question: RankingQuestion): readonly RankingF
     factor('product', say('rank/product', { litres: decimal(mix, 2) }), -doublings(mix)),
     factor('cost', say('rank/cost', { price: money(cost) }), -doublings(cost)),
     visitsFactor(visitsForOne(method), catalogue),
+    ...laterFactor(method, question, factor),
     ...preferences(method, question, factor),
     ...(isByOthers(method) ? [BY_OTHERS] : []),
   ];
@@ -172,6 +173,16 @@ const BY_OTHERS: RankingFactor = {
   figure: say('rank/not-ours'),
   points: -TRADE_DEFAULTS.byOthersMalus,
 };
+
+/** What a wash takes off the same day, and a leave-on over weeks. */
+function laterFactor(
+  method: Method,
+  { contaminant, schools, catalogue }: RankingQuestion,
+  factor: (id: string, figure: string, units: number) => RankingFactor,
+): readonly RankingFactor[] {
+  const isLate = staysOn(method, catalogue) && TRADE_DEFAULTS.washesOff.includes(contaminant);
+  return isLate && schools['result'] !== 'leave-on' ? [factor('later', say('rank/weeks'), -1)] : [];
+}
 
 function preferences(
   method: Method,

@@ -36,6 +36,7 @@ type Sieve = (methods: readonly PlacedMethod[], question: SiftQuestion) => reado
 /** One after the other; each keeps something of what it is given. */
 const SIEVES: Readonly<Record<keyof typeof LEFT_OUT, Sieve>> = {
   'left-out/by-others': ownWork,
+  'left-out/gear': usualGear,
   'left-out/second': first,
   'left-out/unworkable': workable,
   'left-out/drips': sparing,
@@ -67,6 +68,12 @@ function ownWork(methods: readonly PlacedMethod[], { states }: SiftQuestion): re
   const own = methods.filter(({ ranked }) => !isByOthers(ranked.method));
   if (own.length > 0) return own;
   return states.some((s) => s.handOver) ? methods.filter(({ ranked }) => !ranked.method.onlyOn) : [];
+}
+
+/** What takes gear of its own is there to be picked. */
+function usualGear(methods: readonly PlacedMethod[]): readonly PlacedMethod[] {
+  const usual = methods.filter(({ ranked }) => !ranked.method.specialGear);
+  return usual.length > 0 ? usual : methods;
 }
 
 /** What is for the rest that another leaves comes when there is a rest. */

@@ -66,7 +66,8 @@ export function schoolStances(
   return stances;
 }
 
-function staysOn(method: Method, catalogue: Catalogue): boolean {
+/** Whether its agent is left on the face, to work by itself. */
+export function staysOn(method: Method, catalogue: Catalogue): boolean {
   return workedStages(method).some(
     (s) => s.kind === 'apply' && s.leaveOn && catalogue.agent(s.agent).leaveOn,
   );

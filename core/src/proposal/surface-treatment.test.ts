@@ -53,6 +53,7 @@ describe('the treatment of a surface', () => {
     expect(kinds.slice(kinds.indexOf('apply hypochlorite'))).toEqual([
       'apply hypochlorite',
       'wash',
+      'wash',
       'rinse',
       'neutralise sodium-ascorbate',
       'rinse',
@@ -120,9 +121,9 @@ describe('the treatment of a surface', () => {
   });
 
   it('brings to rest before joints are filled what would oppose the leave-on after it', () => {
-    const choices = [choice('mineral-oil', 'degrease-caustic-hot'), choice('moss', 'leave-on-biocide')];
-    const found = [finding('mineral-oil', 3), finding('moss', 4), finding('empty-joints')];
-    const t = treat(surface('cobbles'), found, { choices });
+    const choices = [choice('moss', 'paving-wash'), choice('lichen', 'leave-on-biocide')];
+    const found = [finding('moss', 4), finding('lichen', 2), finding('empty-joints')];
+    const t = treat(surface('block-paving'), found, { choices });
     const kinds = t.parts.flatMap((part) => part.stages.map((s) => s.kind));
     expect(kinds).toContain('fill');
     expect(kinds.indexOf('neutralise')).toBeGreaterThan(0);
@@ -168,12 +169,15 @@ describe('the treatment of a surface', () => {
     expect(rusty.filter((kind) => kind === 'rinse').length).toBeGreaterThan(1);
     expect(rusty.indexOf('apply left on')).toBe(rusty.length - 1);
     // Joints are filled afterwards: nothing is left on to wash about.
-    const joints = treat(surface('limestone'), [algae, finding('empty-joints', 2)]);
+    const joints = treat(surface('cobbles'), [algae, finding('empty-joints', 2)], {
+      choices: [choice('green-algae', 'neutral-soak-stone')],
+    });
+    expect(joints.parts.flatMap((p) => p.stages).some((s) => s.kind === 'fill')).toBe(true);
     expect(joints.parts.flatMap((p) => p.stages).some((s) => s.apply?.leaveOn)).toBe(false);
   });
 
   it('serves two findings by one application where that is best, at the worse severity and larger share', () => {
-    const t = treat(surface('limestone'), [finding('green-algae', 1, 0.9), finding('lichen', 4, 0.3)], {
+    const t = treat(surface('limestone'), [finding('green-algae', 2, 0.9), finding('mildew', 4, 0.3)], {
       schools: { result: 'same-day' },
     });
     expect(chosen(t)).toEqual(['neutral-soak-stone', 'neutral-soak-stone']);
@@ -256,8 +260,8 @@ describe('the treatment of a surface', () => {
       });
       return t.stages.filter((s) => s.method === 'pre-treat-and-surface-clean').map((s) => s.kind);
     };
-    expect(kinds(['green-algae', 'bird-droppings'])).toEqual(['clear', 'rinse', 'apply', 'wash', 'rinse']);
-    expect(kinds(['green-algae'])).toEqual(['clear', 'apply', 'wash', 'rinse']);
+    expect(kinds(['green-algae', 'bird-droppings'])).toEqual(['clear', 'rinse', 'apply', 'wash', 'wash', 'rinse']);
+    expect(kinds(['green-algae'])).toEqual(['clear', 'apply', 'wash', 'wash', 'rinse']);
   });
 
   it('treats robust faces stronger first where the house does, and weak ones never', () => {

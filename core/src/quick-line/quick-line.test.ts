@@ -70,7 +70,7 @@ describe('the quick line', () => {
       '24 m is a length: write two sides as in 24m x 2m, or how high it is as in 24m high',
     ]);
     expect(reasons('south deck larch boards 4x3 hollow')).toEqual([
-      'Larch boards is not noted as hollow render; it can be splintering wood, rotten wood, chalking or oxidised paint, flaking paint, waxed or oiled, perhaps old lead paint, historic or listed',
+      'Larch boards is not noted as hollow render; it can be splintering wood, rotten wood, chalking or oxidised paint, flaking paint, waxed or oiled, perhaps old lead paint, narrow treads, historic or listed',
     ]);
     expect(reasons('x'.repeat(LONGEST_QUICK_LINE + 1))[0]).toContain('take it in two');
   });

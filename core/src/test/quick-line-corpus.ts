@@ -204,7 +204,7 @@ export const QUICK_CORPUS: readonly (readonly [string, string])[] = [
   ['south wall larch cladding 12', '?12'],
   ['south wall, larch cladding, 9x3, algae 2, algae 3', '?green algae 3'],
   ['south wall, larch cladding, 9x3, algea 2', '?algea 2[1]'],
-  ['south wall, larch cladding, 9x3, lichn 2', '?lichn 2[2]'],
+  ['south wall, larch cladding, 9x3, lichn 2', '?lichn 2[3]'],
   ['south wall, larch cladding, 9x3, growth 2', '?growth 2[2]'],
   ['south wall, larch cladding, 9x3, orange spots 2', '+Wall, south: south wall larch-boards 9x3 | lichen 2'],
   ['south wall, larch cladding, 9x3, a bit of algae', '+Wall, south: south wall larch-boards 9x3 | green-algae 1'],

@@ -31,7 +31,7 @@ export const TREATMENT_SCENARIOS: readonly TreatmentScenario[] = [
   // Growth, by material.
   { name: 'growth on painted render: chemistry at garden force', material: 'painted-render', found: algae, must: ['hypochlorite', 'rinse'], never: ['jet', 'acid'] },
   { name: 'growth on chalking render: still no jet', material: 'painted-render', conditions: ['chalking'], found: algae, must: ['rinse'], never: ['jet'] },
-  { name: 'growth on lime render: nothing sour', material: 'lime-render', found: algae, must: ['rinse'], never: ['acid', 'jet'] },
+  { name: 'growth on lime render: nothing sour', material: 'lime-render', found: algae, must: ['quaternary'], never: ['acid', 'jet'] },
   { name: 'growth on limestone: neither acid nor chlorine', material: 'limestone', found: algae, must: ['neutral'], never: ['acid', 'hypochlorite', 'jet'] },
   { name: 'growth on marble: neither acid nor chlorine', material: 'marble', found: algae, must: ['neutral'], never: ['acid', 'hypochlorite', 'jet'] },
   { name: 'growth on travertine: neither acid nor chlorine', material: 'travertine', found: algae, must: ['neutral'], never: ['acid', 'hypochlorite', 'jet'] },
@@ -127,7 +127,7 @@ export const TREATMENT_SCENARIOS: readonly TreatmentScenario[] = [
   { name: 'sludge is lifted, not washed down', material: 'block-paving', found: [['moss', 4]], must: ['clear'], never: ['acid'] },
 
   // The other schools, both sides.
-  { name: 'joints school sand and sealer', material: 'block-paving', found: algae, schools: { joints: 'sand-and-sealer' }, must: ['fill', 'acrylic-sealer', 'wait-set'], never: [] },
+  { name: 'joints school sand and sealer', material: 'block-paving', found: algae, schools: { joints: 'sand-and-sealer' }, must: ['fill', 'joint-sealer', 'wait-set'], never: [] },
   { name: 'joints school stabilised sand', material: 'block-paving', found: algae, schools: { joints: 'stabilised-sand' }, must: ['fill-stabilised-sand'], never: ['acrylic-sealer'] },
   { name: 'joints school by others', material: 'block-paving', found: algae, schools: { joints: 'by-others' }, picks: { 'empty-joints': 'joints-by-others' }, must: ['wash'], never: ['fill'] },
   { name: 'drying school by fixed days: no reading', material: 'block-paving', found: [['mud', 3]], picks: { mud: 'paving-wash' }, schools: { drying: 'fixed-days' }, must: ['wait-dry', 'fill'], never: ['reading'] },

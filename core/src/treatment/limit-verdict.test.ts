@@ -141,13 +141,30 @@ describe('every limit fires where it must and keeps still where it need not', ()
       true,
     ],
     ['no-acid-on-new-cement', 'rust-oxalic', wall('concrete', { conditions: ['new'] }), wall('concrete')],
+    [
+      'no-surface-cleaner-on-treads',
+      'surface-clean-water-only',
+      wall('concrete', { conditions: ['narrow-treads'] }),
+      wall('concrete'),
+    ],
   ])('%s', (rule, method, forbidden, allowed, pond = false) => {
     expect(rules(forbidden, method, pond)).toContain(rule);
     expect(rules(allowed, method, pond)).not.toContain(rule);
   });
 
+  it('hydrochloric acid asks everywhere, and sulfamic does not', () => {
+    expect(rules(wall('clay-brick'), 'hydrochloric-haze')).toContain('hydrochloric-only-for-haze');
+    expect(rules(wall('clay-brick'), 'descale-sulfamic')).toEqual([]);
+  });
+
+  it('a stripper takes a seal off that other caustics must leave', () => {
+    const sealed = wall('concrete', { finish: 'sealed' });
+    expect(rules(sealed, 'strip-sealer')).not.toContain('strips-the-seal');
+    expect(rules(sealed, 'degrease-caustic-brush')).toContain('strips-the-seal');
+  });
+
   it('none of the catalogue was forgotten here', () => {
-    expect(CATALOGUE.limits).toHaveLength(50);
+    expect(CATALOGUE.limits).toHaveLength(52);
   });
 
   it.each<[string, string, string, string]>([

@@ -46,9 +46,11 @@ function factsOf(tool: Tool | null, put: AgentPut | null): StageFacts {
     specialistOnly: agent !== null && agent.specialistOnly !== null,
     agentColdestCelsius: agent?.coldestCelsius ?? null,
     harmsWaterLife: agent?.harmsWaterLife ?? false,
+    strips: put?.strips ?? false,
     strongestGramsPerLitre: put?.strongestGramsPerLitre ?? 0,
     longestDwellMinutes: put?.longestDwellMinutes ?? 0,
     jetKilopascal: tool ? toolPressure(tool.id) : 0,
+    barMetres: tool?.jet?.barMetres ?? 0,
     pressureTip: tool !== null && isPressureTip(tool),
     hot: tool?.hot ?? false,
     abrasive: tool?.abrasive ?? false,
@@ -57,7 +59,7 @@ function factsOf(tool: Tool | null, put: AgentPut | null): StageFacts {
   };
 }
 
-interface AgentPut extends Pick<StageFacts, 'strongestGramsPerLitre' | 'longestDwellMinutes'> {
+interface AgentPut extends Pick<StageFacts, 'strongestGramsPerLitre' | 'longestDwellMinutes' | 'strips'> {
   readonly agent: Agent;
 }
 
@@ -68,6 +70,7 @@ function stageFacts(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
           agent: catalogue.agent(stage.agent),
           strongestGramsPerLitre: Math.max(...stage.strengthGramsPerLitre),
           longestDwellMinutes: stage.dwellMinutes.to,
+          strips: stage.strips ?? false,
         }
       : null;
   return factsOf(catalogue.tool(stage.tool), put);
@@ -75,7 +78,12 @@ function stageFacts(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
 
 /** Limits that fire on a face under one agent at its strongest, by whatever tool and however long. */
 export function limitsOnAgent(state: SurfaceState, agent: Agent, { limits }: Catalogue): readonly Limit[] {
-  const strongest = { agent, strongestGramsPerLitre: agent.strengthSpan.to, longestDwellMinutes: 0 };
+  const strongest = {
+    agent,
+    strongestGramsPerLitre: agent.strengthSpan.to,
+    longestDwellMinutes: 0,
+    strips: false,
+  };
   return limitsUnderFacts(state, factsOf(null, strongest), limits);
 }
 

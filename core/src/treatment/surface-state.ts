@@ -42,7 +42,8 @@ const statesAround = keptBy(
   (surface: Surface, around: Around) => [surface, ...keysOf(around)],
   (surface, around): readonly [SurfaceState, ...SurfaceState[]] => {
     const others = surface.unsureBetween.filter((material) => material !== surface.material);
-    return [stateOf(surface, around), ...others.map((material) => stateOf({ ...surface, material }, around))];
+    const walked = asWalked(surface);
+    return [stateOf(walked, around), ...others.map((material) => stateOf({ ...walked, material }, around))];
   },
 );
 
@@ -79,7 +80,7 @@ function aroundOf(surface: Surface, survey: SurfaceSurroundings): Around {
 
 /** A surface as the limits see it: the material, changed by finish and conditions, and where its run-off ends. */
 export function surfaceState(surface: Surface, survey: SurfaceSurroundings): SurfaceState {
-  return stateOf(surface, aroundOf(surface, survey));
+  return stateOf(asWalked(surface), aroundOf(surface, survey));
 }
 
 /** A material in one finish, away from water and on a mild day; sound, unless a state is named. */
@@ -104,6 +105,15 @@ export function soundState(
 const MOST_KNOWN = 5000;
 
 type Described = Pick<Surface, 'material' | 'finish' | 'conditions'>;
+
+const NARROW_TREADS = 'narrow-treads';
+const STEPS = /\b(steps|stairs|staircase|stairway|treads)\b/i;
+
+/** What is called steps has treads, whether or not somebody says so. */
+function asWalked({ name, material, finish, conditions }: Surface): Described {
+  const isSteps = STEPS.test(name) && !conditions.includes(NARROW_TREADS);
+  return { material, finish, conditions: isSteps ? [...conditions, NARROW_TREADS] : conditions };
+}
 
 /** Faces of one sort in one state are one object: what is judged of it is judged once. */
 const stateOf = keptBy(

@@ -103,7 +103,7 @@ describe('the visit follows gravity', () => {
       planOf(surveyOf(faces, { visit, choices })).surfaces.flatMap((p) =>
         (p.treatment?.stages ?? []).map((s) => `${p.surface.id} ${s.kind}`),
       );
-    expect(worked(1)).toEqual(['yard clear', 'yard apply', 'yard wash', 'yard rinse']);
+    expect(worked(1)).toEqual(['yard clear', 'yard apply', 'yard wash', 'yard wash', 'yard rinse']);
     expect(worked(2)).toEqual(['wall clear', 'wall apply']);
     const first = planOf(surveyOf(faces, { choices }));
     expect(first.visits.map((v) => v.fromDay)).toEqual([0, 1]);

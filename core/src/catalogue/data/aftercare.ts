@@ -1,5 +1,14 @@
 /** What comes back by itself where it can live: kept down by a biocide that is left on. */
-export const GROWTHS: readonly string[] = ['green-algae', 'red-algae', 'mildew', 'lichen', 'moss'];
+export const GROWTHS: readonly string[] = [
+  'green-algae',
+  'red-algae',
+  'mildew',
+  'biofilm',
+  'black-spot',
+  'roof-streaks',
+  'lichen',
+  'moss',
+];
 
 /** What a dry surface shows again: a first go is looked at before anything stronger. */
 export const REVIEWED: readonly string[] = [
@@ -29,7 +38,7 @@ export const AFTERCARE = {
   reviewDays: 2,
   /** Days that a washed surface dries before a maintenance biocide. */
   biocideDays: 7,
-  biocides: ['leave-on-biocide', 'shingle-biocide'] as readonly string[],
+  biocides: ['leave-on-biocide', 'ready-biocide', 'shingle-biocide'] as readonly string[],
   /** From this severity on growth is kept down after it was washed off. */
   biocideFrom: 2,
   /** After a leave-on, months. */

@@ -83,7 +83,7 @@ export const BIOCIDE = {
 } as const;
 export const SOLVENT = {
   ...CARE,
-  hazards: ['makes you dizzy in still air', 'dries out the skin', 'burns'],
+  hazards: ['makes you dizzy in still air', 'dries out the skin', 'catches fire'],
   attacks: ['paint, sealers, plastics, rubber, bitumen'],
   firstAid: `Fresh air. ${EYES}${WATER}`,
   storage: 'closed, cool, away from flames and sparks',
@@ -105,3 +105,16 @@ export const COAT = {
   firstAid: `Fresh air. ${EYES}${WATER}`,
   storage: 'closed, frost-free',
 } as const;
+
+/** Wet cement and lime are alkaline by themselves: 6 to 8 never comes there. */
+export const PH_AT_REST =
+  'pH strip reads 6 to 8; on cement and lime what an untreated spot beside it reads under the same water';
+
+/** Where an entry comes from, and what is worn. */
+export const LABEL = 'trade default; the product label and its safety data sheet come first';
+export const GOGGLES = 'goggles';
+export const GLOVES = 'chemical gloves';
+export const BOOTS = 'rubber boots';
+export const APRON = 'chemical apron';
+export const DUST = 'dust mask while weighing';
+export const MASK = 'respirator as the data sheet says';

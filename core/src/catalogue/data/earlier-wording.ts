@@ -88,7 +88,7 @@ const EARLIER_WORDING: Readonly<Record<string, string>> = {
     'Slower than chlorine: the last tint goes over weeks.',
   'The growth stays alive and comes back.': 'What grows stays alive and comes back.',
   'Growth comes back sooner than after a cleaner.': 'What grows comes back sooner than after a cleaner.',
-  'You see nothing at first: growth browns within weeks and goes within 6 to 18 months.':
+  'You see nothing at first: algae brown and go within weeks, lichen within 6 to 18 months.':
     'Nothing is seen at first: growth browns within weeks and goes within 6 to 18 months.',
 };
 

@@ -9,8 +9,8 @@ export const LIMITS: readonly Limit[] = [
     standing: 'floor', source: TRADE,
   },
   {
-    id: 'no-acid-on-bare-metal', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
-    text: 'No acid on bare aluminium or zinc.', whatCanHappen: 'The metal is eaten away and gives off gas.',
+    id: 'no-acid-on-bare-metal', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'material', oneOf: ['painted-aluminium', 'anodised-aluminium', 'zinc', 'zinc-roof', 'galvanised-steel', 'lead', 'copper'] }, { fact: 'finish', is: 'bare' }],
+    text: 'No acid on bare aluminium, zinc, lead or copper.', whatCanHappen: 'The metal is eaten away and gives off gas.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -44,8 +44,8 @@ export const LIMITS: readonly Limit[] = [
     standing: 'floor', source: TRADE,
   },
   {
-    id: 'no-caustic-on-bare-metal', when: [{ fact: 'agentClass', oneOf: ['caustic', 'mild-alkaline'] }, { fact: 'family', is: 'metal' }, { fact: 'finish', is: 'bare' }],
-    text: 'No alkali on bare aluminium or zinc.', whatCanHappen: 'The metal dissolves with gas and heat, the surface turns black.',
+    id: 'no-caustic-on-bare-metal', when: [{ fact: 'agentClass', oneOf: ['caustic', 'mild-alkaline'] }, { fact: 'material', oneOf: ['painted-aluminium', 'anodised-aluminium', 'zinc', 'zinc-roof', 'galvanised-steel', 'lead'] }, { fact: 'finish', is: 'bare' }],
+    text: 'No alkali on bare aluminium, zinc or lead.', whatCanHappen: 'The metal dissolves with gas and heat, the surface turns black.',
     standing: 'floor', source: TRADE,
   },
   {
@@ -99,7 +99,7 @@ export const LIMITS: readonly Limit[] = [
     standing: 'overridable', source: TRADE,
   },
   {
-    id: 'strips-the-seal', when: [{ fact: 'agentClass', oneOf: ['solvent', 'caustic'] }, { fact: 'finish', is: 'sealed' }],
+    id: 'strips-the-seal', when: [{ fact: 'strips', is: false }, { fact: 'agentClass', oneOf: ['solvent', 'caustic'] }, { fact: 'finish', is: 'sealed' }],
     text: 'It takes the seal off with the dirt.', whatCanHappen: 'A dull patch, and the whole surface has to be sealed again.',
     standing: 'overridable', source: TRADE,
   },
@@ -109,7 +109,7 @@ export const LIMITS: readonly Limit[] = [
     standing: 'floor', source: 'data sheets of silane and acrylic sealers; the sheet itself comes first',
   },
   {
-    id: 'strips-the-patina', when: [{ fact: 'agent', oneOf: ['citrate-gel', 'thioglycolate-gel', 'gluconate-chelate'] }, { fact: 'material', oneOf: ['copper', 'lead', 'zinc', 'weathering-steel'] }],
+    id: 'strips-the-patina', when: [{ fact: 'agent', oneOf: ['citrate-gel', 'thioglycolate-gel', 'gluconate-chelate'] }, { fact: 'material', oneOf: ['copper', 'lead', 'zinc', 'zinc-roof', 'weathering-steel'] }],
     text: 'It takes the patina off with the stain.', whatCanHappen: 'A bright patch that stays for years.',
     standing: 'overridable', source: TRADE,
   },
@@ -134,7 +134,7 @@ export const LIMITS: readonly Limit[] = [
     standing: 'floor', source: TRADE,
   },
   {
-    id: 'no-pressure-tip', when: [{ fact: 'pressureTip', is: true }, { fact: 'material', oneOf: ['asphalt-shingle', 'roofing-felt', 'single-ply', 'membrane', 'lime-mortar-joint', 'lime-render', 'copper', 'zinc', 'lead', 'timber-shingles', 'slate-roof', 'clay-roof-tile', 'polycarbonate', 'acrylic-sheet', 'coated-glass', 'laminated-glass', 'solar-panel'] }],
+    id: 'no-pressure-tip', when: [{ fact: 'pressureTip', is: true }, { fact: 'material', oneOf: ['asphalt-shingle', 'roofing-felt', 'single-ply', 'membrane', 'lime-mortar-joint', 'lime-render', 'copper', 'zinc', 'zinc-roof', 'lead', 'timber-shingles', 'slate-roof', 'marble-memorial', 'acrylic-awning', 'loose-gravel', 'clay-roof-tile', 'polycarbonate', 'acrylic-sheet', 'coated-glass', 'laminated-glass', 'solar-panel'] }],
     text: 'No tip of a pressure washer on this material: a hand nearer and it does damage. Garden force does it.', whatCanHappen: 'Granules, mortar, patina or tiles are gone; water gets behind.',
     standing: 'overridable', source: TRADE,
   },
@@ -144,7 +144,7 @@ export const LIMITS: readonly Limit[] = [
     standing: 'overridable', source: TRADE,
   },
   {
-    id: 'no-scraping', when: [{ fact: 'scrapes', is: true }, { fact: 'material', oneOf: ['asphalt-shingle', 'solar-panel', 'acrylic-sheet', 'polycarbonate', 'coated-glass', 'zinc'] }],
+    id: 'no-scraping', when: [{ fact: 'scrapes', is: true }, { fact: 'material', oneOf: ['asphalt-shingle', 'solar-panel', 'acrylic-sheet', 'polycarbonate', 'coated-glass', 'laminated-glass', 'zinc', 'zinc-roof', 'acrylic-awning', 'glass-fibre'] }],
     text: 'No scraper and no broom on this material: granules come off, or it scratches.', whatCanHappen: 'Bald shingles, scratched panes, a broken patina.',
     standing: 'overridable', source: TRADE,
   },
@@ -246,6 +246,16 @@ export const LIMITS: readonly Limit[] = [
   {
     id: 'too-cold-for-agent', when: [{ fact: 'agentColdestCelsius', aboveFact: 'temperatureCelsius' }],
     text: 'The agent works from {agentColdestCelsius} °C up; the plan expects {temperatureCelsius} °C.', whatCanHappen: 'It sits there doing nothing, freezes, or leaves a film.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'no-surface-cleaner-on-treads', when: [{ fact: 'barMetres', above: 0 }, { fact: 'conditions', includesAnyOf: ['narrow-treads'] }],
+    text: 'The head of a surface cleaner is wider than a tread: it tips, and the jet stands free at the edge.', whatCanHappen: 'Chipped nosings, a jet at shin height.',
+    standing: 'overridable', source: TRADE,
+  },
+  {
+    id: 'hydrochloric-only-for-haze', when: [{ fact: 'agent', is: 'hydrochloric-acid' }],
+    text: 'Hydrochloric acid only where sulfamic acid has left cement haze, tried on a hidden spot: that takes a name and a reason every time.', whatCanHappen: 'Etched joints, chlorides in the concrete, rust on all metal near.',
     standing: 'overridable', source: TRADE,
   },
   {

@@ -13,6 +13,8 @@ const WEEDS = 'weeds in joints, within a season';
 const OLD_ROOTS = 'weeds from old roots: it takes two or three goes a season';
 const CLEARING = 'stone goes on clearing for weeks; we stop while it is intact';
 const WOOD_TONE = 'wood dries lighter than it looks wet; the tone evens out over weeks';
+const GUTTERS = 'silt in gutters with the next leaves';
+const PALER = 'it is paler until it is sealed again';
 const PAINT_EVEN = 'weathered paint is even, but without its gloss';
 
 /** What stays in pores, where there are any. */
@@ -30,6 +32,11 @@ const IN_PORES: Clauses = {
 };
 
 const MAY_STAY: Clauses = {
+  'black-spot': 'pale ghosts of black spot, for months',
+  'black-spot-hypochlorite': 'pale ghosts of black spot, for months',
+  faeces: 'a pale spot or a smell where droppings lay long',
+  'fresh-oil': 'a shadow of oil that had sunk in',
+  'absorb-oil': 'a shadow of oil that had sunk in',
   'hard-water-scale': 'a haze where scale has etched the surface',
   'spray-paint': PAINT_SHADOW,
   'remover-in-coats': PAINT_SHADOW,
@@ -59,6 +66,20 @@ const MAY_STAY: Clauses = {
 
 const COMES_BACK: Clauses = {
   'green-algae': GROWTH,
+  biofilm: 'slime where water stands or runs',
+  'roof-streaks': 'streaks on the shady side of the roof, within years',
+  litter: 'leaves, each autumn',
+  sludge: 'sludge where water stands',
+  'gutter-silt': GUTTERS,
+  'gutter-clear': GUTTERS,
+  'gutter-by-hand': GUTTERS,
+  'tannin-bleed': 'brown runs from new wood, for a season or two',
+  'tiger-stripes': 'stripes where water drips over the lip of a gutter',
+  'lime-bloom': 'lime as long as water moves through the joints',
+  'vanadium-stain': 'green stains out of the brick itself',
+  'vanadium-caustic': 'green stains out of the brick itself',
+  'manganese-acetic-peroxide': 'brown stains out of the brick itself',
+  'gentle-clean-water': GROWTH_SOON,
   'red-algae': GROWTH,
   mildew: GROWTH,
   'surface-rust': 'rust while the metal above it stays, or from steel inside',
@@ -100,6 +121,7 @@ const SLOW: Clauses = {
   'roof-soft-wash': 'dead moss falls for weeks; we clear the gutters once more',
   // Told in a sentence of its own, with the dates of the job.
   'leave-on-biocide': '',
+  'ready-biocide': '',
   'shingle-biocide': '',
   'shingle-soft-wash': 'dead moss and lichen let go over months of rain',
   'weed-systemic': 'weeds are yellow after a week, and the paving is washed 7 to 10 days later',
@@ -108,6 +130,10 @@ const SLOW: Clauses = {
 const LOOKS: Clauses = {
   'alkaline-scrub-painted-metal': PAINT_EVEN,
   'chalked-paint': PAINT_EVEN,
+  'paint-chalk': PAINT_EVEN,
+  'oxidation-scrub': PAINT_EVEN,
+  'white-sealer': PALER,
+  'strip-sealer': PALER,
   'cement-haze': 'cement joints are a little rougher',
   'hydrochloric-haze': 'joints are eaten a little and look sharper',
   'black-crust': 'the stone below the crust is weaker and paler; a conservator decides how far to go',
@@ -135,6 +161,7 @@ const UPKEEP: Clauses = {
 const BY_OTHERS: Clauses = {
   'joints-by-others': 'the paver fills the joints, and nobody drives on it before',
   'repair-first': 'a repair comes first; then we survey the surface again',
+  'conservator-lifts': 'lime crusts stay, unless a conservator takes them off',
   'hand-over': 'a licensed specialist deals with it, under a contract of their own',
 };
 

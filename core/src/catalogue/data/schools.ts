@@ -109,6 +109,7 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'visit', name: 'Another visit', value: 6, per: 'visit', why: 'Travel, setting out and a day on the calendar.', source: TRADE },
   { id: 'preference', name: 'Company preference', value: 10, per: 'working practice that a method goes against', why: 'What we are used to goes faster and safer.', source: TRADE },
   { id: 'default-practice', name: 'Usual practice', value: 3, per: 'practice of the trade that a method goes against', why: 'What is done everywhere is known to work, and goes faster.', source: TRADE },
+  { id: 'later', name: 'Result that shows later', value: 6, per: 'method that shows nothing on the day, where a wash does', why: 'The customer looks at it on the day, and pays then.', source: TRADE },
   { id: 'agent', name: 'Another product on the property', value: 3, per: 'agent', why: 'A sheet to know, a sprayer to rinse, a thing to spill.', source: TRADE },
   { id: 'opposed', name: 'Opposed agents in one run-off', value: 1.5, per: 'pair of agents', why: 'Rinse, neutralise, read and wait between them.', source: TRADE },
   { id: 'property-visit', name: 'Another visit to the property', value: 2, per: 'visit', why: 'Everybody comes again, whatever for.', source: TRADE },

@@ -13,6 +13,8 @@ export const TRADE_DEFAULTS = {
   /** Grades of risk more: salts in a stone that they burst, a machine's jet on what is weak or old. */
   saltsRisk: 1,
   frailRisk: 2,
+  /** Goes in a wash on the day; a biocide that is left on takes weeks for it. */
+  washesOff: ['green-algae', 'red-algae', 'mildew', 'biofilm', 'roof-streaks'] as readonly string[],
   /** A method with such a result removes what it treats; below it lessens it. */
   removesFrom: 4,
   /** From this severity on something that only lessens it is proposed only where nothing removes it. */

@@ -1,5 +1,6 @@
 /** Why a permitted method is not proposed on a face, whatever its points. */
 export const LEFT_OUT = {
+  'left-out/gear': 'It takes gear that not every company has: pick it if you have it.',
   'left-out/by-others': 'Others do it; what we do ourselves comes first.',
   'left-out/second': 'It is for what another method leaves, once that is done.',
   'left-out/unworkable': 'It cannot be kept wet and rinsed in time here, and another way can.',

@@ -4,7 +4,8 @@ export const TREATMENT = {
   'check/full-rinse': 'Full rinse, joints and sills too.',
   'check/whole-panels': 'Whole panels from joint to joint, so no patch shows.',
   'check/record-reading': '{reading}; record the reading.',
-  'reading/ph': 'pH strip reads 6 to 8',
+  'reading/ph':
+    'pH strip reads 6 to 8; on cement and lime what an untreated spot beside it reads under the same water',
   'reading/neutral': 'The strip reads neutral.',
   'reading/again': 'Rinse and neutralise again.',
   'caution/ammonia':
@@ -33,6 +34,7 @@ export const TREATMENT = {
   'rank/visits': '{visits, plural, one {# visit} other {# visits}}',
   'rank/by-others': 'Done by others',
   'rank/not-ours': 'not our work',
+  'rank/weeks': 'in weeks, where a wash shows it on the day',
   'rank/practice': '{practice} {wanted}',
   'rank/part': '{factor} {figure}: {points}',
   'rank/sum': '{points} points: {parts}.',

@@ -18,7 +18,7 @@ export const HAND_METHODS: readonly Method[] = [
     stages: [{ kind: 'clear', task: 'Lift off with a plastic scraper', tool: 'hand-scraper', rate: rate(4, 10), direction: 'top-down', checks: ['The scraper is plastic; the surface below is whole.'] }],
   },
   {
-    id: 'weed-by-hand', name: 'Weed by hand and hook', treats: { weeds: 4, moss: 2 }, families: ['render', 'masonry', 'stone', 'concrete', 'timber', 'metal', 'roofing', 'glass', 'plastic'],
+    id: 'weed-by-hand', name: 'Weed by hand and hook', treats: { weeds: 4, moss: 2 }, families: ['masonry', 'stone', 'concrete', 'plastic'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
     why: 'Roots and all, without a licence and beside any water.', expectation: 'Seeds blow in again: a sweep twice a year keeps joints clean.', source: TRADE,
     stages: [{ kind: 'clear', task: 'Pull weeds by hand, roots too', tool: 'broom', rate: rate(15, 40), direction: 'top-down', checks: ['Roots come out with the leaf; joints that end up empty are refilled.'] }],

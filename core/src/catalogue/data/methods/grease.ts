@@ -1,5 +1,5 @@
 import type { Method } from '../../method.ts';
-import { rate, rinse, TRADE, apply, work, preWet } from './stage-parts.ts';
+import { rate, rinse, TRADE, apply, bulk, work, preWet } from './stage-parts.ts';
 
 /** Against oil, grease, tar. */
 export const GREASE_METHODS: readonly Method[] = [
@@ -46,13 +46,24 @@ export const GREASE_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'enzyme-soak', name: 'Enzyme cleaner, soaked', treats: { urine: 5, 'cooking-grease': 3, 'bird-droppings': 3, smoke: 2 }, families: ['masonry', 'stone', 'concrete', 'timber', 'plastic', 'render'],
+    id: 'enzyme-soak', name: 'Enzyme cleaner, soaked', treats: { urine: 5, faeces: 4, 'cooking-grease': 3, 'bird-droppings': 3, smoke: 2 }, families: ['masonry', 'stone', 'concrete', 'timber', 'plastic', 'render'],
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
     why: 'Eats what smells, in places where chlorine must not meet urine.', expectation: 'The smell goes over a few days, not at once.', source: TRADE,
     stages: [
       rinse,
       preWet(10),
-      apply('enzyme-cleaner', [50, 80, 120, 150], [30, 60], { checks: ['It stays wet.'], stopWhen: 'The surface is wet through.', ifNotEnough: 'Once more on another day.', needs: 'not-dry' }),
+      apply('enzyme-cleaner', [50, 80, 120, 150], [60, 480], { checks: ['Damp for hours: film over it, or wetted again with the same mix before it dries.'], stopWhen: 'The smell is gone, or the film comes off at the end of the day.', ifNotEnough: 'Once more on another day.', litresPerSquareMetre: 0.4, clings: false, covered: true }),
+      rinse,
+    ],
+  },
+  {
+    id: 'absorb-oil', name: 'Fresh oil taken up with granules', treats: { 'fresh-oil': 5, 'mineral-oil': 1 }, families: ['concrete', 'stone', 'masonry', 'timber', 'plastic'],
+    surfaceRisk: 1, harmAround: 1, chainOrder: 'growth',
+    why: 'What is taken up dry neither sinks in nor reaches a drain: water would spread it.', expectation: 'What has sunk in before it was taken up stays as a shadow.', source: TRADE,
+    stages: [
+      { ...work('clear', 'broom', [10, 20], 'Outlet covered first; granules worked in, left for a quarter of an hour, swept up until the broom is dry.'), task: 'Take the oil up with granules', bulk: bulk('oily granules', [2, 4, 8, 15], 'into a closed drum, as oily waste') },
+      apply('neutral-detergent', [20, 30, 40, 50], [2, 10], { checks: ['Only on what the granules have left.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Degreaser, as on old oil.' }),
+      work('agitate', 'stiff-brush', [12, 25], 'Own brush.'),
       rinse,
     ],
   },

@@ -1,3 +1,4 @@
+import { PH_AT_REST } from '../agent-care.ts';
 import type {
   ApplyTemplate,
   NeutraliseTemplate,
@@ -37,13 +38,22 @@ export const brushOff: WorkTemplate = {
   direction: 'top-down',
   checks: ['Loose growth, leaves and grit are off before anything wet.'],
 };
+/** Along lawns and walls, where the round head does not reach; by the area of the whole floor. */
+export const edges: WorkTemplate = {
+  kind: 'wash',
+  task: 'Wash the edges',
+  tool: 'edging-tool',
+  rate: rate(300, 600),
+  direction: 'top-down',
+  checks: ['Splash guard down; no soil comes up along the lawn.'],
+};
 export const restAcid = (agent: string): NeutraliseTemplate => ({
   kind: 'neutralise',
   agent,
   tool: 'low-pressure-sprayer',
   rate: APPLY,
   litresPerSquareMetre: 0.3,
-  reading: 'pH strip reads 6 to 8',
+  reading: PH_AT_REST,
 });
 export const wideFanOnWood: WorkTemplate = {
   kind: 'wash',

@@ -1,0 +1,75 @@
+import type { Agent } from '../../agent.ts';
+import { BIOCIDE, CHLORINE, OXYGEN, LABEL, GOGGLES, GLOVES, BOOTS, DUST, MASK } from '../agent-care.ts';
+
+/** Against what grows: chlorine, oxygen, biocides, weed killers. */
+export const GROWTH_AGENTS: readonly Agent[] = [
+  {
+    ...CHLORINE, strengthSpan: { from: 3, to: 60 },
+    id: 'hypochlorite', usualPrice: 1.2, name: 'Sodium hypochlorite', class: 'hypochlorite', basis: 'available chlorine',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 125 } }, typicalPH: 11, surfactantMillilitresPerLitre: 4,
+    containers: [5, 20, 25], opposedTo: ['acid', 'peroxide', 'quaternary', 'enzyme', 'thioglycolate'],
+    neutraliser: { agent: 'sodium-ascorbate', gramsPerGram: 2.79, reading: 'chlorine strip reads 0' },
+    harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, GLOVES, BOOTS, MASK],
+    cautions: ['Acid, ammonia, urine or droppings release toxic gas: flush with water first.', 'Bleaches cloth, burns plants, pits bare metal: wet and rinse whatever is near.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...OXYGEN, strengthSpan: { from: 20, to: 150 },
+    id: 'percarbonate', usualPrice: 4, name: 'Sodium percarbonate', class: 'peroxide', basis: 'percarbonate powder',
+    stock: { form: 'powder' }, typicalPH: 10.5, surfactantMillilitresPerLitre: 3,
+    containers: [5, 10, 25], opposedTo: ['hypochlorite', 'caustic', 'thioglycolate'],
+    neutraliser: null, harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, GLOVES, DUST],
+    cautions: ['Seriously damages eyes: goggles on before the bag is opened.', 'The mix gives off oxygen: never close it up, use it within the hour.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...BIOCIDE, strengthSpan: { from: 5, to: 30 },
+    usefulSquareMetresPerLitre: 8,
+    id: 'quaternary-biocide', usualPrice: 8, name: 'Quaternary biocide', class: 'quaternary', basis: 'quaternary ammonium compound',
+    stock: { form: 'liquid', strength: { basis: '% w/v', value: 50 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
+    containers: [5, 20], opposedTo: ['hypochlorite', 'enzyme'],
+    neutraliser: null, harmsPlants: true, harmsWaterLife: true, protection: [GOGGLES, GLOVES, MASK],
+    cautions: ['Leave on: rain within 24 h carries it off. Wind below the drift limit.', 'Harms water life: keep it out of ponds and streams. A licence may be needed.', 'Soap that foams by anionic surfactants stops it: rinse such soap off first.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...OXYGEN, strengthSpan: { from: 20, to: 80 },
+    id: 'hydrogen-peroxide', usualPrice: 3, name: 'Hydrogen peroxide', class: 'peroxide', basis: 'hydrogen peroxide',
+    stock: { form: 'liquid', strength: { basis: '% w/w', value: 35, densityKilogramsPerLitre: 1.13 } }, typicalPH: 4.5, surfactantMillilitresPerLitre: 3,
+    containers: [1, 5, 25], opposedTo: ['hypochlorite', 'caustic', 'thioglycolate'], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, 'face shield', GLOVES], cautions: ['Above 12 % its sale is controlled in many places: ask your supplier, or buy it weaker.', 'Breaks down violently with alkali, metals and dirt: clean vessels of plastic only.', 'Whitens and burns skin: rinse at once.', 'Vented cap only; never back into the container.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...OXYGEN, strengthSpan: { from: 1000, to: 1000 },
+    usefulSquareMetresPerLitre: 4,
+    id: 'oxidising-shadow-gel', usualPrice: 20, name: 'Oxidising shadow gel', class: 'peroxide', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 9, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: ['hypochlorite', 'caustic', 'thioglycolate'], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES], cautions: ['Only once the film is off; vented cap.'], keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...BIOCIDE, strengthSpan: { from: 1, to: 9 }, hazards: ['harms plants that it touches', 'irritates eyes'], attacks: ['every plant that takes it up'],
+    id: 'systemic-weed-killer', usualPrice: 15, name: 'Systemic weed killer', class: 'herbicide', basis: 'active by the label',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 360 } }, typicalPH: 5, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES, BOOTS], cautions: ['Dry leaf, no wind, no rain for a day; a week to ten days until it has reached the root.', 'Licensed users only where the law says so; banned on hard surfaces in some places.'],
+    keepsToNextVisit: false, source: LABEL,
+  },
+  {
+    ...BIOCIDE, strengthSpan: { from: 30, to: 60 }, hazards: ['burns eyes', 'smells sharp'], attacks: ['every leaf it wets'],
+    id: 'pelargonic-weed-killer', usualPrice: 15, name: 'Contact weed killer (fatty acid)', class: 'herbicide', basis: 'pelargonic acid',
+    stock: { form: 'liquid', strength: { basis: 'g/L', value: 500 } }, typicalPH: 4, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: [], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES], cautions: ['Burns the leaf, not the root: repeat.', 'Licensed users only where the law says so.'], keepsToNextVisit: true, source: LABEL,
+  },
+  {
+    ...BIOCIDE, strengthSpan: { from: 1000, to: 1000 }, usefulSquareMetresPerLitre: 8,
+    id: 'quaternary-ready', usualPrice: 3, name: 'Quaternary biocide, ready to use', class: 'quaternary', basis: 'product as sold',
+    stock: { form: 'ready', strength: { basis: 'g/L', value: 1000 } }, typicalPH: 7, surfactantMillilitresPerLitre: null,
+    containers: [1, 5], opposedTo: ['hypochlorite', 'enzyme'], neutraliser: null, harmsPlants: true, harmsWaterLife: true,
+    protection: [GOGGLES, GLOVES],
+    cautions: ['Leave on: rain within 24 h carries it off. Wind below the drift limit.', 'Harms water life: keep it out of ponds and streams. A licence may be needed.'],
+    keepsToNextVisit: true, source: LABEL,
+  },
+]; // prettier-ignore
