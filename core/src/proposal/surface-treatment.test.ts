@@ -260,7 +260,14 @@ describe('the treatment of a surface', () => {
       });
       return t.stages.filter((s) => s.method === 'pre-treat-and-surface-clean').map((s) => s.kind);
     };
-    expect(kinds(['green-algae', 'bird-droppings'])).toEqual(['clear', 'rinse', 'apply', 'wash', 'wash', 'rinse']);
+    expect(kinds(['green-algae', 'bird-droppings'])).toEqual([
+      'clear',
+      'rinse',
+      'apply',
+      'wash',
+      'wash',
+      'rinse',
+    ]);
     expect(kinds(['green-algae'])).toEqual(['clear', 'apply', 'wash', 'wash', 'rinse']);
   });
 

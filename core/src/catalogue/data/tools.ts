@@ -4,7 +4,7 @@ import type { Tool } from '../tool.ts';
  * What the bar of a surface cleaner counts for against a fan led by hand, since it passes each place in a blink. By practice: with it
  * heads that stand 28 mm off do what sound concrete takes (0.5 m, 170 bar) and block paving just takes (0.4 m, 150 bar).
  */
-const SWEPT = 0.4236;
+const SWEPT = 0.4235;
 
 export const TOOLS: readonly Tool[] = [
   { id: 'low-pressure-sprayer', name: 'low-pressure sprayer', machines: ['sprayer'], jet: null, hot: false, abrasive: false, scrubs: false, harmedBy: ['solvent'], reachMetres: 4, paceMetresPerMinute: [12, 25], handling: 'own sprayer per agent, coarse drops, no mist' },
