@@ -179,7 +179,7 @@ describe('a doubtful finding', () => {
   it('has the test that tells it from what looks like it', () => {
     const wall = { findings: [{ contaminant: 'mildew', severity: 3, confidence: 0.5 }] };
     expect(questions({ wall }).map((q) => q.text)).toEqual([
-      'Is it really mildew on Yard? Test before the day: dab of hypochlorite.',
+      'Is it really mildew on Yard? Test before the day: look where it lies.',
     ]);
     // On limestone the dab would leave its salts: the next test that leaves nothing.
     const [stone] = questions({ wall: { ...wall, material: 'limestone' } });

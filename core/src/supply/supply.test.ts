@@ -132,9 +132,10 @@ describe('whole containers', () => {
     const sizes = fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 3 });
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 100 }), sizes, (needed, packs) => {
-        const makes = (total: number): boolean =>
-          total === 0 || packs.some((size) => size <= total && makes(total - size));
-        const least = Array.from({ length: 13 }, (_, over) => over).find((over) => makes(needed + over));
+        const makes = [true];
+        for (let total = 1; total <= needed + 12; total += 1)
+          makes[total] = packs.some((size) => makes[total - size] === true);
+        const least = Array.from({ length: 13 }, (_, over) => over).find((over) => makes[needed + over]);
         expect(wholeContainers(needed, packs).leftOver).toBe(least);
       }),
       { numRuns: 60 },

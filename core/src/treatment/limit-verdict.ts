@@ -3,6 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Agent, AgentClass } from '../catalogue/agent.ts';
 import type { FactName, FactTest, Limit, LimitFacts, StageFacts } from '../catalogue/limit.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { workedStages } from '../catalogue/method.ts';
 import type { Tool } from '../catalogue/tool.ts';
 import type { Method, WorkedTemplate } from '../catalogue/method.ts';
@@ -145,13 +146,29 @@ export const WHERE_TO: readonly FactName[] = ['drainsToWater', 'drainsToPond', '
  * judged on the face that it is put on.
  */
 export function classRefusals(state: SurfaceState, agentClass: AgentClass): readonly Refusal[] {
-  return limitsOnClass(state, agentClass)
+  const byClass = limitsOnClass(state, agentClass)
     .filter(
       ({ when }) =>
         when.some((t) => t.fact === 'agentClass') && !when.some(({ fact }) => WHERE_TO.includes(fact)),
     )
     .map((limit) => refusalOf(limit, { ...state, agentClass }));
+  return byClass.length > 0 ? byClass : runOffRefusals(state, agentClass);
 }
+
+/** What run-off does whatever it is called: by its pH, and on what nobody may touch at all. */
+function runOffRefusals(state: SurfaceState, agentClass: AgentClass): readonly Refusal[] {
+  const agentPH = TRADE_DEFAULTS.runOffPH[agentClass];
+  const facts = { ...state, ...(agentPH === undefined ? {} : { agentPH }) };
+  return RUN_OFF_LIMITS.filter(({ when }) => when.every((test) => holds(test, facts))).map((limit) =>
+    refusalOf(limit, facts),
+  );
+}
+
+const RUN_OFF_FACTS: readonly FactName[] = ['agentPH', 'pHLow', 'pHHigh', 'handOver'];
+/** Limits that ask for nothing else are about the surface and the water that comes to it. */
+const RUN_OFF_LIMITS = CATALOGUE.limits.filter(({ when }) =>
+  when.every(({ fact }) => RUN_OFF_FACTS.includes(fact)),
+);
 
 /** Whether one test holds on the facts; those of a surface and of a stage may come apart. */
 export function holds(test: FactTest, facts: Partial<LimitFacts>, more: Partial<LimitFacts> = {}): boolean {

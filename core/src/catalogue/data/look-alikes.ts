@@ -10,13 +10,15 @@ const NOT_ON_FLOOR = { when: { floor: false }, factor: 0.2 };
 export const LOOK_ALIKES: readonly LookAlike[] = [
   {
     id: 'black-film', name: 'Black film or streaks', source: TRADE,
-    tests: ['hypochlorite-dab', 'oxalic-spot', 'dry-rub', 'solvent-rub', 'lift-edge', 'degreaser-spot'],
+    tests: ['look-where-black', 'hypochlorite-dab', 'oxalic-spot', 'dry-rub', 'solvent-rub', 'lift-edge', 'degreaser-spot'],
     candidates: [
       { id: 'mildew', weight: 4, cues: [SHADED] },
       { id: 'traffic-soot', weight: 3, cues: [{ when: { near: ['vehicle', 'footway'] }, factor: 2 }, { when: { shaded: true }, factor: 0.7 }] },
       { id: 'leaf-tannin', weight: 2, cues: [NEAR_SOIL, ON_FLOOR] },
       { id: 'tyre-marks', weight: 2, cues: [ON_FLOOR, NOT_ON_FLOOR, { when: { near: ['vehicle'] }, factor: 3 }] },
       { id: 'bitumen', weight: 1, cues: [{ when: { families: ['roofing'] }, factor: 2 }] },
+      { id: 'black-spot', weight: 1.5, cues: [ON_FLOOR, NOT_ON_FLOOR, { when: { families: ['stone', 'concrete'] }, factor: 1.5 }] },
+      { id: 'black-crust', weight: 1, cues: [{ when: { families: ['stone', 'masonry'] }, factor: 2 }, { when: { families: ['metal', 'plastic', 'glass', 'timber'] }, factor: 0.05 }, { when: { floor: true }, factor: 0.4 }] },
     ],
   },
   {
@@ -27,6 +29,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
       { id: 'surface-rust', weight: 3, cues: [UNDER_METAL, { when: { families: ['metal'] }, factor: 2 }] },
       { id: 'red-algae', weight: 2, cues: [SHADED, { when: { families: ['render', 'masonry', 'roofing'] }, factor: 1.5 }] },
       { id: 'leaf-tannin', weight: 2, cues: [ON_FLOOR, { when: { near: ['plant-bed'] }, factor: 2 }] },
+      { id: 'manganese-stain', weight: 0.5, cues: [{ when: { families: ['masonry'] }, factor: 4 }, { when: { families: ['timber', 'glass', 'metal', 'plastic', 'roofing'] }, factor: 0.02 }] },
       { id: 'steel-rust', weight: 0.7, cues: [{ when: { families: ['concrete'] }, factor: 3 }, { when: { families: ['timber', 'glass', 'metal', 'roofing'] }, factor: 0.05 }] },
     ],
   },
@@ -35,6 +38,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
     tests: ['wet-and-dry', 'dry-rub', 'scrape', 'wet-wipe', 'look-where-white', 'acid-drop'],
     candidates: [
       { id: 'efflorescence', weight: 4, cues: [{ when: { families: ['masonry', 'concrete', 'stone'] }, factor: 1.5 }, { when: { families: ['glass', 'metal', 'timber'] }, factor: 0.1 }] },
+      { id: 'lime-bloom', weight: 1, cues: [{ when: { families: ['masonry', 'concrete', 'stone'] }, factor: 1.5 }, { when: { families: ['glass', 'metal', 'timber'] }, factor: 0.1 }] },
       { id: 'lichen', weight: 3, cues: [{ when: { families: ['roofing', 'stone'] }, factor: 2 }] },
       { id: 'chalked-paint', weight: 2, cues: [{ when: { painted: true }, factor: 3 }, { when: { painted: false }, factor: 0.02 }] },
       { id: 'hard-water-scale', weight: 2, cues: [{ when: { families: ['glass', 'metal'] }, factor: 4 }] },
@@ -52,6 +56,15 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
     ],
   },
   {
+    id: 'green-tint', name: 'Green tint', source: TRADE,
+    tests: ['look-above', 'hypochlorite-dab', 'wet-smear'],
+    candidates: [
+      { id: 'green-algae', weight: 6, cues: [SHADED] },
+      { id: 'copper-stain', weight: 1, cues: [UNDER_METAL] },
+      { id: 'vanadium-stain', weight: 0.7, cues: [{ when: { families: ['masonry'] }, factor: 3 }, { when: { families: ['timber', 'glass', 'metal', 'plastic', 'roofing', 'render'] }, factor: 0.2 }] },
+    ],
+  },
+  {
     id: 'tag', name: 'Ink or paint tag', source: TRADE,
     tests: ['solvent-rub', 'look-edge'],
     candidates: [
@@ -64,6 +77,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
     tests: ['water-beads', 'lift-edge', 'degreaser-spot'],
     candidates: [
       { id: 'mineral-oil', weight: 3, cues: [ON_FLOOR] },
+      { id: 'fresh-oil', weight: 1, cues: [ON_FLOOR, { when: { near: ['vehicle'] }, factor: 2 }] },
       { id: 'tyre-marks', weight: 2, cues: [ON_FLOOR, NOT_ON_FLOOR] },
       { id: 'bitumen', weight: 0.5, cues: [] },
     ],
