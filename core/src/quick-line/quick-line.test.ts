@@ -52,7 +52,7 @@ describe('the quick line', () => {
     expect(proposal && withQuickEdit(line, proposal)).toBe('south wall, concrete, 4x3');
     const phrase = 'south wall, painted rendr, 4x3';
     const options = open(phrase)[0]?.options ?? [];
-    expect(options.map((o) => o.label)).toEqual(expect.arrayContaining(['painted render', 'coated render']));
+    expect(options.map((o) => o.label)).toEqual(expect.arrayContaining(['painted render', 'render']));
     const [whole] = options;
     expect(whole && withQuickEdit(phrase, whole)).toBe('south wall, painted render, 4x3');
   });

@@ -127,7 +127,7 @@ function readPlace(
 
 function readMaterial(
   cursor: QuickCursor,
-  { id, name }: Extract<Meaning, { readonly kind: 'material' }>,
+  { id, name, others = [] }: Extract<Meaning, { readonly kind: 'material' }>,
   from: number,
   to: number,
 ): boolean {
@@ -137,7 +137,7 @@ function readMaterial(
     return cursor.understood(
       from,
       to + 1 + next.count,
-      { kind: 'material', ids: [id, other.id] },
+      { kind: 'material', ids: [...new Set([id, ...others, other.id, ...(other.others ?? [])])] },
       `${name} or ${other.name.toLowerCase()}, unsure`,
     );
   if (cursor.said('material')) {
@@ -149,7 +149,8 @@ function readMaterial(
       'a second material: write or between two that you are unsure of, or next between two surfaces',
     );
   }
-  return cursor.understood(from, to, { kind: 'material', ids: [id] }, name);
+  const said = others.length > 0 ? `${name}, unsure` : name;
+  return cursor.understood(from, to, { kind: 'material', ids: [id, ...others] }, said);
 }
 
 /** The rest after "because" is the reason. */

@@ -5,12 +5,14 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/material.ts';
 import type { Severity } from '../catalogue/contaminant.ts';
 import type { Finish } from '../catalogue/material.ts';
+import { GENERIC_MATERIALS } from '../catalogue/data/generic-materials.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { FEATURE_KINDS, FEATURE_NAMES } from '../survey/feature.ts';
 import type { FeatureKind } from '../survey/feature.ts';
 import type { EntityId } from '../survey/entity-id.ts';
 import type { Band, SURROUNDING_FIELDS } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
+import { lowerFirst, upperFirst } from '../quantity/words.ts';
 import * as terms from './quick-terms.ts';
 import type { QuickWord } from './quick-words.ts';
 import { stemsOf } from './quick-words.ts';
@@ -22,7 +24,13 @@ export type Meaning =
   | { readonly kind: 'sides'; readonly which: 'all' | 'both' }
   | { readonly kind: 'place'; readonly band: Band }
   | { readonly kind: 'surface'; readonly id: EntityId; readonly name: string }
-  | { readonly kind: 'material'; readonly id: string; readonly name: string }
+  | {
+      readonly kind: 'material';
+      readonly id: string;
+      readonly name: string;
+      /** What it may be as well, where the word leaves that open. */
+      readonly others?: readonly string[];
+    }
   | { readonly kind: 'finish'; readonly finish: Finish }
   | { readonly kind: 'condition'; readonly id: string; readonly name: string }
   | { readonly kind: 'contaminant'; readonly id: string; readonly name: string }
@@ -147,6 +155,7 @@ export class Vocabulary {
 /** Words of the catalogue with the materials of the company, which are the same over all of its surveys. */
 const termsOf = kept(({ materials }: Catalogue): readonly (readonly [string, Meaning])[] => [
   ...materials.flatMap(materialTerms),
+  ...GENERIC_TERMS,
   ...CATALOGUE_TERMS,
 ]);
 
@@ -179,10 +188,20 @@ const each = (list: readonly string[], meaning: Meaning): (readonly [string, Mea
 function materialTerms({ id, name, synonyms }: Material): readonly (readonly [string, Meaning])[] {
   // A bare noun for a place ("yard") says where it is, not what it is made of.
   return each(
-    [name, ...synonyms].filter((text) => !terms.PLACE_NOUNS.some(([, nouns]) => nouns.includes(text))),
+    [name, ...synonyms].filter(
+      (text) => !(text in GENERIC_MATERIALS) && !terms.PLACE_NOUNS.some(([, nouns]) => nouns.includes(text)),
+    ),
     { kind: 'material', id, name },
   );
 }
+
+/** Sorts of material, by the name of what they may be. */
+const GENERIC_TERMS: readonly (readonly [string, Meaning])[] = Object.entries(GENERIC_MATERIALS).map(
+  ([word, [id, ...others]]) => {
+    const name = [id, ...others].map((own) => lowerFirst(CATALOGUE.material(own).name)).join(' or ');
+    return [word, { kind: 'material', id, name: upperFirst(name), others }];
+  },
+);
 
 const CATALOGUE_TERMS: readonly (readonly [string, Meaning])[] = [
   ...CATALOGUE.contaminants.flatMap(({ id, name, synonyms }) =>

@@ -74,7 +74,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
   },
   {
     id: 'oily-mark', name: 'Oil or tyre', source: TRADE,
-    tests: ['water-beads', 'lift-edge', 'degreaser-spot'],
+    tests: ['paper-dab', 'water-beads', 'lift-edge', 'degreaser-spot'],
     candidates: [
       { id: 'mineral-oil', weight: 3, cues: [ON_FLOOR] },
       { id: 'fresh-oil', weight: 1, cues: [ON_FLOOR, { when: { near: ['vehicle'] }, factor: 2 }] },

@@ -139,6 +139,12 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     likelihood: yes({ 'fresh-oil': 0.9, 'mineral-oil': 0.85, 'tyre-marks': 0.3, bitumen: 0.8 }),
   },
   {
+    id: 'paper-dab', name: 'Dab it with paper', minutes: 1, agentClass: null, never: null, source: TRADE,
+    how: 'Press a paper towel on the mark and look at it.', needs: ['paper towel'],
+    outcomes: YES_NO('the paper takes oil', 'the paper stays dry'),
+    likelihood: yes({ 'fresh-oil': 0.95, 'mineral-oil': 0.12, 'tyre-marks': 0.01, bitumen: 0.05 }),
+  },
+  {
     id: 'degreaser-spot', name: 'Spot of degreaser', minutes: 10, agentClass: 'caustic', source: TRADE,
     how: `Degreaser on ${FRESH}, ten minutes, brush and rinse.`, needs: ['degreaser, a few drops', 'brush', 'water', 'goggles and gloves'],
     never: 'Never on bare aluminium, paint or wood.',
