@@ -1,4 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { provenanceOf } from '../catalogue/data/provenances.ts';
+import type { Provenance } from '../catalogue/provenance.ts';
 import type { CatalogueOverride } from './catalogue-override.ts';
 import { handbookValues } from './handbook-value.ts';
 import { directionOf } from './setting.ts';
@@ -12,6 +14,8 @@ import { OWN_ID } from './own-entry.ts';
 export interface CompanyValue {
   readonly value: HandbookValue;
   readonly setting: Setting;
+  /** Of the shipped value. */
+  readonly provenance: Provenance;
   readonly direction: ReturnType<typeof directionOf>;
   /** Who set it and why; null for the default, and for values of a material that is the company's own. */
   readonly override: CatalogueOverride | null;
@@ -30,7 +34,7 @@ export function companyValues(
   const overrides = companyCatalogue(handbook).overridesOf(kind, id);
   return handbookValues(kind, id, CATALOGUE).map((value) => {
     const override = overrides.find((o) => o.path === value.path) ?? null;
-    return valued(value, override?.value ?? value.shipped, override);
+    return valued(kind, value, override?.value ?? value.shipped, override);
   });
 }
 
@@ -38,10 +42,16 @@ function ownValues(id: string, handbook: CompanyHandbook): readonly CompanyValue
   const own = handbook.materials.find((m) => m.id === id);
   if (!own) return [];
   return companyValues('material', own.like, handbook).map(({ value, setting }) =>
-    valued(value, own.values[value.path] ?? setting, null),
+    valued('material', value, own.values[value.path] ?? setting, null),
   );
 }
 
-function valued(value: HandbookValue, setting: Setting, override: CatalogueOverride | null): CompanyValue {
-  return { value, setting, direction: directionOf(value, setting), override };
+function valued(
+  kind: ChangedKind,
+  value: HandbookValue,
+  setting: Setting,
+  override: CatalogueOverride | null,
+): CompanyValue {
+  const provenance = provenanceOf(kind, value.path, value.shipped);
+  return { value, setting, provenance, direction: directionOf(value, setting), override };
 }

@@ -53,8 +53,8 @@ export function methodMinutes(method: Method, amount: WorkAmount, place: WorkPla
   for (let index = 0; index < method.stages.length; index += 1) {
     const stage = method.stages[index];
     if (!stage || stage.kind === 'wait') continue;
-    if (stage.kind === 'pre-wet' && !isPreWetted(stage.onlyIfThirsty, place)) continue;
-    const cycle = cycleFrom(method, index, place);
+    if (stage.kind === 'pre-wet' && !isWetted(stage, amount, place)) continue;
+    const cycle = cycleFrom(method, index, amount, place);
     if (!cycle) {
       minutes += minutesOf(stage);
       continue;
@@ -67,6 +67,10 @@ export function methodMinutes(method: Method, amount: WorkAmount, place: WorkPla
   return { minutes, isWorkable };
 }
 
+function isWetted({ onlyIfThirsty }: PreWetTemplate, { severity }: WorkAmount, place: WorkPlace): boolean {
+  return isPreWetted(onlyIfThirsty, place, { severity, celsius: place.air.temperatureC });
+}
+
 /** One application with what is tied to it. */
 interface Cycle {
   readonly preWet: PreWetTemplate | null;
@@ -76,10 +80,10 @@ interface Cycle {
 }
 
 /** The cycle that begins with a stage; null for a stage of none, and for what is left on. */
-function cycleFrom(method: Method, index: number, place: WorkPlace): Cycle | null {
+function cycleFrom(method: Method, index: number, amount: WorkAmount, place: WorkPlace): Cycle | null {
   const { stages } = method;
   const first = stages[index];
-  const preWet = first?.kind === 'pre-wet' && isPreWetted(first.onlyIfThirsty, place) ? first : null;
+  const preWet = first?.kind === 'pre-wet' && isWetted(first, amount, place) ? first : null;
   const at = preWet ? index + 1 : index;
   const apply = stages[at];
   if (apply?.kind !== 'apply' || apply.leaveOn) return null;

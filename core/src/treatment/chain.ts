@@ -4,7 +4,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { chainPlace } from './chain-place.ts';
-import type { Method, WaitTemplate } from '../catalogue/method.ts';
+import type { Method, PreWetTemplate, WaitTemplate } from '../catalogue/method.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
 import type { ChainLink, ChainSurroundings, LiftedSolids } from './chain-link.ts';
 import { toolPressure } from './limit-verdict.ts';
@@ -77,14 +77,18 @@ class Chain {
         this.passOver(template, link, index);
         return;
       }
-      if (template.kind === 'pre-wet' && !isPreWetted(template.onlyIfThirsty, this.around)) return;
+      const isWetted = (stage: PreWetTemplate) =>
+        isPreWetted(stage.onlyIfThirsty, this.around, {
+          severity: link.severity,
+          celsius: this.around.temperatureCelsius,
+        });
+      if (template.kind === 'pre-wet' && !isWetted(template)) return;
       this.visits.work(template.kind);
       // A pre-wet opens the cycle of the application that follows it.
       const follows = link.method.stages[index - 1];
       const opens =
         template.kind === 'pre-wet' ||
-        (template.kind === 'apply' &&
-          !(follows?.kind === 'pre-wet' && isPreWetted(follows.onlyIfThirsty, this.around)));
+        (template.kind === 'apply' && !(follows?.kind === 'pre-wet' && isWetted(follows)));
       const comes = opens
         ? link.method.stages.slice(index).find((next) => next.kind === 'apply')
         : template.kind === 'neutralise'

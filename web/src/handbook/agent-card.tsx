@@ -1,9 +1,20 @@
-import { decimal } from '@etappe/core';
+import { agentFigures, decimal, settingInWords } from '@etappe/core';
+import type { AgentFigure } from '@etappe/core';
 import { Link } from 'react-router';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
 import { inOneLine } from './facts.tsx';
+import { ProvenanceNote } from './provenance.tsx';
 import { say } from '../messages/handbook.ts';
+
+const FIGURE_NAMES: Readonly<Record<AgentFigure['id'], string>> = {
+  ph: say('figure-ph'),
+  strongest: say('figure-strongest'),
+  'mix-life': say('figure-mix-life'),
+  neutraliser: say('figure-neutraliser'),
+  spread: say('figure-spread'),
+  coldest: say('figure-coldest'),
+};
 
 export function AgentCard({ id, catalogue }: CardProps) {
   const agent = catalogue.agent(id);
@@ -31,7 +42,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
               : say('none-named'),
           ],
           [say('sold-as'), `${sold}; ${agent.containers.join(', ')} ${stock.form === 'powder' ? 'kg' : 'L'}`],
-          [say('ph-in-the-container'), String(agent.typicalPH)],
+          [say('ph-of-the-mix'), String(agent.typicalPH)],
           [
             say('useful-strength-on-the-surface'),
             span.from === span.to
@@ -99,6 +110,15 @@ export function AgentCard({ id, catalogue }: CardProps) {
       <ul>
         {agent.cautions.map((c) => (
           <li key={c}>{c}</li>
+        ))}
+      </ul>
+      <h4>{say('where-its-figures-come-from')}</h4>
+      <ul className="provenances">
+        {agentFigures(agent).map(({ id: figure, figure: value, unit, ...provenance }) => (
+          <li key={figure}>
+            {FIGURE_NAMES[figure]} <b className="figure">{settingInWords(value, unit)}</b>{' '}
+            <ProvenanceNote of={provenance} unit={unit} />
+          </li>
         ))}
       </ul>
       <p className="quiet">{agent.source}.</p>

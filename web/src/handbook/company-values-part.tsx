@@ -7,6 +7,7 @@ import { personOnDevice } from '../person-on-device.ts';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { Faults } from './faults.tsx';
+import { ProvenanceNote } from './provenance.tsx';
 import { useHandbook } from './use-handbook.ts';
 import type { HandbookDraft } from './use-handbook.ts';
 import { say } from '../messages/handbook.ts';
@@ -124,7 +125,9 @@ function ValueRow({ row, set, revert }: RowProps) {
           </div>
         )}
       </td>
-      <td className="figure">{settingInWords(value.shipped, value.unit)}</td>
+      <td className="figure">
+        {settingInWords(value.shipped, value.unit)} <ProvenanceNote of={row.provenance} unit={value.unit} />
+      </td>
       <td className="figure">
         {direction === 'same' ? (
           <span className="quiet">{say('default-in-line')}</span>

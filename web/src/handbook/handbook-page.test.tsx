@@ -15,10 +15,10 @@ afterEach(() => {
 describe('the handbook', () => {
   it('begins with the materials, found by any of their names', async () => {
     show('/handbook');
-    expect(screen.getByRole('link', { name: /^Limestone/ })).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: /^Limestone stone/ })).toBeInTheDocument();
     await userEvent.type(screen.getByRole('searchbox'), 'blacktop');
     expect(screen.getByRole('link', { name: /^Asphalt paving/ })).toBeInTheDocument();
-    expect(screen.queryByRole('link', { name: /^Limestone/ })).toBeNull();
+    expect(screen.queryByRole('link', { name: /^Limestone stone/ })).toBeNull();
     await userEvent.clear(screen.getByRole('searchbox'));
     await userEvent.type(screen.getByRole('searchbox'), 'zzz');
     expect(screen.getByText(/Nothing by that name/)).toBeInTheDocument();

@@ -13,6 +13,8 @@ export const TRADE_DEFAULTS = {
   /** Grades of risk more: salts in a stone that they burst, a machine's jet on what is weak or old. */
   saltsRisk: 1,
   frailRisk: 2,
+  /** From this severity on growth soaks the mix up; from this air on a surface in the sun does. */
+  preWet: { overgrownFrom: 4, hotFromCelsius: 25 },
   /** pH of the run-off of a class of agents, as the rinse thins it: what it does to other surfaces by that alone. */
   runOffPH: { acid: 2.5, caustic: 12.8, 'mild-alkaline': 11.5 } as Readonly<Record<string, number>>,
   /** Goes in a wash on the day; a biocide that is left on takes weeks for it. */
