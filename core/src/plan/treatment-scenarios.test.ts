@@ -1,10 +1,13 @@
 import { describe, expect, it } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readJobFile } from '../interchange/job-file.ts';
+import { CATALOGUE_SCENARIOS } from '../test/catalogue-scenarios.ts';
 import { TREATMENT_SCENARIOS } from '../test/treatment-scenarios.ts';
 import type { TreatmentScenario } from '../test/treatment-scenarios.ts';
 import { stageWords } from '../test/stage-words.ts';
 import { plan } from './plan.ts';
+
+const SCENARIOS = [...TREATMENT_SCENARIOS, ...CATALOGUE_SCENARIOS];
 
 /** Everything that the plan does on the face, in the words of the scenarios. */
 function doneOn(scenario: TreatmentScenario): readonly string[] {
@@ -32,11 +35,11 @@ function doneOn(scenario: TreatmentScenario): readonly string[] {
 
 describe('what an experienced contractor would decide', () => {
   it('has scenarios enough, each with a name of its own', () => {
-    expect(TREATMENT_SCENARIOS.length).toBeGreaterThanOrEqual(60);
-    expect(new Set(TREATMENT_SCENARIOS.map((s) => s.name)).size).toBe(TREATMENT_SCENARIOS.length);
+    expect(SCENARIOS.length).toBeGreaterThanOrEqual(180);
+    expect(new Set(SCENARIOS.map((s) => s.name)).size).toBe(SCENARIOS.length);
   });
 
-  it.each(TREATMENT_SCENARIOS.map((s) => [s.name, s] as const))('%s', (_, scenario) => {
+  it.each(SCENARIOS.map((s) => [s.name, s] as const))('%s', (_, scenario) => {
     const done = doneOn(scenario);
     for (const word of scenario.must) expect(done).toContain(word);
     for (const word of scenario.never) expect(done).not.toContain(word);

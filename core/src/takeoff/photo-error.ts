@@ -1,4 +1,4 @@
-import type { PixelPoint } from './photo-measure.ts';
+import type { PixelPoint } from './pixel-point.ts';
 
 /** How well a finger marks a place on a photo, pixels. */
 const MARKED_WITHIN_PIXELS = 2;

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { GREATEST_PHOTO_ERROR } from './photo-error.ts';
 import { flatFace, measuredSize } from './photo-measure.ts';
 import { takeOffArea } from './take-off.ts';
-import type { MeasuredRectangle, PixelPoint } from './photo-measure.ts';
+import type { MeasuredRectangle } from './photo-measure.ts';
+import type { PixelPoint } from './pixel-point.ts';
 
 const PICTURE = { widthPixels: 4000, heightPixels: 3000 };
 

@@ -1,4 +1,5 @@
 import { lengthError } from './photo-error.ts';
+import type { PixelPoint } from './pixel-point.ts';
 import { METRES_PER, lengthUnitOf } from '../quantity/length.ts';
 import { decimal } from '../quantity/numbers.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
@@ -8,11 +9,6 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
  * known, and everything else on the same face follows by perspective.
  */
 
-/** Pixels from the upper left corner. */
-export interface PixelPoint {
-  readonly x: number;
-  readonly y: number;
-}
 type Corners = readonly [PixelPoint, PixelPoint, PixelPoint, PixelPoint];
 /** 3 × 3, by rows. */
 type Matrix = readonly [number, number, number, number, number, number, number, number, number];

@@ -114,7 +114,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     ],
   },
   {
-    id: 'alkaline-scrub-painted-metal', name: 'Mild alkaline scrub, rinsed as you go', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, biofilm: 4, 'mineral-oil': 3, 'tiger-stripes': 4, 'paint-chalk': 4 }, families: ['metal'],
+    id: 'alkaline-scrub-painted-metal', name: 'Mild alkaline scrub, rinsed as you go', treats: { 'green-algae': 4, mildew: 4, 'red-algae': 4, biofilm: 4, 'mineral-oil': 3, 'tiger-stripes': 4 }, families: ['metal'],
     surfaceRisk: 2, harmAround: 2, chainOrder: 'growth',
     why: 'Takes chalk and growth off coated metal with no jet; short contact stays within what sound paint stands.', expectation: 'Oxidised paint looks darker and even after washing; gloss does not come back.', source: TRADE,
     stages: [

@@ -123,7 +123,7 @@ export const SOIL_METHODS: readonly Method[] = [
     why: 'Loose chalk is rinsed first; a short alkaline contact and a soft brush take what is left before it can dry.', expectation: 'Paint that has chalked is even afterwards, and its gloss does not come back.', source: TRADE,
     stages: [
       { ...rinse, task: 'Rinse off the loose chalk', checks: ['What runs off is pale: nothing below takes its colour.'] },
-      apply('metasilicate', [10, 15, 20, 30], [0.5, 3], { checks: ['Two metres at a time; run-off in the colour of the paint.'], stopWhen: 'The brush glides.', ifNotEnough: 'A second pass at the same strength.', needs: 'film', litresPerSquareMetre: 0.12 }),
+      apply('metasilicate', [10, 15, 20, 30], [0.5, 5], { checks: ['Two metres at a time; run-off in the colour of the paint.'], stopWhen: 'The brush glides.', ifNotEnough: 'A second pass at the same strength.', needs: 'film', litresPerSquareMetre: 0.12 }),
       work('agitate', 'soft-brush', [20, 40], 'One pass beside the other, from the bottom up.'),
       rinse,
     ],
