@@ -19,6 +19,7 @@ export const contaminantSchema = Joi.object({
   usualShare: Joi.array().items(Joi.number().greater(0).max(1)).length(4),
   ammonia: Joi.valid(true),
   wear: Joi.array().items(text).min(1),
+  specialistFrom: Joi.number().integer().min(1).max(4),
   solids,
   synonyms: texts,
   family: Joi.valid(...CONTAMINANT_FAMILIES).required(),

@@ -26,6 +26,8 @@ export interface Contaminant {
   readonly ammonia?: true;
   /** Worn for whatever is done on it, beside what agent and tool ask for. */
   readonly wear?: readonly string[];
+  /** From this severity on it is for specialists, whatever else would take it off. */
+  readonly specialistFrom?: Severity;
   /** What of it is lifted off dry before anything is wet. */
   readonly solids?: Solids;
   /** What the customer should expect in writing. */

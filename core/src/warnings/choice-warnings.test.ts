@@ -10,7 +10,12 @@ const pick = (method: string, contaminant = 'green-algae', reason = '') => ({
   by: 'Ada',
   at: '2026-05-01T08:00:00Z',
 });
-const planned = (choices: readonly object[], material = 'painted-render', contaminant = 'green-algae') => {
+const planned = (
+  choices: readonly object[],
+  material = 'painted-render',
+  contaminant = 'green-algae',
+  severity = 2,
+) => {
   const reading = readJobFile({
     format: 'etappe-job',
     version: 1,
@@ -23,7 +28,7 @@ const planned = (choices: readonly object[], material = 'painted-render', contam
         material,
         size: '4x3',
         topMetres: 2,
-        findings: [{ contaminant, severity: 2 }],
+        findings: [{ contaminant, severity }],
       },
     ],
   });
@@ -78,5 +83,14 @@ describe('a property on which nothing is permitted', () => {
     const handed = planned([pick('hand-over', 'dry-timber')], 'lead', 'dry-timber');
     expect(handed.surfaces[0]?.treatment?.proposals[0]?.chosen?.method.id).toBe('hand-over');
     expect(handed.warnings.some((w) => w.rule === 'by-others')).toBe(true);
+  });
+
+  it('stops what is for specialists until it is handed over', () => {
+    const crusted = (choices: Parameters<typeof planned>[0]) =>
+      planned(choices, 'concrete', 'bird-droppings', 4).warnings.filter((w) => w.rule === 'for-specialists');
+    expect(crusted([]).map(({ severity, text }) => `${severity}: ${text}`)).toEqual([
+      'stop: Wall: so much of bird droppings is for licensed specialists: its dust makes ill. Choose to hand it over; once they are done, survey what is left.',
+    ]);
+    expect(crusted([pick('hand-over', 'bird-droppings')])).toEqual([]);
   });
 });

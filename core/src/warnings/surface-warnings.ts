@@ -30,6 +30,11 @@ export function surfaceWarnings({ surface, takeOff, treatment, cycles }: Planned
   return [
     ...treatment.proposals.flatMap((proposal) => proposalWarnings(proposal, surface)),
     ...treatment.proposals.flatMap(({ chosen, finding }) =>
+      isForSpecialists(finding) && !(chosen && isByOthers(chosen.method))
+        ? [warning('for-specialists', 'stop', { place, dirt: dirtOf(finding) }, id)]
+        : [],
+    ),
+    ...treatment.proposals.flatMap(({ chosen, finding }) =>
       chosen && isByOthers(chosen.method)
         ? [
             warning(
@@ -45,6 +50,11 @@ export function surfaceWarnings({ surface, takeOff, treatment, cycles }: Planned
       why ? [warning('not-workable-now', 'stop', { place, why }, id)] : [],
     ),
   ];
+}
+
+/** So much of it that its dust alone makes ill. */
+function isForSpecialists({ contaminant, severity }: Pick<Finding, 'contaminant' | 'severity'>): boolean {
+  return severity >= (contaminantById(contaminant).specialistFrom ?? Infinity);
 }
 
 const dirtOf = ({ contaminant }: Pick<Finding, 'contaminant'>) =>

@@ -14,6 +14,8 @@ export const WARNINGS = {
   'patch-missing':
     '{place}: try {agent} on a test patch first, {strength}, {minutes} min, and check it once dry. {rules}',
   'by-others': '{place}: we do not treat the {dirt}: {method}.',
+  'for-specialists':
+    '{place}: so much of {dirt} is for licensed specialists: its dust makes ill. Choose to hand it over; once they are done, survey what is left.',
   'not-workable-now': '{place}: {why}',
   'choice-without-finding':
     '{place}: {by} chose {method} for {dirt}, which is no longer found here. The choice is kept in case it comes back.',

@@ -20,7 +20,7 @@ export const SOIL: readonly Contaminant[] = [
     expectation: 'Clay splashes up again from open soil; gravel or planting along the wall keeps it down.',
   },
   {
-    id: 'bird-droppings', name: 'Bird droppings', usualShare: PATCHES, ammonia: true, wear: ['P3 mask', 'chemical gloves'], synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
+    id: 'bird-droppings', name: 'Bird droppings', usualShare: PATCHES, specialistFrom: 4, ammonia: true, wear: ['P3 mask', 'chemical gloves'], synonyms: ['guano', 'pigeon droppings', 'bird mess'], family: 'soil',
     cues: ['single splashes', 'splashes below a perch', 'a layer below a roost', 'a crust with feathers and nests'],
     expectation: 'Pale spots may stay where droppings have etched the surface; birds come back to their perch.',
   },
