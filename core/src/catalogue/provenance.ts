@@ -10,7 +10,11 @@ export interface Provenance {
 }
 
 /** How far a figure may be off: by a share of it, by a factor, or by so much of its unit. */
-export type Doubt = { readonly share: number } | { readonly factor: number } | { readonly by: number } | null;
+export type Doubt =
+  | { readonly share: number }
+  | { readonly factor: number }
+  | { readonly by: number; readonly within?: readonly [number, number] }
+  | null;
 
 /** Digits that say something of a range. */
 const DIGITS = 3;
@@ -23,5 +27,9 @@ export function rangeOf(figure: number, doubt: Doubt): Provenance['range'] {
     return { least: rounded(figure * (1 - doubt.share)), most: rounded(figure * (1 + doubt.share)) };
   if ('factor' in doubt)
     return { least: rounded(figure / doubt.factor), most: rounded(figure * doubt.factor) };
-  return { least: rounded(figure - doubt.by), most: rounded(figure + doubt.by) };
+  const [lowest, highest] = doubt.within ?? [-Infinity, Infinity];
+  return {
+    least: Math.max(lowest, rounded(figure - doubt.by)),
+    most: Math.min(highest, rounded(figure + doubt.by)),
+  };
 }

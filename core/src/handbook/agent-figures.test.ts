@@ -40,6 +40,13 @@ describe('where figures come from', () => {
     expect([...new Set(bare)].sort()).toEqual(['stages.#.coats', 'strengthSpan.to']);
   });
 
+  it('never leaves what there can be: pH 0 to 14, grades 1 to 5', () => {
+    const [, lowest] = companyValues('material', 'granite', EMPTY_HANDBOOK);
+    expect(lowest?.provenance.range).toEqual({ least: 0, most: 0.5 });
+    const [risk] = companyValues('method', 'soft-wash-hypochlorite', EMPTY_HANDBOOK);
+    expect(risk?.provenance.range).toEqual({ least: 1, most: 2 });
+  });
+
   it('is a trade default where nothing better is known', () => {
     expect(provenanceOf('school', 'setting', 'wet')).toEqual({ type: 'trade-default', range: null });
   });

@@ -23,8 +23,8 @@ export function ProvenanceNote({ of: { type, range }, unit }: Props) {
       : say('somewhere-between', { least: String(range.least), most: settingInWords(range.most, unit) });
   return (
     <span className="quiet provenance">
-      {SOURCE_WORDS[type]}
-      {between}
+      ({SOURCE_WORDS[type]}
+      {between})
     </span>
   );
 }

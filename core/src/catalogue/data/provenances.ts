@@ -8,7 +8,7 @@ type Sort = readonly [kind: string, path: RegExp, type: SourceType, doubt: Doubt
 const SORTS: readonly Sort[] = [
   ['material', /^sorptivity\./, 'standard', { factor: 2 }],
   ['material', /^jetLimit/, 'trade-default', { share: 0.4 }],
-  ['material', /^pH\./, 'trade-default', { by: 0.5 }],
+  ['material', /^pH\./, 'trade-default', { by: 0.5, within: [0, 14] }],
   ['material', /^thirstFactor$/, 'trade-default', { share: 0.25 }],
   ['condition', /^jetLimit/, 'trade-default', { share: 0.4 }],
   ['agent', /^strengthSpan\./, 'label', null],
@@ -16,12 +16,12 @@ const SORTS: readonly Sort[] = [
   ['agent', /^usefulSquareMetresPerLitre$/, 'data-sheet', { share: 0.25 }],
   ['agent', /^surfactant/, 'trade-default', { share: 0.5 }],
   ['agent', /^(harms|keeps)/, 'data-sheet', null],
-  ['agent', /^typicalPH$/, 'data-sheet', { by: 0.5 }],
+  ['agent', /^typicalPH$/, 'data-sheet', { by: 0.5, within: [0, 14] }],
   ['agent', /^mixLifeHours$/, 'trade-default', { factor: 2 }],
   // Mass ratios of the reactions: exact for the pure substance, and a strip decides on the surface.
   ['agent', /^neutraliser\.gramsPerGram$/, 'standard', { share: 0.05 }],
   ['agent', /^stock\.strength$/, 'label', { share: 0.05 }],
-  ['method', /^(surfaceRisk|harmAround|treats\.)/, 'trade-default', { by: 1 }],
+  ['method', /^(surfaceRisk|harmAround|treats\.)/, 'trade-default', { by: 1, within: [1, 5] }],
   ['method', /^dryFirst\./, 'trade-default', { factor: 2 }],
   ['method', /\.days\./, 'trade-default', { factor: 2 }],
   ['method', /\.minutes$/, 'trade-default', { share: 0.5 }],
