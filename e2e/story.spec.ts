@@ -72,7 +72,7 @@ test('a rule is set aside with reason and name, and stays visible down to the or
 
   await page.goBack();
   await page.getByRole('button', { name: 'Back to what was proposed' }).click();
-  await expect(page.getByRole('heading', { name: 'Peroxide wash', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Oxygen wash and brightener', exact: true })).toBeVisible();
   await saved(page);
 });
 

@@ -46,9 +46,9 @@ describe('an edit that changes another surface', () => {
     const press = await screen.findByRole('button', { name: 'The yard is limestone' });
     expect(screen.queryByText('Your edit changed more')).toBeNull();
     await userEvent.click(press);
-    const link = await screen.findByRole('link', { name: /^Drum wall, north: now with the neutral citrate/ });
-    expect(link).toHaveAttribute('href', expect.stringMatching(/\/treat\/drum-north$/));
+    const link = await screen.findByRole('link', { name: /^Bin corner: now with the citrus degreaser/ });
+    expect(link).toHaveAttribute('href', expect.stringMatching(/\/treat\/bin-corner$/));
     await userEvent.click(screen.getByRole('button', { name: 'Dismiss' }));
-    expect(screen.queryByRole('link', { name: /^Drum wall/ })).toBeNull();
+    expect(screen.queryByRole('link', { name: /^Bin corner/ })).toBeNull();
   });
 });

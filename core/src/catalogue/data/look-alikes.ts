@@ -29,7 +29,7 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
       { id: 'surface-rust', weight: 3, cues: [UNDER_METAL, { when: { families: ['metal'] }, factor: 2 }] },
       { id: 'red-algae', weight: 2, cues: [SHADED, { when: { families: ['render', 'masonry', 'roofing'] }, factor: 1.5 }] },
       { id: 'leaf-tannin', weight: 2, cues: [ON_FLOOR, { when: { near: ['plant-bed'] }, factor: 2 }] },
-      { id: 'manganese-stain', weight: 0.5, cues: [{ when: { families: ['masonry'] }, factor: 4 }, { when: { families: ['timber', 'glass', 'metal', 'plastic', 'roofing'] }, factor: 0.02 }] },
+      { id: 'manganese-stain', weight: 0.3, cues: [{ when: { families: ['masonry'] }, factor: 6 }, { when: { families: ['timber', 'glass', 'metal', 'plastic', 'roofing'] }, factor: 0.02 }] },
       { id: 'steel-rust', weight: 0.7, cues: [{ when: { families: ['concrete'] }, factor: 3 }, { when: { families: ['timber', 'glass', 'metal', 'roofing'] }, factor: 0.05 }] },
     ],
   },

@@ -61,7 +61,7 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     id: 'look-above', name: 'Look for a source above', minutes: 1, agentClass: null, never: null, source: TRADE,
     how: 'Follow the tint upwards: what stands at its upper end?', needs: [],
     outcomes: [{ id: 'metal', text: 'a metal part' }, { id: 'crack', text: 'a crack or a bulge' }, { id: 'leaves', text: 'leaves or a gutter' }, { id: 'nothing', text: 'nothing, it is wide and even' }],
-    likelihood: { 'green-algae': [0.03, 0.02, 0.15, 0.8], 'vanadium-stain': [0.02, 0.02, 0.02, 0.94], 'copper-stain': [0.95, 0.01, 0.01, 0.03], 'manganese-stain': [0.02, 0.03, 0.02, 0.93],
+    likelihood: { 'green-algae': [0.03, 0.02, 0.15, 0.8], 'vanadium-stain': [0.02, 0.02, 0.02, 0.94], 'copper-stain': [0.95, 0.01, 0.01, 0.03], 'manganese-stain': [0.02, 0.005, 0.02, 0.955],
       'surface-rust': [0.8, 0.05, 0.05, 0.1], 'steel-rust': [0.05, 0.85, 0.02, 0.08], 'leaf-tannin': [0.03, 0.02, 0.75, 0.2], 'iron-clay': [0.04, 0.02, 0.09, 0.85], 'red-algae': [0.05, 0.03, 0.17, 0.75],
     },
   },
