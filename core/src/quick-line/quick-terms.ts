@@ -201,6 +201,7 @@ export const FEATURE_TERMS: readonly (readonly [FeatureKind, readonly string[]])
   ['bare-metal', ['bare metal', 'copper', 'lead flashing', 'flashing']],
   ['timber', ['bare timber', 'unsealed timber']],
   ['vehicle', ['car', 'vehicle', 'van']],
+  ['bin', ['bin', 'wheelie bin', 'rubbish bin', 'trash can']],
   ['furniture', ['furniture', 'bench', 'table', 'planter']],
   ['goods', ['goods', 'stock']],
   ['nest', ['nest', 'bird nest', 'wasp nest']],

@@ -48,6 +48,7 @@ export const FEATURE_DETAILS = {
   'bare-metal': ['what'],
   timber: ['what'],
   vehicle: ['movable', 'owner'],
+  bin: ['movable', 'owner'],
   furniture: ['movable', 'owner'],
   goods: ['what', 'movable', 'owner'],
   nest: ['occupied', 'what'],
@@ -79,6 +80,7 @@ export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = {
   'bare-metal': 'Bare metal',
   timber: 'Natural unsealed timber',
   vehicle: 'Vehicle',
+  bin: 'Bins',
   furniture: 'Furniture',
   goods: 'Goods behind a door',
   nest: 'Nest',
@@ -144,6 +146,21 @@ export function isDrain({ kind }: { readonly kind: string }): boolean {
 /** Also one that was entered as a drain, before there was a kind for it, and called what it is. */
 export function isGutter({ kind, name }: Pick<Feature, 'kind' | 'name'>): boolean {
   return kind === 'gutter' || (kind === 'drain' && /\b(gutter|downpipe|downspout)/i.test(name));
+}
+
+/** More of a kind than this is no number of things. */
+const MOST_OF_A_KIND = 40;
+
+/**
+ * How many things one entry stands for, by its name.
+ * @example countOf({ name: '4 garage doors' }) // 4
+ * @example countOf({ name: 'Bins x3' }) // 3
+ * @example countOf({ name: 'Flat 12, door' }) // 1
+ */
+export function countOf({ name }: Pick<Feature, 'name'>): number {
+  const found = /^(\d{1,2})\s+\D/.exec(name) ?? /\s[x×]\s?(\d{1,2})$/i.exec(name);
+  const count = Number(found?.[1] ?? 1);
+  return count >= 1 && count <= MOST_OF_A_KIND ? count : 1;
 }
 
 /** Run-off that gets here harms water life. */

@@ -82,6 +82,32 @@ describe('protections', () => {
     expect(acts(caught, 'bed')[0]).toEqual(['before', 'catch']);
   });
 
+  it('take as long as there are doors to seal and bins to wheel away, and go by who moves what', () => {
+    const features = [
+      { id: 'one', kind: 'door', name: 'Cellar door' },
+      { id: 'four', kind: 'door', name: '4 garage doors' },
+      { id: 'flat', kind: 'door', name: 'Flat 12, door' },
+      { id: 'bins', kind: 'bin', name: 'Bins x3' },
+      { id: 'theirs', kind: 'bin', owner: 'the flats' },
+      { id: 'wreck', kind: 'vehicle', movable: 'no' },
+      { id: 'car', kind: 'vehicle' },
+    ];
+    const made = planOf(features, [wall({ beside: features.map(({ id }) => id) })]);
+    const before = (id: string) =>
+      made.protections.flatMap((p) =>
+        p.feature === id && p.when === 'before' ? [[p.kind, p.minutes, p.who]] : [],
+      );
+    expect(['one', 'four', 'flat', 'bins', 'theirs', 'wreck', 'car'].map((id) => before(id)[0])).toEqual([
+      ['tape', 3, 'crew'],
+      ['tape', 12, 'crew'],
+      ['tape', 3, 'crew'],
+      ['move', 6, 'crew'],
+      ['move', 1, 'owner'],
+      ['cover', 6, 'crew'],
+      ['move', 1, 'owner'],
+    ]);
+  });
+
   it('are all lifted, whatever stands there', () => {
     const kinds = fc.uniqueArray(fc.constantFrom(...FEATURE_KINDS), { minLength: 1, maxLength: 8 });
     fc.assert(

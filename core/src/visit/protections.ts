@@ -4,7 +4,7 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { FeatureProtection } from '../catalogue/protection-act.ts';
 import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
 import { formatDuration } from '../quantity/duration.ts';
-import { isGutter } from '../survey/feature.ts';
+import { countOf, isGutter } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { SURROUNDING_FIELDS } from '../survey/surface.ts';
@@ -65,8 +65,7 @@ function protectionOf(
   survey: FacedSurvey,
 ): FeatureProtection | null {
   const { kind } = feature;
-  const usual =
-    FEATURE_PROTECTIONS[kind === 'drain' || kind === 'gutter' ? drainProtection(feature) : kind] ?? null;
+  const usual = FEATURE_PROTECTIONS[usualProtection(feature)] ?? null;
   if (kind === 'glass' && faces.some(isCoated)) return FEATURE_PROTECTIONS['glass-under-coating'] ?? usual;
   if (kind !== 'plant-bed' && kind !== 'lawn') return usual;
   const catalogue = survey.catalogue;
@@ -77,6 +76,14 @@ function protectionOf(
 
 const isCoated = ({ treatment }: TreatedSurface) =>
   treatment?.stages.some(({ apply }) => apply?.agentClass === 'coating') ?? false;
+
+/** What is moved goes by who moves it, and whether it can be. */
+function usualProtection(feature: Feature): string {
+  const { kind, movable, owner } = feature;
+  if (kind === 'drain' || kind === 'gutter') return drainProtection(feature);
+  if (kind === 'vehicle' && movable === 'no') return 'vehicle-fixed';
+  return kind === 'bin' && owner !== '' ? 'bin-by-owner' : kind;
+}
 
 /** What is done at a drain goes by where it leads, as far as somebody knows. */
 function drainProtection(feature: Feature): string {
@@ -100,7 +107,8 @@ function actsFor(
   acts: FeatureProtection,
   faces: readonly TreatedSurface[],
 ): readonly Protection[] {
-  return actsAround({ feature: feature.id, surface: null, placeName: feature.name, ...bounds(faces) }, acts);
+  const about = { feature: feature.id, surface: null, placeName: feature.name, ...bounds(faces) };
+  return actsAround(about, acts).map((act) => ({ ...act, minutes: act.minutes * countOf(feature) }));
 }
 
 function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {

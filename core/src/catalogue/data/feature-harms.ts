@@ -7,6 +7,7 @@ export const FEATURE_HARMS: Readonly<Record<string, readonly AgentClass[]>> = {
   glass: ['caustic', 'mild-alkaline', 'coating'],
   'solar-panel': ['hypochlorite', 'acid', 'caustic', 'mild-alkaline', 'solvent', 'coating'],
   vehicle: ['hypochlorite', 'acid', 'caustic', 'solvent', 'coating'],
+  bin: ['solvent'],
   furniture: ['hypochlorite', 'acid', 'caustic', 'solvent'],
   goods: ['hypochlorite', 'acid', 'caustic', 'solvent'],
 };

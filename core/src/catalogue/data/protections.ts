@@ -166,6 +166,21 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
     during: null,
     after: act('notify', 1, 'Tell the owner it can come back.'),
   },
+  'vehicle-fixed': {
+    before: act('cover', 6, 'It cannot be moved: wet it, cover it to the ground, tape the cover.', FILM),
+    during: null,
+    after: act('uncover', 5, 'Rinse the cover and take it off; rinse the vehicle.'),
+  },
+  bin: {
+    before: act('move', 2, 'Wheel it out of the spray and of the run-off, lid shut.'),
+    during: null,
+    after: act('move', 2, 'Wheel it back once the ground is rinsed.'),
+  },
+  'bin-by-owner': {
+    before: act('move', 1, 'Have it wheeled out of the way before we begin.', by('owner')),
+    during: null,
+    after: act('notify', 1, 'Say that it can come back.'),
+  },
   furniture: {
     before: act('move', 4, 'Move it away or cover it.', { material: 'dust sheet' }),
     during: null,
