@@ -35,11 +35,10 @@ export const { say } = messages({
   'by-the-perspective': ', by the perspective',
   'from-a-photo-by': 'from a photo, by {by}',
   'size-give-or-take': '{size}, ± {percent} %',
-  'measure-the-other-side':
-    'That is too far off for a size: measure the other side too and type it in above.',
+  'measure-the-other-side': 'More than 3 % off: measure the other side too and type it in above.',
   'measure-the-other-side-lens':
-    'That is too far off for a size, since the picture does not name its lens: measure the other side too and type it in above.',
-  'mark-it-larger': 'That is too far off for a size: mark something larger, or take the photo from nearer.',
+    'More than 3 % off, since the picture does not name its lens: measure the other side too and type it in above.',
+  'mark-it-larger': 'More than 3 % off: mark something larger, or take the photo from nearer.',
   'use-it-as-the-size': 'Use it as the size',
   'an-estimate-what-is-in':
     'An estimate: what is in front of or behind the surface is out of scale, and a wide lens bends edges.',

@@ -247,7 +247,7 @@ export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }:
           <p className="figure photo-size">
             {say('size-give-or-take', {
               size: measuredSize(...lengths.metres, units),
-              percent: decimal(Math.max(MARKED_AT_BEST, 100 * lengths.error), 0),
+              percent: decimal(Math.max(MARKED_AT_BEST, 100 * lengths.error), 1),
             })}
           </p>
           {lengths.error > GREATEST_PHOTO_ERROR && (
