@@ -18,6 +18,7 @@ import { needsPermission, waterFlow } from '../survey/water-point.ts';
 import type { WaterPoint } from '../survey/water-point.ts';
 import { materialDiagnosis } from './material-diagnosis.ts';
 import { markDiagnosis } from './mark-diagnosis.ts';
+import { oldBuildingQuestions } from './old-building.ts';
 import { ask } from './question.ts';
 import type { Question, TypedAnswer } from './question.ts';
 
@@ -67,6 +68,10 @@ function askedQuestions(survey: FacedSurvey): readonly Question[] {
     ...survey.surfaces
       .filter((s) => s.zoneOf === null && s.inScope)
       .flatMap((s) => materialQuestion(s, survey)),
+    ...oldBuildingQuestions(
+      worked.filter((s) => s.zoneOf === null),
+      survey,
+    ),
     ...worked.filter((s) => s.zoneOf === null).flatMap(heightQuestion),
     ...sideQuestions(survey.sides, worked),
     ...windowQuestion(worked, survey),

@@ -29,6 +29,7 @@ export function templateOf(survey: Survey): Survey {
       customer: '',
       address: '',
       place: { latitude: 0, longitude: 0, timeZone: 'UTC' },
+      yearBuilt: null,
       access: '',
       vehicleStand: '',
       power: '',

@@ -17,6 +17,8 @@ export interface Property {
   readonly customer: string;
   readonly address: string;
   readonly place: Place;
+  /** Year in which it was built; null or left out while nobody knows. */
+  readonly yearBuilt?: number | null;
   /** How one gets in and up: gates, keys, codes held elsewhere, ladders, towers, lifts. */
   readonly access: string;
   /** Where the vehicle stands. */
@@ -45,6 +47,8 @@ function isTimeZone(value: string): boolean {
   }
 }
 
+const OLDEST_YEAR = 1000;
+const LATEST_YEAR = 2100;
 const nameOrEmpty = Joi.string().trim().max(120).allow('').default('');
 
 export const propertySchema = Joi.object<Property>({
@@ -56,6 +60,7 @@ export const propertySchema = Joi.object<Property>({
     longitude: Joi.number().min(-180).max(180).required(),
     timeZone: timeZoneSchema.required(),
   }).default({ latitude: 0, longitude: 0, timeZone: 'UTC' }),
+  yearBuilt: Joi.number().integer().min(OLDEST_YEAR).max(LATEST_YEAR).allow(null),
   access: wordsSchema,
   vehicleStand: wordsSchema,
   power: wordsSchema,

@@ -23,6 +23,7 @@ export const { say } = messages({
   'away-m': 'Away, m',
   'pressure-bar': 'Pressure, bar',
   'hose-route-m': 'Hose route, m',
+  'year-built': 'Year built',
   'where-the-vehicle-stands': 'Where the vehicle stands',
   'quiet-hours': 'Quiet hours',
   'day-of-the-event': 'Day of the event',

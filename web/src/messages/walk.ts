@@ -108,6 +108,7 @@ export const { say, rich } = messages({
   'name-of-the-property': 'Name of the property',
   customer: 'Customer',
   address: 'Address',
+  'year-built': 'Year it was built',
   'where-the-vehicle-stands': 'Where the vehicle stands',
   'access-gates-keys-ladders-lift': 'Access: gates, keys, ladders, lift',
   power: 'Power',

@@ -33,6 +33,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   distanceMetres: say('away-m'),
   pressureBar: say('pressure-bar'),
   routeMetres: say('hose-route-m'),
+  yearBuilt: say('year-built'),
   vehicleStand: say('where-the-vehicle-stands'),
   quietHours: say('quiet-hours'),
   eventDate: say('day-of-the-event'),

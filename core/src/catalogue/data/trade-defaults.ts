@@ -13,6 +13,9 @@ export const TRADE_DEFAULTS = {
   /** Grades of risk more: salts in a stone that they burst, a machine's jet on what is weak or old. */
   saltsRisk: 1,
   frailRisk: 2,
+  /** Buildings from before may hold asbestos in cement and felt, or lead in paint; the bans differ by country. */
+  asbestosUntil: 2000,
+  leadUntil: 1980,
   /** From this severity on growth soaks the mix up; from this air on a surface in the sun does. */
   preWet: { overgrownFrom: 4, hotFromCelsius: 25 },
   /** pH of the run-off of a class of agents, as the rinse thins it: what it does to other surfaces by that alone. */

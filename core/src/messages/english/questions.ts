@@ -12,6 +12,10 @@ export const QUESTIONS = {
   'cellar-drain': 'Does {place} run? If it is blocked, the basement floods.',
   behind: 'What is behind {place}?',
   nest: 'Is {place} occupied, and may it be moved?',
+  'old-building/asbestos':
+    'Built in {year}: slates, felt and cement sheet of that time may hold asbestos. Is there a paper or a laboratory result for {places}? Until then nothing touches it.',
+  'old-building/lead':
+    'Built in {year}: old paint may hold lead. Has the paint on {places} been renewed or tested? Until then it is neither rubbed, jetted nor heated.',
   height: 'How high is {place} above the ground?',
   aspect: 'Which way does {place} face? The sun decides how long product stays wet.',
   windows: 'Will all windows be shut, and who may come out while we spray?',

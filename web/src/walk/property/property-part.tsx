@@ -46,6 +46,13 @@ export function PropertyPart() {
           take={(quietHours) => patch({ quietHours })}
         />
         <NumberField
+          label={say('year-built')}
+          value={property.yearBuilt ?? null}
+          unit=""
+          clear={() => patch({ yearBuilt: null })}
+          take={(yearBuilt) => patch({ yearBuilt })}
+        />
+        <NumberField
           label={say('latitude')}
           value={property.place.latitude}
           unit="° N"
