@@ -69,7 +69,8 @@ test('a wall is measured by its door, and the size says where it comes from', as
   await end.focus();
   await page.keyboard.press('Shift+ArrowRight');
   await expect(dialog.locator('.photo-size')).not.toHaveText(before ?? '');
-  const size = (await dialog.locator('.photo-size').textContent()) ?? '';
+  const [size = '', off] = ((await dialog.locator('.photo-size').textContent()) ?? '').split(', ');
+  expect(off).toMatch(/^± [\d.]+ %$/);
   await dialog.getByRole('button', { name: 'Use it as the size' }).click();
   await expect(page.getByLabel('Size', { exact: true })).toHaveValue(size);
   await expect(page.getByText('from a photo, by the side door, 2 m high')).toBeVisible();
