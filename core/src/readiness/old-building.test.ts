@@ -48,14 +48,14 @@ describe('a building of an age', () => {
         false,
       ],
     ]);
-    expect(asked(1990).map((q) => q.key)).toEqual(['old-building asbestos']);
+    expect(asked(1990).map((q) => q.key)).toEqual(['old-building roof']);
     expect([2005, null, undefined].flatMap((year) => asked(year))).toEqual([]);
   });
 
   it('is not asked about what is marked as doubtful already, nor what was answered', () => {
     expect(asked(1990, { conditions: ['perhaps-asbestos'] })).toEqual([]);
     expect(
-      asked(1965, {}, { 'old-building asbestos': 'tested 2019', 'old-building lead': 'renewed 2015' }),
+      asked(1965, {}, { 'old-building roof': 'tested 2019', 'old-building wall': 'renewed 2015' }),
     ).toEqual([]);
   });
 

@@ -27,10 +27,17 @@ export function oldBuildingQuestions(
   const painted = worked.filter((f) => f.finish === 'painted' && canBe(f, LEAD));
   return [
     ...(year < asbestosUntil && cement.length > 0
-      ? [ask('old-building/asbestos', 'asbestos', { year, places: namesOf(cement) }, { blocking: true })]
+      ? [
+          ask(
+            'old-building/asbestos',
+            cement[0]?.id ?? null,
+            { year, places: namesOf(cement) },
+            { blocking: true },
+          ),
+        ]
       : []),
     ...(year < leadUntil && painted.length > 0
-      ? [ask('old-building/lead', 'lead', { year, places: namesOf(painted) })]
+      ? [ask('old-building/lead', painted[0]?.id ?? null, { year, places: namesOf(painted) })]
       : []),
   ];
 }
