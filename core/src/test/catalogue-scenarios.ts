@@ -69,6 +69,7 @@ export const CATALOGUE_SCENARIOS: readonly TreatmentScenario[] = [
 
   // Dirt that was missing.
   { name: 'black spot on concrete flags: strong, twice, then off', material: 'flags', found: [['black-spot', 3]], must: ['black-spot-hypochlorite', 'rinse'], never: ['acid'] },
+  { name: 'black spot and slime on one patio: one application takes both', material: 'flags', found: [['black-spot', 2], ['biofilm', 2]], must: ['black-spot-hypochlorite'], never: ['pre-treat-and-surface-clean', 'paving-wash'] },
   { name: 'black spot on limestone flags: no strong chlorine', material: 'limestone-flags', found: [['black-spot', 3]], must: [], never: ['black-spot-hypochlorite', 'acid'] },
   { name: 'black spot near a pond: no chlorine, no biocide', material: 'flags', found: [['black-spot', 3]], toPond: true, must: [], never: ['hypochlorite', 'quaternary', 'neutral-biocidal'] },
   { name: 'biofilm on concrete goes with a wash', material: 'concrete', found: [['biofilm', 3]], must: ['rinse'], never: ['acid', 'quaternary'] },

@@ -87,7 +87,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     stages: [brushOff, work('wash', 'surface-cleaner-gentle', [30, 50], 'No grain, stone or joint comes with the water.'), rinse],
   },
   {
-    id: 'black-spot-hypochlorite', name: 'Strong hypochlorite on black spot, repeated', treats: { 'black-spot': 4, lichen: 4 }, families: ['concrete', 'stone'],
+    id: 'black-spot-hypochlorite', name: 'Strong hypochlorite on black spot, repeated', treats: { 'black-spot': 4, lichen: 4, 'green-algae': 4, mildew: 4, 'red-algae': 4, biofilm: 4, moss: 3 }, families: ['concrete', 'stone'],
     surfaceRisk: 2, harmAround: 5, chainOrder: 'growth', onlyMaterials: PAVING,
     why: 'Black spot roots in the stone: only a strong mix, kept wet and put on twice, reaches it.', expectation: 'Ghosts of the spots fade over months; what stays goes with the next repeat.', source: TRADE,
     stages: [
