@@ -2,7 +2,7 @@ import { isReadyToUse } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { FactTest, Limit } from '../catalogue/limit.ts';
 import type { ApplyTemplate } from '../catalogue/method.ts';
-import { gramsPerLitre } from '../quantity/concentration.ts';
+import { gramsPerLitre, strengthFault } from '../quantity/concentration.ts';
 import { NO_RESTRICTIONS } from './product.ts';
 import type { Product } from './product.ts';
 
@@ -16,7 +16,11 @@ export function labelledAgent(agent: Agent, { strength, packs, label }: Product)
   const to = greatest === null ? span.to : Math.min(span.to, greatest);
   return {
     ...agent,
-    stock: stock.form === 'powder' || strength === null ? stock : { form: stock.form, strength },
+    // A strength that is none, from before such were refused, leaves the trade's.
+    stock:
+      stock.form === 'powder' || strength === null || strengthFault(strength) !== null
+        ? stock
+        : { form: stock.form, strength },
     containers: packs.map((p) => p.size).sort((a, b) => a - b),
     strengthSpan: { from: Math.min(span.from, to), to },
     coldestCelsius: Math.max(agent.coldestCelsius, coldestCelsius ?? -Infinity),
@@ -151,7 +155,8 @@ export function labelNotes(agent: Agent, { name, label, strength }: Product): re
   if (!isReadyToUse(agent))
     compare('Strongest on the surface', 'g/L', agent.strengthSpan.to, label.greatestGramsPerLitre, true);
   compare('Coldest air', '°C', agent.coldestCelsius, label.coldestCelsius, false);
-  const sold = strength && !isReadyToUse(agent) ? gramsPerLitre(strength) : Infinity;
+  const isSold = strength !== null && !isReadyToUse(agent) && strengthFault(strength) === null;
+  const sold = isSold ? gramsPerLitre(strength) : Infinity;
   if (sold < agent.strengthSpan.to)
     notes.push({
       rule: 'label-stricter',

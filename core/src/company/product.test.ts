@@ -48,6 +48,14 @@ describe('the strength on a label', () => {
     expect(strengthQuestion({ basis: '% w/v', value: 0.1 }, hypochlorite)?.meant).toBeNull();
   });
 
+  it('is questioned, not broken off, where it is more than all of it', () => {
+    const slip = { basis: '% w/w', value: 125, densityKilogramsPerLitre: 1.2 } as const;
+    expect(strengthQuestion(slip, hypochlorite)).toEqual({
+      text: 'a strength of 125 % w/w is not a strength: nothing is more than 100 % of itself, and such agents have about 125 g/L: is 125 g/L meant?',
+      meant: { basis: 'g/L', value: 125 },
+    });
+  });
+
   it('is not questioned within the usual, nor of what is ready to use', () => {
     for (const value of [50, 125, 160])
       expect(strengthQuestion({ basis: 'g/L', value }, hypochlorite)).toBeNull();
@@ -58,6 +66,8 @@ describe('the strength on a label', () => {
     const weak: Partial<Product> = { strength: { basis: 'g/L', value: 12.5 } };
     expect(faults(product(weak))[0]).toContain('is 12.5 % w/v meant?');
     expect(faults(product({ ...weak, strengthRead: true }))).toEqual([]);
+    const more = { strength: { basis: '% w/w', value: 130, densityKilogramsPerLitre: 1.2 } } as const;
+    expect(faults(product({ ...more, strengthRead: true })).join()).toContain('more than 100 % of itself');
   });
 
   it('is needed for liquids, and has no place on powders', () => {
@@ -146,6 +156,14 @@ describe('products of a house', () => {
   });
 
   it('are never mixed stronger than they are sold', () => {
+    // Stored before such were refused: the plan goes on with the trade's strength.
+    const none = house(
+      product({
+        strength: { basis: '% w/w', value: 130, densityKilogramsPerLitre: 1.2 },
+        strengthRead: true,
+      }),
+    );
+    expect(none.agent('hypochlorite').stock).toEqual(CATALOGUE.agent('hypochlorite').stock);
     const weak = house(product({ strength: { basis: 'g/L', value: 9 }, strengthRead: true }));
     expect(washStages(weak)[0]).toMatchObject({ strengthGramsPerLitre: [5, 8, 9, 9] });
     expect(weak.labelNotes('hypochlorite')[0]?.text).toContain('comes at 9 g/L: nothing stronger is planned');

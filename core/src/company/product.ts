@@ -6,7 +6,7 @@ import { isReadyToUse } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { MATERIAL_FAMILIES } from '../catalogue/material.ts';
 import type { MaterialFamily } from '../catalogue/material.ts';
-import { gramsPerLitre } from '../quantity/concentration.ts';
+import { gramsPerLitre, strengthFault } from '../quantity/concentration.ts';
 import type { Strength } from '../quantity/concentration.ts';
 
 /** What the label forbids or bounds; null and empty where it says nothing. */
@@ -173,17 +173,22 @@ export interface StrengthQuestion {
 export function strengthQuestion(strength: Strength, agent: Agent): StrengthQuestion | null {
   if (agent.stock.form !== 'liquid') return null;
   const usual = gramsPerLitre(agent.stock.strength);
+  const fault = strengthFault(strength);
   const likely = (s: Strength) =>
-    gramsPerLitre(s) < usual * UNLIKELY_FACTOR && gramsPerLitre(s) > usual / UNLIKELY_FACTOR;
+    strengthFault(s) === null &&
+    gramsPerLitre(s) < usual * UNLIKELY_FACTOR &&
+    gramsPerLitre(s) > usual / UNLIKELY_FACTOR;
   if (likely(strength)) return null;
   const others: readonly Strength[] = [
     { basis: '% w/v', value: strength.value },
     { basis: 'g/L', value: strength.value },
   ];
   const meant = others.find((s) => s.basis !== strength.basis && likely(s)) ?? null;
-  const said = `${strength.value} ${strength.basis}`;
+  const said =
+    fault ??
+    `${strength.value} ${strength.basis} is ${Number(gramsPerLitre(strength).toPrecision(4))} g/L of ${agent.basis}`;
   return {
-    text: `${said} is ${Number(gramsPerLitre(strength).toPrecision(4))} g/L of ${agent.basis}, and such agents have about ${Number(usual.toPrecision(4))} g/L${
+    text: `${said}, and such agents have about ${Number(usual.toPrecision(4))} g/L${
       meant ? `: is ${meant.value} ${meant.basis} meant?` : ': look at the label again.'
     }`,
     meant,
@@ -212,6 +217,10 @@ export function productFaults(
     return [
       { path: 'strength', message: '% w/w needs the density of the product in kg/L, from its data sheet' },
     ];
+  // Not even a label that was read makes more of a thing than all of it.
+  const fault = strengthFault(strength);
+  if (fault !== null && (isReadyToUse(agent) || product.strengthRead))
+    return [{ path: 'strength', message: `${fault}: look at the label again` }];
   const question = isReadyToUse(agent) || product.strengthRead ? null : strengthQuestion(strength, agent);
   return question ? [{ path: 'strength', message: question.text }] : [];
 }

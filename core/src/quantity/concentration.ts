@@ -1,5 +1,4 @@
 import { decimal } from './numbers.ts';
-import { requireSpan } from './span.ts';
 
 /** What liquids of any use weigh, kg/L. */
 const LIGHTEST = 0.5;
@@ -22,24 +21,30 @@ export type Strength =
  * @example gramsPerLitre({ basis: '% w/w', value: 50, densityKilogramsPerLitre: 1.525 }) // 762.5
  */
 export function gramsPerLitre(strength: Strength): number {
-  if (!Number.isFinite(strength.value) || strength.value < 0) {
-    throw new RangeError(
-      `a strength of ${strength.value} ${strength.basis} is not a strength: it must be 0 or more`,
-    );
-  }
+  const fault = strengthFault(strength);
+  if (fault !== null) throw new RangeError(fault);
   switch (strength.basis) {
     case 'g/L':
       return strength.value;
     case '% w/v':
       return 10 * strength.value;
     case '% w/w':
-      if (strength.value > 100)
-        throw new RangeError(
-          `a strength of ${strength.value} % w/w is not a strength: nothing is more than 100 % of itself`,
-        );
-      requireSpan('density', strength.densityKilogramsPerLitre, LIGHTEST, HEAVIEST, 'kg/L');
       return 10 * strength.value * strength.densityKilogramsPerLitre;
   }
+}
+
+/** Why something written as a strength is none, with the value and the limit; null where it is one. */
+export function strengthFault(strength: Strength): string | null {
+  const { value, basis } = strength;
+  if (!Number.isFinite(value) || value < 0)
+    return `a strength of ${value} ${basis} is not a strength: it must be 0 or more`;
+  if (basis !== '% w/w') return null;
+  const { densityKilogramsPerLitre: density } = strength;
+  if (value > 100)
+    return `a strength of ${value} % w/w is not a strength: nothing is more than 100 % of itself`;
+  return density >= LIGHTEST && density <= HEAVIEST
+    ? null
+    : `density ${density} kg/L is outside ${LIGHTEST} kg/L to ${HEAVIEST} kg/L: check the reading`;
 }
 
 /** @example formatGramsPerLitre(10) // "10 g/L (1 % w/v)" */
