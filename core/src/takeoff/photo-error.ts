@@ -19,6 +19,8 @@ export function lengthError(
   lensWithin: number,
 ): number {
   const plain = length(places, 1);
+  // Both ends on one place: nothing is known of such a length.
+  if (plain === 0) return 1;
   const moved = places.flatMap(({ x, y }, i) =>
     [
       { x: x + MARKED_WITHIN_PIXELS, y },

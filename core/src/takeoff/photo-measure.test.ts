@@ -106,6 +106,8 @@ describe('a length on a flat face', () => {
     expect(error(aside, false, 26)).toBeLessThan(error(aside, false, null));
     expect(error(aside, false, null)).toBeGreaterThan(GREATEST_PHOTO_ERROR);
     expect(error({ ...aside, away: 40 }, true, 26)).toBeGreaterThan(GREATEST_PHOTO_ERROR);
+    const place = seen(aside, 0, 0);
+    expect(face(door(aside, 'height', true), 26).errorBetween(place, place)).toBe(1);
   });
 
   it('is mostly off by no more than it says where corners are marked two pixels off', () => {
