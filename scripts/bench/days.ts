@@ -88,12 +88,13 @@ const WALLS = ['painted-render', 'clay-brick', 'limestone', 'larch-boards'];
 const FLOORS = ['concrete', 'block-paving'];
 const DIRTS = ['green-algae', 'moss', 'traffic-soot', 'mineral-oil', 'surface-rust'];
 
-/** Four to nine surfaces on two sides, of three to five materials, with one to three dirts each. */
-export function realistic(seed: number): Survey {
+/** Surfaces on two sides, four to nine where nobody says how many, of three to five materials, with one to three dirts each. */
+export function realistic(seed: number, surfaces?: number): Survey {
   const random = seededRandom(seed);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
   const between = (low: number, high: number) => Math.round(10 * (low + random() * (high - low))) / 10;
-  const count = 4 + Math.floor(random() * 6);
+  const few = 4 + Math.floor(random() * 6);
+  const count = surfaces ?? few;
   const own = [...WALLS].sort(() => random() - 0.5).slice(0, 2 + Math.floor(random() * 2));
   return soundSurvey({
     format: 'etappe-job',

@@ -4,11 +4,13 @@ import { CHAIN_ORDER, WAITS_FOR } from './method.ts';
 import { id, text, texts, positive, score, rate, direction } from './entry-fields.ts';
 
 const work = { tool: id, rate, direction, checks: texts };
+const strengths = Joi.array().items(positive.max(1000)).length(4).sort();
 const applyStage = Joi.object({
   kind: Joi.valid('apply').required(),
   agent: id,
   ...work,
-  strengthGramsPerLitre: Joi.array().items(positive.max(1000)).length(4).sort().required(),
+  strengthGramsPerLitre: strengths.required(),
+  strengthBand: Joi.object({ weakest: strengths.required(), strongest: strengths.required() }),
   dwellMinutes: Joi.object({
     from: Joi.number().min(0).required(),
     useful: positive.min(Joi.ref('from')).max(Joi.ref('to')),

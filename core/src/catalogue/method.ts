@@ -18,12 +18,17 @@ export interface DwellMinutes {
   readonly to: number;
 }
 
+/** By severity 1–4. */
+export type BySeverity = readonly [number, number, number, number];
+
 export interface ApplyTemplate {
   readonly kind: 'apply';
   readonly agent: string;
   readonly tool: string;
   /** g/L of active at the surface by severity 1–4. */
-  readonly strengthGramsPerLitre: readonly [number, number, number, number];
+  readonly strengthGramsPerLitre: BySeverity;
+  /** g/L between which it does the same, so that one mix may serve several faces; not said where the trade's shares of the wanted do. */
+  readonly strengthBand?: { readonly weakest: BySeverity; readonly strongest: BySeverity };
   readonly dwellMinutes: DwellMinutes;
   readonly litresPerSquareMetre: number;
   readonly coats: number;
@@ -60,8 +65,6 @@ export type BulkTemplate = {
       readonly jointShare: BySeverity;
     }
 );
-
-type BySeverity = readonly [number, number, number, number];
 
 export interface WorkTemplate {
   readonly kind: 'clear' | 'agitate' | 'wash' | 'rinse' | 'fill';

@@ -140,15 +140,23 @@ function stageValues(values: Values, stage: StageTemplate, at: string, called: s
 function applyValues(values: Values, stage: ApplyTemplate, at: string, called: string, catalogue: Catalogue) {
   const agent = catalogue.agent(stage.agent);
   if (!isReadyToUse(agent))
-    stage.strengthGramsPerLitre.forEach((_, severity) => {
-      values.number(
-        `${at}.strengthGramsPerLitre.${severity}`,
-        `${called}: strength, severity ${severity + 1}`,
-        'g/L',
-        'lower',
-        (v) => [v / 4, Math.min(v * LOOSER.strength, agent.strengthSpan.to)],
-      );
-    });
+    for (const [path, name] of [
+      ['strengthGramsPerLitre', 'strength'],
+      ...(stage.strengthBand
+        ? ([
+            ['strengthBand.weakest', 'weakest that does it'],
+            ['strengthBand.strongest', 'strongest that does no more'],
+          ] as const)
+        : []),
+    ] as const)
+      for (const severity of [0, 1, 2, 3])
+        values.number(
+          `${at}.${path}.${severity}`,
+          `${called}: ${name}, severity ${severity + 1}`,
+          'g/L',
+          'lower',
+          (v) => [v / 4, Math.min(v * LOOSER.strength, agent.strengthSpan.to)],
+        );
   values
     .number(`${at}.dwellMinutes.from`, `${called}: dwell from`, 'min', 'lower', upTo(LOOSER.dwell))
     .number(`${at}.dwellMinutes.to`, `${called}: dwell to`, 'min', 'lower', upTo(LOOSER.dwell))
@@ -194,7 +202,7 @@ export function handbookValues(
     case 'weight':
       return new Values(catalogue.weight(id)).number(
         'value',
-        'Points',
+        catalogue.weight(id).unit === 'min' ? 'Minutes' : 'Points',
         `for each ${catalogue.weight(id).per}`,
         'neither',
         between(0, GREATEST_WEIGHT),

@@ -1,7 +1,7 @@
 import { isReadyToUse } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import type { FactTest, Limit } from '../catalogue/limit.ts';
-import type { ApplyTemplate } from '../catalogue/method.ts';
+import type { ApplyTemplate, BySeverity } from '../catalogue/method.ts';
 import { gramsPerLitre, strengthFault } from '../quantity/concentration.ts';
 import { NO_RESTRICTIONS } from './product.ts';
 import type { Product } from './product.ts';
@@ -33,9 +33,13 @@ export function labelledAgent(agent: Agent, { strength, packs, label }: Product)
 
 /** A stage under the strongest mix that its agent may have, and the times and amounts of the label. */
 export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Product | null): ApplyTemplate {
-  const [one, two, three, four] = stage.strengthGramsPerLitre;
   const most = isReadyToUse(agent) ? Infinity : Math.min(agent.strengthSpan.to, strongest(agent));
-  const at = (strength: number) => Math.min(strength, most);
+  const at = ([one, two, three, four]: BySeverity): BySeverity => [
+    Math.min(one, most),
+    Math.min(two, most),
+    Math.min(three, most),
+    Math.min(four, most),
+  ];
   const {
     longestDwellMinutes: longest,
     squareMetresPerLitre: covers,
@@ -43,12 +47,21 @@ export function labelledStage(stage: ApplyTemplate, agent: Agent, product: Produ
   } = product?.label ?? NO_RESTRICTIONS;
   const { from, useful, to } = stage.dwellMinutes;
   const short = !stage.leaveOn && longest !== null && longest < to ? longest : null;
-  const same = most >= four && short === null && covers === null && next === null;
+  const strongestMixed = Math.max(...stage.strengthGramsPerLitre, ...(stage.strengthBand?.strongest ?? []));
+  const same = most >= strongestMixed && short === null && covers === null && next === null;
   return same
     ? stage
     : {
         ...stage,
-        strengthGramsPerLitre: [at(one), at(two), at(three), at(four)],
+        strengthGramsPerLitre: at(stage.strengthGramsPerLitre),
+        ...(stage.strengthBand
+          ? {
+              strengthBand: {
+                weakest: at(stage.strengthBand.weakest),
+                strongest: at(stage.strengthBand.strongest),
+              },
+            }
+          : {}),
         dwellMinutes:
           short === null
             ? stage.dwellMinutes

@@ -10,7 +10,8 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Derivation } from './derivation.ts';
 import { applicationsOf } from '../supply/planned-mix.ts';
-import { stageSeconds } from '../visit/cycle-work.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import { stageSeconds } from '../visit/stage-seconds.ts';
 import { shareVessels } from '../visit/vessels.ts';
 import { WHOLE } from '../visit/work-builder.ts';
 import type { OperationPart, PlannedOperation } from '../visit/work-builder.ts';
@@ -46,7 +47,7 @@ export function dayLog(
     const [operation, placement] = [planned.get(id), placed.get(id)];
     if (!operation || !placement) return [];
     const own = operation.stages.flatMap((stage) => stages.get(stage) ?? []);
-    const common = { placement, operation, mixOf, vessels };
+    const common = { placement, operation, mixOf, mixes, vessels };
     if (operation.parts.length === 0) return [{ ...common, part: null, own }];
     return operation.parts.map((part) => ({
       ...common,
@@ -137,6 +138,7 @@ interface Told {
   readonly part: OperationPart | null;
   readonly own: readonly StageStep[];
   readonly mixOf: ReadonlyMap<string, string>;
+  readonly mixes: readonly PlannedMix[];
   readonly vessels: ReadonlyMap<string, string>;
 }
 
@@ -144,10 +146,11 @@ interface Told {
 function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
   const [told] = parts;
   if (!told) return [];
-  const { placement, operation, own, mixOf } = told;
+  const { placement, operation, own } = told;
   const common = plainEntry(told);
   switch (operation.task) {
     case 'set-out':
+      return [common, ...madeAtSetOut(told, common)];
     case 'clear-up':
       return [common];
     case 'foot-rinse':
@@ -156,7 +159,7 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
     case 'mix': {
       const stage = own[0]?.stage;
       const surfaces = parts.flatMap(({ part }) => part?.surface ?? []);
-      const mix = mixOf.get(stage?.id ?? '') ?? null;
+      const [mix = null] = operation.mixes ?? [];
       return [{ ...common, surfaces, act: 'mix', agent: stage?.apply?.agent ?? null, mix }];
     }
     case 'work':
@@ -168,6 +171,17 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
     case 'follow':
       return [];
   }
+}
+
+/** What lasts the day, made once all is set out: of its time, since that is shared out with it. */
+function madeAtSetOut({ operation, mixes }: Told, common: LogEntry): readonly LogEntry[] {
+  return (operation.mixes ?? []).map((id): LogEntry => ({
+    ...common,
+    from: common.to,
+    act: 'mix',
+    agent: mixes.find(({ stage }) => stage === id)?.agent ?? null,
+    mix: id,
+  }));
 }
 
 /** Surfaces in their turn, each for as long as its share of the work. */

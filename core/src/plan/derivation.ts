@@ -13,6 +13,7 @@ import { exposures } from '../protection/exposed-faces.ts';
 import { eventWarnings } from '../warnings/event-warnings.ts';
 import { exposureWarnings } from '../warnings/exposure-warnings.ts';
 import { plannedMixes } from '../visit/planned-mixes.ts';
+import { sharedStrengths } from '../visit/shared-strengths.ts';
 import { FaceHours } from '../wet-cycle/face-hours.ts';
 import { reachWarnings } from '../readiness/face-reach.ts';
 import type { NoSun } from '../wet-cycle/face-hours.ts';
@@ -22,7 +23,7 @@ import { plannedSurface } from '../wet-cycle/planned-surface.ts';
 import { treatedSurfaces } from '../proposal/treated-surface.ts';
 import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { companyWarnings } from '../warnings/company-warnings.ts';
-import { protectionMinutes, protectionsFor } from '../visit/protections.ts';
+import { protectionsFor } from '../visit/protections.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 import { jetWarnings } from '../visit/jet-match.ts';
 import { coverageWarnings } from '../warnings/coverage-warnings.ts';
@@ -93,10 +94,7 @@ export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivati
     );
     const phases = visitPhases(surfaces, kept);
     const { mixes, lotUses } = plannedMixes(surfaces, phases.joined, survey, before.date);
-    const work = visitWork(surfaces, kept, phases, survey.job, {
-      before: 60 * protectionMinutes(before.protections, 'before'),
-      after: 60 * protectionMinutes(before.protections, 'after'),
-    });
+    const work = visitWork(surfaces, kept, phases, mixes, before.protections, survey);
     return {
       ...before,
       noSun: hours.noSun,
@@ -149,7 +147,7 @@ function visitOf(survey: FacedSurvey) {
     whole.map((p) => inVisit(p, visits[visitNumber - 1])),
     survey,
   );
-  return { surfaces: kept.surfaces, whole, kept, visits, visitNumber, date, hours };
+  return { surfaces: sharedStrengths(kept.surfaces, survey), whole, kept, visits, visitNumber, date, hours };
 }
 
 /** The steps before anything is cut into fronts. */

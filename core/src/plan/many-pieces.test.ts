@@ -43,6 +43,6 @@ describe('a visit in very many pieces', () => {
       if (made) break;
       turns += 1;
     }
-    expect(turns).toBeGreaterThan(2);
+    expect(turns).toBeGreaterThan(1);
   });
 });

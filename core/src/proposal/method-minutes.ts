@@ -124,6 +124,8 @@ function frontMinutes(cycle: Cycle, amount: WorkAmount, place: WorkPlace): numbe
     },
     dwell: { fromMinutes: apply.dwellMinutes.from, toMinutes: apply.dwellMinutes.to },
     wetMinutes: alike(apply.needs === 'film' ? clocks.filmMinutes : clocks.dryOutMinutes),
+    // How often it is mixed again is a matter of the day, not of the method.
+    mixMinutes: Infinity,
   });
   return front?.pieces.reduce((sum, piece) => sum + handsOn(piece), 0) ?? null;
 }

@@ -15,6 +15,11 @@ export function roundToStep(value: number, step: number): number {
   return Number((multiple * step).toFixed(decimals));
 }
 
+/** Like {@link roundToStep}, but never above the value: for amounts that must not be passed. */
+export function roundDownToStep(value: number, step: number): number {
+  return roundToStep(Math.floor(value / step + 1e-9) * step, step);
+}
+
 /** Like {@link roundToStep}, but never below the value: for amounts that must suffice. */
 export function roundUpToStep(value: number, step: number): number {
   return roundToStep(Math.ceil(value / step - 1e-9) * step, step);

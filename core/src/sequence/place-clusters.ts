@@ -1,6 +1,5 @@
 import { keepBetween, obstaclesBetween } from './between.ts';
 import type { Cluster } from './cluster-order.ts';
-import { asFreshAsCanBe } from './fresh.ts';
 import type { Operation, Placement, Schedule } from './problem.ts';
 import { mayDo } from './problem-index.ts';
 import type { ProblemIndex } from './problem-index.ts';
@@ -44,9 +43,11 @@ export function* placeClusters(
       const own = reserved.get(operation.id);
       if (own) timelines.remove(own);
     }
-    let best: readonly Placement[] | null = null;
+    const [first] = cluster.operations;
+    let best: { readonly placements: readonly Placement[]; readonly score: Score } | null = null;
     for (const person of firstPeople(index, cluster, timelines)) {
-      const limit = best ? finishOf(best) : Infinity;
+      // One who stays may end later than the best so far counts for.
+      const limit = best ? best.score.finish + 1 : Infinity;
       const trying = earliest(index, cluster, person, timelines, placed, limit);
       let step = trying.next();
       while (!step.done) {
@@ -56,10 +57,12 @@ export function* placeClusters(
         step = trying.next();
       }
       const tried = step.value;
-      if (tried && (!best || finishOf(tried) < finishOf(best))) best = tried;
+      if (!tried || !first) continue;
+      const score = scoreOf(tried, first, timelines);
+      if (!best || isBetter(score, best.score)) best = { placements: tried, score };
     }
     if (!best) throw new NoPlace(cluster.id, missing(index, cluster));
-    for (const [i, placement] of best.entries()) {
+    for (const [i, placement] of best.placements.entries()) {
       const operation = cluster.operations[i];
       if (!operation) continue;
       timelines.add(operation, placement);
@@ -67,7 +70,6 @@ export function* placeClusters(
     }
     keepBetween(index, cluster, placed, timelines);
   }
-  asFreshAsCanBe(index.problem, placed, timelines);
   const placements = [...placed.values()].sort(
     (a, b) => a.start - b.start || (a.operation < b.operation ? -1 : 1),
   );
@@ -86,9 +88,28 @@ function reservations({ problem, pins }: ProblemIndex, timelines: Timelines): Re
   return reserved;
 }
 
-function finishOf(placements: readonly Placement[]): number {
-  return Math.max(...placements.map((p) => p.finish));
+/** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
+const STAYING_SECONDS = 120;
+
+/** How well a cluster stands with somebody: finished soon by one who need not come over, of equals by who has just finished. */
+interface Score {
+  readonly finish: number;
+  readonly idle: number;
 }
+
+function scoreOf(placements: readonly Placement[], first: Operation, timelines: Timelines): Score {
+  const [begin] = placements;
+  const last = begin && timelines.lastBefore(begin.person, begin.start);
+  const finish = Math.max(...placements.map((p) => p.finish));
+  if (!begin || !last) return { finish, idle: begin?.start ?? 0 };
+  return {
+    finish: finish + (last.place === first.place ? 0 : STAYING_SECONDS),
+    idle: begin.start - last.finish,
+  };
+}
+
+const isBetter = (one: Score, other: Score) =>
+  one.finish < other.finish || (one.finish === other.finish && one.idle < other.idle);
 
 /** Who may begin a cluster, the one who is free first at the front; ties in the order of the crew. */
 function firstPeople(index: ProblemIndex, cluster: Cluster, timelines: Timelines): readonly string[] {

@@ -29,8 +29,6 @@ export interface Operation {
   readonly people: readonly string[] | null;
   /** When it may start, in order of time; null: at any time. */
   readonly starts: readonly TimeSpan[] | null;
-  /** What it makes does not keep: it is done as late as what waits for it lets it. */
-  readonly perishes: boolean;
   /** What it begins with, and what it leaves its person with. */
   readonly begins: SetUp;
   readonly ends: SetUp;

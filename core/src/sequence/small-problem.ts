@@ -16,7 +16,6 @@ export const operation = (
   place: 'wall',
   people: null,
   starts: null,
-  perishes: false,
   begins: NO_SET_UP,
   ends: NO_SET_UP,
   ...more,

@@ -170,6 +170,11 @@ export class Timelines {
     this.watching.get(person)?.insert(watch);
   }
 
+  /** What a person does last before a time. */
+  lastBefore(person: string, time: number): Busy | undefined {
+    return this.work.get(person)?.before(time).next().value ?? undefined;
+  }
+
   /** When a person's last work so far ends. */
   lastFinish(person: string): number {
     return this.work.get(person)?.lastFinish() ?? 0;

@@ -6,6 +6,7 @@ import type { Product } from '../company/product.ts';
 import type { StockLot } from '../company/stock-lot.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { plannedMix } from './planned-mix.ts';
+import type { MixInput } from './planned-mix.ts';
 import { StockShelf, lotOnDay } from './stock-shelf.ts';
 
 const stage = (more: Partial<Stage> = {}, apply: object = {}): Stage => ({
@@ -44,15 +45,16 @@ const stage = (more: Partial<Stage> = {}, apply: object = {}): Stage => ({
   },
   ...more,
 });
+const by = (own: Stage = stage(), wetFilm = 0): Pick<MixInput, 'makings'> => ({
+  makings: [[{ stage: own, mistPasses: 0, wetFilm }]],
+});
 const given = {
-  stage: stage(),
-  mistPasses: 0,
+  ...by(),
   wasteShare: 0.1,
   gear: { sprayerLitres: 15, drumLitres: null, injectorShare: 0.1 },
   units: 'metric' as const,
   catalogue: SHIPPED,
   shelf: new StockShelf([], SHIPPED, null),
-  wetFilm: 0,
 };
 const lot = (more: Partial<StockLot> = {}): StockLot => ({
   id: 'a',
@@ -86,7 +88,7 @@ describe('what a mix is made in', () => {
   it('is the sprayer, and a drum from four fillings on where there is one', () => {
     const gear = { ...given.gear, drumLitres: 60 };
     expect(plannedMix({ ...given, gear })?.vessel).toBe('sprayer');
-    const large = plannedMix({ ...given, gear, stage: stage({ areaSquareMetres: 400 }) });
+    const large = plannedMix({ ...given, gear, ...by(stage({ areaSquareMetres: 400 })) });
     expect(large?.vessel).toBe('drum');
     expect(large?.batches.map((b) => [b.count, b.card.litres])).toEqual([
       [1, 60],
@@ -95,7 +97,7 @@ describe('what a mix is made in', () => {
   });
 
   it('is the tank of an injector, so much stronger and so much less', () => {
-    const mix = plannedMix({ ...given, stage: stage({ tool: 'hose-end-injector' }) });
+    const mix = plannedMix({ ...given, ...by(stage({ tool: 'hose-end-injector' })) });
     expect(mix).toMatchObject({ vessel: 'injector-tank', litres: 2.2, unreachable: null });
     expect(mix?.batches[0]?.card.targetGramsPerLitre).toBeCloseTo(100, 6);
     expect(mix?.sum).toContain('of which the injector draws 10 %');
@@ -103,18 +105,18 @@ describe('what a mix is made in', () => {
 
   it('is none of an injector that does not reach it, and no stronger tank is a way out', () => {
     const strong = stage({ tool: 'lance-injector' }, { strengthGramsPerLitre: 30 });
-    const mix = plannedMix({ ...given, stage: strong });
+    const mix = plannedMix({ ...given, ...by(strong) });
     expect(mix?.unreachable).toContain('at most 12.5 g/L reach the surface, and 30 are needed');
     expect(mix?.unreachable).toContain('a hand sprayer with the finished mix');
     const caustic = stage({ tool: 'lance-injector' }, { agent: 'caustic', strengthGramsPerLitre: 40 });
     // Caustic is sold at 762 g/L, and nobody puts more than 125 into the tank of an injector.
-    expect(plannedMix({ ...given, stage: caustic })?.unreachable).toContain('from 125 g/L in the tank');
+    expect(plannedMix({ ...given, ...by(caustic) })?.unreachable).toContain('from 125 g/L in the tank');
   });
 });
 
 describe('what else is said of a mix', () => {
   it('is how the film of a pre-wet weakens its first coat', () => {
-    expect(plannedMix({ ...given, wetFilm: 0.15 })?.onWetFace).toEqual({
+    expect(plannedMix({ ...given, ...by(stage(), 0.15) })?.onWetFace).toEqual({
       gramsPerLitre: 5.7,
       sum: '10 g/L × 0.2 ÷ (0.2 + 0.15 kg/m² of pre-wet) = 5.7 g/L',
     });
@@ -123,7 +125,7 @@ describe('what else is said of a mix', () => {
 
   it('is how a caustic would be made from solid, and nothing of the sort of any other', () => {
     const caustic = stage({}, { agent: 'caustic', strengthGramsPerLitre: 40 });
-    expect(plannedMix({ ...given, stage: caustic })?.fromSolid).toContain('warms the mix by 11 K');
+    expect(plannedMix({ ...given, ...by(caustic) })?.fromSolid).toContain('warms the mix by 11 K');
     expect(plannedMix(given)?.fromSolid).toBeNull();
   });
 });
@@ -158,7 +160,7 @@ describe('fillings', () => {
     const powder = (id: string, left: number) => lot({ id, agent: 'percarbonate', left });
     const shelf = new StockShelf([powder('a', 0.5), powder('b', 5)], SHIPPED, null);
     const wood = stage({}, { agent: 'percarbonate', agentClass: 'peroxide', strengthGramsPerLitre: 80 });
-    const mix = plannedMix({ ...given, stage: wood, shelf });
+    const mix = plannedMix({ ...given, ...by(wood), shelf });
     const [first, second] = shelf.uses();
     expect(first).toMatchObject({ lot: 'a', amount: 0.5 });
     const kilograms = (mix?.batches ?? []).reduce(

@@ -25,13 +25,15 @@ export interface OnWetFace {
   readonly sum: string;
 }
 
-/** What one stage needs mixed: its litres with their sum, filled batch by batch into what is at hand. */
+/** One mix of a visit: its litres with their sum, filled batch by batch into what is at hand. */
 export interface PlannedMix {
   /** The first that it is for. */
   readonly stage: string;
   readonly surface: string;
   /** All that it is for, with the share of each; left out where it is for one, and on orders from before it could be for more. */
   readonly applications?: readonly MixApplication[];
+  /** How often it is made, each time for these of its applications; left out where it is made once, for all. */
+  readonly makings?: readonly (readonly string[])[];
   readonly agent: string;
   readonly litres: number;
   readonly batches: readonly { readonly count: number; readonly card: MixCard }[];
@@ -72,85 +74,134 @@ export interface MixGear {
   readonly injectorShare: number;
 }
 
-export interface MixInput {
+/** A stage that a mix is put on in. */
+export interface MixUse {
   readonly stage: Stage;
-  /** Like stages on other surfaces that the same mix is for. */
-  readonly more?: readonly Stage[];
   readonly mistPasses: number;
+  /** Plain water on the face when the first coat comes, kg/m². */
+  readonly wetFilm: number;
+}
+
+export interface MixInput {
+  /** All that it is for, by making: what keeps is made once. */
+  readonly makings: readonly (readonly MixUse[])[];
   readonly wasteShare: number;
   readonly gear: MixGear;
   readonly units: UnitSystem;
   readonly catalogue: Catalogue;
   readonly shelf: StockShelf;
-  /** Plain water on the face when the first coat comes, kg/m². */
-  readonly wetFilm: number;
 }
 
 /** Less water than this on the face is not told, kg/m². */
 const LEAST_FILM = 0.005;
 const INJECTORS: readonly string[] = ['hose-end-injector', 'lance-injector'];
 
-/** The mix of one apply or neutralise stage; null for stages without an agent. */
+/** The mix of applications that share one; null for stages without an agent. */
 export function plannedMix(input: MixInput): PlannedMix | null {
-  const { stage, mistPasses, wasteShare, gear } = input;
-  if (!stage.apply) return null;
-  const { apply } = stage;
-  const all = [stage, ...(input.more ?? [])];
-  const areaSquareMetres = all.reduce((sum, one) => sum + one.areaSquareMetres, 0);
-  const coats = areaSquareMetres * coverLitres(apply);
-  const mists = areaSquareMetres * TRADE_DEFAULTS.mistLitresPerSquareMetre * mistPasses;
-  const litres = Math.max(
-    TRADE_DEFAULTS.smallestMixLitres,
-    roundUpToStep((coats + mists) * (1 + wasteShare), 0.1),
-  );
+  const { makings, wasteShare, gear } = input;
+  const uses = makings.flat();
+  const [first] = uses;
+  const apply = first?.stage.apply;
+  if (!first || !apply) return null;
+  const target = apply.strengthGramsPerLitre;
   const agent = input.catalogue.agent(apply.agent);
-  const injected = INJECTORS.includes(stage.tool ?? '')
-    ? injectedMix(agent, litres, apply.strengthGramsPerLitre, gear)
+  const made = makings.map((own) => litresOf(own, wasteShare));
+  const litres = roundToStep(
+    made.reduce((sum, each) => sum + each, 0),
+    0.1,
+  );
+  const injected = INJECTORS.includes(first.stage.tool ?? '')
+    ? injectedMix(agent, litres, target, gear)
     : null;
   const drum =
     gear.drumLitres !== null && litres > TRADE_DEFAULTS.fillingsForDrum * gear.sprayerLitres
       ? gear.drumLitres
       : null;
-  const mixed = injected ?? { litres, target: apply.strengthGramsPerLitre, drawn: null, unreachable: null };
-  const cover = coverSum(apply);
+  const mixed = injected ?? { litres, target, drawn: null, unreachable: null };
+  const percent = decimal(wasteShare * 100, 0);
   const facts = {
-    area: formatArea(areaSquareMetres, 'metric'),
-    cover:
-      mistPasses === 0
-        ? cover
-        : say('mix/cover/mists', {
-            cover,
-            passes: mistPasses,
-            rate: decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2),
-          }),
-    percent: decimal(wasteShare * 100, 0),
+    area: coversInWords(uses),
+    percent,
     amount: formatVolume(litres, 'metric'),
   };
+  const needed = litresNeeded(uses);
   return {
-    stage: stage.id,
-    surface: stage.surface,
-    ...(all.length === 1
+    stage: first.stage.id,
+    surface: first.stage.surface,
+    ...(uses.length === 1
       ? {}
       : {
-          applications: all.map((one) => ({
-            stage: one.id,
-            surface: one.surface,
-            litres: (mixed.litres * one.areaSquareMetres) / areaSquareMetres,
+          applications: uses.map((use) => ({
+            stage: use.stage.id,
+            surface: use.stage.surface,
+            litres: (mixed.litres * litresNeeded([use])) / needed,
           })),
         }),
+    ...(makings.length === 1 ? {} : { makings: makings.map((own) => own.map(({ stage }) => stage.id)) }),
     agent: agent.id,
     litres: mixed.litres,
-    batches: batchesOf(agent, mixed.litres, mixed.target, drum ?? gear.sprayerLitres, input),
+    batches: batchesOf(
+      agent,
+      fillings(injected ? [mixed.litres] : made, drum ?? gear.sprayerLitres),
+      mixed.target,
+      input,
+    ),
     sum:
       mixed.drawn === null
         ? say('mix/sum', facts)
         : say('mix/sum/injector', { ...facts, drawn: decimal(mixed.drawn * 100, 1) }),
     vessel: injected ? 'injector-tank' : drum === null ? 'sprayer' : 'drum',
-    onWetFace: firstCoat(stage.apply, input.wetFilm),
+    onWetFace: firstCoat(apply, Math.max(...uses.map(({ wetFilm }) => wetFilm))),
     fromSolid:
       agent.class === 'caustic' && agent.stock.form === 'liquid' ? dissolving(mixed.target).text : null,
     unreachable: mixed.unreachable,
   };
+}
+
+/** What is put on, L, without what is lost. */
+function litresNeeded(uses: readonly MixUse[]): number {
+  return uses.reduce((sum, { stage, mistPasses }) => {
+    const cover = stage.apply ? coverLitres(stage.apply) : 0;
+    return sum + stage.areaSquareMetres * (cover + TRADE_DEFAULTS.mistLitresPerSquareMetre * mistPasses);
+  }, 0);
+}
+
+function litresOf(uses: readonly MixUse[], wasteShare: number): number {
+  return Math.max(
+    TRADE_DEFAULTS.smallestMixLitres,
+    roundUpToStep(litresNeeded(uses) * (1 + wasteShare), 0.1),
+  );
+}
+
+/** Areas that are covered alike, together. */
+function coversInWords(uses: readonly MixUse[]): string {
+  const areas = new Map<string, number>();
+  for (const use of uses) {
+    const cover = coverOf(use);
+    areas.set(cover, (areas.get(cover) ?? 0) + use.stage.areaSquareMetres);
+  }
+  return [...areas]
+    .map(([cover, area]) => say('mix/cover', { area: formatArea(area, 'metric'), cover }))
+    .join(' + ');
+}
+
+function coverOf({ stage, mistPasses }: MixUse): string {
+  const cover = stage.apply ? coverSum(stage.apply) : '';
+  if (mistPasses === 0) return cover;
+  const rate = decimal(TRADE_DEFAULTS.mistLitresPerSquareMetre, 2);
+  return say('mix/cover/mists', { cover, passes: mistPasses, rate });
+}
+
+/** What is made, vessel by vessel. */
+function fillings(made: readonly number[], vesselLitres: number): readonly number[] {
+  return made.flatMap((litres) => {
+    const full = Math.floor(litres / vesselLitres + 1e-9);
+    const rest = litres - full * vesselLitres;
+    return [
+      ...Array.from({ length: full }, () => vesselLitres),
+      ...(rest > 1e-6 ? [roundToStep(rest, 0.1)] : []),
+    ];
+  });
 }
 
 function firstCoat(
@@ -188,18 +239,13 @@ function injectedMix(agent: Agent, litres: number, target: number, { injectorSha
 /** Fillings one after another, each from one lot; equal ones next to each other are one batch. */
 function batchesOf(
   agent: Agent,
-  litres: number,
+  filled: readonly number[],
   target: number,
-  vesselLitres: number,
-  input: MixInput,
+  { shelf, units }: MixInput,
 ): PlannedMix['batches'] {
-  const { shelf, units } = input;
-  const full = Math.floor(litres / vesselLitres + 1e-9);
-  const rest = litres - full * vesselLitres;
-  const fillings = [...Array.from({ length: full }, () => vesselLitres), ...(rest > 1e-6 ? [rest] : [])];
   const greatestGramsPerLitre = agent.strengthSpan.to;
-  const batches: { count: number; card: MixCard }[] = [];
-  for (const filling of fillings) {
+  const batches: { count: number; filling: number; card: MixCard }[] = [];
+  for (const filling of filled) {
     const stock = shelf.take(agent, (strength) =>
       stockTaken(agent, filling, target, units, {
         stock: { lot: null, gramsPerLitre: strength },
@@ -208,12 +254,13 @@ function batchesOf(
     );
     const last = batches.at(-1);
     const same = last?.card.stock?.lot === stock.lot && last.card.stock.gramsPerLitre === stock.gramsPerLitre;
-    if (last && same && filling === vesselLitres) last.count += 1;
+    if (last && same && filling === last.filling) last.count += 1;
     else
       batches.push({
         count: 1,
+        filling,
         card: mixCard(agent, filling, target, units, { stock, greatestGramsPerLitre }),
       });
   }
-  return batches;
+  return batches.map(({ count, card }) => ({ count, card }));
 }

@@ -44,15 +44,14 @@ const stage: Stage = {
     ifNotEnough: '',
   },
 };
+const by = (mistPasses: number) => ({ makings: [[{ stage, mistPasses, wetFilm: 0 }]] });
 const given = {
-  stage,
-  mistPasses: 0,
+  ...by(0),
   wasteShare: 0.1,
   gear: { sprayerLitres: 15, drumLitres: null, injectorShare: 0.1 },
   units: 'metric',
   catalogue: SHIPPED,
   shelf: new StockShelf([], SHIPPED, null),
-  wetFilm: 0,
 } as const;
 
 describe('the mix of a stage', () => {
@@ -66,7 +65,7 @@ describe('the mix of a stage', () => {
   });
 
   it('counts product mists', () => {
-    expect(plannedMix({ ...given, mistPasses: 2 })?.litres).toBe(35.2);
+    expect(plannedMix({ ...given, ...by(2) })?.litres).toBe(35.2);
   });
 
   it('adds up to products in whole containers', () => {

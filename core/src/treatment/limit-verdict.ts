@@ -69,7 +69,10 @@ function stageFacts(stage: WorkedTemplate, catalogue: Catalogue): StageFacts {
     stage.kind === 'apply'
       ? {
           agent: catalogue.agent(stage.agent),
-          strongestGramsPerLitre: Math.max(...stage.strengthGramsPerLitre),
+          strongestGramsPerLitre: Math.max(
+            ...stage.strengthGramsPerLitre,
+            ...(stage.strengthBand?.strongest ?? []),
+          ),
           longestDwellMinutes: stage.dwellMinutes.to,
           strips: stage.strips ?? false,
         }

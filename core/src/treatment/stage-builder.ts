@@ -15,6 +15,7 @@ import { toolPressure } from './limit-verdict.ts';
 import { stageBulk } from './stage-bulk.ts';
 import type { Reason } from './reason.ts';
 import type { ApplyDetail, Stage } from './stage.ts';
+import { strengthBand } from './strength-band.ts';
 
 const ANY_SPRAYER = 'low-pressure-sprayer';
 
@@ -140,11 +141,13 @@ function applyDetail(
     const agent = around.catalogue.agent(template.agent);
     const stronger = isTreatedStronger(around);
     const grade = Math.min(template.strengthGramsPerLitre.length, link.severity + (stronger ? 1 : 0));
+    const wanted = template.strengthGramsPerLitre[grade - 1] ?? template.strengthGramsPerLitre[0];
     const { from, to } = template.dwellMinutes;
     return {
       agent: agent.id,
       agentClass: agent.class,
-      strengthGramsPerLitre: template.strengthGramsPerLitre[grade - 1] ?? template.strengthGramsPerLitre[0],
+      strengthGramsPerLitre: wanted,
+      band: strengthBand(template, wanted, grade, agent),
       basis: agent.basis,
       ...coatsOf(template, around),
       dwell: template.leaveOn

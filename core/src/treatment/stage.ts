@@ -3,6 +3,7 @@ import type { Direction, WaitsFor } from '../catalogue/method.ts';
 import type { PlannedRate } from '../rates/stage-duration.ts';
 import type { Dwell } from './dwell-guidance.ts';
 import type { Reason } from './reason.ts';
+import type { StrengthBand } from './strength-band.ts';
 
 /** What a person does on a face; a wait lies between two parts of a treatment. */
 export type StageKind =
@@ -31,9 +32,9 @@ export interface Stage {
   readonly reading: string | null;
   /** What is carried off or brought in, in bulk. */
   readonly bulk: StageBulk | null;
-  /** The agents that a neutraliser brings to rest; none for all else. */
   /** Worn because of what lies there. */
   readonly wear: readonly string[];
+  /** The agents that a neutraliser brings to rest; none for all else. */
   readonly neutralises: readonly string[];
   /** What is done, with its own verb; null where the kind says it. Not in treatments from before it was told. */
   readonly task?: string | null;
@@ -67,7 +68,12 @@ export interface TreatmentPart {
 export interface ApplyDetail {
   readonly agent: string;
   readonly agentClass: AgentClass;
+  /** Of the mix that it is put on with. */
   readonly strengthGramsPerLitre: number;
+  /** What does the same here; not in orders from before a mix was shared. */
+  readonly band?: StrengthBand;
+  /** What it would be mixed at for this face alone, where the mix that is shared is weaker or stronger. */
+  readonly aloneGramsPerLitre?: number;
   readonly basis: string;
   readonly litresPerSquareMetre: number;
   readonly coats: number;

@@ -1,8 +1,5 @@
 import { say } from '../messages/message.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { isReadyToUse } from '../catalogue/agent.ts';
-import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { mixLife } from '../catalogue/data/mix-life.ts';
 import { isWet } from '../protection/work-phase.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { JoinedFront } from '../wet-cycle/joined-front.ts';
@@ -10,6 +7,8 @@ import type { WetCyclePlan } from '../wet-cycle/wet-cycle-plan.ts';
 import { workedWith } from './stage-set-up.ts';
 import { frontWork, joinedWork } from './front-work.ts';
 import type { FrontEnds } from './front-work.ts';
+import type { MixWork } from './mix-work.ts';
+import { stageSeconds } from './stage-seconds.ts';
 import { plainRinse } from './plain-rinse.ts';
 import { WHOLE } from './work-builder.ts';
 import type { Group, WorkBuilder } from './work-builder.ts';
@@ -22,6 +21,7 @@ import type { Group, WorkBuilder } from './work-builder.ts';
  */
 export function untiedGroup(
   builder: WorkBuilder,
+  mixing: MixWork,
   surfaces: readonly (readonly Stage[])[],
   zone: string,
 ): Group {
@@ -31,12 +31,14 @@ export function untiedGroup(
   const ids =
     surfaces.length === 1 ? untiedPieces(builder, stages, zone) : untiedRounds(builder, surfaces, zone);
   builder.inOrder(ids);
-  const mixes = stages.flatMap((one, i) => {
-    const all = surfaces.flatMap((own) => own[i] ?? []);
-    return one.apply ? [mixOperation(builder, all, `${one.id}.mix`, zone, null)] : [];
+  stages.forEach((_, i) => {
+    mixing.before(
+      ids,
+      surfaces.flatMap((own) => own[i] ?? []),
+      [],
+    );
   });
-  builder.allAfter(ids, mixes, 'mix-before-apply');
-  return { first: [...mixes, ...ids], last: ids, wet: stages.some(isWet) };
+  return { first: ids, last: ids, wet: stages.some(isWet) };
 }
 
 function untiedPieces(builder: WorkBuilder, stages: readonly Stage[], zone: string): readonly string[] {
@@ -143,42 +145,9 @@ export function together(stages: readonly Stage[]): readonly (readonly Stage[])[
   return groups;
 }
 
-/** One person, over all of it. */
-export function stageSeconds({ rate, areaSquareMetres, minutes }: Stage): number {
-  return rate ? (3600 * areaSquareMetres) / rate.squareMetresPerHour : 60 * (minutes ?? 1);
-}
-
 /** What is put on to neutralise works for a while before it is read. */
 const waitSeconds = (stages: readonly Stage[]) =>
   stages.slice(1).filter(({ kind }) => kind === 'reading').length * TRADE_DEFAULTS.neutraliserWorksSeconds;
-
-/** Of what like stages on one or several surfaces take. */
-function mixOperation(
-  builder: WorkBuilder,
-  stages: readonly Stage[],
-  id: string,
-  zone: string,
-  cycles: readonly string[] | null,
-): string {
-  const [first] = stages;
-  const isReady = first?.apply != null && isReadyToUse(CATALOGUE.agent(first.apply.agent));
-  const seconds = isReady ? TRADE_DEFAULTS.pourSeconds : TRADE_DEFAULTS.mixSeconds;
-  return builder.add(
-    { id, cluster: id, seconds, zone, place: first?.surface ?? '', perishes: true },
-    {
-      task: 'mix',
-      parts: stages.map(({ surface }, i) => ({
-        surface,
-        cycle: cycles?.[i] ?? null,
-        share: WHOLE,
-        areaSquareMetres: null,
-      })),
-      stages: stages.map((stage) => stage.id),
-      section: null,
-      areaSquareMetres: null,
-    },
-  );
-}
 
 /**
  * A wet cycle as a front, with the mix before it: mixed again before what is mixed has stood too long.
@@ -187,6 +156,7 @@ function mixOperation(
  */
 export function cycleGroup(
   builder: WorkBuilder,
+  mixing: MixWork,
   cycle: WetCyclePlan,
   zone: string,
   isRinsedNext: boolean,
@@ -194,19 +164,10 @@ export function cycleGroup(
   const ends = cycle.front
     ? frontWork(builder, cycle, cycle.front, zone)
     : leaveOnPieces(builder, cycle, zone);
-  const each = operationsPerMix(cycle, ends.first.length);
-  const mixes: string[] = [];
-  for (let from = 0; from < ends.first.length; from += each) {
-    const id = mixes.length === 0 ? `${cycle.id}.mix` : `${cycle.id}.mix-${mixes.length + 1}`;
-    const mix = mixOperation(builder, [cycle.apply], id, zone, [cycle.id]);
-    // Not before the last of what was mixed before is begun: it would stand.
-    builder.allAfter([mix], ends.first.slice(Math.max(0, from - 1), from), 'mix-fresh');
-    builder.allAfter(ends.first.slice(from, from + each), [mix], 'mix-before-apply');
-    mixes.push(mix);
-  }
+  mixing.before(ends.first, [cycle.apply], [cycle]);
   const last =
     (cycle.front?.lifts ?? 1) > 1 && !isRinsedNext ? [clearRinse(builder, cycle, zone, ends)] : ends.last;
-  return { first: [...mixes, ...ends.first], last, wet: isWet(cycle.apply) };
+  return { first: ends.first, last, wet: isWet(cycle.apply) };
 }
 
 /** What was rinsed off the strips above ran over those that were finished before. */
@@ -224,21 +185,12 @@ function clearRinse(builder: WorkBuilder, cycle: WetCyclePlan, zone: string, end
 }
 
 /** A front over several surfaces, with the one mix before it. */
-export function joinedGroup(builder: WorkBuilder, joined: JoinedFront, zone: string): Group {
+export function joinedGroup(builder: WorkBuilder, mixing: MixWork, joined: JoinedFront, zone: string): Group {
   const ends = joinedWork(builder, joined, zone);
-  const applications = joined.cycles.map(({ apply }) => apply);
-  const cycles = joined.cycles.map(({ id }) => id);
-  const mix = mixOperation(builder, applications, `${cycles[0] ?? ''}.mix`, zone, cycles);
-  builder.allAfter(ends.first, [mix], 'mix-before-apply');
-  return { first: [mix, ...ends.first], last: ends.last, wet: true };
-}
-
-/** How many operations one mix is for, so that the last of them begins before half of its life is over. */
-function operationsPerMix({ apply, minutes }: WetCyclePlan, operations: number): number {
-  const agent = CATALOGUE.agent(apply.apply.agent);
-  if (isReadyToUse(agent)) return operations;
-  const mixes = Math.ceil(minutes / (60 * mixLife(agent).hours * TRADE_DEFAULTS.mixLifeShare));
-  return Math.max(1, Math.ceil(operations / Math.max(1, mixes)));
+  const { cycles } = joined;
+  const applied = cycles.map(({ apply }) => apply);
+  mixing.before(ends.first, applied, cycles);
+  return { first: ends.first, last: ends.last, wet: true };
 }
 
 /** What is left on, in pieces of half an hour at most. */

@@ -1,3 +1,5 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { mixMinutes } from '../mixing/mix-lasts.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { WorkedStrip } from '../sequence/problem.ts';
 import type { Stage } from '../treatment/stage.ts';
@@ -212,6 +214,10 @@ function leftWork(builder: WorkBuilder, work: PieceWork, { out, firstWait, durat
     { task: 'apply', stages: wetting.map((s) => s.id), ...about },
   );
   const isAppliedLater = strips.length > out;
+  const mixSpare =
+    Math.min(...work.parts.map(({ cycle: { apply } }) => mixMinutes(CATALOGUE.agent(apply.apply.agent)))) -
+    soak / 60 -
+    duration;
   const bodyStages = isAppliedLater ? [...wetting, ...finishing] : finishing;
   const body = builder.add(
     {
@@ -228,7 +234,10 @@ function leftWork(builder: WorkBuilder, work: PieceWork, { out, firstWait, durat
     anchor: 'finish',
     to: body,
     minSeconds: soonest,
-    maxSeconds: Math.max(soonest, Math.floor(60 * (firstWait + spare))),
+    maxSeconds: Math.max(
+      soonest,
+      Math.floor(60 * (firstWait + (isAppliedLater ? Math.min(spare, mixSpare) : spare))),
+    ),
     rule: 'dwell',
   });
   builder.watches.push({ from: head, to: body, zone });

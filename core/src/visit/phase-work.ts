@@ -4,6 +4,7 @@ import type { WorkPhase } from '../protection/work-phase.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { cycleGroup, joinedGroup, together, untiedGroup } from './cycle-work.ts';
 import type { JoinedPhase, PhaseStages } from './joined-phases.ts';
+import type { MixWork } from './mix-work.ts';
 import type { Group, WorkBuilder } from './work-builder.ts';
 
 /** A phase of the work on one face as groups that follow each other. */
@@ -24,11 +25,13 @@ interface Chained {
 /** The phases of faces as groups of operations; what is worked as one is made once. */
 export class PhaseWork {
   private readonly builder: WorkBuilder;
+  private readonly mixing: MixWork;
   private readonly joined: ReadonlyMap<string, JoinedPhase>;
   private readonly made = new Map<JoinedPhase, Chained>();
 
-  constructor(builder: WorkBuilder, joined: readonly JoinedPhase[]) {
+  constructor(builder: WorkBuilder, mixing: MixWork, joined: readonly JoinedPhase[]) {
     this.builder = builder;
+    this.mixing = mixing;
     this.joined = new Map(
       joined.flatMap((one) => one.phases.map(({ phase }) => [phaseId(phase), one] as const)),
     );
@@ -100,12 +103,12 @@ export class PhaseWork {
       readonly isRinsedNext: boolean;
     },
   ): Group {
-    if (cycle < 0) return untiedGroup(this.builder, surfaces, zone);
+    if (cycle < 0) return untiedGroup(this.builder, this.mixing, surfaces, zone);
     const front = fronts?.[cycle];
-    if (front) return joinedGroup(this.builder, front, zone);
+    if (front) return joinedGroup(this.builder, this.mixing, front, zone);
     const plan = phases[0]?.cycles[cycle];
     if (!plan) throw new RangeError('stages of a cycle without one');
-    return cycleGroup(this.builder, plan, zone, isRinsedNext);
+    return cycleGroup(this.builder, this.mixing, plan, zone, isRinsedNext);
   }
 }
 

@@ -12,7 +12,6 @@ import { flowThroughHose } from '../water/hose-loss.ts';
 import type { TiedWork } from '../water/refill-pauses.ts';
 import { tankLine } from '../water/tank-line.ts';
 import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
-import { isFor } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { isByHose, stageFlow, stageLitres } from './stage-water.ts';
@@ -115,7 +114,7 @@ function usesOf(
   const planned = new Map(work.planned.map((p) => [p.id, p]));
   const mixWater = waterOfMixes(mixes, work.planned);
   const litresOf = (operation: PlannedOperation): number => {
-    if (operation.task === 'mix') return mixWater.get(operation.id) ?? 0;
+    if (operation.mixes) return mixWater.get(operation.id) ?? 0;
     if (isPlainRinse(operation.task))
       return (operation.areaSquareMetres ?? 0) * TRADE_DEFAULTS.plainRinseLitresPerSquareMetre;
     return operation.stages.reduce((sum, id) => {
@@ -129,7 +128,7 @@ function usesOf(
     const wetted = operation.stages
       .flatMap((id) => stages.get(id) ?? [])
       .filter((stage) => stageFlow(stage, house) > 0);
-    return operation.task !== 'mix' && wetted.every(isByHose);
+    return !operation.mixes && wetted.every(isByHose);
   };
   return schedule.placements.flatMap(({ operation, start, finish }) => {
     const work = planned.get(operation);
@@ -141,23 +140,22 @@ function usesOf(
   });
 }
 
-/** The water of each mix, shared by the times at which it is mixed. */
+/** The water of mixes by the operations in which they are made, of each shared by its makings. */
 function waterOfMixes(
   mixes: readonly PlannedMix[],
   planned: readonly PlannedOperation[],
 ): ReadonlyMap<string, number> {
-  const times = planned.filter((p) => p.task === 'mix');
-  return new Map(
-    mixes.flatMap((mix) => {
-      const own = times.filter((p) => p.stages.some((stage) => isFor(mix, stage)));
-      const litres = mix.batches.reduce(
-        (sum, { count, card }) =>
-          sum + count * card.parts.reduce((all, p) => (p.role === 'water' ? all + (p.litres ?? 0) : all), 0),
-        0,
-      );
-      return own.map((p) => [p.id, litres / own.length] as const);
-    }),
-  );
+  const litres = new Map<string, number>();
+  for (const mix of mixes) {
+    const own = planned.filter((operation) => operation.mixes?.includes(mix.stage));
+    const water = mix.batches.reduce(
+      (sum, { count, card }) =>
+        sum + count * card.parts.reduce((all, p) => (p.role === 'water' ? all + (p.litres ?? 0) : all), 0),
+      0,
+    );
+    for (const { id } of own) litres.set(id, (litres.get(id) ?? 0) + water / own.length);
+  }
+  return litres;
 }
 
 function sourceOf(point: WaterPoint, { job }: FacedSurvey): readonly WaterSource[] {

@@ -4,15 +4,23 @@ import { surfacesAbove } from '../protection/gravity.ts';
 import type { Above } from '../protection/gravity.ts';
 import { phaseId } from '../protection/work-phase.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
 import { machineCounts } from '../survey/job-detail.ts';
-import type { JobDetail } from '../survey/job-detail.ts';
+import type { FacedSurvey } from '../survey/face.ts';
 import { footRinse } from './foot-rinse.ts';
 import { splashesUp } from '../protection/splash.ts';
 import type { KeptApart } from '../protection/kept-apart.ts';
 import type { JoinedFront } from '../wet-cycle/joined-front.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import type { VisitPhases } from './joined-phases.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { isMadeOnce } from '../mixing/mix-lasts.ts';
+import type { Protection } from '../protection/protection-acts.ts';
+import { visitHours } from './visit-hours.ts';
+import { sharedOut } from './share-out.ts';
+import type { PersonShare } from './share-out.ts';
 import { PhaseWork } from './phase-work.ts';
+import { MixWork } from './mix-work.ts';
 import type { PhaseGroups } from './phase-work.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { PlannedOperation } from './work-builder.ts';
@@ -22,29 +30,28 @@ export interface VisitWork {
   readonly planned: readonly PlannedOperation[];
   /** Fronts over several surfaces. */
   readonly joined: readonly JoinedFront[];
+  /** Of each person what they set out, make and clear up. */
+  readonly shares: readonly PersonShare[];
   /** Chemistries that would meet, and are kept apart. */
   readonly meetings: readonly ChemistryMeeting[];
 }
 
 const SITE = 'site';
 
-/** Work of the crew for what stands beside the faces. */
-export interface ProtectionSeconds {
-  readonly before: number;
-  readonly after: number;
-}
-
 /** The whole visit as operations and lags: set out, every surface's chain in fronts, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
   kept: Pick<KeptApart, 'rules'>,
   { of, guard, joined }: VisitPhases,
-  { house, units }: Pick<JobDetail, 'house' | 'units'>,
-  protectionSeconds: ProtectionSeconds,
+  mixes: readonly PlannedMix[],
+  protections: readonly Protection[],
+  { job: { house, units }, catalogue }: Pick<FacedSurvey, 'job' | 'catalogue'>,
 ): VisitWork {
   const builder = new WorkBuilder(units);
   const people = house.crew.map((member) => member.id);
-  const work = new PhaseWork(builder, joined);
+  const hours = visitHours(surfaces, house);
+  const mixing = new MixWork(builder, mixes, hours);
+  const work = new PhaseWork(builder, mixing, joined);
   const fronts = joined.flatMap((phase) => phase.fronts);
   const phases = new Map<string, PhaseGroups>();
   for (const { surface } of surfaces)
@@ -65,10 +72,13 @@ export function visitWork(
   const apart = above.flatMap(({ upper, lower, overhead }): [string, string][] =>
     overhead && places.has(upper) && places.has(lower) ? [[upper, lower]] : [],
   );
-  if (phases.size > 0) frameVisit(builder, people, [...phases.values()], footRinses, protectionSeconds);
+  const lasting = mixes.filter(({ agent }) => isMadeOnce(CATALOGUE.agent(agent), hours));
+  const shares = phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew) : [];
+  if (phases.size > 0) frameVisit(builder, shares, [...phases.values()], mixing.makings, footRinses);
   return {
     planned: builder.planned,
     joined: fronts,
+    shares,
     meetings: guard.meetings,
     problem: {
       operations: builder.operations,
@@ -80,9 +90,9 @@ export function visitWork(
       apart,
       people,
       setUpSeconds: {
-        place: TRADE_DEFAULTS.walkSeconds,
-        tool: 60 * TRADE_DEFAULTS.toolChangeMinutes,
-        mix: 0,
+        place: 60 * catalogue.weight('other-side').value,
+        tool: 60 * catalogue.weight('other-tool').value,
+        mix: 60 * catalogue.weight('other-mix').value,
       },
       machines: machineCounts(house),
       watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,
@@ -92,44 +102,28 @@ export function visitWork(
 
 function frameVisit(
   builder: WorkBuilder,
-  people: readonly string[],
+  shares: readonly PersonShare[],
   phases: readonly PhaseGroups[],
+  makings: readonly string[],
   footRinses: readonly string[],
-  protectionSeconds: ProtectionSeconds,
 ): void {
-  const seconds = TRADE_DEFAULTS.setOutSeconds + protectionSeconds.before / people.length;
-  const planned = { parts: [], stages: [], section: null, areaSquareMetres: null };
-  const setOut = people.map((person) =>
-    builder.add(
-      {
-        id: `set-out.${person}`,
-        cluster: `set-out.${person}`,
-        seconds,
-        zone: SITE,
-        place: SITE,
-        people: [person],
-      },
-      { task: 'set-out', ...planned },
-    ),
-  );
+  const forAll = (task: 'set-out' | 'clear-up', seconds: (share: PersonShare) => number) =>
+    shares.map((share) => {
+      const { person, mixes } = share;
+      const id = `${task}.${person}`;
+      const made = task === 'set-out' && mixes.length > 0 ? { mixes: mixes.map(({ stage }) => stage) } : {};
+      return builder.add(
+        { id, cluster: id, seconds: seconds(share), zone: SITE, place: SITE, people: [person] },
+        { task, parts: [], stages: [], section: null, areaSquareMetres: null, ...made },
+      );
+    });
+  const setOut = forAll('set-out', ({ secondsBefore }) => secondsBefore);
   builder.allAfter(
-    phases.flatMap(({ groups }) => groups.flatMap((g) => g.first)),
+    [...makings, ...phases.flatMap(({ groups }) => groups.flatMap((g) => g.first))],
     setOut,
     'protections-first',
   );
-  const clearUp = people.map((person) =>
-    builder.add(
-      {
-        id: `clear-up.${person}`,
-        cluster: `clear-up.${person}`,
-        seconds: TRADE_DEFAULTS.clearUpSeconds + protectionSeconds.after / people.length,
-        zone: SITE,
-        place: SITE,
-        people: [person],
-      },
-      { task: 'clear-up', ...planned },
-    ),
-  );
+  const clearUp = forAll('clear-up', ({ secondsAfter }) => secondsAfter);
   const ends = phases.flatMap((phase) => phase.ends);
   builder.allAfter(clearUp, [...ends, ...footRinses], 'uncover-last');
 }

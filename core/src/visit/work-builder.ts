@@ -36,6 +36,8 @@ export interface PlannedOperation {
   /** "13 strips of 1.2 m", "1–7 of 13 strips, each 1.2 m", "2 of 5"; null for what is done over the whole at once. */
   readonly section: string | null;
   readonly areaSquareMetres: number | null;
+  /** What is made in it, by the first stage of each mix; left out where nothing is. */
+  readonly mixes?: readonly string[];
 }
 
 /** For what is done over the whole at once. */
@@ -64,16 +66,17 @@ export class WorkBuilder {
     this.units = units;
   }
 
+  /** @param before an operation of the same cluster that it stands before; by itself it comes last */
   add(
-    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'perishes' | 'begins' | 'ends'> &
-      Partial<Operation>,
+    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'begins' | 'ends'> & Partial<Operation>,
     planned: Omit<PlannedOperation, 'id'>,
+    before?: string,
   ): string {
-    this.operations.push({
+    const at = before === undefined ? -1 : this.operations.findIndex(({ id }) => id === before);
+    this.operations.splice(at < 0 ? this.operations.length : at, 0, {
       machines: [],
       people: null,
       starts: null,
-      perishes: false,
       begins: NO_SET_UP,
       ends: NO_SET_UP,
       ...operation,
@@ -81,6 +84,12 @@ export class WorkBuilder {
     });
     this.planned.push({ id: operation.id, ...planned });
     return operation.id;
+  }
+
+  operation(id: string): Operation {
+    const found = this.operations.findLast((operation) => operation.id === id);
+    if (!found) throw new RangeError(`there is no operation "${id}"`);
+    return found;
   }
 
   /** Pieces of one work are begun in their order, whoever does them. */

@@ -1,3 +1,4 @@
+import { mixMinutes } from '../mixing/mix-lasts.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Face } from '../survey/face.ts';
 import type { Surface } from '../survey/surface.ts';
@@ -73,6 +74,7 @@ export function cycleParts(conditions: CycleConditions): CycleParts {
     },
     dwell,
     wetMinutes: needs === 'film' ? clocks.filmMinutes : clocks.dryOutMinutes,
+    mixMinutes: mixMinutes(catalogue.agent(apply.apply.agent)),
   };
   return { ...common, pace, front: frontBy(hands, people, pace) ?? cycleFront(pace) };
 }

@@ -1,3 +1,5 @@
+import { mixMinutes } from '../mixing/mix-lasts.ts';
+import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Front } from '../wetting/front.ts';
 import type { StripTimes } from '../wetting/front-strips.ts';
@@ -37,7 +39,7 @@ export function joinedFront(cycles: readonly WetCyclePlan[]): JoinedFront | null
   const way = unequalFront(strips);
   if (!way) return null;
   const soakMinutes = Math.max(...cycles.map(({ front }) => front?.soakMinutes ?? 0));
-  const { longestFrontMinutes, leastAbsenceMinutes, leastPieceSquareMetres } = TRADE_DEFAULTS;
+  const { leastAbsenceMinutes, leastPieceSquareMetres } = TRADE_DEFAULTS;
   const applied = cycles.slice(0, way.front.out).reduce((sum, cycle) => sum + cycle.areaSquareMetres, 0);
   const isAll = way.front.out === cycles.length;
   const leftAlone =
@@ -45,7 +47,9 @@ export function joinedFront(cycles: readonly WetCyclePlan[]): JoinedFront | null
     way.front.firstWait >= leastAbsenceMinutes &&
     (isAll || applied >= leastPieceSquareMetres);
   const minutes = soakMinutes + way.front.duration - (leftAlone ? way.front.firstWait : 0);
-  if (minutes > longestFrontMinutes) return null;
+  if (minutes > TRADE_DEFAULTS.longestFrontMinutes) return null;
+  const serves = cycles.map(({ apply }) => mixMinutes(CATALOGUE.agent(apply.apply.agent)));
+  if (soakMinutes + way.front.duration > Math.min(...serves)) return null;
   return {
     cycles,
     front: way.front,

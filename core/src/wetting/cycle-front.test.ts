@@ -16,6 +16,7 @@ const pace = (more: Partial<FrontPace> = {}): FrontPace => ({
   toolChanges: { alone: 2, leader: 0, follower: 0 },
   dwell: { fromMinutes: 8, toMinutes: 15 },
   wetMinutes: 60,
+  mixMinutes: Infinity,
   ...more,
 });
 

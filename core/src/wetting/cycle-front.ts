@@ -25,6 +25,8 @@ export interface FrontPace extends StripLay {
   readonly dwell: { readonly fromMinutes: number; readonly toMinutes: number };
   /** How long what is applied stays wet. */
   readonly wetMinutes: number;
+  /** How long after the front has begun one making of what is applied, or misted, serves. */
+  readonly mixMinutes: number;
 }
 
 /** Who works a front: one person, two of whom one applies and the other finishes, or several at a part each. */
@@ -90,6 +92,7 @@ const keptFront = keptBy(
     dwell.fromMinutes,
     dwell.toMinutes,
     Math.min(wetMinutes, dwell.toMinutes),
+    pace.mixMinutes,
   ],
   (pace) => byOnes(pace, 1),
   KEPT_FRONTS,
@@ -249,19 +252,29 @@ function piecesOf(
   const whole = piece(strips.strips);
   if (!whole) return null;
   const longest = TRADE_DEFAULTS.longestFrontMinutes;
+  const goesOn = ({ minutes, front }: FrontPiece) =>
+    minutes > longest || pace.soakMinutes + appliedFor(front, pace) > pace.mixMinutes;
   if (strips.strips < people) return null;
   const least = Math.min(strips.strips, people * Math.ceil(whole.minutes / longest / people));
   for (let cuts = least; cuts <= strips.strips; cuts += 1) {
     const most = Math.ceil(strips.strips / cuts);
     const first = piece(most);
     if (!first) return null;
-    if (first.minutes > longest && most > 1) continue;
+    if (goesOn(first) && most > 1) continue;
     const fewer = most * cuts - strips.strips;
     const second = fewer > 0 && most > 1 ? piece(most - 1) : null;
     if (fewer > 0 && !second) continue;
     return Array.from({ length: cuts }, (_, i) => (i < cuts - fewer || !second ? first : second));
   }
   return people === 1 ? [whole] : null;
+}
+
+/** Minutes to the last of the mix that is put on: its last strip dwells for a while, unless it is misted meanwhile. */
+export function appliedFor(
+  { duration, mist }: Pick<Front, 'duration' | 'mist'>,
+  { dwell }: Pick<FrontPace, 'dwell'>,
+): number {
+  return duration - (mist ? 0 : dwell.fromMinutes);
 }
 
 /** Only a piece that is worth coming back to, or the whole surface, for as long as other work is worth taking up. */

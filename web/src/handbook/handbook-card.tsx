@@ -73,11 +73,14 @@ function SchoolCard({ id, catalogue }: CardProps) {
 }
 
 function WeightCard({ id, catalogue }: CardProps) {
-  const { value, per, why, source } = catalogue.weight(id);
+  const { value, unit, per, why, source } = catalogue.weight(id);
   return (
     <Facts
       rows={[
-        [say('counts'), say('points-for-each', { value, per })],
+        [
+          say('counts'),
+          unit === 'min' ? say('minutes-for-each', { value, per }) : say('points-for-each', { value, per }),
+        ],
         [say('why'), why],
         [say('source'), source],
       ]}

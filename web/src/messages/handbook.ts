@@ -212,6 +212,7 @@ export const { say, rich } = messages({
   // handbook-card.tsx
   'company-practice': ' (company practice)',
   counts: 'Counts',
+  'minutes-for-each': '{value} min for each {per}',
   'points-for-each': '{value} points for each {per}',
   why: 'Why',
   // our-values-part.tsx

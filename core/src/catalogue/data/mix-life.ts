@@ -21,6 +21,8 @@ const BY_CLASS: Readonly<Partial<Record<AgentClass, MixLife>>> = {
 
 /** What differs from the class. */
 const BY_AGENT: Readonly<Record<string, MixLife>> = {
+  // It bubbles its oxygen off from the moment it is dissolved.
+  percarbonate: { hours: 1, neverClosed: true },
   'hydrogen-peroxide': { hours: 24, neverClosed: true },
   'sodium-ascorbate': { hours: 2, neverClosed: false },
 };

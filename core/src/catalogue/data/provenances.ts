@@ -26,7 +26,7 @@ const SORTS: readonly Sort[] = [
   ['method', /\.days\./, 'trade-default', { factor: 2 }],
   ['method', /\.minutes$/, 'trade-default', { share: 0.5 }],
   ['method', /\.rate\./, 'trade-default', { factor: 1.5 }],
-  ['method', /\.strengthGramsPerLitre\./, 'trade-default', { share: 0.25 }],
+  ['method', /\.strength(GramsPerLitre|Band)\./, 'trade-default', { share: 0.25 }],
   ['method', /\.dwellMinutes\./, 'trade-default', { share: 0.3 }],
   ['method', /LitresPerSquareMetre$/i, 'trade-default', { share: 0.3 }],
   ['tool', /^jet\./, 'data-sheet', { share: 0.1 }],

@@ -61,6 +61,11 @@ export const TRADE_DEFAULTS = {
   coolCelsius: 10,
   dwellTemperatureShare: 0.25,
 
+  // Mixes.
+  /** A mix does the same within these shares of the wanted strength; of a neutraliser more does no harm, of one that is an acid a little. */
+  strengthBand: { weakestShare: 0.8, strongestShare: 1.25 },
+  neutraliserStrongestShare: 5,
+
   // Chains.
   /** Faces that stand so much may be treated stronger first, kPa. */
   robustKilopascal: 60,
@@ -117,15 +122,15 @@ export const TRADE_DEFAULTS = {
 
   // The visit.
   watchesPerPerson: 2,
-  /** From one side of the property to another, the hose with it. */
-  walkSeconds: 60,
   setOutSeconds: 900,
   clearUpSeconds: 900,
-  mixSeconds: 300,
+  /** Gear on, measured, labelled and washed up; then the water runs in. */
+  mixSeconds: 180,
+  fillSecondsPerLitre: 5,
   /** What is ready to use is filled into the sprayer or the pail as it is. */
   pourSeconds: 60,
-  /** Work for one mix takes this share of its life at most: people do something else in between. */
-  mixLifeShare: 0.25,
+  /** A mix that does not last the day is put on so soon after it was made. */
+  freshWithinMinutes: 5,
   /** From so many fillings of the sprayer on a drum is mixed, where there is one. */
   fillingsForDrum: 3,
   /** Nothing stronger stands in the tank of an injector, g/L. */

@@ -17,9 +17,9 @@ export const MIXES = {
   'mix/powder': '{agent}, powder',
   'mix/water': 'Water',
   'mix/surfactant': 'Non-ionic surfactant',
-  'mix/sum': '{area} × ({cover}) + {percent} % waste = {amount}',
-  'mix/sum/injector':
-    '{area} × ({cover}) + {percent} % waste = {amount}, of which the injector draws {drawn} %',
+  'mix/cover': '{area} × ({cover})',
+  'mix/sum': '{area} + {percent} % waste = {amount}',
+  'mix/sum/injector': '{area} + {percent} % waste = {amount}, of which the injector draws {drawn} %',
   'mix/cover/mists': '{cover} + {passes, plural, one {# mist} other {# mists}} × {rate} L/m²',
   'mix/on-wet': '{strength} g/L × {rate} ÷ ({rate} + {film} kg/m² of pre-wet) = {left} g/L',
 

@@ -9,7 +9,7 @@ export const SOIL_METHODS: readonly Method[] = [
     why: 'Soot and film come off with soap, water and a soft brush; nothing on the surface is attacked.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 10, 20, 30], dwellMinutes: { from: 2, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Foam turns grey.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'A second pass at the same strength.' },
+      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 10, 20, 30], strengthBand: { weakest: [4, 8, 12, 20], strongest: [20, 20, 30, 30] }, dwellMinutes: { from: 2, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Foam turns grey.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'A second pass at the same strength.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['Overlapping passes, no dry brush.'] },
       rinse,
     ],
@@ -19,7 +19,7 @@ export const SOIL_METHODS: readonly Method[] = [
     surfaceRisk: 1, harmAround: 1, chainOrder: 'alkali',
     why: 'For patina, granules and soft surfaces that no brush may touch.', expectation: 'What the water does not take stays.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have made no more difference.', ifNotEnough: 'Leave it: force would take the surface.' },
+      { kind: 'apply', agent: 'neutral-detergent', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], strengthBand: { weakest: [4, 6, 8, 10], strongest: [10, 12, 15, 15] }, dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['No part dries.'], stopWhen: 'Two applications have made no more difference.', ifNotEnough: 'Leave it: force would take the surface.' },
       rinse,
     ],
   },
