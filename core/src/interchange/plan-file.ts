@@ -1,7 +1,6 @@
 import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
-import { applicationsOf } from '../supply/planned-mix.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { Expectation } from '../order/expectations.ts';
 import { toldCustomer } from '../order/told-customer.ts';
@@ -17,6 +16,7 @@ import type { Survey } from '../survey/survey.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Task } from '../visit/work-builder.ts';
 import type { AssumedValue } from './assumed-values.ts';
+import { mixesOf } from './plan-file-mixes.ts';
 import { visitsOf } from './plan-file-visits.ts';
 
 export const PLAN_FORMAT = 'etappe-plan';
@@ -48,22 +48,7 @@ export function planFileOf(
       ...meeting,
       otherTreatments: otherTreatments(meeting, plan.surfaces),
     })),
-    mixes: plan.mixes.flatMap((mix) =>
-      mix.batches.map(({ count, card }) => ({
-        stage: mix.stage,
-        applications: applicationsOf(mix).map((one) => ({ ...one, litres: roundToStep(one.litres, 0.01) })),
-        litres: card.litres,
-        batches: count,
-        strengthGramsPerLitre: card.strengthGramsPerLitre,
-        vessel: mix.vessel ?? 'sprayer',
-        lot: card.stock?.lot ?? null,
-        parts: card.parts.map((p) => ({
-          what: p.what,
-          ...(p.litres === null ? {} : { litres: p.litres }),
-          ...(p.grams === null ? {} : { grams: p.grams }),
-        })),
-      })),
-    ),
+    mixes: mixesOf(plan, survey),
     products: plan.products.map((p) => ({
       agent: p.product,
       ...(p.called === null ? {} : { product: p.called }),

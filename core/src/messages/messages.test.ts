@@ -53,10 +53,10 @@ describe('the catalogue of messages', () => {
   });
 
   it('says a message with its facts, in the number that is due', () => {
-    const about = { agents: 1, names: 'citric acid', sprayers: 0, more: 1 };
-    expect(say('sprayer-shared', about)).toMatch(/^1 agent is sprayed \(citric acid\) with no sprayer\./);
-    expect(say('sprayer-shared', { ...about, agents: 3, sprayers: 2 })).toMatch(
-      /^3 agents are .* 2 sprayers\./,
+    const about = { agents: 1, names: 'citric acid', sprayers: 0, needed: 1 };
+    expect(say('sprayer-opposed', about)).toMatch(/^1 agent is sprayed \(citric acid\) with no sprayer:/);
+    expect(say('sprayer-opposed', { ...about, agents: 3, sprayers: 2 })).toMatch(
+      /^3 agents are .* 2 sprayers:/,
     );
   });
 

@@ -28,7 +28,7 @@ describe('the crew order of the demo job', () => {
     const applies = entries.filter((e) => e.task === 'apply');
     expect(applies.length).toBeGreaterThan(5);
     for (const e of applies) {
-      expect(e.mix).toMatch(/^Mix \d+$/);
+      expect(e.mix).toMatch(/^Mix [A-Z]$/);
       expect(e.rinse?.from.localeCompare(e.rinse.latest)).toBeLessThanOrEqual(0);
       expect(order.people.map((p) => p.name)).toContain(e.rinse?.by);
     }
@@ -38,12 +38,12 @@ describe('the crew order of the demo job', () => {
     const said = entries.find((e) => e.how.length > 2);
     if (!said) throw new Error('no entry says how');
     const [first, again, elsewhere] = saidOnce([
-      said,
-      { ...said, start: '23:00' },
-      { ...said, start: '23:30', place: 'Elsewhere' },
+      { entry: said, toldAt: '08:55' },
+      { entry: { ...said, start: '23:00' }, toldAt: '22:55' },
+      { entry: { ...said, start: '23:30', place: 'Elsewhere' }, toldAt: '23:30' },
     ]);
     expect(first).toBe(said);
-    expect(again).toMatchObject({ start: '23:00', sameAs: said.start, how: [], checks: [], cautions: [] });
+    expect(again).toMatchObject({ start: '23:00', sameAs: '08:55', how: [], checks: [], cautions: [] });
     expect(elsewhere).toMatchObject({ sameAs: null, how: said.how });
   });
 

@@ -12,7 +12,7 @@ import { visitOutlines } from '../plan/visit-outline.ts';
 import type { VisitOutline } from '../plan/visit-outline.ts';
 import { say } from '../messages/message.ts';
 import { daysAfter } from '../quantity/calendar.ts';
-import { secondOfDay } from '../quantity/duration.ts';
+import { roundTime, secondOfDay, shortTime } from '../quantity/duration.ts';
 import { upperFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import { applicationsOf } from '../supply/planned-mix.ts';
@@ -21,8 +21,10 @@ import type { ProductAmount } from '../supply/product-amounts.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import type { Acknowledgement } from '../survey/job-detail.ts';
 import { protectionLine } from './protection-line.ts';
-import { EntryWriter, mixName, saidOnce, shortTime, unique } from './order-entry.ts';
+import { EntryWriter, saidOnce, unique } from './order-entry.ts';
 import type { OrderEntry } from './order-entry.ts';
+import { roundsInWords } from './rounds-in-words.ts';
+import { inUseOrder } from '../visit/mix-letters.ts';
 import { siteNotes } from './site-notes.ts';
 import type { SiteNote } from './site-notes.ts';
 
@@ -40,6 +42,16 @@ export interface OrderMix {
   readonly lots?: Readonly<Record<string, string>>;
   /** Hours that it may stand once mixed. */
   readonly keepsHours?: number;
+}
+
+/** What a person does in one go. */
+export interface OrderRound {
+  readonly name: string;
+  /** hh:mm, to five minutes. */
+  readonly start: string;
+  readonly finish: string;
+  /** Its entries, by their operations. */
+  readonly operations: readonly string[];
 }
 
 /** The crew order as a document: everything is text or figures, nothing is looked up again when it is shown. */
@@ -60,6 +72,10 @@ export interface CrewOrder {
     readonly id: string;
     readonly name: string;
     readonly entries: readonly OrderEntry[];
+    /** The same in rounds; not on orders from before a day was read so. */
+    readonly rounds?: readonly OrderRound[];
+    /** What they keep an eye on while product is about; not on orders from before it was shared out. */
+    readonly during?: readonly string[];
   }[];
   readonly mixes: readonly OrderMix[];
   readonly products: readonly ProductAmount[];
@@ -85,13 +101,14 @@ export interface CrewOrder {
  */
 export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   if (!plan.visit) throw new RangeError('a plan without a visit cannot be ordered: see its warnings');
-  const { placements, makespan } = plan.visit.schedule;
+  const { makespan } = plan.visit.schedule;
   const dayStart = secondOfDay(survey.job.house.dayStart);
-  const day = { from: shortTime(dayStart), to: shortTime(dayStart + makespan) };
+  const day = { from: shortTime(dayStart), to: roundTime(dayStart + makespan) };
   const catalogue = companyCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
   const writer = new EntryWriter(plan, { ...survey, catalogue }, dayStart);
+  const named = roundsInWords(plan);
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
     jobName: survey.job.name,
@@ -103,15 +120,35 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     visit: { number: plan.visitNumber, of: plan.visits.length },
     later: visitOutlines(plan, survey).filter((visit) => visit.number > plan.visitNumber),
     site: [...siteNotes(survey, day), ...reachNotes(plan, survey)],
-    people: survey.job.house.crew.map(({ id, name }) => ({
-      id,
-      name,
-      entries: saidOnce(placements.filter((p) => p.person === id).map((p) => writer.entry(p.operation))),
-    })),
-    mixes: plan.mixes.map((mix, i) => {
+    people: survey.job.house.crew.map(({ id, name }) => {
+      const own = named.filter(({ person }) => person === id);
+      const share = plan.work.shares.find(({ person }) => person === id);
+      return {
+        id,
+        name,
+        entries: saidOnce(
+          own.flatMap(({ operations, start }) =>
+            operations.map((operation) => ({
+              entry: writer.entry(operation.id),
+              toldAt: roundTime(dayStart + start),
+            })),
+          ),
+        ),
+        rounds: own.map((round) => ({
+          name: round.name,
+          start: roundTime(dayStart + round.start),
+          finish: roundTime(dayStart + round.finish),
+          operations: round.operations.map((operation) => operation.id),
+        })),
+        during: (share?.protections ?? [])
+          .filter((p) => p.when === 'during')
+          .map((p) => protectionLine(p).text),
+      };
+    }),
+    mixes: inUseOrder(plan).map((mix) => {
       const agent = catalogue.agent(mix.agent);
       return {
-        name: mixName(i),
+        name: writer.mixName(mix),
         place: writer.placeName(applicationsOf(mix).map(({ surface }) => surface)),
         agent: agent.name,
         product: orderedProduct(catalogue.product(mix.agent)),

@@ -7,13 +7,15 @@ import type { JetOnFace } from '../visit/jet-match.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { PlannedOperation } from '../visit/work-builder.ts';
 import { formatArea, formatMass, formatStandOff, formatVolume } from '../quantity/shown-quantity.ts';
-import { clockTime } from '../quantity/duration.ts';
+import { shortTime } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import { say, told } from '../messages/message.ts';
 import type { Message, Told } from '../messages/message.ts';
 import { frontsInWords } from './fronts-in-words.ts';
 import { isFor } from '../supply/planned-mix.ts';
+import type { PlannedMix } from '../supply/planned-mix.ts';
+import { mixLetters } from '../visit/mix-letters.ts';
 import { stageProtection } from '../protection/stage-protection.ts';
 import { placesInWords } from './places-in-words.ts';
 import { protectionLine } from './protection-line.ts';
@@ -58,23 +60,25 @@ export interface OrderEntry {
 /** Each text once, in order of first appearance. */
 export const unique = (texts: readonly string[]) => [...new Set(texts)];
 
-export function mixName(index: number): string {
-  return say('order/mix-name', { number: index + 1 });
+/** "Mix B", or the name of what is ready to use. */
+export function mixName({ agent }: PlannedMix, letter: string | undefined): string {
+  return letter === undefined ? CATALOGUE.agent(agent).name : say('order/mix-name', { letter });
 }
 
-export function shortTime(seconds: number): string {
-  return clockTime(seconds).slice(0, 5);
-}
-
-/** How something is done is said where a person does it first; later entries point there. */
-export function saidOnce(entries: readonly OrderEntry[]): readonly OrderEntry[] {
+/**
+ * How something is done is said where a person does it first; later entries point there.
+ * @param entries with the time of the round that each is in, hh:mm
+ */
+export function saidOnce(
+  entries: readonly { readonly entry: OrderEntry; readonly toldAt: string }[],
+): readonly OrderEntry[] {
   const said = new Map<string, string>();
-  return entries.map((entry) => {
+  return entries.map(({ entry, toldAt }) => {
     const { how, checks, stopWhen, ifNotEnough, cautions } = entry;
     const words = JSON.stringify([entry.place, how, checks, stopWhen, ifNotEnough, cautions]);
     const firstTold = said.get(words);
     if (how.length + checks.length < 2 || firstTold === undefined) {
-      said.set(words, entry.start);
+      said.set(words, toldAt);
       return entry;
     }
     return {
@@ -123,6 +127,7 @@ export class EntryWriter {
   private readonly stages: ReadonlyMap<string, Stage>;
   private readonly fronts: ReadonlyMap<string, readonly Told[]>;
   private readonly jets: ReadonlyMap<string, JetOnFace>;
+  private readonly letters: ReadonlyMap<string, string>;
 
   constructor(plan: Plan, survey: OrderedSurvey, dayStart: number) {
     this.plan = plan;
@@ -130,6 +135,7 @@ export class EntryWriter {
     this.dayStart = dayStart;
     this.planned = new Map(plan.work.planned.map((p) => [p.id, p]));
     this.fronts = frontsInWords(plan);
+    this.letters = mixLetters(plan.mixes, plan.work.planned, plan.visit?.schedule ?? null);
     this.jets = new Map(jetsOn(plan.surfaces, survey).map((jet) => [`${jet.surface} ${jet.tool}`, jet]));
     this.stages = new Map(
       plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)),
@@ -157,8 +163,8 @@ export class EntryWriter {
     // Product that goes on; a neutraliser says nothing of when to stop.
     const applied = stages.find((s) => s.kind === 'apply')?.apply;
     const title = this.title(planned, stages);
-    const how = this.how(planned, stages);
-    const mixIndex = apply ? this.plan.mixes.findIndex((m) => isFor(m, apply.id)) : -1;
+    const how = this.how(planned, stages, placement.person);
+    const mix = apply && this.plan.mixes.find((m) => isFor(m, apply.id));
     return {
       operation,
       start: shortTime(this.dayStart + placement.start),
@@ -171,7 +177,7 @@ export class EntryWriter {
         planned.areaSquareMetres === null
           ? null
           : formatArea(planned.areaSquareMetres, this.survey.job.units),
-      mix: mixIndex >= 0 ? mixName(mixIndex) : null,
+      mix: mix ? this.mixName(mix) : null,
       sameAs: null,
       how: how.map((line) => line.text),
       force: planned.task === 'mix' ? null : this.force(stages),
@@ -203,11 +209,27 @@ export class EntryWriter {
     );
   }
 
-  private how(planned: PlannedOperation, stages: readonly Stage[]): readonly Told[] {
+  /** As cards, labels and entries call a mix. */
+  mixName(mix: PlannedMix): string {
+    return mixName(mix, this.letters.get(mix.stage));
+  }
+
+  private how(planned: PlannedOperation, stages: readonly Stage[], person: string): readonly Told[] {
     const { task } = planned;
+    const share = this.plan.work.shares.find((own) => own.person === person);
     const protections = (when: 'before' | 'after') =>
-      this.plan.protections.filter((p) => p.when === when).map(protectionLine);
-    if (task === 'set-out') return protections('before');
+      (share?.protections ?? []).filter((p) => p.when === when).map(protectionLine);
+    if (task === 'set-out')
+      return [
+        ...protections('before'),
+        ...(share?.mixes ?? []).map((mix) =>
+          told('order/make', {
+            mix: this.mixName(mix),
+            agent: lowerFirst(CATALOGUE.agent(mix.agent).name),
+            amount: formatVolume(mix.litres, this.survey.job.units),
+          }),
+        ),
+      ];
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
     if (isPlainRinse(task)) return [told(`order/${task}/how`)];
     if (task === 'mix') return [told(isPoured(stages) ? 'order/pour/how' : 'order/mix/how')];

@@ -10,9 +10,10 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Stage } from '../treatment/stage.ts';
 import type { Derivation } from './derivation.ts';
 import { applicationsOf } from '../supply/planned-mix.ts';
-import type { PlannedMix } from '../supply/planned-mix.ts';
 import { stageSeconds } from '../visit/stage-seconds.ts';
-import { shareVessels } from '../visit/vessels.ts';
+import { makingTimes } from '../visit/making-times.ts';
+import type { PersonShare } from '../visit/share-out.ts';
+import { sprayerLoads, sprayerUse } from '../visit/sprayer-loads.ts';
 import { WHOLE } from '../visit/work-builder.ts';
 import type { OperationPart, PlannedOperation } from '../visit/work-builder.ts';
 
@@ -34,7 +35,12 @@ export function dayLog(
   schedule: Schedule,
   survey: FacedSurvey,
 ): readonly LogEntry[] {
-  const vessels = shareVessels(surfaces, machineCounts(survey.job.house).sprayer);
+  const { names: vessels } = sprayerLoads(
+    { surfaces, mixes, work },
+    schedule,
+    machineCounts(survey.job.house).sprayer,
+  );
+  const shares = new Map(work.shares.map((share) => [share.person, share]));
   const stages = new Map<string, StageStep>();
   for (const { treatment } of surfaces)
     (treatment?.stages ?? []).forEach((stage, step) => stages.set(stage.id, { stage, step }));
@@ -47,7 +53,7 @@ export function dayLog(
     const [operation, placement] = [planned.get(id), placed.get(id)];
     if (!operation || !placement) return [];
     const own = operation.stages.flatMap((stage) => stages.get(stage) ?? []);
-    const common = { placement, operation, mixOf, mixes, vessels };
+    const common = { placement, operation, mixOf, vessels, share: shares.get(placement.person) ?? null };
     if (operation.parts.length === 0) return [{ ...common, part: null, own }];
     return operation.parts.map((part) => ({
       ...common,
@@ -138,7 +144,8 @@ interface Told {
   readonly part: OperationPart | null;
   readonly own: readonly StageStep[];
   readonly mixOf: ReadonlyMap<string, string>;
-  readonly mixes: readonly PlannedMix[];
+  /** What the person sets out, makes and clears up. */
+  readonly share: PersonShare | null;
   readonly vessels: ReadonlyMap<string, string>;
 }
 
@@ -150,7 +157,7 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
   const common = plainEntry(told);
   switch (operation.task) {
     case 'set-out':
-      return [common, ...madeAtSetOut(told, common)];
+      return setOutEntries(told, common);
     case 'clear-up':
       return [common];
     case 'foot-rinse':
@@ -173,15 +180,20 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
   }
 }
 
-/** What lasts the day, made once all is set out: of its time, since that is shared out with it. */
-function madeAtSetOut({ operation, mixes }: Told, common: LogEntry): readonly LogEntry[] {
-  return (operation.mixes ?? []).map((id): LogEntry => ({
-    ...common,
-    from: common.to,
-    act: 'mix',
-    agent: mixes.find(({ stage }) => stage === id)?.agent ?? null,
-    mix: id,
-  }));
+/** Setting out, and at its end what lasts the day is made. */
+function setOutEntries({ placement, share }: Told, common: LogEntry): readonly LogEntry[] {
+  const made = share ? makingTimes(share, placement) : [];
+  return [
+    { ...common, to: made[0]?.from ?? common.to },
+    ...made.map(({ mix, from, to }): LogEntry => ({
+      ...common,
+      from,
+      to,
+      act: 'mix',
+      agent: mix.agent,
+      mix: mix.stage,
+    })),
+  ];
 }
 
 /** Surfaces in their turn, each for as long as its share of the work. */
@@ -225,7 +237,7 @@ function stageEntry(told: Told, { stage, step }: StageStep): LogEntry {
     act: ACTS[stage.kind],
     agent: apply?.agent ?? null,
     mix: apply ? (told.mixOf.get(stage.id) ?? null) : null,
-    vessel: sprayed ? (told.vessels.get(apply.agent) ?? null) : null,
+    vessel: sprayed ? (told.vessels.get(sprayerUse(told.operation.id, apply.agent)) ?? null) : null,
     wets: isWet(stage) || stage.kind === 'apply',
     step,
     method: stage.method,

@@ -6,7 +6,11 @@ import type { LowerBound } from '../sequence/lower-bound.ts';
 import { NoPlace, TooManyPieces } from '../sequence/place-clusters.ts';
 import { solve } from '../sequence/solve.ts';
 import type { SolveOptions } from '../sequence/solve.ts';
-import { formatDuration } from '../quantity/duration.ts';
+import type { Schedule } from '../sequence/problem.ts';
+import { formatDuration, secondOfDay } from '../quantity/duration.ts';
+import { machineCounts } from '../survey/job-detail.ts';
+import { sprayerLoads } from '../visit/sprayer-loads.ts';
+import { rinsedSprayerWarnings } from '../warnings/sprayer-warnings.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -149,12 +153,20 @@ function withSchedule(
     ...derivation,
     warnings: [
       ...derivation.warnings,
+      ...fewSprayers(derivation, decided.schedule, survey),
       ...coverWarnings(derivation, decided.schedule, survey),
       ...waterWarnings(visitWater(derivation, decided.schedule, survey), survey),
       ...tooLong,
     ],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
+}
+
+/** Of too few sprayers, where they are not too few already for what may never meet in one. */
+function fewSprayers(derivation: Derivation, schedule: Schedule, { job }: FacedSurvey): readonly Warning[] {
+  if (derivation.warnings.some(({ rule }) => rule === 'sprayer-opposed')) return [];
+  const loads = sprayerLoads(derivation, schedule, machineCounts(job.house).sprayer);
+  return rinsedSprayerWarnings(loads, job.house, secondOfDay(job.house.dayStart));
 }
 
 /**

@@ -1,24 +1,15 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
-import { readJobFile } from '../interchange/job-file.ts';
 import { judgedDay } from '../judge/day-judge.ts';
 import type { LogEntry } from '../judge/day-log.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
+import { demo, surveyOf } from '../test/demo-survey.ts';
 import { randomProperty } from '../test/random-property.ts';
 import { dayLog, judgedPlace } from './day-log.ts';
 import { plan, planAround } from './plan.ts';
 import type { Plan } from './plan.ts';
 
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 1 };
-
-function surveyOf(file: unknown): Survey {
-  const reading = readJobFile(file);
-  if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
-  return reading.survey;
-}
-const demo = (name: string) =>
-  surveyOf(JSON.parse(readFileSync(new URL(`../../../demo/${name}.etappe.json`, import.meta.url), 'utf8')));
 
 function dayOf(survey: Survey, made: Plan) {
   if (!made.visit) throw new Error('the plan has no visit');

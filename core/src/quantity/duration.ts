@@ -20,6 +20,21 @@ export function clockTime(secondOfDay: number): string {
   return `${two(Math.floor(s / 3600))}:${two(Math.floor((s % 3600) / 60))}:${two(s % 60)}`;
 }
 
+/** Time of day as hh:mm: for what must not be missed, as the end of a dwell. */
+export function shortTime(secondOfDay: number): string {
+  return clockTime(secondOfDay).slice(0, 5);
+}
+
+const FIVE_MINUTES = 300;
+
+/**
+ * Time of day as a crew reads it, to five minutes.
+ * @example roundTime(32_040) // "08:55", of 08:54
+ */
+export function roundTime(secondOfDay: number): string {
+  return shortTime(FIVE_MINUTES * Math.round(secondOfDay / FIVE_MINUTES));
+}
+
 /** Seconds after midnight of "hh:mm"; the input is checked by the schema that holds it. */
 export function secondOfDay(hoursAndMinutes: string): number {
   const [hours = '0', minutes = '0'] = hoursAndMinutes.split(':');

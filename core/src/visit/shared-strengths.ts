@@ -134,7 +134,7 @@ function withStrengths(
 /** An application at the strength of the mix that it is put on with. */
 function at(stage: AppliedStage, strengthGramsPerLitre: number, band: StrengthBand): Stage {
   const { strengthGramsPerLitre: alone, dwell } = stage.apply;
-  if (strengthGramsPerLitre === alone) return stage;
+  if (strengthGramsPerLitre === alone) return { ...stage, apply: { ...stage.apply, band } };
   return {
     ...stage,
     apply: {

@@ -25,21 +25,3 @@ export function groupsThatGoTogether(agents: readonly Agent[]): readonly (readon
   }
   return groups;
 }
-
-/**
- * Which sprayer carries which agent: each its own where there are enough, else those share one that go together; where even
- * that is too many, opposed ones share the last.
- * @returns names of sprayers by agent
- */
-export function shareVessels(
-  surfaces: readonly TreatedSurface[],
-  sprayers: number,
-): ReadonlyMap<string, string> {
-  const agents = sprayedAgents(surfaces);
-  const groups = agents.length <= sprayers ? agents.map((agent) => [agent]) : groupsThatGoTogether(agents);
-  return new Map(
-    groups.flatMap((group, i) =>
-      group.map((agent) => [agent.id, `sprayer ${Math.min(i + 1, Math.max(1, sprayers))}`] as const),
-    ),
-  );
-}

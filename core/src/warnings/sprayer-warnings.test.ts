@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
+import { demo } from '../test/demo-survey.ts';
 
 /** Rules about sprayers, of a job with chlorine, an acid and an oxygen cleaner in it. */
 const said = (sprayers: number) => {
@@ -40,10 +41,22 @@ describe('sprayers', () => {
   it('are enough where each agent has its own', () => {
     expect(said(9)).toEqual([]);
   });
-  it('are flushed between agents that go together where there are fewer', () => {
-    expect(said(2)).toEqual([['sprayer-shared', 'warn']]);
+  it('are enough where each mix that is in use has its own', () => {
+    expect(said(2)).toEqual([]);
   });
   it('are never shared by agents that oppose each other', () => {
     expect(said(1)).toEqual([['sprayer-opposed', 'stop']]);
+  });
+  it('are rinsed out between mixes where fewer are there than are full at once, and it says when', () => {
+    const survey = demo('hill-observatory');
+    const machines = survey.job.house.machines.map((m) => (m.kind === 'sprayer' ? { ...m, count: 5 } : m));
+    const few = { ...survey, job: { ...survey.job, house: { ...survey.job.house, machines } } };
+    const found = plan(few, { asOf: '2026-05-04', seed: 1, budget: 1 }).warnings.filter((w) =>
+      w.rule.startsWith('sprayer'),
+    );
+    expect(found.map(({ rule, severity }) => [rule, severity])).toEqual([['sprayer-shared', 'warn']]);
+    expect(found[0]?.text).toMatch(
+      /^At \d\d:\d\d \d sprayers are full at once \(.*\), and you bring 5\. Bring \d more, or rinse/,
+    );
   });
 });

@@ -1,6 +1,6 @@
 /** The lines of a crew order. */
 export const ORDER = {
-  'order/mix-name': 'Mix {number}',
+  'order/mix-name': 'Mix {letter}',
   'order/places': '{first} to {last} ({count} surfaces)',
   'order/whole-site': 'Whole site',
   'order/at-mark': '{place}, {where}',
@@ -15,6 +15,16 @@ export const ORDER = {
   'order/neutralise': 'Neutralise with {agent}',
   'order/neutralise/what': 'Neutralise {what} with {agent}',
   'order/does': '{what}',
+  'order/make': '{mix}: {amount} of {agent}, see its card',
+
+  // A round: what one person does in one go.
+  'round/set-out': 'Set out',
+  'round/set-out/mix': 'Set out, mix {letters}',
+  'round/clear-up': 'Clear up',
+  'round/mix': 'Mix {letters}',
+  'round/name': '{places}: {acts}',
+  'round/apply': '{mix} on',
+  'round/again': 'mix {mix}',
   'order/then': '{first}, then {next}',
   'order/verb/clear': 'Brush off loose dirt',
   'order/verb/pre-wet': 'Pre-wet',

@@ -60,7 +60,7 @@ export const WARNINGS = {
   'sprayer-opposed':
     '{agents, plural, one {# agent is} other {# agents are}} sprayed ({names}) with {sprayers, plural, =0 {no sprayer} one {# sprayer} other {# sprayers}}: agents that must never meet would share one. Bring at least {needed}, better one for each agent.',
   'sprayer-shared':
-    '{agents, plural, one {# agent is} other {# agents are}} sprayed ({names}) with {sprayers, plural, =0 {no sprayer} one {# sprayer} other {# sprayers}}. Bring {more} more, or flush one with clean water between agents that may follow each other.',
+    'At {at} {atOnce, plural, one {# sprayer is} other {# sprayers are}} full at once ({names}), and you bring {sprayers, plural, =0 {none} other {#}}. Bring {more} more, or rinse {rinses, plural, =0 {one out between mixes} one {one out once, three times through,} other {them out # times over the day, three times through each,}} before another mix goes in.',
   'too-thin':
     '{place}: one litre of {product} is spread over {spread} m², and past {most} m² it does nothing. Put on at least {least} L/m² a coat, or check the coverage on the label.',
   'lot-unfit': '{agent}: {lots} cannot be used.',
