@@ -55,7 +55,7 @@ module.exports = {
     {
       name: 'core-has-no-node',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src', pathNot: '(\\.test\\.ts$|^core/src/test/)' },
       to: { dependencyTypes: ['core'] },
     },
     {

@@ -28,7 +28,7 @@ describe('the mix card', () => {
 
   it('rounds what brings an agent to rest up, for it must suffice', () => {
     const card = mixCard(CATALOGUE.agent('sodium-ascorbate'), 11.5, 2.79, 'metric');
-    expect(card.parts.find((p) => p.role === 'powder')?.grams).toBe(40);
+    expect(card.parts.find((p) => p.role === 'powder')?.grams).toBe(35);
   });
 
   it('leaves a ready product alone', () => {

@@ -34,8 +34,10 @@ export interface MixStock {
   readonly gramsPerLitre: number;
 }
 
-/** Measures at hand: a jug marked in 0.1 L or US fl oz, a kitchen scale in 10 g, a pipette of 1 mL. */
+/** Measures at hand: a jug marked in 0.1 L or US fl oz, a kitchen scale in 10 g, of little in 5 g, a pipette of 1 mL. */
 const SCALE_STEP_GRAMS = 10;
+const LITTLE_GRAMS = 100;
+const SCALE_STEP_OF_LITTLE_GRAMS = 5;
 const PIPETTE_STEP_LITRES = 0.001;
 
 export function jugStepLitres(units: UnitSystem): number {
@@ -47,6 +49,8 @@ export interface MixFrom {
   readonly stock: MixStock;
   /** Rounding never takes the mix above it, g/L. */
   readonly greatestGramsPerLitre: number;
+  /** It brings another agent to rest: never less of it than that takes. */
+  readonly mustSuffice?: boolean;
 }
 
 /** By the label, and as strong as it comes. */
@@ -97,11 +101,11 @@ export function mixCard(
   const greatest = Math.max(targetGramsPerLitre, from.greatestGramsPerLitre);
   if (agent.stock.form === 'powder') {
     const exact = targetGramsPerLitre * volume;
-    // What brings another agent to rest must suffice.
+    const step = exact < LITTLE_GRAMS ? SCALE_STEP_OF_LITTLE_GRAMS : SCALE_STEP_GRAMS;
     const grams =
-      agent.class === 'neutraliser'
-        ? roundUpToStep(exact, SCALE_STEP_GRAMS)
-        : rounded(exact, SCALE_STEP_GRAMS, greatest * volume);
+      from.mustSuffice || agent.class === 'neutraliser'
+        ? roundUpToStep(exact, step)
+        : rounded(exact, step, greatest * volume);
     return {
       ...card,
       strengthGramsPerLitre: roundToStep(grams / volume, 0.1),

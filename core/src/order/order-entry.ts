@@ -214,6 +214,16 @@ export class EntryWriter {
     return mixName(mix, this.letters.get(mix.stage));
   }
 
+  /** What lasts the day is made while setting out. */
+  private making(mix: PlannedMix): Told {
+    const agent = lowerFirst(CATALOGUE.agent(mix.agent).name);
+    const amount = formatVolume(mix.litres, this.survey.job.units);
+    const letter = this.letters.get(mix.stage);
+    return letter === undefined
+      ? told('order/fill', { agent, amount })
+      : told('order/make', { mix: this.mixName(mix), agent, amount });
+  }
+
   private how(planned: PlannedOperation, stages: readonly Stage[], person: string): readonly Told[] {
     const { task } = planned;
     const share = this.plan.work.shares.find((own) => own.person === person);
@@ -222,13 +232,7 @@ export class EntryWriter {
     if (task === 'set-out')
       return [
         ...protections('before'),
-        ...(share?.mixes ?? []).map((mix) =>
-          told('order/make', {
-            mix: this.mixName(mix),
-            agent: lowerFirst(CATALOGUE.agent(mix.agent).name),
-            amount: formatVolume(mix.litres, this.survey.job.units),
-          }),
-        ),
+        ...(share?.mixes ?? []).map((mix) => this.making(mix)).sort((a, b) => (a.text < b.text ? -1 : 1)),
       ];
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
     if (isPlainRinse(task)) return [told(`order/${task}/how`)];

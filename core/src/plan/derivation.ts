@@ -117,9 +117,9 @@ export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivati
 export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'products'>;
 
 /** As much of a derivation as its figures need: no work, no warnings, no hash. */
-export function derivedFigures(survey: FacedSurvey): FiguredPlan {
+export function derivedFigures(survey: FacedSurvey, hands?: HandsOf): FiguredPlan {
   const { surfaces, kept, visits, date, hours } = visitOf(survey);
-  const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours));
+  const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours, hands));
   const { mixes } = plannedMixes(planned, visitPhases(planned, kept).joined, survey, date);
   return {
     surfaces: planned,

@@ -241,15 +241,18 @@ function batchesOf(
   agent: Agent,
   filled: readonly number[],
   target: number,
-  { shelf, units }: MixInput,
+  { makings, shelf, units }: MixInput,
 ): PlannedMix['batches'] {
-  const greatestGramsPerLitre = agent.strengthSpan.to;
+  const from = {
+    greatestGramsPerLitre: agent.strengthSpan.to,
+    mustSuffice: makings.flat().some(({ stage }) => stage.kind === 'neutralise'),
+  };
   const batches: { count: number; filling: number; card: MixCard }[] = [];
   for (const filling of filled) {
     const stock = shelf.take(agent, (strength) =>
       stockTaken(agent, filling, target, units, {
+        ...from,
         stock: { lot: null, gramsPerLitre: strength },
-        greatestGramsPerLitre,
       }),
     );
     const last = batches.at(-1);
@@ -259,7 +262,7 @@ function batchesOf(
       batches.push({
         count: 1,
         filling,
-        card: mixCard(agent, filling, target, units, { stock, greatestGramsPerLitre }),
+        card: mixCard(agent, filling, target, units, { ...from, stock }),
       });
   }
   return batches.map(({ count, card }) => ({ count, card }));

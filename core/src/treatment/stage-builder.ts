@@ -148,6 +148,7 @@ function applyDetail(
       agentClass: agent.class,
       strengthGramsPerLitre: wanted,
       band: strengthBand(template, wanted, grade, agent),
+      ...(around.schools['mixes'] === 'own' ? { ownMix: true as const } : {}),
       basis: agent.basis,
       ...coatsOf(template, around),
       dwell: template.leaveOn

@@ -74,6 +74,8 @@ export interface ApplyDetail {
   readonly band?: StrengthBand;
   /** What it would be mixed at for this face alone, where the mix that is shared is weaker or stronger. */
   readonly aloneGramsPerLitre?: number;
+  /** Somebody has decided that the face gets a mix of its own. */
+  readonly ownMix?: true;
   readonly basis: string;
   readonly litresPerSquareMetre: number;
   readonly coats: number;

@@ -119,11 +119,6 @@ function wholeSite(treated: readonly TreatedSurface[]): readonly Protection[] {
   ];
 }
 
-/** Minutes of the crew for acts before the work, or after it. */
-export function protectionMinutes(protections: readonly Protection[], when: Protection['when']): number {
-  return protections.filter((p) => p.when === when).reduce((sum, p) => sum + p.minutes, 0);
-}
-
 /** What a plan has of covers and of the sun on the faces. */
 interface Covered {
   readonly protections: readonly Protection[];

@@ -70,6 +70,7 @@ class Bands {
 
   of({ apply }: AppliedStage, face: Face): StrengthBand {
     const wanted = apply.strengthGramsPerLitre;
+    if (apply.ownMix) return { weakest: wanted, strongest: wanted };
     const { weakest, strongest } = apply.band ?? { weakest: wanted, strongest: wanted };
     if (strongest === wanted) return { weakest, strongest };
     const agent = this.survey.catalogue.agent(apply.agent);
@@ -188,7 +189,6 @@ function withStages(
       treatment: {
         ...treatment,
         stages: anew(treatment.stages),
-        parts: treatment.parts.map((part) => ({ ...part, stages: anew(part.stages) })),
       },
     };
   });

@@ -1,22 +1,22 @@
-import { placesInWords } from '@etappe/core';
-import type { Plan, Survey, Task } from '@etappe/core';
+import { roundsInWords } from '@etappe/core';
+import type { NamedRound, Plan, PlannedOperation, Survey, Task } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
-import { say } from '../messages/drawing.ts';
+import { labelRows, shortened } from './label-rows.ts';
+
+/** What is done most of the time in a round, as far as the ribbon tells it apart. */
+export type RoundLook = 'frame' | 'mix' | 'wet' | 'rinse' | 'dry';
 
 export interface RibbonBar {
-  readonly id: string;
-  readonly task: Task;
-  readonly place: string;
-  readonly section: string | null;
-  readonly person: string;
-  readonly start: number;
-  readonly finish: number;
+  readonly round: NamedRound;
+  readonly look: RoundLook;
   readonly x: number;
   readonly y: number;
   readonly width: number;
   readonly height: number;
-  /** Short text that fits into the bar; empty where none does. */
-  readonly label: string;
+  /** Its name beneath it, cut short where the next one needs the place. */
+  readonly label: { readonly text: string; readonly x: number; readonly y: number };
+  /** Its surfaces, where each is begun, with as much of the name as there is room for. */
+  readonly parts: readonly { readonly x: number; readonly label: string }[];
 }
 
 /** A section that dwells under somebody's eye, drawn below the work of that person. */
@@ -37,16 +37,61 @@ export interface RibbonLayout {
   readonly ticks: readonly { readonly x: number; readonly second: number }[];
 }
 
-export const ROW_HEIGHT = 74;
-const BAR_HEIGHT = 34;
-const DWELL_HEIGHT = 7;
+const BAR_HEIGHT = 26;
+const DWELL_HEIGHT = 6;
 const DWELL_LANES = 2;
+const LABEL_HEIGHT = 15;
+const LABEL_LANES = 5;
+const LABELS_FROM = 10 + BAR_HEIGHT + DWELL_LANES * (DWELL_HEIGHT + 2) + 15;
+export const ROW_HEIGHT = LABELS_FROM + LABEL_LANES * LABEL_HEIGHT;
 const TOP = 26;
 const LEFT = 76;
+const RIGHT = 12;
 const TICK_SECONDS = 1800;
-const CHARACTER_WIDTH = 7.2;
 
-/** The visit by person on one time axis: work as bars, dwells as thin bands below the person who watches them. */
+const LOOKS: Readonly<Record<Task, RoundLook>> = {
+  'set-out': 'frame',
+  'clear-up': 'frame',
+  mix: 'mix',
+  apply: 'wet',
+  finish: 'wet',
+  front: 'wet',
+  lead: 'wet',
+  follow: 'rinse',
+  'clear-rinse': 'rinse',
+  'foot-rinse': 'rinse',
+  work: 'dry',
+};
+
+function lookOf({ operations, letters }: NamedRound): RoundLook {
+  const looks = operations.map(({ task }) => LOOKS[task]);
+  if (looks.every((look) => look === 'mix')) return 'mix';
+  if (looks[0] === 'frame') return 'frame';
+  return looks.includes('wet') || (letters.length > 0 && !looks.includes('rinse'))
+    ? 'wet'
+    : looks.includes('rinse')
+      ? 'rinse'
+      : 'dry';
+}
+
+/** As much of a verb as tells it apart: "brush off", "scrape off", "pull weeds". */
+const VERB_WORDS = 2;
+
+/** "Forecourt · B", "Forecourt +2 · C, D": where, and with what; what is done where nothing with a letter is put on. */
+function shortName({ acts, letters, operations }: NamedRound, nameOf: (surface: string) => string): string {
+  const surfaces = [...new Set(operations.flatMap(({ parts }) => parts.map(({ surface }) => surface)))];
+  const [first, ...more] = surfaces;
+  if (first === undefined || operations.every(({ task }) => task === 'mix')) return acts;
+  const verb = (acts.split(', ')[0] ?? '')
+    .split(' ')
+    .slice(0, VERB_WORDS)
+    .join(' ')
+    .replace(/ with$/, '');
+  const what = letters.length > 0 ? letters.join(', ') : verb;
+  return `${nameOf(first)}${more.length > 0 ? ` +${more.length}` : ''} · ${what}`;
+}
+
+/** The visit by person on one time axis: rounds as bars with their names, dwells as thin bands below the person who watches them. */
 export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): RibbonLayout {
   const crew = survey.job.house.crew;
   const empty = { width, height: TOP, rows: [], bars: [], dwells: [], ticks: [] };
@@ -54,7 +99,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
   const { placements, makespan } = plan.visit.schedule;
   const x = scaleLinear()
     .domain([0, makespan])
-    .range([LEFT, width - 12]);
+    .range([LEFT, width - RIGHT]);
   const row = (person: string) =>
     TOP +
     ROW_HEIGHT *
@@ -62,33 +107,36 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
         0,
         crew.findIndex((c) => c.id === person),
       );
-  const planned = new Map(plan.work.planned.map((p) => [p.id, p]));
   const at = new Map(placements.map((p) => [p.operation, p]));
-  const nameOf = (surface: string) => survey.surfaces.find((s) => s.id === surface)?.name ?? surface;
-  const placeOf = (surfaces: readonly string[]) =>
-    surfaces.length === 0 ? say('whole-site') : placesInWords(surfaces.map(nameOf));
-
-  const bars = placements.map((p): RibbonBar => {
-    const about = planned.get(p.operation);
-    const place = placeOf(about?.parts.map(({ surface }) => surface) ?? []);
-    const barWidth = Math.max(1.5, x(p.finish) - x(p.start));
-    const text =
-      about?.task === 'set-out' ? say('set-out') : about?.task === 'clear-up' ? say('clear-up') : place;
-    const room = Math.floor((barWidth - 8) / CHARACTER_WIDTH);
-    return {
-      id: p.operation,
-      task: about?.task ?? 'work',
-      place,
-      section: about?.section ?? null,
-      person: p.person,
-      start: p.start,
-      finish: p.finish,
-      x: x(p.start),
-      y: row(p.person) + 10,
-      width: barWidth,
-      height: BAR_HEIGHT,
-      label: room >= 4 ? (text.length > room ? `${text.slice(0, room - 1)}…` : text) : '',
-    };
+  const named = roundsInWords(plan);
+  const surfaceName = (surface: string) =>
+    plan.surfaces.find((planned) => planned.surface.id === surface)?.surface.name ?? '';
+  const nameOf = ({ parts, task }: PlannedOperation) =>
+    task === 'mix' ? '' : surfaceName(parts[0]?.surface ?? '');
+  const bars = crew.flatMap(({ id }) => {
+    const own = named.filter(({ person }) => person === id);
+    const labels = labelRows(
+      own.map((round) => ({ text: shortName(round, surfaceName), x: x(round.start) })),
+      { rows: LABEL_LANES, to: width - RIGHT },
+    );
+    return own.map((round, i): RibbonBar => {
+      const label = labels[i] ?? { text: '', x: 0, row: 0 };
+      return {
+        round,
+        look: lookOf(round),
+        x: x(round.start),
+        y: row(id) + 10,
+        width: Math.max(1.5, x(round.finish) - x(round.start)),
+        height: BAR_HEIGHT,
+        label: { text: label.text, x: label.x, y: row(id) + LABELS_FROM + label.row * LABEL_HEIGHT },
+        parts: round.operations.map((operation, k) => {
+          const next = round.operations[k + 1];
+          const from = x(at.get(operation.id)?.start ?? round.start);
+          const to = x(next ? (at.get(next.id)?.start ?? round.finish) : round.finish);
+          return { x: from, label: shortened(nameOf(operation), to - from) };
+        }),
+      };
+    });
   });
 
   const laneEnds = new Map<string, number[]>();
@@ -104,7 +152,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
       {
         id: watch.from,
         x: x(from.finish),
-        y: row(from.person) + 10 + BAR_HEIGHT + 4 + lane * (DWELL_HEIGHT + 2),
+        y: row(from.person) + 10 + BAR_HEIGHT + 2 + lane * (DWELL_HEIGHT + 2),
         width: Math.max(1, x(to.start) - x(from.finish)),
         height: DWELL_HEIGHT,
       },
@@ -116,7 +164,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
   }));
   return {
     width,
-    height: TOP + ROW_HEIGHT * crew.length,
+    height: TOP + ROW_HEIGHT * crew.length + 4,
     rows: crew.map((c) => ({ person: c.id, name: c.name, y: row(c.id) })),
     bars,
     dwells,

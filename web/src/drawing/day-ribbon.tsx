@@ -1,63 +1,60 @@
-import { clockTime, formatDuration, secondOfDay } from '@etappe/core';
-import type { Plan, Survey, Task } from '@etappe/core';
+import { formatDuration, roundTime, secondOfDay, shortTime } from '@etappe/core';
+import type { Plan, Survey } from '@etappe/core';
+import { Segmented } from 'antd';
 import { useId, useMemo, useRef, useState } from 'react';
 import { line } from 'd3-shape';
 import { useWidth } from './use-width.ts';
 import { ROW_HEIGHT, dayRibbonLayout } from './day-ribbon-layout.ts';
-import type { RibbonBar } from './day-ribbon-layout.ts';
+import type { RibbonBar, RoundLook } from './day-ribbon-layout.ts';
 import { say } from '../messages/drawing.ts';
 
 /** Below this width the ribbon scrolls sideways rather than become unreadable. */
-const LEAST_WIDTH = 640;
+const LEAST_WIDTH = 720;
+/** How much of the day is seen at once: all of it, half, a quarter. */
+const ZOOMS = [1, 2, 4] as const;
+type Zoom = (typeof ZOOMS)[number];
 
-const TASK_LOOKS: Readonly<
-  Record<Task, { readonly word: string; readonly fill: string; readonly ink: string }>
+const LOOKS: Readonly<
+  Record<RoundLook, { readonly word: string; readonly fill: string; readonly ink: string }>
 > = {
-  'set-out': { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
-  'clear-up': { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
-  mix: { word: 'mix', fill: 'color-mix(in srgb, var(--growth) 35%, var(--raised))', ink: 'var(--ink)' },
-  apply: {
-    word: say('apply-and-leave'),
-    fill: 'color-mix(in srgb, var(--dwell) 65%, var(--raised))',
+  frame: { word: say('set-out-clear-up'), fill: 'var(--line)', ink: 'var(--ink)' },
+  mix: {
+    word: say('mixing'),
+    fill: 'color-mix(in srgb, var(--growth) 45%, var(--raised))',
     ink: 'var(--ink)',
   },
-  finish: { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
-  front: {
-    word: say('worked-strip-by-strip'),
-    fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
+  wet: {
+    word: say('put-on-and-finished'),
+    fill: 'color-mix(in srgb, var(--wet) 70%, var(--dwell))',
     ink: 'var(--ground)',
   },
-  lead: {
-    word: say('worked-strip-by-strip'),
-    fill: 'color-mix(in srgb, var(--wet) 60%, var(--dwell))',
-    ink: 'var(--ground)',
-  },
-  follow: { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
-  'clear-rinse': { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
-  'foot-rinse': { word: say('scrub-wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
-  work: {
+  rinse: { word: say('wash-rinse'), fill: 'var(--wet)', ink: 'var(--ground)' },
+  dry: {
     word: say('other-work'),
-    fill: 'color-mix(in srgb, var(--ink) 25%, var(--raised))',
+    fill: 'color-mix(in srgb, var(--ink) 30%, var(--raised))',
     ink: 'var(--ink)',
   },
 };
 
-/** The visit on one time axis by person; choosing a person draws their way through the day. */
+/** The visit by person on one time axis, in rounds; choosing a person draws their way through the day. */
 export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly survey: Survey }) {
   const frame = useRef<HTMLDivElement>(null);
-  const width = Math.max(LEAST_WIDTH, useWidth(frame));
+  const seen = Math.max(LEAST_WIDTH, useWidth(frame));
+  const [zoom, setZoom] = useState<Zoom>(1);
+  const width = zoom * seen;
   const layout = useMemo(() => dayRibbonLayout(plan, survey, width), [plan, survey, width]);
   const [selected, setSelected] = useState<string | null>(null);
   const [person, setPerson] = useState<string | null>(null);
   const hatch = useId();
   const dayStart = secondOfDay(survey.job.house.dayStart);
-  const bar = layout.bars.find((b) => b.id === selected);
+  const nameOf = (id: string) => survey.job.house.crew.find((c) => c.id === id)?.name ?? id;
+  const bar = layout.bars.find((b) => b.round.id === selected);
   const step = (from: RibbonBar, by: number) => {
-    const row = layout.bars.filter((b) => b.person === from.person);
-    const next = row[row.findIndex((b) => b.id === from.id) + by];
+    const row = layout.bars.filter((b) => b.round.person === from.round.person);
+    const next = row[row.findIndex((b) => b.round.id === from.round.id) + by];
     if (next) {
-      setSelected(next.id);
-      document.getElementById(`${hatch}${next.id}`)?.focus();
+      setSelected(next.round.id);
+      document.getElementById(`${hatch}${next.round.id}`)?.focus();
     }
   };
   return (
@@ -85,7 +82,7 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
               <line x1={x} x2={x} y1={18} y2={layout.height} stroke="var(--line)" />
               {second % 3600 === 0 && (
                 <text x={x + 3} y={14} fontSize={12} fill="var(--quiet)" className="figure">
-                  {clockTime(dayStart + second).slice(0, 5)}
+                  {shortTime(dayStart + second)}
                 </text>
               )}
             </g>
@@ -101,7 +98,7 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
               />
               <text
                 x={10}
-                y={row.y + 32}
+                y={row.y + 28}
                 fontSize={14}
                 fontWeight={650}
                 fill="var(--ink)"
@@ -124,47 +121,63 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
             />
           ))}
           {layout.bars.map((b, i) => {
-            const look = TASK_LOOKS[b.task];
-            const first = layout.bars.findIndex((other) => other.person === b.person) === i;
+            const { round } = b;
+            const first = layout.bars.findIndex((other) => other.round.person === round.person) === i;
             return (
               <g
-                key={b.id}
-                id={`${hatch}${b.id}`}
-                className={`op ${b.id === selected ? 'selected' : ''}`}
+                key={round.id}
+                id={`${hatch}${round.id}`}
+                className={`op ${round.id === selected ? 'selected' : ''}`}
                 role="button"
-                tabIndex={b.id === selected || (selected === null && first) ? 0 : -1}
-                aria-label={`${clockTime(dayStart + b.start).slice(0, 5)} ${b.person}: ${look.word}, ${b.place}${b.section === null ? '' : say('section', { section: b.section })}`}
+                tabIndex={round.id === selected || (selected === null && first) ? 0 : -1}
+                aria-label={`${roundTime(dayStart + round.start)} ${nameOf(round.person)}: ${round.name}`}
                 onClick={() => {
-                  setSelected(b.id);
+                  setSelected(round.id);
                 }}
                 onKeyDown={(event) => {
                   if (event.key === 'ArrowRight') step(b, 1);
                   if (event.key === 'ArrowLeft') step(b, -1);
-                  if (event.key === 'Enter') setSelected(b.id);
+                  if (event.key === 'Enter') setSelected(round.id);
                 }}
-                opacity={person !== null && b.person !== person ? 0.3 : 1}
+                opacity={person !== null && round.person !== person ? 0.3 : 1}
               >
+                {b.label.text !== '' && (
+                  <path
+                    d={`M${b.x + 0.75},${b.y + b.height}L${b.label.x + 1},${b.label.y - 3}`}
+                    fill="none"
+                    stroke="var(--quiet)"
+                    strokeWidth={0.6}
+                  />
+                )}
                 <rect
                   x={b.x}
                   y={b.y}
                   width={b.width}
                   height={b.height}
-                  fill={look.fill}
+                  fill={LOOKS[b.look].fill}
                   stroke="var(--raised)"
                   strokeWidth={0.8}
                   rx={1.5}
                 />
-                {b.label !== '' && (
-                  <text x={b.x + 5} y={b.y + 22} fontSize={12.5} fill={look.ink} pointerEvents="none">
-                    {b.label}
-                  </text>
-                )}
+                {b.parts.map((part) => (
+                  <g key={part.x} pointerEvents="none">
+                    <line x1={part.x} x2={part.x} y1={b.y} y2={b.y + b.height} stroke="var(--raised)" />
+                    {zoom > 1 && (
+                      <text x={part.x + 4} y={b.y + 17} fontSize={11.5} fill={LOOKS[b.look].ink}>
+                        {part.label}
+                      </text>
+                    )}
+                  </g>
+                ))}
+                <text x={b.label.x + 3} y={b.label.y} fontSize={12} fill="var(--ink)" pointerEvents="none">
+                  {b.label.text}
+                </text>
               </g>
             );
           })}
           {person !== null && (
             <path
-              d={threadOf(layout.bars.filter((b) => b.person === person))}
+              d={threadOf(layout.bars.filter((b) => b.round.person === person))}
               fill="none"
               stroke="var(--ink)"
               strokeWidth={1.6}
@@ -174,7 +187,14 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
         </svg>
       </div>
       <div className="ribbon-legend">
-        {legend().map(({ word, fill }) => (
+        <Segmented<Zoom>
+          size="small"
+          aria-label={say('zoom')}
+          options={ZOOMS.map((value) => ({ value, label: `${value}×` }))}
+          value={zoom}
+          onChange={setZoom}
+        />
+        {Object.values(LOOKS).map(({ word, fill }) => (
           <span key={word}>
             <svg width={14} height={14} aria-hidden>
               <rect width={14} height={14} fill={fill} rx={2} />
@@ -209,12 +229,11 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
         {bar ? (
           <>
             <strong>
-              {clockTime(dayStart + bar.start).slice(0, 5)}–{clockTime(dayStart + bar.finish).slice(0, 5)} ·{' '}
-              {survey.job.house.crew.find((c) => c.id === bar.person)?.name}
+              {roundTime(dayStart + bar.round.start)}–{roundTime(dayStart + bar.round.finish)} ·{' '}
+              {nameOf(bar.round.person)}
             </strong>{' '}
-            {TASK_LOOKS[bar.task].word}, {bar.place}
-            {bar.section === null ? '' : say('section', { section: bar.section })}{' '}
-            <span className="quiet">({formatDuration(bar.finish - bar.start)})</span>
+            {bar.round.name}{' '}
+            <span className="quiet">({formatDuration(bar.round.finish - bar.round.start)})</span>
           </>
         ) : (
           <span className="quiet">{say('choose-a-bar-to-read')}</span>
@@ -224,16 +243,12 @@ export function DayRibbon({ plan, survey }: { readonly plan: Plan; readonly surv
   );
 }
 
-function legend(): readonly { readonly word: string; readonly fill: string }[] {
-  return [...new Map(Object.values(TASK_LOOKS).map((look) => [look.word, look])).values()];
-}
-
 /** A person's way: a step wherever the next work is on another surface. */
 function threadOf(bars: readonly RibbonBar[]): string {
-  const places = [...new Set(bars.map((b) => b.place))];
+  const places = [...new Set(bars.map((b) => b.round.places))];
   const points = bars.map((b): [number, number] => [
     b.x,
-    b.y + b.height - 2 - (places.indexOf(b.place) / Math.max(1, places.length - 1)) * (b.height - 4),
+    b.y + b.height - 2 - (places.indexOf(b.round.places) / Math.max(1, places.length - 1)) * (b.height - 4),
   ]);
   return line()(points) ?? '';
 }

@@ -1,6 +1,8 @@
 import { messages } from './messages.ts';
 
 export const { say, rich } = messages({
+  // rounds-list.tsx
+  rounds: 'Rounds',
   // plan-warnings.tsx
   'more-to-look-at': '△ {foldedCount} more to look at',
   // fronts-table.tsx

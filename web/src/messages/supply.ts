@@ -27,7 +27,7 @@ export const { say, rich } = messages({
   treat: 'Treat',
   'nothing-is-mixed-on-this': 'Nothing is mixed on this visit. The treatments are on {link}.',
   mixes: 'Mixes',
-  'mixes-in-the-order-of': 'Mixes, in the order of the surfaces',
+  'mixes-by-first-use': 'Mixes of visit {number}, by first use',
   'print-jug-labels': 'Print jug labels',
   'waste-added': 'Waste added',
   'sprayer-holds': 'Sprayer holds',
@@ -42,7 +42,6 @@ export const { say, rich } = messages({
     'Protection on first. Water first, always: acid and caustic go into water, never water onto them.',
   'then-the-rest-in-the':
     'Then the rest in the order of the vessel; the surfactant last, stirred and not shaken.',
-  'mix-number': 'Mix {number} · {name}',
   for: 'for {place}',
   'ready-to-use': 'ready to use',
   'g-l-after-rounding-wanted':
@@ -50,12 +49,13 @@ export const { say, rich } = messages({
   'from-stock-of':
     'from {isNew, select, yes {new stock at label strength} other {lot {lot}}}, {gramsPerLitre} g/L',
   'in-all': '{litres} in all',
+  'shared-within': 'One strength for all: alone some would take {alone}.',
+  'made-times': 'It does not last the day: made {times} times, each right before its use.',
   'on-the-pre-wet-surface': 'On the pre-wet surface the first coat is {sum}.',
   'from-solid-instead-of-the': 'From solid instead of the liquid: {fromSolid}',
   'wear-protection': 'Wear: {protection}',
   'good-for-h-once-mixed':
     'Good for {hours} h once mixed{neverClosed, select, yes {. △ Gives off gas: never closed up} other {}}{isKept, select, yes {.} other {, and not kept to the next visit.}}',
-  'mix-name': '{name} · Mix {number}',
   'mixed-at-by': 'Mixed at: ________ by: ________',
   'discard-after-h': '{neverClosed, select, yes {NEVER CLOSE UP} other {Close up}} · discard after {hours} h',
   // lot-uses.tsx
@@ -64,7 +64,11 @@ export const { say, rich } = messages({
   'used-after-the-work': 'Used, after the work',
   // stock-part.tsx
   'products-to-bring': 'Products to bring',
-  'to-bring': 'To bring',
+  'to-bring': 'To bring{of, plural, one {} other {, visit {number} of {of}}}',
+  // whole-job.tsx
+  'whole-job': 'The whole job, all {visits} visits',
+  'visit-number': 'Visit {number}',
+  containers: 'Containers',
   'the-job-has-no-date': 'The job has no date yet, so lots are figured without ageing.',
   'lots-are-figured-as-of': 'Lots are figured as of {date}; first to expire, first used.',
   'stock-list': 'Stock list',

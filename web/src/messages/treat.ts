@@ -70,6 +70,12 @@ export const { say, rich } = messages({
   'other-methods':
     '{others, plural, =0 {No other method} one {# other method} other {# other methods}}{refused, plural, =0 {} other {, # refused}}',
   // together.tsx
+  // shared-mix.tsx
+  'mix-letter':
+    'Mix {letter}{shared, select, no {} other {, shared with {shared}}}{alone, select, no {} other {; by itself it would be {alone}}}.',
+  'own-mix': 'Own mix',
+  'share-it-again': 'Share it again',
+  // together.tsx
   'keep-it-alone': 'Keep it alone',
   // proposal-card.tsx, its table
   'side-by-side': 'Side by side …',

@@ -1,5 +1,5 @@
 import { decimal, formatMass, formatVolume } from '@etappe/core';
-import type { CrewOrder, OrderEntry, OrderMix, VisitOutline } from '@etappe/core';
+import type { CrewOrder, OrderEntry, OrderMix, OrderRound, VisitOutline } from '@etappe/core';
 import { ForceGauge } from '../drawing/limits-gauge.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
 import { rich, say } from '../messages/order.ts';
@@ -10,6 +10,8 @@ type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
 /** The crew order as it is read and printed. */
 export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
   const { site = [], later = [], during = [], acknowledged = null, visit } = order;
+  // Each person reads their own protections, where they are shared out.
+  const isShared = order.people.every((person) => person.rounds);
   return (
     <article className="order-sheet">
       <header className="order-head">
@@ -73,12 +75,16 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
           <p>{order.protection.join(', ') || say('as-the-label-says')}</p>
         </div>
         <div>
-          <h2>{say('protect-first')}</h2>
-          <List lines={order.before} none={say('nothing-to-protect-was-noted')} />
-          {during.length > 0 && (
+          {!isShared && (
             <>
-              <h2>{say('meanwhile')}</h2>
-              <List lines={during} />
+              <h2>{say('protect-first')}</h2>
+              <List lines={order.before} none={say('nothing-to-protect-was-noted')} />
+              {during.length > 0 && (
+                <>
+                  <h2>{say('meanwhile')}</h2>
+                  <List lines={during} />
+                </>
+              )}
             </>
           )}
           {order.questions.length > 0 && (
@@ -109,6 +115,12 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
       {order.people.map((person) => (
         <section key={person.id} className="order-person">
           <h2>{person.name}</h2>
+          {person.during && person.during.length > 0 && (
+            <>
+              <h3>{say('meanwhile')}</h3>
+              <List lines={person.during} />
+            </>
+          )}
           <table className="order-table">
             <thead>
               <tr>
@@ -117,20 +129,28 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
                 <th>{say('how-check-stop')}</th>
               </tr>
             </thead>
-            <tbody>
-              {person.entries.map((entry) => (
-                <EntryRow key={entry.operation} entry={entry} units={order.units} />
-              ))}
-            </tbody>
+            {person.rounds ? (
+              person.rounds.map((round) => (
+                <RoundRows key={round.operations[0]} round={round} person={person} units={order.units} />
+              ))
+            ) : (
+              <tbody>
+                {person.entries.map((entry) => (
+                  <EntryRow key={entry.operation} entry={entry} units={order.units} />
+                ))}
+              </tbody>
+            )}
           </table>
         </section>
       ))}
 
       <section className="order-columns">
-        <div>
-          <h2>{say('after')}</h2>
-          <List lines={order.after} none={say('walk-round-with-the-customer')} />
-        </div>
+        {!isShared && (
+          <div>
+            <h2>{say('after')}</h2>
+            <List lines={order.after} none={say('walk-round-with-the-customer')} />
+          </div>
+        )}
         <div>
           <h2>{say('what-the-customer-was-told')}</h2>
           <List lines={order.expectations.map((e) => `${e.place}: ${e.text}`)} />
@@ -223,6 +243,49 @@ function MixBlock({ mix, order }: { readonly mix: OrderMix; readonly order: Pick
 /** Fits a phone without being made smaller. */
 const GAUGE_WIDTH = 200;
 
+/** One go of a person: its time and name once, then each thing in it. */
+function RoundRows({
+  round,
+  person,
+  units,
+}: {
+  readonly round: OrderRound;
+  readonly person: CrewOrder['people'][number];
+  readonly units: CrewOrder['units'];
+}) {
+  const entries = person.entries.filter(({ operation }) => round.operations.includes(operation));
+  return (
+    <tbody className="order-round">
+      <tr className="order-round-head">
+        <td className="figure order-time">
+          <strong>{round.start}</strong>
+          {round.finish !== round.start && (
+            <>
+              <br />
+              {round.finish}
+            </>
+          )}
+        </td>
+        <td colSpan={2}>
+          <span className="order-box" aria-hidden /> <strong>{round.name}</strong>
+        </td>
+      </tr>
+      {entries.map((entry) => (
+        <tr key={entry.operation} className={`task-${entry.task}`}>
+          <td />
+          <td>
+            <EntryWhat entry={entry} isNamed={entries.length === 1} />
+          </td>
+          <td>
+            <EntryHow entry={entry} units={units} />
+          </td>
+        </tr>
+      ))}
+    </tbody>
+  );
+}
+
+/** An entry of an order from before a day was read in rounds. */
 function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units: CrewOrder['units'] }) {
   return (
     <tr className={`task-${entry.task}`}>
@@ -232,59 +295,73 @@ function EntryRow({ entry, units }: { readonly entry: OrderEntry; readonly units
         {entry.finish}
       </td>
       <td>
-        <strong>{entry.place}</strong>
-        {entry.section !== null && (
-          <>
-            <br />
-            {sectionInWords(entry.section)}
-            {entry.area === null ? '' : `, ${entry.area}`}
-          </>
-        )}
-        <br />
-        {entry.title}
-        {entry.mix !== null && (
-          <>
-            <br />
-            <strong>{entry.mix}</strong>
-          </>
-        )}
+        <EntryWhat entry={entry} />
       </td>
       <td>
-        {entry.sameAs !== null && <div className="quiet">{say('as-at', { sameAs: entry.sameAs })}</div>}
-        {entry.how.map((line) => (
-          <div key={line}>{line}</div>
-        ))}
-        {entry.force && (
-          <ForceGauge
-            limit={entry.force.limitKilopascal}
-            forces={entry.force.kilopascals}
-            units={units}
-            width={GAUGE_WIDTH}
-          />
-        )}
-        {entry.rinse && (
-          <div className="order-due">
-            {say('start-rinsing-no-later-than', {
-              from: entry.rinse.from,
-              latest: entry.rinse.latest,
-              by: entry.rinse.by,
-            })}
-          </div>
-        )}
-        {entry.checks.map((line) => (
-          <div key={line}>
-            <span className="order-box" aria-hidden /> {line}
-          </div>
-        ))}
-        {entry.stopWhen !== null && <div>{say('stop-when', { stopWhen: entry.stopWhen })}</div>}
-        {entry.ifNotEnough !== null && <div>{say('not-enough', { ifNotEnough: entry.ifNotEnough })}</div>}
-        {entry.cautions.map((line) => (
-          <div key={line} className="order-caution">
-            △ {line}
-          </div>
-        ))}
+        <EntryHow entry={entry} units={units} />
       </td>
     </tr>
+  );
+}
+
+/** @param props.isNamed the round that it is alone in says where and what already */
+function EntryWhat({ entry, isNamed = false }: { readonly entry: OrderEntry; readonly isNamed?: boolean }) {
+  return (
+    <>
+      {!isNamed && (
+        <div>
+          <strong>{entry.place}</strong>
+        </div>
+      )}
+      {entry.section !== null && (
+        <div>
+          {sectionInWords(entry.section)}
+          {entry.area === null ? '' : `, ${entry.area}`}
+        </div>
+      )}
+      {!isNamed && <div>{entry.title}</div>}
+      {entry.mix !== null && <strong>{entry.mix}</strong>}
+    </>
+  );
+}
+
+function EntryHow({ entry, units }: { readonly entry: OrderEntry; readonly units: CrewOrder['units'] }) {
+  return (
+    <>
+      {entry.sameAs !== null && <div className="quiet">{say('as-at', { sameAs: entry.sameAs })}</div>}
+      {entry.how.map((line) => (
+        <div key={line}>{line}</div>
+      ))}
+      {entry.force && (
+        <ForceGauge
+          limit={entry.force.limitKilopascal}
+          forces={entry.force.kilopascals}
+          units={units}
+          width={GAUGE_WIDTH}
+        />
+      )}
+      {entry.rinse && (
+        <div className="order-due">
+          {say('start-rinsing-no-later-than', {
+            from: entry.rinse.from,
+            latest: entry.rinse.latest,
+            by: entry.rinse.by,
+          })}
+        </div>
+      )}
+      {entry.checks.map((line) => (
+        <div key={line}>
+          <span className="order-box" aria-hidden /> {line}
+        </div>
+      ))}
+      {entry.stopWhen !== null && <div>{say('stop-when', { stopWhen: entry.stopWhen })}</div>}
+      {entry.ifNotEnough !== null && <div>{say('not-enough', { ifNotEnough: entry.ifNotEnough })}</div>}
+      {entry.cautions.map((line) => (
+        <div key={line} className="order-caution">
+          △ {line}
+        </div>
+      ))}
+    </>
   );
 }
 

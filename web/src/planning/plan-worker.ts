@@ -1,5 +1,5 @@
-import { betterPlans, whatIf } from '@etappe/core';
-import type { Plan, Survey, WhatIf } from '@etappe/core';
+import { betterPlans, jobSupply, whatIf } from '@etappe/core';
+import type { DecidedVisit, JobProduct, Plan, Survey, WhatIf } from '@etappe/core';
 import { expose } from 'comlink';
 
 /** The seed is fixed: the same survey always gets the same plan. */
@@ -40,6 +40,11 @@ const planner = {
   /** What a change would change; the search for a sequence lets it in between two moves. */
   whatIf(survey: Survey, changed: Survey): WhatIf {
     return whatIf(survey, changed);
+  },
+
+  /** What all visits take together. */
+  jobSupply(survey: Survey, fronts: DecidedVisit['fronts']): readonly JobProduct[] {
+    return jobSupply(survey, fronts);
   },
 };
 

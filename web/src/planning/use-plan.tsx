@@ -1,5 +1,5 @@
-import { whatIf } from '@etappe/core';
-import type { Plan, Survey, WhatIf } from '@etappe/core';
+import { jobSupply, whatIf } from '@etappe/core';
+import type { DecidedVisit, JobProduct, Plan, Survey, WhatIf } from '@etappe/core';
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import {
@@ -15,6 +15,7 @@ import {
 import type { ReactNode } from 'react';
 import { today } from '../today.ts';
 import type { Planner } from './plan-worker.ts';
+import { JobSupplyContext } from './job-supply.tsx';
 import { WhatIfContext } from './what-if.tsx';
 
 export interface PlanState {
@@ -109,13 +110,22 @@ export function PlanProvider({
     const { current } = planner;
     return current ? current.whatIf(now, changed) : Promise.resolve(whatIf(now, changed));
   }, []);
+  const askSupply = useCallback(
+    (of: Survey, fronts: DecidedVisit['fronts']): Promise<readonly JobProduct[]> => {
+      const { current } = planner;
+      return current ? current.jobSupply(of, fronts) : Promise.resolve(jobSupply(of, fronts));
+    },
+    [],
+  );
   const { plan, failed, done } = found;
   // From the very edit on, not only once the search has begun: until then the plan is of an older survey.
   const working = done !== survey;
   const state = useMemo((): PlanState => ({ plan, working, failed }), [plan, working, failed]);
   return (
     <WhatIfContext value={ask}>
-      <PlanContext value={state}>{children}</PlanContext>
+      <JobSupplyContext value={askSupply}>
+        <PlanContext value={state}>{children}</PlanContext>
+      </JobSupplyContext>
     </WhatIfContext>
   );
 }

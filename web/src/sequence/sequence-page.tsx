@@ -1,4 +1,4 @@
-import { clockTime, decimal, formatDuration, secondOfDay } from '@etappe/core';
+import { decimal, formatDuration, roundTime, secondOfDay, shortTime } from '@etappe/core';
 import type { Plan } from '@etappe/core';
 import { Link } from 'react-router';
 import { DayRibbon } from '../drawing/day-ribbon.tsx';
@@ -6,6 +6,7 @@ import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
+import { RoundsList } from './rounds-list.tsx';
 import { FrontsTable } from './fronts-table.tsx';
 import { DaySettings } from './day-settings.tsx';
 import { rich, say } from '../messages/sequence.ts';
@@ -31,10 +32,14 @@ export function SequencePage() {
           )}
         </div>
         <VisitChoice plan={plan} />
+        {plan.visit && (
+          <>
+            <DayRibbon plan={plan} survey={survey} />
+            <RoundsList plan={plan} survey={survey} />
+          </>
+        )}
         <PlanWarnings plan={plan} />
-        {plan.visit ? (
-          <DayRibbon plan={plan} survey={survey} />
-        ) : (
+        {!plan.visit && (
           <p>
             {rich('add-surfaces-with-what-is', {
               link: <Link to={`/jobs/${jobId}/walk`}>{say('walk')}</Link>,
@@ -62,7 +67,7 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
         <div>
           <dt>{say('from-to')}</dt>
           <dd>
-            {clockTime(start).slice(0, 5)} – {clockTime(start + schedule.makespan).slice(0, 5)}
+            {shortTime(start)} – {roundTime(start + schedule.makespan)}
           </dd>
         </div>
         <div>

@@ -3,13 +3,17 @@ import {
   applicationsOf,
   decimal,
   drawnFraction,
+  formatGramsPerLitre,
   formatVolume,
+  inUseOrder,
   isReadyToUse,
+  listed,
+  mixLetters,
   mixLife,
   placesInWords,
   unitOf,
 } from '@etappe/core';
-import type { Plan, PlannedMix } from '@etappe/core';
+import type { Plan, PlannedMix, Stage } from '@etappe/core';
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -25,6 +29,10 @@ import { rich, say } from '../messages/supply.ts';
 export function MixesPart({ plan }: { readonly plan: Plan }) {
   const { faces, jobId } = useSurveySession();
   const [labels, setLabels] = useState(false);
+  const letters = mixLetters(plan.mixes, plan.work.planned, plan.visit?.schedule ?? null);
+  const stages = new Map(
+    plan.surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)),
+  );
   if (plan.mixes.length === 0)
     return (
       <p>
@@ -34,7 +42,7 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
   return (
     <section aria-label={say('mixes')} className={labels ? 'printing-labels' : ''}>
       <div className="supply-head">
-        <h2>{say('mixes-in-the-order-of')}</h2>
+        <h2>{say('mixes-by-first-use', { number: plan.visitNumber })}</h2>
         <Button
           icon={<PrinterOutlined />}
           onClick={() => {
@@ -50,11 +58,12 @@ export function MixesPart({ plan }: { readonly plan: Plan }) {
       </div>
       <MixSettings />
       <div className="mix-cards">
-        {plan.mixes.map((mix, i) => (
+        {inUseOrder(plan).map((mix) => (
           <MixCardView
             key={mix.stage}
             mix={mix}
-            number={i + 1}
+            letter={letters.get(mix.stage) ?? null}
+            alone={aloneOf(mix, stages)}
             place={placesInWords(
               applicationsOf(mix).flatMap(({ surface }) => faces.find((f) => f.id === surface)?.name ?? []),
             )}
@@ -123,11 +132,22 @@ const STEPS = [say('protection-on-first-water-first'), say('then-the-rest-in-the
 
 interface CardProps {
   readonly mix: PlannedMix;
-  readonly number: number;
+  /** Null for what is ready to use. */
+  readonly letter: string | null;
+  /** What some of its surfaces would take by themselves; empty where all want the same. */
+  readonly alone: readonly string[];
   readonly place: string;
 }
 
-function MixCardView({ mix, number, place }: CardProps) {
+/** Strengths that applications of a mix would have by themselves, weakest first. */
+function aloneOf(mix: PlannedMix, stages: ReadonlyMap<string, Stage>): readonly string[] {
+  const wanted = applicationsOf(mix).flatMap(
+    ({ stage }) => stages.get(stage)?.apply?.aloneGramsPerLitre ?? [],
+  );
+  return [...new Set(wanted)].sort((a, b) => a - b).map((strength) => formatGramsPerLitre(strength));
+}
+
+function MixCardView({ mix, letter, alone, place }: CardProps) {
   const { survey, catalogue } = useSurveySession();
   const { units } = survey.job;
   const agent = catalogue.agent(mix.agent);
@@ -137,7 +157,9 @@ function MixCardView({ mix, number, place }: CardProps) {
   return (
     <article className="mix-card hairline">
       <header>
-        <h3>{say('mix-number', { number, name: agent.name })}</h3>
+        <h3>
+          {letter !== null && <span className="mix-letter">{letter}</span>} {agent.name}
+        </h3>
         <span className="quiet">
           {product && `“${product.name}”, `}
           {say('for', { place })}
@@ -175,6 +197,8 @@ function MixCardView({ mix, number, place }: CardProps) {
       <details className="fold">
         <summary>{say('in-all', { litres: formatVolume(mix.litres, units) })}</summary>
         <div className="figure quiet">{mix.sum}</div>
+        {alone.length > 0 && <div className="quiet">{say('shared-within', { alone: listed(alone) })}</div>}
+        {mix.makings && <div className="quiet">{say('made-times', { times: mix.makings.length })}</div>}
         {mix.onWetFace && (
           <div className="figure quiet">{say('on-the-pre-wet-surface', { sum: mix.onWetFace.sum })}</div>
         )}
@@ -197,7 +221,8 @@ function MixCardView({ mix, number, place }: CardProps) {
         })}
       </p>
       <div className="jug-label" aria-hidden="true">
-        <strong>{say('mix-name', { name: agent.name, number })}</strong>
+        {letter !== null && <strong className="mix-letter">{letter}</strong>}
+        <strong>{agent.name}</strong>
         <span className="figure">
           {decimal(mix.batches[0]?.card.strengthGramsPerLitre ?? 0, 1)} g/L {agent.basis}
         </span>

@@ -4,6 +4,7 @@ import { sum } from 'd3-array';
 import { Link } from 'react-router';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { LotUses } from './lot-uses.tsx';
+import { WholeJob } from './whole-job.tsx';
 import { rich, say } from '../messages/supply.ts';
 
 interface Props {
@@ -24,7 +25,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
   const priced = bought.filter((line) => line.buyPrice !== null);
   return (
     <section aria-label={say('products-to-bring')}>
-      <h2>{say('to-bring')}</h2>
+      <h2>{say('to-bring', { number: plan.visitNumber, of: plan.visits.length })}</h2>
       <p className="quiet">
         {plan.date === null ? say('the-job-has-no-date') : say('lots-are-figured-as-of', { date: plan.date })}{' '}
         <Link to="/handbook/lots">{say('stock-list')}</Link>
@@ -90,6 +91,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
           ))}
         </tbody>
       </table>
+      <WholeJob plan={plan} />
       {bulk.length > 0 && <BulkTable bulk={bulk} />}
       {priced.length > 0 && (
         <p className="quiet">

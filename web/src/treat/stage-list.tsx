@@ -18,6 +18,7 @@ import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
+import { SharedMix } from './shared-mix.tsx';
 import { rich, say } from '../messages/treat.ts';
 
 const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
@@ -148,6 +149,7 @@ function StageFacts({
             </>
           )}
           {apply.leaveOn && say('left-on-no-rinse')}
+          <SharedMix stage={stage} />
         </div>
       )}
       {stage.tool !== null && (

@@ -71,6 +71,13 @@ export const SCHOOLS: readonly School[] = [
     ],
   },
   {
+    id: 'mixes', name: 'Mixes of a day', setting: 'shared', source: TRADE,
+    settings: [
+      { id: 'shared', name: 'Shared', when: 'One strength that does it on every surface: fewer jugs, sprayers and slips.' },
+      { id: 'own', name: 'Own mix', when: 'A surface gets exactly what it wants, or is watched apart from the others.' },
+    ],
+  },
+  {
     id: 'plants', name: 'Plants', setting: 'wet', source: TRADE,
     settings: [
       { id: 'wet', name: 'Wet before, during, after', when: 'Where water is at hand all the time.' },
