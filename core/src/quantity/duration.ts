@@ -1,7 +1,7 @@
 /** @example formatDuration(5400) // "1 h 30 min" */
 export function formatDuration(seconds: number): string {
-  if (seconds < 60) return `${Math.round(seconds)} s`;
   const minutes = Math.round(seconds / 60);
+  if (minutes === 0 && seconds > 0) return 'under 1 min';
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
   if (hours === 0) return `${minutes} min`;

@@ -49,7 +49,9 @@ describe('figures are shown with their unit', () => {
 
 describe('times', () => {
   it.each([
-    [45, '45 s'],
+    [20, 'under 1 min'],
+    [45, '1 min'],
+    [0, '0 min'],
     [60, '1 min'],
     [5400, '1 h 30 min'],
     [7200, '2 h'],

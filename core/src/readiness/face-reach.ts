@@ -22,6 +22,8 @@ export interface FaceReach {
   /** What brings hands or tool there, in a few words; null where nothing that comes along does. */
   readonly by: string | null;
   readonly text: string;
+  /** It is a tower or a lift, which has to be moved from one face to the next. */
+  readonly isLifted: boolean;
 }
 
 const ROOF_PITCH = [15, 75] as const;
@@ -40,7 +42,7 @@ export function faceReaches(
     const ids = new Set((treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     const tools = [...ids].map(CATALOGUE.tool);
     if (tools.length === 0) return [];
-    const line = { surface: surface.id, name: surface.name };
+    const line = { surface: surface.id, name: surface.name, isLifted: false };
     const { topMetres: top, tiltDegrees: tilt } = surface;
     const shortest = tools.reduce((a, b) => (b.reachMetres < a.reachMetres ? b : a));
     const gapMetres = sides.find((side) => side.id === surface.side)?.gapMetres ?? null;
@@ -68,7 +70,7 @@ export function faceReaches(
             distance: length(upToTenth(reach.standOffMetres)),
           })
         : lifting;
-      return [{ ...line, ok: by !== null, by, text }];
+      return [{ ...line, ok: by !== null, by, text, isLifted: !reach.ok && by !== null }];
     }
     if (top - handsMetres - shortest.reachMetres <= 0) return [];
     const pole = poleFor(top);
@@ -85,7 +87,7 @@ export function faceReaches(
       return [{ ...line, ok: true, by: say('top/ladder'), text: say('top/by-ladder', facts) }];
     const text =
       brought === null ? say('top/by-nothing', facts) : say('top/no-pole', { ...facts, ways: brought });
-    return [{ ...line, ok: lifting !== null, by: lifting, text }];
+    return [{ ...line, ok: lifting !== null, by: lifting, text, isLifted: lifting !== null }];
   });
 }
 

@@ -79,8 +79,8 @@ const visit = fc
             hours === null
               ? null
               : Array.from({ length: 200 }, (_, n) => ({ from: n * HALF_HOUR, to: n * HALF_HOUR + hours })),
-          begins: { place: c.zone, tool, mix: null },
-          ends: { place: c.zone, tool: tool && 'sprayer', mix: null },
+          begins: { ...NO_SET_UP, place: c.zone, tool },
+          ends: { ...NO_SET_UP, place: c.zone, tool: tool && 'sprayer' },
         }),
       );
       if (c.holds && !c.mist) holds.push({ from: `apply-${id}`, to: `rinse-${id}`, machine: 'sprayer' });
@@ -101,8 +101,8 @@ const visit = fc
         operation(`rinse-${id}`, id, c.rinse, {
           ...at,
           machines: ['hose'],
-          begins: { place: c.zone, tool: 'jet', mix: null },
-          ends: { place: c.zone, tool: 'jet', mix: null },
+          begins: { ...NO_SET_UP, place: c.zone, tool: 'jet' },
+          ends: { ...NO_SET_UP, place: c.zone, tool: 'jet' },
         }),
       );
       lags.push({
@@ -135,7 +135,7 @@ const visit = fc
       holds,
       pins,
       people: CREW.slice(0, crew),
-      setUpSeconds: { place: 45, tool: 15, mix: 0 },
+      setUpSeconds: { place: 45, tool: 15, mix: 0, stand: 0 },
       machines: { hose: hoses, sprayer: 2 },
     });
   });
@@ -154,7 +154,8 @@ describe('a solved visit', () => {
         if (p.pins.length > 0) seen.pinned += 1;
         if (p.lags.some(({ rule }) => rule === 'mix-before-apply')) seen.fresh += 1;
         if (
-          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0 } }, schedule).length > 0
+          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0, stand: 0 } }, schedule)
+            .length > 0
         )
           seen.changed += 1;
       }),
@@ -227,9 +228,24 @@ describe('a solved visit', () => {
     expect([best(spraying).makespan, best(held).makespan]).toEqual([420, 480]);
   });
 
+  it('moves a tower in the time that it takes, and not for what stands on the ground between', () => {
+    const on = (stand: string | null) => ({ begins: { ...NO_SET_UP, stand }, ends: { ...NO_SET_UP, stand } });
+    const lifted = problem({
+      operations: [
+        operation('gable', '1', 60, on('gable')),
+        operation('path', '2', 60, on(null)),
+        operation('dormer', '3', 60, on('dormer')),
+      ],
+      setUpSeconds: { place: 0, tool: 0, mix: 0, stand: 600 },
+    });
+    // Once from the gable to the dormer; the path takes no move.
+    expect(best(lifted, 12).makespan).toBe(60 + 60 + 600 + 60);
+    expect(scheduleViolations(lifted, best(lifted, 12))).toEqual([]);
+  });
+
   it('changes place in the time that it takes, and once where it can', () => {
     const at = (place: string) => {
-      const stands = { place, tool: null, mix: null };
+      const stands = { ...NO_SET_UP, place };
       return { begins: stands, ends: stands };
     };
     const walked = problem({
@@ -238,7 +254,7 @@ describe('a solved visit', () => {
         operation('south', '2', 60, at('south')),
         operation('north-2', '3', 60, at('north')),
       ],
-      setUpSeconds: { place: 45, tool: 15, mix: 0 },
+      setUpSeconds: { place: 45, tool: 15, mix: 0, stand: 0 },
     });
     expect(best(walked, 12).makespan).toBe(225);
   });
@@ -373,10 +389,10 @@ describe('the checker', () => {
   });
   const withTools = {
     operations: p.operations.map((o) => {
-      const own = { place: null, tool: o.id, mix: null };
+      const own = { ...NO_SET_UP, tool: o.id };
       return { ...o, begins: own, ends: own };
     }),
-    setUpSeconds: { place: 0, tool: 30, mix: 0 },
+    setUpSeconds: { place: 0, tool: 30, mix: 0, stand: 0 },
   };
   const passedOver = {
     operations: withTools.operations.map((o) =>

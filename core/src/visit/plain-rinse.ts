@@ -1,3 +1,4 @@
+import { NO_SET_UP } from '../sequence/problem.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { plannedRate } from '../rates/stage-duration.ts';
@@ -28,7 +29,7 @@ export function plainRinse(
   },
 ): string {
   const { id, task, surface, cycle, zone, areaSquareMetres } = rinse;
-  const setUp = { place: zone, tool: HOSE, mix: null };
+  const setUp = { ...NO_SET_UP, place: zone, tool: HOSE };
   return builder.add(
     {
       id,

@@ -1,3 +1,4 @@
+import { NO_SET_UP } from '../sequence/problem.ts';
 import type { Operation, SetUp } from '../sequence/problem.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { machinesOf } from './stage-machines.ts';
@@ -9,7 +10,12 @@ export function workedWith(
 ): Pick<Operation, 'machines' | 'zone' | 'begins' | 'ends'> {
   const mixes = stages.flatMap(({ apply }) => (apply ? [mixOf(apply)] : []));
   const tools = stages.flatMap(({ tool }) => tool ?? []);
-  const at = (i: number): SetUp => ({ place: zone, tool: tools.at(i) ?? null, mix: mixes.at(i) ?? null });
+  const at = (i: number): SetUp => ({
+    ...NO_SET_UP,
+    place: zone,
+    tool: tools.at(i) ?? null,
+    mix: mixes.at(i) ?? null,
+  });
   return { machines: machinesOf(stages), zone, begins: at(0), ends: at(-1) };
 }
 

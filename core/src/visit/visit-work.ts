@@ -7,6 +7,7 @@ import type { SequenceProblem } from '../sequence/problem.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { FacedSurvey } from '../survey/face.ts';
+import { faceReaches } from '../readiness/face-reach.ts';
 import { footRinse } from './foot-rinse.ts';
 import { splashesUp } from '../protection/splash.ts';
 import type { KeptApart } from '../protection/kept-apart.ts';
@@ -45,9 +46,14 @@ export function visitWork(
   { of, guard, joined }: VisitPhases,
   mixes: readonly PlannedMix[],
   protections: readonly Protection[],
-  { job: { house, units }, catalogue }: Pick<FacedSurvey, 'job' | 'catalogue'>,
+  survey: Pick<FacedSurvey, 'job' | 'catalogue' | 'sides'>,
 ): VisitWork {
-  const builder = new WorkBuilder(units);
+  const { catalogue, job } = survey;
+  const { house, units } = job;
+  const lifted = faceReaches(surfaces, survey).flatMap(({ surface, isLifted }) =>
+    isLifted ? [surface] : [],
+  );
+  const builder = new WorkBuilder(units, new Set(lifted));
   const people = house.crew.map((member) => member.id);
   const hours = visitHours(surfaces, house);
   const mixing = new MixWork(builder, mixes, hours);
@@ -93,6 +99,7 @@ export function visitWork(
         place: 60 * catalogue.weight('other-side').value,
         tool: 60 * catalogue.weight('other-tool').value,
         mix: 60 * catalogue.weight('other-mix').value,
+        stand: 60 * catalogue.weight('other-stand').value,
       },
       machines: machineCounts(house),
       watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,

@@ -61,9 +61,15 @@ export class WorkBuilder {
   readonly holds: Hold[] = [];
   readonly fronts: WorkedFront[] = [];
 
-  /** @param units in which pieces of the work are told */
-  constructor(units: UnitSystem) {
+  private readonly stands: ReadonlySet<string>;
+
+  /**
+   * @param units in which pieces of the work are told
+   * @param stands surfaces that somebody works at from a tower or a lift
+   */
+  constructor(units: UnitSystem, stands: ReadonlySet<string> = new Set()) {
     this.units = units;
+    this.stands = stands;
   }
 
   /** @param before an operation of the same cluster that it stands before; by itself it comes last */
@@ -72,14 +78,15 @@ export class WorkBuilder {
     planned: Omit<PlannedOperation, 'id'>,
     before?: string,
   ): string {
+    const stand = this.stands.has(operation.place) ? operation.place : null;
     const at = before === undefined ? -1 : this.operations.findIndex(({ id }) => id === before);
     this.operations.splice(at < 0 ? this.operations.length : at, 0, {
       machines: [],
       people: null,
       starts: null,
-      begins: NO_SET_UP,
-      ends: NO_SET_UP,
       ...operation,
+      begins: { ...(operation.begins ?? NO_SET_UP), stand },
+      ends: { ...(operation.ends ?? NO_SET_UP), stand },
       seconds: Math.max(1, Math.ceil(operation.seconds - 1e-6)),
     });
     this.planned.push({ id: operation.id, ...planned });

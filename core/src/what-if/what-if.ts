@@ -1,3 +1,4 @@
+import { isReadyToUse } from '../catalogue/agent.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { coverLitres } from '../takeoff/coats.ts';
 import { faced } from '../survey/face.ts';
@@ -15,6 +16,8 @@ export interface JobFigures {
   /** Days from the first visit to the last at the earliest. */
   readonly days: number;
   readonly handsOnMinutes: number;
+  /** Of the visit that is planned, without what is ready to use. */
+  readonly mixes: number;
   /** Litres of mix that come onto faces. */
   readonly mixLitres: number;
   /** Litres through hoses and lances. */
@@ -105,6 +108,7 @@ export function jobFigures(derivation: FiguredPlan, survey: Survey): JobFigures 
     visits: derivation.visits.length,
     days: derivation.visits.at(-1)?.fromDay ?? 0,
     handsOnMinutes: sum(stages.map(stageMinutes)),
+    mixes: derivation.mixes.filter(({ agent }) => !isReadyToUse(catalogue.agent(agent))).length,
     mixLitres: sum(
       stages.map(({ apply, areaSquareMetres }) => (apply ? coverLitres(apply) * areaSquareMetres : 0)),
     ),

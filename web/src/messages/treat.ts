@@ -99,6 +99,7 @@ export const { say, rich } = messages({
   visits: 'Visits',
   'the-last-days-later': ', the last {days} days later',
   'hands-on': 'Hands-on time',
+  'mixes-of-the-visit': 'Mixes of the visit',
   'mix-applied': 'Mix applied',
   water: 'Water',
   'risk-to-surfaces': 'Risk to surfaces',

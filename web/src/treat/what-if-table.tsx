@@ -13,6 +13,7 @@ const rowsIn = (units: UnitSystem): readonly Row[] => [
     of: (f) => `${f.visits}${f.days > 0 ? say('the-last-days-later', { days: f.days }) : ''}`,
   },
   { what: say('hands-on'), of: (f) => formatDuration(60 * Math.round(f.handsOnMinutes)) },
+  { what: say('mixes-of-the-visit'), of: (f) => String(f.mixes) },
   { what: say('mix-applied'), of: (f) => formatVolume(Math.round(f.mixLitres), units) },
   { what: say('water'), of: (f) => formatVolume(Math.round(f.waterLitres), units) },
   { what: say('risk-to-surfaces'), of: (f) => grade(f.faceRisk) },

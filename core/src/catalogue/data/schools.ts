@@ -124,5 +124,6 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'other-side', name: 'Over to another side', value: 2, unit: 'min', per: 'change of side', why: 'The hose and the tools go over too.', source: TRADE },
   { id: 'other-tool', name: 'Another tool taken up', value: 1, unit: 'min', per: 'change of tool', why: 'Put down, taken up, the tip changed.', source: TRADE },
   { id: 'other-mix', name: 'Another mix taken up', value: 1, unit: 'min', per: 'change of mix', why: 'Another sprayer is fetched, or this one rinsed.', source: TRADE },
+  { id: 'other-stand', name: 'Tower or lift moved', value: 10, unit: 'min', per: 'move', why: 'Cleared, moved, levelled and secured again.', source: TRADE },
   { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'It saves a whole wet cycle.', source: TRADE },
 ]; // prettier-ignore
