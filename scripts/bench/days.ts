@@ -1,6 +1,8 @@
-import { plan } from '@etappe/core';
+import { CATALOGUE, machineCounts, plan, roundsInWords } from '@etappe/core';
 import type { Plan, Survey } from '@etappe/core';
+import { isReadyToUse } from '../../core/src/catalogue/agent.ts';
 import { seededRandom } from '../../core/src/sequence/seeded-random.ts';
+import { sprayerLoads } from '../../core/src/visit/sprayer-loads.ts';
 import { demoFile, soundSurvey } from './properties.ts';
 import type { Row } from './times.ts';
 import { median } from './times.ts';
@@ -20,10 +22,19 @@ export interface DayFigures {
   readonly boundMinutes: number;
   /** Of all people: one operation with other tools than the one before it. */
   readonly toolChanges: number;
+  /** What the crew reads. */
+  readonly rounds: number;
+  /** To be mixed; what is ready to use counts apart. */
+  readonly mixes: number;
+  readonly readyToUse: number;
+  readonly agents: number;
+  /** Sprayers that are full at once. */
+  readonly sprayers: number;
 }
 
 /** Null where the plan has no visit. */
-export function dayFigures({ visit, work, surfaces }: Plan): DayFigures | null {
+export function dayFigures(planned: Plan, survey: Survey): DayFigures | null {
+  const { visit, work, surfaces, mixes } = planned;
   if (!visit) return null;
   const stages = new Map(surfaces.flatMap((p) => (p.treatment?.stages ?? []).map((s) => [s.id, s] as const)));
   const tools = new Map(
@@ -52,35 +63,70 @@ export function dayFigures({ visit, work, surfaces }: Plan): DayFigures | null {
     minutes: visit.schedule.makespan / 60,
     boundMinutes: visit.lowerBound.seconds / 60,
     toolChanges,
+    rounds: roundsInWords(planned).length,
+    mixes: mixes.filter(({ agent }) => !isReadyToUse(CATALOGUE.agent(agent))).length,
+    readyToUse: mixes.filter(({ agent }) => isReadyToUse(CATALOGUE.agent(agent))).length,
+    agents: new Set(mixes.map(({ agent }) => agent)).size,
+    sprayers: sprayerLoads(planned, visit.schedule, machineCounts(survey.job.house).sprayer).atOnce,
   };
 }
 
-const inWords = ({ operations, smallPieces, minutes, boundMinutes, toolChanges }: DayFigures) =>
-  `${operations.toFixed(0)} operations, ${smallPieces} pieces below 8 m² of something larger, ${minutes.toFixed(0)} min (+${(100 * (minutes / boundMinutes - 1)).toFixed(0)} %), ${toolChanges.toFixed(0)} changes of tools`;
+const inWords = (day: DayFigures) =>
+  [
+    `${day.rounds.toFixed(0)} rounds of ${day.operations.toFixed(0)} operations`,
+    `${day.mixes.toFixed(0)} mixes and ${day.readyToUse.toFixed(0)} ready to use, ${day.agents.toFixed(0)} agents`,
+    `${day.sprayers.toFixed(0)} sprayers full at once`,
+    `${day.smallPieces} pieces below 8 m² of something larger`,
+    `${day.minutes.toFixed(0)} min (+${(100 * (day.minutes / day.boundMinutes - 1)).toFixed(0)} %)`,
+    `${day.toolChanges.toFixed(0)} changes of tools`,
+  ].join(', ');
 
 /** What the days of the demo jobs and of generated properties are like: no times, figures of the plans. */
 export function dayRows(): Row[] {
-  const generated = Array.from({ length: GENERATED }, (_, i) =>
-    dayFigures(plan(realistic(FIRST_SEED + i), OPTIONS)),
-  );
-  const days = generated.filter((day) => day !== null);
-  const middle = (of: keyof DayFigures) => median(days.map((day) => day[of]));
   return [
     ...DEMO_JOBS.map((name): Row => {
-      const day = dayFigures(plan(soundSurvey(demoFile(name)), OPTIONS));
+      const survey = soundSurvey(demoFile(name));
+      const day = dayFigures(plan(survey, OPTIONS), survey);
       return [`the day of ${name}`, '–', day ? inWords(day) : 'no visit'];
     }),
-    [
-      `${days.length} of ${GENERATED} generated properties (seeds ${FIRST_SEED} to ${FIRST_SEED + GENERATED - 1}), medians`,
-      '–',
-      inWords({
-        operations: middle('operations'),
-        smallPieces: days.reduce((sum, day) => sum + day.smallPieces, 0),
-        minutes: middle('minutes'),
-        boundMinutes: middle('boundMinutes'),
-        toolChanges: middle('toolChanges'),
-      }),
-    ],
+    mediansRow('generated properties', (seed) => realistic(seed), OPTIONS.budget),
+    mediansRow(
+      `generated properties of ${MANY} surfaces, days and days of work for two`,
+      (seed) => realistic(seed, MANY),
+      1,
+    ),
+  ];
+}
+
+/** More than a visit holds: what is read and mixed for each surface counts. */
+const MANY = 20;
+
+function mediansRow(what: string, surveyOf: (seed: number) => Survey, budget: number): Row {
+  const generated = Array.from({ length: GENERATED }, (_, i) => {
+    const survey = surveyOf(FIRST_SEED + i);
+    const day = dayFigures(plan(survey, { ...OPTIONS, budget }), survey);
+    return day && { day, surfaces: survey.surfaces.length };
+  });
+  const days = generated.flatMap((one) => one ?? []);
+  const middle = (of: keyof DayFigures) => median(days.map(({ day }) => day[of]));
+  const each = (of: 'rounds' | 'mixes') =>
+    median(days.map(({ day, surfaces }) => day[of] / surfaces)).toFixed(2);
+  const words = inWords({
+    operations: middle('operations'),
+    smallPieces: days.reduce((sum, { day }) => sum + day.smallPieces, 0),
+    minutes: middle('minutes'),
+    boundMinutes: middle('boundMinutes'),
+    toolChanges: middle('toolChanges'),
+    rounds: middle('rounds'),
+    mixes: middle('mixes'),
+    readyToUse: middle('readyToUse'),
+    agents: middle('agents'),
+    sprayers: middle('sprayers'),
+  });
+  return [
+    `${days.length} of ${GENERATED} ${what} (seeds ${FIRST_SEED} to ${FIRST_SEED + GENERATED - 1}), medians`,
+    '–',
+    `${words}; a surface ${each('rounds')} rounds, ${each('mixes')} mixes`,
   ];
 }
 

@@ -16,7 +16,7 @@ export const ORDER = {
   'order/neutralise/what': 'Neutralise {what} with {agent}',
   'order/does': '{what}',
   'order/make': '{mix}: {amount} of {agent}, see its card',
-  'order/fill': 'Set ready: {amount} of {agent}, as it is sold',
+  'order/fill': 'Pour {amount} of {agent}, ready to use',
 
   // A round: what one person does in one go.
   'round/set-out': 'Set out',

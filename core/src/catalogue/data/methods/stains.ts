@@ -9,7 +9,7 @@ export const STAIN_METHODS: readonly Method[] = [
     why: 'Lifts surface rust without etching and without chlorides.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 50, 65, 80], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns yellow, then goes.'], stopWhen: 'The brown is gone, or two passes have made no more difference.', ifNotEnough: 'Repeat once on the spots; what stays comes from inside.' },
+      { kind: 'apply', agent: 'oxalic-acid', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [40, 50, 65, 80], strengthBand: { weakest: [32, 40, 50, 60], strongest: [50, 65, 80, 80] }, dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Brown turns yellow, then goes.'], stopWhen: 'The brown is gone, or two passes have made no more difference.', ifNotEnough: 'Repeat once on the spots; what stays comes from inside.' },
       rinse,
       restAcid('sodium-bicarbonate'),
       rinse,
