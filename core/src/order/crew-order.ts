@@ -25,6 +25,8 @@ import { EntryWriter, saidOnce, unique } from './order-entry.ts';
 import type { OrderEntry } from './order-entry.ts';
 import { roundsInWords } from './rounds-in-words.ts';
 import { inUseOrder } from '../visit/mix-letters.ts';
+import { runOffPlan } from '../provisions/run-off-plan.ts';
+import { faced } from '../survey/face.ts';
 import { siteNotes } from './site-notes.ts';
 import type { SiteNote } from './site-notes.ts';
 
@@ -109,6 +111,8 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
   const writer = new EntryWriter(plan, { ...survey, catalogue }, dayStart);
   const named = roundsInWords(plan);
+  const fullTimes = runOffPlan(plan, faced(survey))?.fullAt ?? [];
+  const emptyBy = fullTimes.length > 0 ? say('run-off/empty-by', { times: fullTimes.join(', ') }) : '';
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
     jobName: survey.job.name,
@@ -142,7 +146,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
         })),
         during: (share?.protections ?? [])
           .filter((p) => p.when === 'during')
-          .map((p) => protectionLine(p).text),
+          .map((p) => [protectionLine(p).text, p.kind === 'catch' ? emptyBy : ''].join(' ').trim()),
       };
     }),
     mixes: inUseOrder(plan).map((mix) => {

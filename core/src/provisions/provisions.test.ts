@@ -149,7 +149,8 @@ describe('run-off', () => {
     expect(runOff?.faces).toEqual(['Yard']);
     expect(runOff?.ledger.leavingLitres).toBeGreaterThan(100);
     expect(runOff?.ledger.takenAwayLitres).toBeCloseTo(runOff?.ledger.leavingLitres ?? 0, 6);
-    expect(runOff?.notes[0]).toMatch(/Empty the catch \d+ times during the work/);
+    expect(runOff?.notes[0]).toMatch(/^The catch is full at \d\d:\d\d.*: empty it before\.$/);
+    expect(runOff?.fullAt).toHaveLength(runOff?.ledger.emptyings ?? 0);
     expect(runOff?.neutralisers[0]).toMatch(
       /^For \d+ g of oxalic acid .* at most [\d.]+ kg of sodium bicarbonate/,
     );

@@ -12,6 +12,9 @@ import { listed, lowerFirst } from '../quantity/words.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { sorptivityOf } from '../survey/water-absorption.ts';
 import { coverLitres } from '../takeoff/coats.ts';
+import { secondOfDay, shortTime } from '../quantity/duration.ts';
+import { fullAt } from '../water/catch-line.ts';
+import type { Inflow } from '../water/catch-line.ts';
 import { runOffLedger } from '../water/run-off.ts';
 import type { RunOffLedger } from '../water/run-off.ts';
 
@@ -21,6 +24,8 @@ export interface RunOffPlan {
   readonly ledger: RunOffLedger;
   readonly sum: string;
   readonly catchLitres: number;
+  /** When the catch is full, hh:mm: emptied before. Empty while there is no schedule, or where it holds all. */
+  readonly fullAt: readonly string[];
   /** For what is in the catch; the reading decides. */
   readonly neutralisers: readonly string[];
   readonly notes: readonly string[];
@@ -40,6 +45,7 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
   const faces = plan.surfaces.filter((p) => p.treatment?.stages.some((s) => caught.has(s.id)));
   if (faces.length === 0) return null;
   let [applied, rinsed, leaving] = [0, 0, 0];
+  const leavingBy = new Map<string, number>();
   const actives = new Map<string, number>();
   const agents = new Set<string>();
   for (const { surface, treatment } of faces) {
@@ -50,7 +56,10 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
       const water = stageLitres(stage, stage.areaSquareMetres, house);
       applied += mix;
       rinsed += water;
-      if (!stage.apply?.leaveOn) leaving += (mix + water) * share;
+      if (!stage.apply?.leaveOn) {
+        leaving += (mix + water) * share;
+        leavingBy.set(stage.id, (mix + water) * share);
+      }
       if (stage.apply && !stage.apply.leaveOn) agents.add(stage.apply.agent);
       if (stage.apply && !stage.apply.leaveOn && stage.kind === 'apply')
         actives.set(
@@ -68,19 +77,24 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
     reusedLitres: unlabelled.length === 0 && agents.size > 0 ? leaving : 0,
     captureLitres: house.gear.catchLitres,
   });
+  const full = house.gear.catchLitres > 0 ? fullAt(inflowsOf(plan, leavingBy), house.gear.catchLitres) : [];
+  const times = full.map((seconds) => shortTime(secondOfDay(house.dayStart) + seconds));
   const leaveOn = faces.some((p) => p.treatment?.stages.some((s) => s.apply?.leaveOn));
   return {
     faces: faces.map((p) => p.surface.name),
     ledger,
     sum: say('run-off/sum', { applied: whole(applied), rinsed: whole(rinsed), leaving: whole(leaving) }),
     catchLitres: house.gear.catchLitres,
+    fullAt: times,
     neutralisers: [...actives].flatMap(([agent, grams]) => neutraliserLine(agent, grams, survey.job.units)),
     notes: [
       ...(ledger.overflowLitres > 0
         ? [
             house.gear.catchLitres === 0
               ? say('run-off/nothing-to-catch')
-              : say('run-off/empty', { times: ledger.emptyings }),
+              : times.length > 0
+                ? say('run-off/empty-by', { times: times.join(', ') })
+                : say('run-off/empty', { times: ledger.emptyings }),
           ]
         : []),
       unlabelled.length === 0 && agents.size > 0 ? say('run-off/reuse') : say('run-off/sewer'),
@@ -94,6 +108,21 @@ export function runOffPlan(plan: Plan, survey: FacedSurvey): RunOffPlan | null {
       ...(leaveOn ? [say('run-off/rain')] : []),
     ],
   };
+}
+
+/** What of each stage comes to the catch while it is worked, by the schedule; of a stage in pieces each its share. */
+function inflowsOf({ work, visit }: Plan, leavingBy: ReadonlyMap<string, number>): readonly Inflow[] {
+  const placed = new Map(visit?.schedule.placements.map((p) => [p.operation, p]));
+  const pieces = work.planned.flatMap(({ id, task, stages }) => {
+    const at = placed.get(id);
+    return at && task !== 'mix' ? stages.map((stage) => ({ stage, from: at.start, to: at.finish })) : [];
+  });
+  const lengths = new Map<string, number>();
+  for (const { stage, from, to } of pieces) lengths.set(stage, (lengths.get(stage) ?? 0) + to - from);
+  return pieces.flatMap(({ stage, from, to }) => {
+    const litres = leavingBy.get(stage) ?? 0;
+    return litres > 0 ? [{ from, to, litres: (litres * (to - from)) / (lengths.get(stage) ?? 1) }] : [];
+  });
 }
 
 /** At most: what the work used up needs none. */

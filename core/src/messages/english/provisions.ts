@@ -59,6 +59,7 @@ export const PROVISIONS = {
   'run-off/nothing-to-catch': 'You are bringing nothing to catch it in.',
   'run-off/empty':
     'Empty the catch {times, plural, one {# time} other {# times}} during the work, before it is full.',
+  'run-off/empty-by': 'The catch is full at {times}: empty it before.',
   'run-off/reuse':
     'Every label allows it: reuse caught water on these premises as the labels say, once the strip reads as they ask. None of it leaves the premises.',
   'run-off/sewer':

@@ -1,0 +1,46 @@
+import { requirePositive } from '../quantity/span.ts';
+
+/** Water that comes to a catch, evenly over a time; any unit of time. */
+export interface Inflow {
+  readonly from: number;
+  readonly to: number;
+  readonly litres: number;
+}
+
+/**
+ * When a catch is full and must have been emptied: each time that as much has come as it holds.
+ *
+ * @param inflows in any order; they may overlap
+ * @param capacityLitres what it holds, > 0
+ * @returns times in their order; the last filling, that is less than full, is not among them
+ * @throws RangeError for a catch that holds nothing
+ * @example fullAt([{ from: 0, to: 60, litres: 30 }], 20) // [40]
+ */
+export function fullAt(inflows: readonly Inflow[], capacityLitres: number): readonly number[] {
+  requirePositive('what the catch holds', capacityLitres, 'L');
+  const edges = [...new Set(inflows.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
+  const times: number[] = [];
+  let held = 0;
+  edges.slice(1).forEach((to, i) => {
+    const from = edges[i] ?? to;
+    const rate = inflows.reduce(
+      (sum, flow) =>
+        flow.from <= from && flow.to >= to && flow.to > flow.from
+          ? sum + flow.litres / (flow.to - flow.from)
+          : sum,
+      0,
+    );
+    let at = from;
+    while (rate > 0 && held + rate * (to - at) >= capacityLitres - LEAST_LITRES) {
+      at = Math.min(to, at + (capacityLitres - held) / rate);
+      held = 0;
+      times.push(at);
+      if (at >= to) break;
+    }
+    held += rate * (to - at);
+  });
+  // Full to the brim when the work is over is emptied with all the rest.
+  return times.filter((time) => time < (edges.at(-1) ?? 0));
+}
+
+const LEAST_LITRES = 1e-9;
