@@ -83,6 +83,81 @@ describe('the mixes of any visit', () => {
   });
 });
 
+describe('one’s own mix', () => {
+  const walls = (mixes: string | null, more: object = {}) =>
+    surveyOf({
+      format: 'etappe-job',
+      version: 2,
+      surfaces: ['north', 'south'].map((id, i) => ({
+        id,
+        material: 'painted-render',
+        size: '6x3',
+        findings: [{ contaminant: 'green-algae', severity: 2 + i }],
+        ...(id === 'south' && mixes !== null ? { schools: { mixes } } : {}),
+        ...more,
+      })),
+    });
+  const strengths = (survey: Parameters<typeof plan>[0]) =>
+    stagesOf(plan(survey, OPTIONS)).flatMap(({ kind, apply }) =>
+      kind === 'apply' && apply ? [apply.strengthGramsPerLitre] : [],
+    );
+
+  it('is what a surface gets by a choice, at the strength that it wants; else they share one', () => {
+    expect(new Set(strengths(walls(null))).size).toBe(1);
+    expect(strengths(walls('own'))).toEqual([8, 10]);
+    // Alike by chance they are two all the same: somebody wants them apart.
+    const alike = plan(walls('own', { findings: [{ contaminant: 'green-algae', severity: 2 }] }), OPTIONS);
+    expect(alike.mixes.filter(({ agent }) => agent === 'hypochlorite')).toHaveLength(2);
+  });
+
+  it('is never stronger by sharing where planting stands or a test patch says no more', () => {
+    const picked = {
+      contaminant: 'green-algae',
+      method: 'soft-wash-hypochlorite',
+      by: 'Ada',
+      at: '2026-05-01T08:00:00Z',
+    };
+    const houseWith = (around: object, site: object = {}) =>
+      surveyOf({
+        format: 'etappe-job',
+        version: 2,
+        site: { features: [{ id: 'bed', kind: 'plant-bed', name: 'Rose bed' }], ...site },
+        surfaces: [
+          {
+            id: 'north',
+            material: 'painted-render',
+            size: '6x3',
+            findings: [{ contaminant: 'green-algae', severity: 2 }],
+            ...around,
+          },
+          {
+            id: 'south',
+            material: 'painted-render',
+            size: '30x5',
+            findings: [{ contaminant: 'green-algae', severity: 3 }],
+          },
+        ],
+        choices: [
+          { surface: 'north', ...picked },
+          { surface: 'south', ...picked },
+        ],
+      });
+    // The large wall wants ten: both are done at that where nothing is in the way.
+    expect(strengths(houseWith({}))).toEqual([10, 10]);
+    expect(strengths(houseWith({ beside: ['bed'] }))).toEqual([8, 8]);
+    const patch = {
+      id: 'p',
+      surface: 'north',
+      agent: 'hypochlorite',
+      strengthGramsPerLitre: 9,
+      dwellMinutes: 15,
+      tool: 'low-pressure-sprayer',
+      verdict: 'go',
+    };
+    expect(strengths(houseWith({}, { testPatches: [patch] }))).toEqual([9, 9]);
+  });
+});
+
 describe('who carries what', () => {
   const overlapping = (a: LogEntry, b: LogEntry) => a.from < b.to && b.from < a.to;
 

@@ -43,7 +43,8 @@ export function rounds({ surfaces, work }: RoundPlan, { placements }: Schedule):
     if (!operation) throw new RangeError(`the schedule places "${id}", which is not planned`);
     const key = alike.key(operation);
     const last = open.get(person);
-    if (last && (last.key === key || isAtSame(last.round, operation))) {
+    const goesOn = last !== undefined && !isBroken(last.round, operation, start);
+    if (last && goesOn && (last.key === key || isAtSame(last.round, operation))) {
       const { round } = last;
       last.round = { ...round, operations: [...round.operations, operation], finish };
       continue;
@@ -55,11 +56,16 @@ export function rounds({ surfaces, work }: RoundPlan, { placements }: Schedule):
   return found.sort((a, b) => a.start - b.start || (a.person < b.person ? -1 : 1));
 }
 
+/** Somebody who waits for others is at something else by then; who only lets it dwell is not. */
+function isBroken({ finish }: Round, { task }: PlannedOperation, start: number): boolean {
+  return task !== 'finish' && start - finish > LONGEST_PAUSE_SECONDS;
+}
+const LONGEST_PAUSE_SECONDS = 600;
+
 /** A place that is worked through is one round, whatever is done there; what is mixed for it alone goes with it. */
 function isAtSame({ operations }: Round, { parts }: PlannedOperation): boolean {
-  const last = operations.at(-1);
   const places = (of: PlannedOperation['parts']) => of.map(({ surface }) => surface).join(' ');
-  return last !== undefined && parts.length > 0 && places(last.parts) === places(parts);
+  return parts.length > 0 && operations.every((own) => places(own.parts) === places(parts));
 }
 
 /** What makes operations one round. */

@@ -127,4 +127,23 @@ describe('the order sheet', () => {
     render(<OrderSheet order={order} heading="" />);
     expect(screen.getByText('Bag acid (oxalic acid): 1 × 1 kg')).toBeInTheDocument();
   });
+
+  it('is read in rounds where a day has them: time and name once, to each person their own protections', () => {
+    const [ada] = order.people;
+    if (!ada) throw new Error('Ada is there');
+    const rounds = [{ name: 'Yard: A on, rinse', start: '08:00', finish: '08:25', operations: ['x', 'y'] }];
+    const during = ['Rose bed: Keep it wet.'];
+    render(
+      <OrderSheet
+        order={{ ...order, before: ['Pond: cover it'], people: [{ ...ada, rounds, during }] }}
+        heading="Order No. 1"
+      />,
+    );
+    const row = screen.getByRole('row', { name: /Yard: A on, rinse/ });
+    expect(within(row).getByText('08:00')).toBeInTheDocument();
+    expect(screen.getByText('Rose bed: Keep it wet.')).toBeInTheDocument();
+    // What others set out is not read by Ada.
+    expect(screen.queryByText('Pond: cover it')).toBeNull();
+    expect(screen.getAllByText('Dwell 3 to 10 min.')).toHaveLength(1);
+  });
 });
