@@ -3,6 +3,7 @@ import type { Agent } from '../catalogue/agent.ts';
 import { isByOthers, workedStages } from '../catalogue/method.ts';
 import type { Method } from '../catalogue/method.ts';
 import type { ChemistryMeeting, GuardedParty } from './chemistry-guard.ts';
+import { kept } from '../quantity/kept.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import type { ContaminantProposal } from '../proposal/surface-treatment.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
@@ -47,7 +48,7 @@ export function otherWays(
   fits: (agent: Agent) => boolean,
   surfaces: readonly TreatedSurface[],
 ): readonly OtherTreatment[] {
-  const proposals = surfaces.find((p) => p.surface.id === party.face)?.treatment?.proposals ?? [];
+  const proposals = byFace(surfaces).get(party.face)?.treatment?.proposals ?? [];
   const bringing = proposals.filter(
     (p) => p.chosen && agentsOf(p.chosen.method).some((a) => a.id === party.agent),
   );
@@ -61,9 +62,14 @@ export function otherWays(
   return best ? [wayOf(party.face, only, best)] : [];
 }
 
-function agentsOf(method: Method): readonly Agent[] {
-  return workedStages(method).flatMap((s) => ('agent' in s ? [CATALOGUE.agent(s.agent)] : []));
-}
+const agentsOf = kept((method: Method): readonly Agent[] =>
+  workedStages(method).flatMap((s) => ('agent' in s ? [CATALOGUE.agent(s.agent)] : [])),
+);
+
+const byFace = kept(
+  (surfaces: readonly TreatedSurface[]): ReadonlyMap<string, TreatedSurface> =>
+    new Map(surfaces.map((planned) => [planned.surface.id, planned])),
+);
 
 function wayOf(
   face: string,

@@ -54,7 +54,9 @@ export interface Group {
 /** Gathers the operations of a visit with what binds them. */
 export class WorkBuilder {
   readonly units: UnitSystem;
-  readonly operations: Operation[] = [];
+  private readonly byId = new Map<string, Operation>();
+  private readonly inFront = new Map<string, string[]>();
+  private readonly ids: string[] = [];
   readonly planned: PlannedOperation[] = [];
   readonly lags: Lag[] = [];
   readonly watches: Watch[] = [];
@@ -79,8 +81,7 @@ export class WorkBuilder {
     before?: string,
   ): string {
     const stand = this.stands.has(operation.place) ? operation.place : null;
-    const at = before === undefined ? -1 : this.operations.findIndex(({ id }) => id === before);
-    this.operations.splice(at < 0 ? this.operations.length : at, 0, {
+    this.byId.set(operation.id, {
       machines: [],
       people: null,
       starts: null,
@@ -89,12 +90,19 @@ export class WorkBuilder {
       ends: { ...(operation.ends ?? NO_SET_UP), stand },
       seconds: Math.max(1, Math.ceil(operation.seconds - 1e-6)),
     });
+    if (before === undefined) this.ids.push(operation.id);
+    else this.inFront.set(before, [...(this.inFront.get(before) ?? []), operation.id]);
     this.planned.push({ id: operation.id, ...planned });
     return operation.id;
   }
 
+  /** In the order of the work: what was put before another stands before it. */
+  get operations(): readonly Operation[] {
+    return this.ids.flatMap((id) => [...(this.inFront.get(id) ?? []), id].map((own) => this.operation(own)));
+  }
+
   operation(id: string): Operation {
-    const found = this.operations.findLast((operation) => operation.id === id);
+    const found = this.byId.get(id);
     if (!found) throw new RangeError(`there is no operation "${id}"`);
     return found;
   }
