@@ -25,7 +25,7 @@ describe('what a crew is told of the place', () => {
 
   it('says where the day does not keep to the hours', () => {
     expect(said(survey, { from: '06:30', to: '12:01' })['Hours']).toBe(
-      'work from 07:00 to 18:00; the times below run outside it; quiet from 12:00 to 13:00: no machine then, though the times below run into it',
+      'work from 07:00 to 18:00; the times below run outside it; quiet from 12:00 to 13:00: no machine then',
     );
   });
 

@@ -73,7 +73,7 @@ function flowInWords(flow: ReturnType<typeof waterFlow>, units: Survey['job']['u
   return say(flow.measured ? 'order/flow/measured' : 'order/flow/told', { flow: said });
 }
 
-/** Allowed and quiet hours, and whether the day keeps to them; the sequence itself does not heed them yet. */
+/** Allowed hours, and whether the day keeps to them; quiet ones, which the sequence heeds. */
 function hoursInWords({ property: { hours, quietHours } }: Survey, day: HourSpan): string {
   const span = ({ from, to }: HourSpan) => ({ from, to });
   return [
@@ -85,8 +85,6 @@ function hoursInWords({ property: { hours, quietHours } }: Survey, day: HourSpan
             span(hours),
           ),
         ]),
-    ...quietHours.map((quiet) =>
-      say(day.from < quiet.to && day.to > quiet.from ? 'order/quiet/broken' : 'order/quiet', span(quiet)),
-    ),
+    ...quietHours.map((quiet) => say('order/quiet', span(quiet))),
   ].join('; ');
 }

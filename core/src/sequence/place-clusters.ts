@@ -89,7 +89,7 @@ function reservations({ problem, pins }: ProblemIndex, timelines: Timelines): Re
 }
 
 /** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
-const STAYING_SECONDS = 120;
+const STAYING_SECONDS = 90;
 
 /** How well a cluster stands with somebody: finished soon by one who need not come over, of equals by who has just finished. */
 interface Score {

@@ -18,6 +18,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { isMadeOnce } from '../mixing/mix-lasts.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 import { visitHours } from './visit-hours.ts';
+import { outsideQuietHours } from './quiet-hours.ts';
 import { sharedOut } from './share-out.ts';
 import type { PersonShare } from './share-out.ts';
 import { PhaseWork } from './phase-work.ts';
@@ -46,7 +47,7 @@ export function visitWork(
   { of, guard, joined }: VisitPhases,
   mixes: readonly PlannedMix[],
   protections: readonly Protection[],
-  survey: Pick<FacedSurvey, 'job' | 'catalogue' | 'sides'>,
+  survey: Pick<FacedSurvey, 'job' | 'catalogue' | 'sides' | 'property'>,
 ): VisitWork {
   const { catalogue, job } = survey;
   const { house, units } = job;
@@ -87,7 +88,7 @@ export function visitWork(
     shares,
     meetings: guard.meetings,
     problem: {
-      operations: builder.operations,
+      operations: outsideQuietHours(builder.operations, survey.property.quietHours, house.dayStart),
       lags: builder.lags,
       watches: builder.watches,
       holds: builder.holds,

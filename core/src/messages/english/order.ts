@@ -91,5 +91,4 @@ export const ORDER = {
   'order/hours': 'work from {from} to {to}',
   'order/hours/outside': 'work from {from} to {to}; the times below run outside it',
   'order/quiet': 'quiet from {from} to {to}: no machine then',
-  'order/quiet/broken': 'quiet from {from} to {to}: no machine then, though the times below run into it',
 } as const;
