@@ -6,7 +6,7 @@ import { say } from '../messages/message.ts';
 import { formatHoseBore, formatLength, formatPumpPressure } from '../quantity/shown-quantity.ts';
 import { BAR_PER_PSI, unitOf } from '../quantity/units.ts';
 import { decimal } from '../quantity/numbers.ts';
-import type { HoseUse } from '../survey/job-gear.ts';
+import type { HoseUse, JobGear } from '../survey/job-gear.ts';
 import type { Survey } from '../survey/survey.ts';
 import { hoseLoss, longestHose } from '../water/hose-loss.ts';
 
@@ -31,7 +31,10 @@ export interface HoseList {
   }[];
 }
 
-/** The hoses of a visit: from the taps to the vehicle, and from the vehicle to the farthest side of each sort of work. */
+/**
+ * The hoses of a visit: from the taps to the vehicle, and from the vehicle to the farthest side of each sort of work. A machine that stands
+ * nearer to the work is fed by a supply hose of its own, and has so much less of pressure hose.
+ */
 export function hoseList(plan: Plan, survey: Survey): HoseList {
   const { units, house } = survey.job;
   const { hoses } = house.gear;
@@ -85,7 +88,13 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
                 : say('hose/farthest', { metres: told(rinse.metres * spare) }),
           },
         ];
-  const runs = [...taps, ...rinseRun, ...pressureRuns(plan, survey, farthest, told)];
+  const pressure = pressureRuns(plan, survey, farthest, told);
+  const runs = [
+    ...taps,
+    ...(pressure.length > 0 ? machineRun(house.gear, told) : []),
+    ...rinseRun,
+    ...pressure,
+  ];
   const totals = (['supply', 'pressure'] as const).map((use) => {
     const owned = hoses.filter((h) => h.use === use);
     const neededMetres = runs.reduce((sum, run) => (run.use === use ? sum + (run.metres ?? 0) : sum), 0);
@@ -101,6 +110,16 @@ export function hoseList(plan: Plan, survey: Survey): HoseList {
     };
   });
   return { runs, totals };
+}
+
+/** From the vehicle to a machine that stands nearer to the work; nothing where it stays at the vehicle. */
+function machineRun({ machineMetres }: JobGear, told: (metres: number) => string): readonly HoseRun[] {
+  if (machineMetres == null) return [];
+  const metres = machineMetres * (1 + TRADE_DEFAULTS.spareHoseShare);
+  const facts = { metres: told(metres), percent: percent(TRADE_DEFAULTS.spareHoseShare) };
+  return [
+    { use: 'supply', what: say('hose/to-machine'), metres, ok: true, text: say('hose/with-spare', facts) },
+  ];
 }
 
 function pressureRuns(
@@ -123,7 +142,8 @@ function pressureRuns(
     const what = say(`hose/${machine}`, { side: side.name });
     if (route === null)
       return [{ use: 'pressure', what, metres: null, ok: false, text: say('hose/not-paced') }];
-    const metres = route * (1 + TRADE_DEFAULTS.spareHoseShare);
+    const nearer = Math.max(0, route - (house.gear.machineMetres ?? 0));
+    const metres = nearer * (1 + TRADE_DEFAULTS.spareHoseShare);
     const inner = Math.min(
       ...house.gear.hoses.filter((h) => h.use === 'pressure').map((h) => h.innerMillimetres),
     );

@@ -129,6 +129,27 @@ describe('hoses', () => {
     );
   });
 
+  it('of a machine that is carried nearer are shorter, fed by one of its own', () => {
+    const far = { sides: [{ id: 'north', aspectDegrees: 0, routeMetres: 120 }], surfaces: [yard] };
+    const machines = [
+      WASHER,
+      { kind: 'sprayer', count: 3 },
+      { kind: 'hose', count: 2 },
+      { kind: 'surface-cleaner', count: 1 },
+    ];
+    const hose = [{ use: 'pressure', metres: 60, innerMillimetres: 9.5 }];
+    const { runs } = provided({ ...far, ...gear({ hoses: hose, machineMetres: 80 }, machines) }).hoses;
+    expect(runs.map((r) => [r.what, Math.round(r.metres ?? 0), r.ok])).toEqual([
+      ['Tap to the vehicle', 22, true],
+      ['Vehicle to the machine', 88, true],
+      ['Rinse hose to North', 132, true],
+      ['Pressure washer to North', 44, true],
+    ]);
+    // Past the work it is as near as can be.
+    const past = provided({ ...far, ...gear({ hoses: hose, machineMetres: 200 }, machines) }).hoses.runs;
+    expect(past.find(({ use }) => use === 'pressure')?.metres).toBe(0);
+  });
+
   it('ask for the way where nobody has paced it', () => {
     const { hoses } = provided({ sides: [{ id: 'north', aspectDegrees: 0 }] });
     expect(hoses.runs.some((r) => r.text === 'Distance not paced: ask on the Walk.')).toBe(true);

@@ -31,6 +31,11 @@ export interface JobGear {
   /** Tower and lift that come along, by the width and length of their base and how high they bring a person's feet; null for none. */
   readonly tower: AccessGear | null;
   readonly lift: AccessGear | null;
+  /**
+   * How far from the vehicle a machine that can be carried stands, on the way to the work, m; null, or left out in jobs from before it was
+   * asked, where it stays at the vehicle.
+   */
+  readonly machineMetres?: number | null;
   /** Drums and bags for what is caught, L. */
   readonly catchLitres: number;
   /** What water costs: from taps by the cubic metre, by truck a trip; null where nobody pays. */
@@ -65,6 +70,7 @@ export const DEFAULT_GEAR: JobGear = {
   ladderMetres: 2,
   tower: null,
   lift: null,
+  machineMetres: null,
   catchLitres: 200,
   waterPrice: null,
   vehicle: null,
@@ -119,6 +125,7 @@ export const gearSchema = Joi.object<JobGear>({
   ladderMetres: Joi.number().greater(0).max(15).allow(null).default(DEFAULT_GEAR.ladderMetres),
   tower: orNone(accessSchema),
   lift: orNone(accessSchema),
+  machineMetres: orNone(Joi.number().greater(0).max(500)),
   catchLitres: Joi.number().min(0).max(50_000).default(DEFAULT_GEAR.catchLitres),
   waterPrice: orNone(
     Joi.object({

@@ -104,6 +104,7 @@ export const { say, rich } = messages({
   'in-it-at-the-start': 'In it at the start',
   'trigger-held': 'Trigger held',
   'longest-pole': 'Longest pole',
+  'machine-stands-from-the-vehicle': 'Machine stands from the vehicle',
   'ladder-height-of-the-feet': 'Ladder, height of the feet',
   'catch-holds': 'Catch holds',
   'bringing-a-tower': 'Bringing a tower',

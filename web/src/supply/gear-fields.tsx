@@ -47,6 +47,13 @@ export function GearFields() {
           take={(longestPoleMetres) => patchGear({ longestPoleMetres })}
         />
         <NumberField
+          label={say('machine-stands-from-the-vehicle')}
+          value={gear.machineMetres ?? null}
+          {...unitOf('length', units)}
+          clear={() => patchGear({ machineMetres: null })}
+          take={(machineMetres) => patchGear({ machineMetres })}
+        />
+        <NumberField
           label={say('ladder-height-of-the-feet')}
           value={gear.ladderMetres}
           {...unitOf('length', units)}

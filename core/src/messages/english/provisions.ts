@@ -42,6 +42,7 @@ export const PROVISIONS = {
   'bulk/carried-off': '{bags, plural, one {# sack} other {# sacks}} of {size} for {what}',
 
   'hose/to-vehicle': '{point} to the vehicle',
+  'hose/to-machine': 'Vehicle to the machine',
   'hose/rinse': 'Rinse hose to {side}',
   'hose/pressure-washer': 'Pressure washer to {side}',
   'hose/hot-washer': 'Hot washer to {side}',
