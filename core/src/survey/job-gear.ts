@@ -70,7 +70,6 @@ export const DEFAULT_GEAR: JobGear = {
   ladderMetres: 2,
   tower: null,
   lift: null,
-  machineMetres: null,
   catchLitres: 200,
   waterPrice: null,
   vehicle: null,
@@ -125,7 +124,7 @@ export const gearSchema = Joi.object<JobGear>({
   ladderMetres: Joi.number().greater(0).max(15).allow(null).default(DEFAULT_GEAR.ladderMetres),
   tower: orNone(accessSchema),
   lift: orNone(accessSchema),
-  machineMetres: orNone(Joi.number().greater(0).max(500)),
+  machineMetres: Joi.number().greater(0).max(500).allow(null),
   catchLitres: Joi.number().min(0).max(50_000).default(DEFAULT_GEAR.catchLitres),
   waterPrice: orNone(
     Joi.object({

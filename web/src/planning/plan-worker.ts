@@ -6,6 +6,8 @@ import { expose } from 'comlink';
 const SEED = 1;
 const BUDGET = 12;
 const LONGEST_SEARCH_MILLISECONDS = 1500;
+/** A day that is too long is searched for longer: that it is too long must not hang on a slow device. */
+const LONGEST_SEARCH_OF_LONG_DAY_MILLISECONDS = 10_000;
 
 let latest = 0;
 
@@ -24,6 +26,7 @@ const planner = {
     latest = request;
     const began = performance.now();
     let any = false;
+    let longest = LONGEST_SEARCH_MILLISECONDS;
     for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {
       const milliseconds = performance.now() - began;
       // Lets a newer request in between two moves, and within a long one; a plan of an older survey is not worth handing over.
@@ -31,8 +34,12 @@ const planner = {
       if (latest !== request) return false;
       if (plan) await found(plan, milliseconds);
       any ||= plan !== null;
+      if (plan)
+        longest = plan.warnings.some(({ rule }) => rule === 'day-too-long')
+          ? LONGEST_SEARCH_OF_LONG_DAY_MILLISECONDS
+          : LONGEST_SEARCH_MILLISECONDS;
       // The first plan is waited for; how long that takes at most is bounded by the engine.
-      if (any && performance.now() - began > LONGEST_SEARCH_MILLISECONDS) return true;
+      if (any && performance.now() - began > longest) return true;
     }
     return true;
   },
