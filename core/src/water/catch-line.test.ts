@@ -13,6 +13,9 @@ describe('a catch', () => {
     ];
     expect(fullAt(two, 15)).toEqual([10]);
     expect(fullAt([], 15)).toEqual([]);
+    // Full to the brim when the work is over: emptied with all the rest.
+    const brim = [175, 136, 93, 88, 148, 192].map((litres) => ({ from: 0, to: 1, litres }));
+    expect(fullAt([...brim, { from: 0, to: 14, litres: 148 }], 20)).toHaveLength(48);
   });
 
   it('is emptied as often as all that comes fills it, never before', () => {

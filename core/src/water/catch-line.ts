@@ -40,7 +40,10 @@ export function fullAt(inflows: readonly Inflow[], capacityLitres: number): read
     held += rate * (to - at);
   });
   // Full to the brim when the work is over is emptied with all the rest.
-  return times.filter((time) => time < (edges.at(-1) ?? 0));
+  const end = edges.at(-1) ?? 0;
+  return times.filter((time) => end - time > SAME_TIME * Math.max(1, end));
 }
 
 const LEAST_LITRES = 1e-9;
+/** Times are alike to such a share: sums of litres are no exact figures. */
+const SAME_TIME = 1e-9;
