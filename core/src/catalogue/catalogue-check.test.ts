@@ -54,6 +54,23 @@ describe('a faulty entry is named with field and rule', () => {
       'methods soft-wash-hypochlorite: there is no agent "hypochlorite"',
     ],
     [
+      'a band of strength beside what is wanted',
+      {
+        ...CATALOGUE,
+        methods: [
+          {
+            ...method,
+            stages: (method?.stages ?? []).map((stage) =>
+              stage.kind === 'apply'
+                ? { ...stage, strengthBand: { weakest: [6, 7, 8, 12], strongest: [8, 10, 12, 15] } }
+                : stage,
+            ),
+          },
+        ],
+      },
+      'methods soft-wash-hypochlorite: stages[1] wants 5 g/L at severity 1, outside its own band of 6 to 8 g/L',
+    ],
+    [
       'a rate turned round',
       { ...CATALOGUE, methods: [{ ...method, surfaceRisk: 9 }] },
       'methods soft-wash-hypochlorite: "surfaceRisk" must be less than or equal to 5',

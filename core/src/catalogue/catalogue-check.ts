@@ -44,12 +44,28 @@ export function catalogueFaults(data: CatalogueData): readonly string[] {
       ids.add(entry.id);
     }
   }
-  return [...faults, ...danglingReferences(data)];
+  return [...faults, ...danglingReferences(data), ...data.methods.flatMap(bandFaults)];
 }
 
 function shapeFaults(list: string, schema: Joi.Schema, entry: { readonly id: string }): readonly string[] {
   const { error } = schema.validate(entry, { abortEarly: false, convert: false });
   return (error?.details ?? []).map((detail) => `${list} ${entry.id}: ${detail.message}`);
+}
+
+/** Bands of strength that do not hold the wanted one. */
+function bandFaults({ id, stages }: Method): readonly string[] {
+  return stages.flatMap((stage, i) => {
+    if (stage.kind !== 'apply' || !stage.strengthBand) return [];
+    const { weakest, strongest } = stage.strengthBand;
+    return stage.strengthGramsPerLitre.flatMap((wanted, k) => {
+      const [from = wanted, to = wanted] = [weakest[k], strongest[k]];
+      return from <= wanted && wanted <= to
+        ? []
+        : [
+            `methods ${id}: stages[${i}] wants ${wanted} g/L at severity ${k + 1}, outside its own band of ${from} to ${to} g/L`,
+          ];
+    });
+  });
 }
 
 /** The faults of one entry alone: its shape, its spans and where its references lead. */
@@ -61,13 +77,16 @@ export function entryFaults(
   const alone = { ...data, materials: [], conditions: data.conditions, agents: data.agents, methods: [] };
   const shape = shapeFaults(list, ENTRY[list], entry);
   return list === 'methods' && shape.length === 0
-    ? danglingReferences({
-        ...alone,
-        materials: data.materials,
-        lookAlikes: [],
-        quickTests: data.quickTests,
-        materialTests: [],
-        methods: [entry as Method],
-      })
+    ? [
+        ...danglingReferences({
+          ...alone,
+          materials: data.materials,
+          lookAlikes: [],
+          quickTests: data.quickTests,
+          materialTests: [],
+          methods: [entry as Method],
+        }),
+        ...bandFaults(entry as Method),
+      ]
     : shape;
 }

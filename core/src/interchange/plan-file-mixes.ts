@@ -5,7 +5,7 @@ import type { Plan } from '../plan/plan.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { roundToStep } from '../quantity/rounding.ts';
-import { applicationsOf } from '../supply/planned-mix.ts';
+import { applicationsOf, litresByMaking } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { Survey } from '../survey/survey.ts';
 import { mixLetters } from '../visit/mix-letters.ts';
@@ -56,16 +56,11 @@ function fillingsOf(mix: PlannedMix, plan: Plan, survey: Survey): readonly Recor
   const { start, house } = survey.job;
   const date = start === null ? null : daysAfter(start, plan.visits[plan.visitNumber - 1]?.fromDay ?? 0);
   const clock = (seconds: number) => clockTime(secondOfDay(house.dayStart) + seconds);
-  const made = plan.work.planned.filter((operation) => operation.mixes?.includes(mix.stage));
-  return made.flatMap((operation) => {
-    const placement = placements.find((p) => p.operation === operation.id);
+  return [...litresByMaking(mix, plan.work.planned)].flatMap(([operation, litres]) => {
+    const placement = placements.find((p) => p.operation === operation);
     if (!placement) return [];
     const share = plan.work.shares.find(({ person }) => person === placement.person);
-    const atSetOut =
-      operation.task === 'set-out' && share
-        ? makingTimes(share, placement).find((making) => making.mix.stage === mix.stage)
-        : undefined;
-    const litres = mix.litres / made.length;
+    const atSetOut = share && makingTimes(share, placement).find((making) => making.mix.stage === mix.stage);
     const vessel = mix.vessel === 'drum' ? house.gear.drumLitres : house.sprayerLitres;
     const count = Math.max(1, Math.ceil(litres / (vessel ?? litres) - 1e-9));
     return [

@@ -4,7 +4,7 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
 import { catalogueEntriesOf, crewOrder } from './crew-order.ts';
-import { saidOnce } from './order-entry.ts';
+import { saidOnce } from './said-once.ts';
 
 const reading = readJobFile(
   JSON.parse(readFileSync(new URL('../../../demo/hill-observatory.etappe.json', import.meta.url), 'utf8')),

@@ -65,36 +65,6 @@ export function mixName({ agent }: PlannedMix, letter: string | undefined): stri
   return letter === undefined ? CATALOGUE.agent(agent).name : say('order/mix-name', { letter });
 }
 
-/**
- * How something is done is said where a person does it first; later entries point there.
- * @param entries with the time of the round that each is in, hh:mm
- */
-export function saidOnce(
-  entries: readonly { readonly entry: OrderEntry; readonly toldAt: string }[],
-): readonly OrderEntry[] {
-  const said = new Map<string, string>();
-  return entries.map(({ entry, toldAt }) => {
-    const { how, checks, stopWhen, ifNotEnough, cautions } = entry;
-    const words = JSON.stringify([entry.place, how, checks, stopWhen, ifNotEnough, cautions]);
-    const firstTold = said.get(words);
-    if (how.length + checks.length < 2 || firstTold === undefined) {
-      said.set(words, toldAt);
-      return entry;
-    }
-    return {
-      ...entry,
-      sameAs: firstTold,
-      how: [],
-      ...(entry.said ? { said: { ...entry.said, how: [] } } : {}),
-      force: null,
-      checks: [],
-      stopWhen: null,
-      ifNotEnough: null,
-      cautions: [],
-    };
-  });
-}
-
 /** What is done in a stage: its own verb, else what its kind says. */
 function verbOf({ kind, task }: Stage): string {
   return task ?? say(`order/verb/${kind}`);

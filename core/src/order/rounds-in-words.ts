@@ -16,6 +16,8 @@ import { placesInWords } from './places-in-words.ts';
 export interface NamedRound extends Round {
   /** "Forecourt: B on, wash, rinse". */
   readonly name: string;
+  /** "Forecourt · B", "Forecourt +2 · rinse": where, and with what or else what first. */
+  readonly short: string;
   readonly places: string;
   /** "B on, wash, rinse"; "Set out, mix A and C". */
   readonly acts: string;
@@ -57,7 +59,20 @@ class RoundWords {
     const letters = [...new Set(operations.flatMap((operation) => this.lettersOf(operation)))];
     const isMixing = operations.every(({ task }) => task === 'mix');
     const name = surfaces.length === 0 || isMixing ? acts : say('round/name', { places, acts });
-    return { ...round, name, places, acts, letters };
+    return { ...round, name, short: this.short(round, acts, letters), places, acts, letters };
+  }
+
+  private short({ operations }: Round, acts: string, letters: readonly string[]): string {
+    const surfaces = operations.flatMap(({ parts }) => parts.map(({ surface }) => surface));
+    const [first, ...more] = new Set(surfaces);
+    if (first === undefined || operations.every(({ task }) => task === 'mix')) return acts;
+    const begins = operations.find(({ task }) => task !== 'mix');
+    const does = this.stages.get(begins?.stages[0] ?? '')?.kind ?? 'rinse';
+    return say('round/short', {
+      place: this.names.get(first) ?? first,
+      more: more.length,
+      what: letters.length > 0 ? letters.join(', ') : say(`round/short/${does}`),
+    });
   }
 
   private acts(operations: readonly PlannedOperation[]): string {

@@ -5,7 +5,7 @@ import { timeFactor } from '../rates/stage-duration.ts';
 import type { Face } from '../survey/face.ts';
 import type { Surface } from '../survey/surface.ts';
 import { cycleFront } from '../wetting/cycle-front.ts';
-import type { FrontPiece } from '../wetting/cycle-front.ts';
+import type { FrontPiece } from '../wetting/front-pieces.ts';
 import type { FaceAir } from '../wetting/face-air.ts';
 import { naturalPieces } from '../wetting/natural-pieces.ts';
 import { stripLay } from '../wetting/strip-lay.ts';

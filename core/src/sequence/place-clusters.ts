@@ -58,7 +58,7 @@ export function* placeClusters(
       }
       const tried = step.value;
       if (!tried || !first) continue;
-      const score = scoreOf(tried, first, timelines);
+      const score = scoreOf(tried, first, timelines, index.problem.stayingSeconds);
       if (!best || isBetter(score, best.score)) best = { placements: tried, score };
     }
     if (!best) throw new NoPlace(cluster.id, missing(index, cluster));
@@ -88,22 +88,24 @@ function reservations({ problem, pins }: ProblemIndex, timelines: Timelines): Re
   return reserved;
 }
 
-/** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
-const STAYING_SECONDS = 90;
-
 /** How well a cluster stands with somebody: finished soon by one who need not come over, of equals by who has just finished. */
 interface Score {
   readonly finish: number;
   readonly idle: number;
 }
 
-function scoreOf(placements: readonly Placement[], first: Operation, timelines: Timelines): Score {
+function scoreOf(
+  placements: readonly Placement[],
+  first: Operation,
+  timelines: Timelines,
+  stayingSeconds: number,
+): Score {
   const [begin] = placements;
   const last = begin && timelines.lastBefore(begin.person, begin.start);
   const finish = Math.max(...placements.map((p) => p.finish));
   if (!begin || !last) return { finish, idle: begin?.start ?? 0 };
   return {
-    finish: finish + (last.place === first.place ? 0 : STAYING_SECONDS),
+    finish: finish + (last.place === first.place ? 0 : stayingSeconds),
     idle: begin.start - last.finish,
   };
 }

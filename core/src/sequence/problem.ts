@@ -8,6 +8,8 @@ export interface SequenceProblem {
   readonly pins: readonly Pin[];
   /** What it takes a person to change from one class of each kind to another. */
   readonly setUpSeconds: Readonly<Record<SetUpKind, number>>;
+  /** Who stays at a place may finish so much later than somebody who would come over. */
+  readonly stayingSeconds: number;
   /** Pairs of places in which two people are never at work at once: nobody below someone working above. */
   readonly apart: readonly (readonly [string, string])[];
   readonly people: readonly string[];

@@ -32,6 +32,7 @@ export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   apart: [],
   people: ['a'],
   machines: { hose: 1, sprayer: 2 },
+  stayingSeconds: 0,
   setUpSeconds: { place: 0, tool: 0, mix: 0, stand: 0 },
   watchesPerPerson: 2,
   ...more,

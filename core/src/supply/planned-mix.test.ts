@@ -5,7 +5,7 @@ import { NO_RESTRICTIONS } from '../company/product.ts';
 import type { Product } from '../company/product.ts';
 import type { StockLot } from '../company/stock-lot.ts';
 import type { Stage } from '../treatment/stage.ts';
-import { plannedMix } from './planned-mix.ts';
+import { litresByMaking, plannedMix } from './planned-mix.ts';
 import type { MixInput } from './planned-mix.ts';
 import { StockShelf, lotOnDay } from './stock-shelf.ts';
 
@@ -168,5 +168,20 @@ describe('fillings', () => {
       0,
     );
     expect((second?.amount ?? 0) + 0.5).toBeCloseTo(kilograms, 6);
+  });
+
+  it('is made in one go, or each time what its stages take, in equal parts where one is made for in pieces', () => {
+    const own = (id: string, areaSquareMetres: number) => ({
+      stage: stage({ id, surface: id, areaSquareMetres }),
+      mistPasses: 0,
+      wetFilm: 0,
+    });
+    const mix = plannedMix({ ...given, makings: [[own('wall', 100)], [own('gable', 50)]] });
+    if (!mix) throw new Error('there is a mix');
+    const making = (id: string, ...stages: string[]) => ({ id, mixes: [mix.stage], stages });
+    expect([...litresByMaking(mix, [making('set-out.a')])]).toEqual([['set-out.a', mix.litres]]);
+    const each = litresByMaking(mix, [making('1', 'wall'), making('2', 'wall'), making('3', 'gable')]);
+    expect([...each.values()].map((litres) => Math.round(litres))).toEqual([11, 11, 11]);
+    expect([...each.values()].reduce((sum, litres) => sum + litres, 0)).toBeCloseTo(mix.litres, 9);
   });
 });

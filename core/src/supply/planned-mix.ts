@@ -65,6 +65,34 @@ export function isFor(mix: PlannedMix, stage: string): boolean {
   return applicationsOf(mix).some((application) => application.stage === stage);
 }
 
+/** An operation in which mixes are made, with the stages that it makes them for. */
+interface MakingOperation {
+  readonly id: string;
+  readonly mixes?: readonly string[];
+  readonly stages: readonly string[];
+}
+
+/**
+ * How much of a mix is made in each operation, L: at once all of it, else each time what its stages take, in equal parts where one stage is
+ * made for in several pieces.
+ */
+export function litresByMaking(
+  mix: PlannedMix,
+  operations: readonly MakingOperation[],
+): ReadonlyMap<string, number> {
+  const made = operations.filter(({ mixes }) => mixes?.includes(mix.stage));
+  if (made.length === 1) return new Map(made.map(({ id }) => [id, mix.litres]));
+  const own = new Map(applicationsOf(mix).map(({ stage, litres }) => [stage, litres]));
+  const times = new Map<string, number>();
+  for (const { stages } of made) for (const stage of stages) times.set(stage, (times.get(stage) ?? 0) + 1);
+  return new Map(
+    made.map(({ id, stages }) => [
+      id,
+      stages.reduce((sum, stage) => sum + (own.get(stage) ?? 0) / (times.get(stage) ?? 1), 0),
+    ]),
+  );
+}
+
 /** What the company mixes in. */
 export interface MixGear {
   readonly sprayerLitres: number;

@@ -28,6 +28,8 @@ describe('the rounds of the demo day', () => {
     expect(named).toHaveLength(all.length);
     expect(named.every(({ name }) => name.length > 4 && !name.includes('undefined'))).toBe(true);
     expect(named.filter(({ name }) => /^.+: .*[A-Z] on, .*rinse/.test(name)).length).toBeGreaterThan(5);
+    expect(named.some(({ short }) => /^Garage door · [A-Z]$/.test(short))).toBe(true);
+    expect(named.map(({ short }) => short)).toContain('Terrace steps · clear');
     // Somebody who stays at a face goes on in the same round.
     expect(all.some(({ operations }) => operations.length > 2)).toBe(true);
   });

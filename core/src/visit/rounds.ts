@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import type { Stage } from '../treatment/stage.ts';
@@ -58,9 +59,8 @@ export function rounds({ surfaces, work }: RoundPlan, { placements }: Schedule):
 
 /** Somebody who waits for others is at something else by then; who only lets it dwell is not. */
 function isBroken({ finish }: Round, { task }: PlannedOperation, start: number): boolean {
-  return task !== 'finish' && start - finish > LONGEST_PAUSE_SECONDS;
+  return task !== 'finish' && start - finish > 60 * TRADE_DEFAULTS.roundPauseMinutes;
 }
-const LONGEST_PAUSE_SECONDS = 600;
 
 /** A place that is worked through is one round, whatever is done there; what is mixed for it alone goes with it. */
 function isAtSame({ operations }: Round, { parts }: PlannedOperation): boolean {

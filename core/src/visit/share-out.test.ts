@@ -68,6 +68,16 @@ describe('protections shared out', () => {
     expect(uneven).toBeGreaterThan(20);
   });
 
+  it('take no other ticket for it', () => {
+    const [ada, bo] = sharedOut(
+      [act('sockets', 4, { who: 'competent' })],
+      [],
+      [],
+      crew(2).map((member, i) => ({ ...member, tickets: i === 1 ? ['Ladders and towers'] : [] })),
+    );
+    expect([ada?.protections.length, bo?.protections.length]).toEqual([1, 0]);
+  });
+
   it('give to somebody competent what asks for it, and to who covers it the lifting', () => {
     const sockets = act('sockets', 4, { who: 'competent' });
     const lifted = act('sockets', 3, { who: 'competent', when: 'after' });

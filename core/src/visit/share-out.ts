@@ -1,3 +1,4 @@
+import { COMPETENT_TICKET } from '../catalogue/data/protections.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
@@ -34,7 +35,7 @@ export function sharedOut(
   crew: readonly CrewMember[],
 ): readonly PersonShare[] {
   const places = placesOf(protections, surfaces);
-  const competent = crew.findIndex(({ tickets }) => tickets.length > 0);
+  const competent = crew.findIndex(({ tickets }) => tickets.some((ticket) => COMPETENT_TICKET.test(ticket)));
   const shares = crew.map((): PlaceActs[] => []);
   const byAnybody = places.filter((place) => competent < 0 || !place.needsCompetence);
   const loads = evenly(byAnybody, crew.length);
@@ -85,34 +86,37 @@ function placesOf(
       acts: own,
       side: Math.min(...own.flatMap(({ neededBy }) => neededBy.map((stage) => faces.get(stage) ?? 0))),
       needsCompetence: own.some(({ who }) => who === 'competent'),
-      seconds: own.reduce((sum, { when, minutes }) => sum + (when === 'during' ? 0 : 60 * minutes), 0),
+      seconds: own.reduce(
+        (sum, { when, minutes }) => sum + (when === 'during' ? 0 : Math.ceil(60 * minutes)),
+        0,
+      ),
     }))
     .sort((a, b) => a.side - b.side);
 }
 
 /** A row cut into so many stretches that the heaviest is as light as can be: neighbours stay together. */
 function evenly(row: readonly PlaceActs[], parts: number): readonly (readonly PlaceActs[])[] {
-  const ends = Array.from({ length: row.length }, (_, i) => i);
-  const weight = (from: number, to: number) =>
-    row.slice(from, to).reduce((sum, { seconds }) => sum + seconds, 0);
-  const limits = ends.flatMap((from) => ends.filter((to) => to >= from).map((to) => weight(from, to + 1)));
-  const cutAt = (limit: number): PlaceActs[][] => {
-    const cut: PlaceActs[][] = [];
-    let load = Infinity;
-    for (const place of row) {
-      if (load + place.seconds > limit) {
-        cut.push([]);
-        load = 0;
-      }
-      cut.at(-1)?.push(place);
-      load += place.seconds;
-    }
-    return cut;
-  };
-  const least = limits
-    .sort((a, b) => a - b)
-    .find((limit) => cutAt(limit).length <= parts && limit >= heaviest(row));
-  return least === undefined ? [] : cutAt(least);
+  // Whole seconds: halved until no lighter limit does.
+  let [tooLight, limit] = [-1, row.reduce((sum, { seconds }) => sum + seconds, 0)];
+  while (limit - tooLight > 1) {
+    const middle = Math.floor((tooLight + limit) / 2);
+    if (cutAt(row, middle).length <= parts && row.every(({ seconds }) => seconds <= middle)) limit = middle;
+    else tooLight = middle;
+  }
+  return cutAt(row, limit);
 }
 
-const heaviest = (row: readonly PlaceActs[]) => Math.max(0, ...row.map(({ seconds }) => seconds));
+/** Stretches of a row, each as long as it is no heavier than the limit. */
+function cutAt(row: readonly PlaceActs[], limit: number): readonly (readonly PlaceActs[])[] {
+  const cut: PlaceActs[][] = [];
+  let load = Infinity;
+  for (const place of row) {
+    if (load + place.seconds > limit) {
+      cut.push([]);
+      load = 0;
+    }
+    cut.at(-1)?.push(place);
+    load += place.seconds;
+  }
+  return cut;
+}

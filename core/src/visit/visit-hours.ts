@@ -1,9 +1,7 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { stageSeconds } from './stage-seconds.ts';
-
-/** People also walk, mix and wait for each other: a visit takes so much longer than its work shared out. */
-const LONGER = 1.3;
 
 /** How long a visit may go on, h: the working day, or what its work shared out takes where that is more. What is mixed lasts so long, or is made again. */
 export function visitHours(
@@ -18,5 +16,5 @@ export function visitHours(
       cycles.reduce((own, { minutes }) => own + 60 * minutes, 0)
     );
   }, 0);
-  return Math.max(dayHours, (LONGER * seconds) / 3600 / crew.length);
+  return Math.max(dayHours, (TRADE_DEFAULTS.visitLongerFactor * seconds) / 3600 / crew.length);
 }

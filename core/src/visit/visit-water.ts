@@ -12,6 +12,7 @@ import { flowThroughHose } from '../water/hose-loss.ts';
 import type { TiedWork } from '../water/refill-pauses.ts';
 import { tankLine } from '../water/tank-line.ts';
 import type { TankInput, TankLine, WaterUse } from '../water/tank-line.ts';
+import { litresByMaking } from '../supply/planned-mix.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { PlannedSurface } from '../wet-cycle/planned-surface.ts';
 import { isByHose, stageFlow, stageLitres } from './stage-water.ts';
@@ -140,20 +141,20 @@ function usesOf(
   });
 }
 
-/** The water of mixes by the operations in which they are made, of each shared by its makings. */
+/** The water of mixes by the operations in which they are made. */
 function waterOfMixes(
   mixes: readonly PlannedMix[],
   planned: readonly PlannedOperation[],
 ): ReadonlyMap<string, number> {
   const litres = new Map<string, number>();
   for (const mix of mixes) {
-    const own = planned.filter((operation) => operation.mixes?.includes(mix.stage));
     const water = mix.batches.reduce(
       (sum, { count, card }) =>
         sum + count * card.parts.reduce((all, p) => (p.role === 'water' ? all + (p.litres ?? 0) : all), 0),
       0,
     );
-    for (const { id } of own) litres.set(id, (litres.get(id) ?? 0) + water / own.length);
+    for (const [id, made] of litresByMaking(mix, planned))
+      litres.set(id, (litres.get(id) ?? 0) + (water * made) / mix.litres);
   }
   return litres;
 }

@@ -96,6 +96,7 @@ export function visitWork(
       pins: [],
       apart,
       people,
+      stayingSeconds: TRADE_DEFAULTS.stayingSeconds,
       setUpSeconds: {
         place: 60 * catalogue.weight('other-side').value,
         tool: 60 * catalogue.weight('other-tool').value,

@@ -74,23 +74,6 @@ function lookOf({ operations, letters }: NamedRound): RoundLook {
       : 'dry';
 }
 
-/** As much of a verb as tells it apart: "brush off", "scrape off", "pull weeds". */
-const VERB_WORDS = 2;
-
-/** "Forecourt · B", "Forecourt +2 · C, D": where, and with what; what is done where nothing with a letter is put on. */
-function shortName({ acts, letters, operations }: NamedRound, nameOf: (surface: string) => string): string {
-  const surfaces = [...new Set(operations.flatMap(({ parts }) => parts.map(({ surface }) => surface)))];
-  const [first, ...more] = surfaces;
-  if (first === undefined || operations.every(({ task }) => task === 'mix')) return acts;
-  const verb = (acts.split(', ')[0] ?? '')
-    .split(' ')
-    .slice(0, VERB_WORDS)
-    .join(' ')
-    .replace(/ with$/, '');
-  const what = letters.length > 0 ? letters.join(', ') : verb;
-  return `${nameOf(first)}${more.length > 0 ? ` +${more.length}` : ''} · ${what}`;
-}
-
 /** The visit by person on one time axis: rounds as bars with their names, dwells as thin bands below the person who watches them. */
 export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): RibbonLayout {
   const crew = survey.job.house.crew;
@@ -116,7 +99,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
   const bars = crew.flatMap(({ id }) => {
     const own = named.filter(({ person }) => person === id);
     const labels = labelRows(
-      own.map((round) => ({ text: shortName(round, surfaceName), x: x(round.start) })),
+      own.map((round) => ({ text: round.short, x: x(round.start) })),
       { rows: LABEL_LANES, to: width - RIGHT },
     );
     return own.map((round, i): RibbonBar => {

@@ -14,6 +14,9 @@ const act = (kind: ProtectionKind, minutes: number, text: string, more: More = {
 });
 const by = (who: Protector): More => ({ who });
 const FILM: More = { material: 'film and tape' };
+/** In the name of a ticket it says that its holder may do what asks for somebody competent: all of it is electrical. */
+export const COMPETENT_TICKET = /electr/i;
+
 /** Sand sleeves to lay along an edge, and to lift again with what stands before them. */
 const LAID: More = { material: 'sand sleeves, pump, drum', minutesPerMetre: 0.5 };
 const LIFTED: More = { minutesPerMetre: 0.25 };

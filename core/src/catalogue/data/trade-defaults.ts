@@ -129,6 +129,12 @@ export const TRADE_DEFAULTS = {
   fillSecondsPerLitre: 5,
   /** What is ready to use is filled into the sprayer or the pail as it is. */
   pourSeconds: 60,
+  /** People also walk, mix and wait for each other: a visit takes so much longer than its work shared out. */
+  visitLongerFactor: 1.3,
+  /** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
+  stayingSeconds: 90,
+  /** After a longer pause that is no dwell somebody is at something else: another round. */
+  roundPauseMinutes: 10,
   /** A mix that does not last the day is put on so soon after it was made. */
   freshWithinMinutes: 5,
   /** From so many fillings of the sprayer on a drum is mixed, where there is one. */
