@@ -7,7 +7,7 @@ import { NoPlace, TooManyPieces } from '../sequence/place-clusters.ts';
 import { solve } from '../sequence/solve.ts';
 import type { SolveOptions } from '../sequence/solve.ts';
 import type { Schedule } from '../sequence/problem.ts';
-import { formatDuration, secondOfDay } from '../quantity/duration.ts';
+import { formatDuration } from '../quantity/duration.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import { sprayerLoads } from '../visit/sprayer-loads.ts';
 import { rinsedSprayerWarnings } from '../warnings/sprayer-warnings.ts';
@@ -166,7 +166,7 @@ function withSchedule(
 function fewSprayers(derivation: Derivation, schedule: Schedule, { job }: FacedSurvey): readonly Warning[] {
   if (derivation.warnings.some(({ rule }) => rule === 'sprayer-opposed')) return [];
   const loads = sprayerLoads(derivation, schedule, machineCounts(job.house).sprayer);
-  return rinsedSprayerWarnings(loads, job.house, secondOfDay(job.house.dayStart));
+  return rinsedSprayerWarnings(loads, derivation.surfaces, job.house);
 }
 
 /**

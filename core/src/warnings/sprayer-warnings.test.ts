@@ -2,6 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
 import { demo } from '../test/demo-survey.ts';
+import { rinsedSprayerWarnings } from './sprayer-warnings.ts';
 
 /** Rules about sprayers, of a job with chlorine, an acid and an oxygen cleaner in it. */
 const said = (sprayers: number) => {
@@ -58,5 +59,16 @@ describe('sprayers', () => {
     expect(found[0]?.text).toMatch(
       /^At \d\d:\d\d \d sprayers are full at once \(.*\), and you bring 5\. Bring \d more, or rinse/,
     );
+  });
+  it('stop where two people would need more of them at once for what may never meet', () => {
+    const { job } = demo('hill-observatory');
+    const mixes = { atOnce: 3, count: 4, fullest: { at: 0, mixes: [] }, rinses: 0, names: new Map() };
+    const house = {
+      ...job.house,
+      machines: [{ ...job.house.machines[0], kind: 'sprayer' as const, count: 3 }],
+    };
+    const [found, ...more] = rinsedSprayerWarnings(mixes, [], house as typeof job.house);
+    expect([found?.rule, found?.severity, more]).toEqual(['sprayer-opposed', 'stop', []]);
+    expect(found?.text).toContain('Bring at least 4');
   });
 });
