@@ -22,6 +22,8 @@ test('sides and surfaces are rearranged by keyboard and by mouse, and taken back
   ] as const) {
     await page.keyboard.press(key);
     await expect(dragSaid(page)).toContainText(said);
+    // A drag listens for its next key only from a later turn of the event loop on.
+    await page.evaluate(() => new Promise((turn) => setTimeout(turn)));
   }
   await expect.poll(() => sides(page)).toEqual(['East', 'North', 'South', 'West', 'Lane']);
 
