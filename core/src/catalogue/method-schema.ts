@@ -5,8 +5,10 @@ import { id, text, texts, positive, score, rate, direction } from './entry-field
 
 const work = { tool: id, rate, direction, checks: texts };
 const strengths = Joi.array().items(positive.max(1000)).length(4).sort();
+const task = Joi.string().trim().min(3).max(60);
 const applyStage = Joi.object({
   kind: Joi.valid('apply').required(),
+  task,
   agent: id,
   ...work,
   strengthGramsPerLitre: strengths.required(),
@@ -52,7 +54,7 @@ export const workStage = Joi.object({
   kind: Joi.valid('clear', 'agitate', 'wash', 'rinse', 'fill').required(),
   ...work,
   bulk,
-  task: Joi.string().trim().min(3).max(60),
+  task,
 });
 const waitStage = Joi.object({
   kind: Joi.valid('wait').required(),
@@ -101,4 +103,5 @@ export const methodSchema = Joi.object({
   notMaterials: Joi.array().items(Joi.string()).min(1),
   stages: Joi.array().items(stage).min(1).required(),
   lastCoat: stage,
+  doorStrip: Joi.object({ apply: applyStage.required(), rinse: workStage.required(), check: text }),
 });

@@ -23,6 +23,8 @@ export type BySeverity = readonly [number, number, number, number];
 
 export interface ApplyTemplate {
   readonly kind: 'apply';
+  /** What a crew lead would say of it, with its verb; not said where the agent goes on the whole face. */
+  readonly task?: string;
   readonly agent: string;
   readonly tool: string;
   /** g/L of active at the surface by severity 1–4. */
@@ -116,6 +118,14 @@ export type StageTemplate = WorkedTemplate | WaitTemplate;
  */
 export const CHAIN_ORDER = ['weeds', 'growth', 'alkali', 'acid', 'leave-on', 'fill', 'coat'] as const;
 
+/** What goes on the strip of a floor along a door, what takes it off by hand, and how the machine passes afterwards. */
+export interface DoorStrip {
+  readonly apply: ApplyTemplate;
+  readonly rinse: WorkTemplate;
+  /** Of the wash of the whole floor. */
+  readonly check: string;
+}
+
 /** A rule that proposes: a way of treating contaminants, as data. */
 export interface Method {
   readonly id: string;
@@ -146,6 +156,8 @@ export interface Method {
   readonly stages: readonly StageTemplate[];
   /** Put on and left when all else on the surface is done, where nothing is filled in, coated or left on afterwards. */
   readonly lastCoat?: ApplyTemplate;
+  /** Put on along doors before all else that is wet, stronger, where growth is much: the machine then passes there fast. */
+  readonly doorStrip?: DoorStrip;
   readonly source: string;
 }
 

@@ -170,7 +170,8 @@ export class EntryWriter {
     if (task === 'mix') return told(isPoured(stages) ? 'order/pour' : 'order/mix', { agent });
     const [first, ...more] = stages.map((s): Told => {
       if (s.kind === 'neutralise') return neutralising(s, agent);
-      return s.kind === 'apply' ? told('order/apply', { agent }) : told('order/does', { what: verbOf(s) });
+      if (s.kind === 'apply' && !s.task) return told('order/apply', { agent });
+      return told('order/does', { what: verbOf(s) });
     });
     if (!first) throw new RangeError(`the operation "${planned.id}" has no stage`);
     return more.reduce(

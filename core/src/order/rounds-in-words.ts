@@ -101,7 +101,8 @@ class RoundWords {
     if (!apply) return lowerFirst(task ?? say(`order/verb/${kind}`));
     const mix = this.mixOf.get(id);
     const agent = CATALOGUE.agent(apply.agent);
-    return say('round/apply', { mix: (mix && this.letters.get(mix.stage)) ?? lowerFirst(agent.name) });
+    const named = { mix: (mix && this.letters.get(mix.stage)) ?? lowerFirst(agent.name) };
+    return task ? say('round/task', { ...named, what: lowerFirst(task) }) : say('round/apply', named);
   }
 
   private lettersOf({ stages, mixes = [] }: PlannedOperation): readonly string[] {

@@ -12,6 +12,7 @@ import { AREA_STEP } from './face-options.ts';
 import type { FindingOptions, TreatmentInput } from './face-options.ts';
 import { stageRefusals } from '../treatment/limit-verdict.ts';
 import type { RankedMethod } from './method-ranking.ts';
+import { doorStripOn } from './door-strip.ts';
 import { isEnough } from './proposed-methods.ts';
 import type { Reason } from '../treatment/reason.ts';
 
@@ -21,7 +22,7 @@ export function mergedLinks(
   picked: readonly (RankedMethod | null)[],
   input: TreatmentInput,
 ): readonly ChainLink[] {
-  const links = new Map<string, ChainLink>();
+  const links = new Map<string, Omit<ChainLink, 'doorStripSquareMetres'>>();
   options.forEach((option, index) => {
     const method = picked[index]?.method;
     if (!method) return;
@@ -37,7 +38,9 @@ export function mergedLinks(
       solids: [...(link?.solids ?? []), ...solidsOf(option.finding, method, share, input)],
     });
   });
-  return inChainOrder([...links.values()]);
+  return inChainOrder(
+    [...links.values()].map((link) => ({ ...link, doorStripSquareMetres: doorStripOn(link, input) })),
+  );
 }
 
 /** The layer of a finding that is lifted off dry, unless its method begins with that or wets nothing. */

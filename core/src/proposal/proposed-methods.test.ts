@@ -39,6 +39,7 @@ describe('what is proposed of what is permitted', () => {
       surroundings: {
         neighbours: [drip('Cedar', ['hypochlorite', 'caustic']), drip('Bed', [], true)],
         isCaught: false,
+        doorMetres: 0,
       },
     };
     const bare = proposal('painted-render', 'green-algae', 2);

@@ -7,7 +7,7 @@ import { workedStages } from '../catalogue/method.ts';
 import type { ApplyTemplate, Method } from '../catalogue/method.ts';
 import { kept } from '../quantity/kept.ts';
 import type { Face, FacedSurvey } from '../survey/face.ts';
-import { isDrain } from '../survey/feature.ts';
+import { countOf, isDrain, isWideDoor } from '../survey/feature.ts';
 import type { Feature } from '../survey/feature.ts';
 import { neighboursOf } from '../survey/neighbours.ts';
 import { flowsOnto, reachedFrom } from '../survey/run-off-paths.ts';
@@ -31,9 +31,11 @@ export interface Surroundings {
   readonly neighbours: readonly Neighbour[];
   /** Run-off that would reach open water is held back: the drain is blocked, or all of it is caught. */
   readonly isCaught: boolean;
+  /** How far doors go along it, m. */
+  readonly doorMetres: number;
 }
 
-export const NOTHING_AROUND: Surroundings = { neighbours: [], isCaught: false };
+export const NOTHING_AROUND: Surroundings = { neighbours: [], isCaught: false, doorMetres: 0 };
 
 /** What stands below, beside and behind each face, features as much as faces. */
 export function surroundings(survey: FacedSurvey): (face: Face) => Surroundings {
@@ -49,6 +51,7 @@ export function surroundings(survey: FacedSurvey): (face: Face) => Surroundings 
     const harms = faceHarmed(face, survey);
     if (harms) harmed.set(face.id, harms);
   }
+  const doors = doorsAlong(survey.surfaces, features);
   return (face) => {
     const reached = reachedFrom(onto, face.id);
     const isOverhead = face.tiltDegrees > TRADE_DEFAULTS.overheadDegrees;
@@ -60,6 +63,7 @@ export function surroundings(survey: FacedSurvey): (face: Face) => Surroundings 
     return {
       neighbours: around.neighbours,
       isCaught: survey.job.house.schools['plants'] === 'capture' || isHeldBack(reached, features),
+      doorMetres: doors(face),
     };
   };
 }
@@ -109,6 +113,27 @@ function featureHarmed({ kind, name, movable }: Feature): Harmed | null {
 
 function faceHarmed(face: Face, survey: FacedSurvey): Harmed | null {
   return harmedThing(face.name, false, harmedClasses(plausibleStates(face, survey)));
+}
+
+/** Doors beside a floor, and those of the walls that stand on it, m along it. */
+function doorsAlong(faces: readonly Face[], features: ReadonlyMap<string, Feature>): (floor: Face) => number {
+  const { metresAlong, metresAlongGates } = TRADE_DEFAULTS.doorStrip;
+  const doorsOf = ({ beside, behind }: Face) =>
+    [...beside, ...behind].flatMap((id) => {
+      const feature = features.get(id);
+      return feature?.kind === 'door' ? [feature] : [];
+    });
+  const ofWalls = new Map<string, readonly Feature[]>();
+  for (const face of faces) {
+    const own = doorsOf(face);
+    if (own.length === 0) continue;
+    for (const floor of face.drainsOnto) ofWalls.set(floor, [...(ofWalls.get(floor) ?? []), ...own]);
+  }
+  return (floor) => {
+    const doors = new Set([...doorsOf(floor), ...(ofWalls.get(floor.id) ?? [])]);
+    const metres = (door: Feature) => countOf(door) * (isWideDoor(door) ? metresAlongGates : metresAlong);
+    return [...doors].reduce((sum, door) => sum + metres(door), 0);
+  };
 }
 
 /** Water that comes to open water only by drains that do not run stays where it can be taken up. */

@@ -148,6 +148,11 @@ export function isGutter({ kind, name }: Pick<Feature, 'kind' | 'name'>): boolea
   return kind === 'gutter' || (kind === 'drain' && /\b(gutter|downpipe|downspout)/i.test(name));
 }
 
+/** Whether vehicles or pallets go through it. */
+export function isWideDoor({ kind, name }: Pick<Feature, 'kind' | 'name'>): boolean {
+  return kind === 'door' && /garage|roller|shutter|gate|loading/i.test(name);
+}
+
 /** More of a kind than this is no number of things. */
 const MOST_OF_A_KIND = 40;
 

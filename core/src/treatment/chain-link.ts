@@ -14,6 +14,8 @@ export interface ChainLink {
   readonly cautions: readonly Reason[];
   /** What is lifted off dry before anything wet. */
   readonly solids: readonly LiftedSolids[];
+  /** Of the floor along doors, where that is put on first and stronger; 0 where nothing is. */
+  readonly doorStripSquareMetres: number;
 }
 
 /** A layer of one contaminant that is lifted off by hand. */

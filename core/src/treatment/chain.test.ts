@@ -34,6 +34,7 @@ describe('a chain of stages', () => {
           against: [],
           cautions: [],
           solids: [],
+          doorStripSquareMetres: 0,
         },
       ],
       {

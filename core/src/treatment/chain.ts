@@ -1,17 +1,14 @@
-import { say } from '../messages/message.ts';
 import { kept } from '../quantity/kept.ts';
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { areOpposed } from '../catalogue/agent.ts';
 import type { Agent } from '../catalogue/agent.ts';
 import { chainPlace } from './chain-place.ts';
 import type { Method, PreWetTemplate, WaitTemplate } from '../catalogue/method.ts';
-import { plannedRate } from '../rates/stage-duration.ts';
-import type { ChainLink, ChainSurroundings, LiftedSolids } from './chain-link.ts';
-import { toolPressure } from './limit-verdict.ts';
+import { flushStage, solidsStage } from './before-method.ts';
+import type { ChainLink, ChainSurroundings } from './chain-link.ts';
 import { restingAgent, restingStages } from './resting-stages.ts';
 import type { PresentAgent } from './resting-stages.ts';
 import type { PartWait, Stage, TreatmentPart } from './stage.ts';
-import { bare, neutraliserDetail, rateConditions, readingStage, stageOf } from './stage-builder.ts';
+import { neutraliserDetail, readingStage, stageOf } from './stage-builder.ts';
 import { isPreWetted, isTied } from './method-cycle.ts';
 import { DRY_WORK, VisitDays } from './visit-days.ts';
 
@@ -72,6 +69,7 @@ class Chain {
           if (stage.kind === 'apply') this.bringToRest(catalogue.agent(stage.agent), link);
     if (dry) this.passOver(dry, link, 0);
     if (this.mustFlush(link.method)) this.push(flushStage(link, this.around, this.count));
+    this.stripAlongDoors(link);
     link.method.stages.forEach((template, index) => {
       if (template.kind === 'wait') {
         this.passOver(template, link, index);
@@ -120,6 +118,19 @@ class Chain {
     const { lastCoat, stages } = link.method;
     this.bringToRest(this.around.catalogue.agent(lastCoat.agent), link);
     this.push(stageOf(lastCoat, stages.length, link, this.around, null));
+  }
+
+  /** Before the mix of the whole floor, which then goes over it and is what lies there at the end. */
+  private stripAlongDoors(link: ChainLink): void {
+    const { method, doorStripSquareMetres: areaSquareMetres } = link;
+    if (!method.doorStrip || areaSquareMetres === 0) return;
+    const { apply, rinse } = method.doorStrip;
+    this.bringToRest(this.around.catalogue.agent(apply.agent), link);
+    this.cycle += 1;
+    [apply, rinse].forEach((template, i) => {
+      const onStrip = { ...link, areaSquareMetres };
+      this.push(stageOf(template, method.stages.length + i, onStrip, this.around, this.cycle));
+    });
   }
 
   private isRestedBy({ kind, apply, areaSquareMetres }: Stage, present: PresentAgent): boolean {
@@ -259,32 +270,4 @@ export function visitsFor(methods: readonly Method[]): number {
       else days.work(stage.kind);
   }
   return days.visits;
-}
-
-function solidsStage(
-  { contaminant, lift, severity, areaSquareMetres }: LiftedSolids,
-  { method }: ChainLink,
-  around: ChainSurroundings,
-): Stage {
-  const link: ChainLink = { method, severity, areaSquareMetres, against: [], cautions: [], solids: [] };
-  return { ...stageOf(lift, 0, link, around, null), id: bare(link, around, `solids-${contaminant}`).id };
-}
-
-function flushStage(link: ChainLink, around: ChainSurroundings, count: number): Stage {
-  return {
-    ...bare(link, around, `flush-${count}`),
-    kind: 'rinse',
-    tool: 'garden-hose',
-    rate: plannedRate(TRADE_DEFAULTS.plainRinse, rateConditions(link, around, true)),
-    direction: 'top-down',
-    maxSurfacePressureKilopascal: toolPressure('garden-hose'),
-    checks: [say('check/ammonia')],
-    cautions: [
-      {
-        rule: 'ammonia-flushed-first',
-        text: say('caution/ammonia'),
-        source: say('source/trade-default'),
-      },
-    ],
-  };
 }

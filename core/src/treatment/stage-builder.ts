@@ -49,7 +49,11 @@ export function stageOf(
     rate: plannedRate(template.rate, rateConditions(link, around, dirty)),
     direction: directionOf(template, around),
     maxSurfacePressureKilopascal: pressure > 0 ? pressure : null,
-    checks: [...('checks' in template ? template.checks : []), ...panelChecks(template, around)],
+    checks: [
+      ...('checks' in template ? template.checks : []),
+      ...panelChecks(template, around),
+      ...doorChecks(template, link),
+    ],
     cautions: [
       ...(bearsCautions(template, index, link) ? link.cautions : []),
       ...(template.kind === 'apply' ? agentCautions(template.agent, around) : []),
@@ -89,6 +93,15 @@ function panelChecks(template: WorkedTemplate, { surface, catalogue }: ChainSurr
     catalogue.agent(template.agent).class === 'acid' &&
     catalogue.material(surface.material).family === 'concrete';
   return tones ? [say('check/whole-panels')] : [];
+}
+
+/** Where the strip along a door is clean already, the first wash of the floor need not stay there. */
+function doorChecks(
+  template: WorkedTemplate,
+  { method, doorStripSquareMetres }: ChainLink,
+): readonly string[] {
+  const isPassing = template === method.stages.find(({ kind }) => kind === 'wash');
+  return method.doorStrip && doorStripSquareMetres > 0 && isPassing ? [method.doorStrip.check] : [];
 }
 
 const CARRIED_BY: Readonly<Record<string, string>> = { backpack: 'backpack-sprayer', pump: 'soft-wash-pump' };

@@ -36,6 +36,7 @@ const cycle = (
         against: [],
         cautions: [],
         solids: [],
+        doorStripSquareMetres: 0,
       },
     ],
     { surface: on, catalogue: CATALOGUE, shaded: false, ammonia: false, temperatureCelsius: 18, schools: {} },

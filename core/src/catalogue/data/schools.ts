@@ -78,6 +78,13 @@ export const SCHOOLS: readonly School[] = [
     ],
   },
   {
+    id: 'door-strip', name: 'Floor along a door', setting: 'strong-strip', source: TRADE,
+    settings: [
+      { id: 'strong-strip', name: 'Strong strip first', when: 'Growth is much: chemistry does it there, and the machine passes fast and drives no water in.' },
+      { id: 'as-the-rest', name: 'As the rest', when: 'The door is tight, or one mix less counts for more.' },
+    ],
+  },
+  {
     id: 'plants', name: 'Plants', setting: 'wet', source: TRADE,
     settings: [
       { id: 'wet', name: 'Wet before, during, after', when: 'Where water is at hand all the time.' },

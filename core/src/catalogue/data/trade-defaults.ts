@@ -18,6 +18,8 @@ export const TRADE_DEFAULTS = {
   leadUntil: 1980,
   /** From this severity on growth soaks the mix up; from this air on a surface in the sun does. */
   preWet: { overgrownFrom: 4, hotFromCelsius: 25 },
+  /** From this severity on the strip of a floor along a door gets the strong mix: how wide, and how long by a door and by a garage or roller door. */
+  doorStrip: { severityFrom: 3, metresWide: 0.5, metresAlong: 1.2, metresAlongGates: 2.5 },
   /** pH of the run-off of a class of agents, as the rinse thins it: what it does to other surfaces by that alone. */
   runOffPH: { acid: 2.5, caustic: 12.8, 'mild-alkaline': 11.5 } as Readonly<Record<string, number>>,
   /** Goes in a wash on the day; a biocide that is left on takes weeks for it. */

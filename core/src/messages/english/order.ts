@@ -35,6 +35,7 @@ export const ORDER = {
   'round/short/neutralise': 'neutralise',
   'round/short/reading': 'reading',
   'round/apply': '{mix} on',
+  'round/task': '{what} ({mix})',
   'round/again': 'mix {mix}',
   'order/then': '{first}, then {next}',
   'order/verb/clear': 'Brush off loose dirt',

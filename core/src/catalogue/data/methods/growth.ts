@@ -14,6 +14,7 @@ import {
   work,
   bulk,
   DRY_FOR_LEAVE_ON,
+  STRONG_STRIP,
 } from './stage-parts.ts';
 
 /** Laid to be walked or driven on. */
@@ -36,7 +37,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'pre-treat-and-surface-clean', name: 'Hypochlorite pre-treatment and surface cleaner', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, biofilm: 5, 'black-spot': 2, lichen: 4, moss: 5, mud: 4, sludge: 4, pollen: 4, cobwebs: 3 }, families: ['concrete'],
     surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
-    why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE,
+    why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE, doorStrip: STRONG_STRIP,
     stages: [
       brushOff,
       { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 20, 25, 30], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.' },
@@ -59,7 +60,7 @@ export const GROWTH_METHODS: readonly Method[] = [
   {
     id: 'paving-wash', name: 'Pre-treat, small surface cleaner, sludge off', treats: { 'green-algae': 5, mildew: 5, 'red-algae': 5, biofilm: 5, 'black-spot': 2, lichen: 3, moss: 5, mud: 4 }, families: ['concrete', 'stone'],
     surfaceRisk: 2, harmAround: 4, chainOrder: 'growth',
-    why: 'A smaller head at less pressure leaves the stones in their bed; the sludge is lifted, not washed into the drain.', expectation: 'Joints lose sand and are refilled when they are dry.', source: TRADE,
+    why: 'A smaller head at less pressure leaves the stones in their bed; the sludge is lifted, not washed into the drain.', expectation: 'Joints lose sand and are refilled when they are dry.', source: TRADE, doorStrip: STRONG_STRIP,
     stages: [
       brushOff,
       apply('hypochlorite', [15, 20, 25, 30], [10, 20], { checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.', litresPerSquareMetre: 0.25, clings: false }),

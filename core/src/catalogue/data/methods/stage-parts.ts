@@ -3,6 +3,7 @@ import type {
   ApplyTemplate,
   NeutraliseTemplate,
   BulkTemplate,
+  DoorStrip,
   PreWetTemplate,
   RateRange,
   WaitTemplate,
@@ -47,6 +48,17 @@ export const edges: WorkTemplate = {
   direction: 'top-down',
   checks: ['Splash guard down; no soil comes up along the lawn.'],
 };
+/** Along doors, where a machine that lingers drives water in. */
+export const STRONG_STRIP: DoorStrip = {
+  apply: {
+    kind: 'apply', task: 'Treat the strip along the door', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [50, 50, 50, 60], dwellMinutes: { from: 5, to: 10 }, litresPerSquareMetre: 0.25, coats: 1, rate: rate(15, 30), direction: 'top-down', leaveOn: false, needs: 'not-dry', clings: false, covered: false,
+    checks: ['Half a metre wide along the sealed foot of the door, no further; nothing on door, frame or mat.'],
+    stopWhen: 'The strip is white.',
+    ifNotEnough: 'Once more while still wet; never the jet at the foot of the door.',
+  },
+  rinse: { ...rinse, task: 'Rinse the strip', checks: ['Soft water, away from the door.'] },
+  check: 'Fast past the door, at arm’s length from its foot: the strip is clean already.',
+}; // prettier-ignore
 export const restAcid = (agent: string): NeutraliseTemplate => ({
   kind: 'neutralise',
   agent,
