@@ -4,19 +4,16 @@ import { cpus, totalmem } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { withApplication } from './bench/application.ts';
-import { dayRows } from './bench/days.ts';
+import { bundled } from './bench/bundled.ts';
 import { fairnessRows } from './bench/fairness.ts';
-import { catalogueRows, diagnosisRow } from './bench/judgement.ts';
 import { photoRows } from './bench/photos.ts';
 import { generatedFile } from './bench/properties.ts';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.ts';
 import { referenceTimes } from './bench/reference.ts';
 import type { Reference } from './bench/reference.ts';
 import { ask, demoJob } from './bench/served.ts';
-import { supplyRows } from './bench/supply.ts';
 import { median, ms } from './bench/times.ts';
 import type { Row } from './bench/times.ts';
-import { judgeRow, treatmentRows } from './bench/treatment.ts';
 import { DATA, ROOT } from './provision.mjs';
 import { run, say } from './say.mjs';
 
@@ -142,6 +139,9 @@ await run(() =>
     say('Measuring with ten thousand jobs …');
     const many = await manyJobsRows(url);
     const tape = await tapeRow();
+    say('Measuring the core …');
+    const { coreRows } = await bundled<{ coreRows: () => Promise<readonly Row[]> }>('core-rows');
+    const core = await coreRows();
     const times = (t: PlanTimes) =>
       `${ms(t.edit)} median of ${REPEATS} edits, ${ms(t.worst)} worst, ${ms(t.opening)} on opening`;
     const rows: Row[] = [
@@ -155,12 +155,7 @@ await run(() =>
       ...photos,
       ...fairness,
       ...fuzzRow(),
-      await diagnosisRow(),
-      ...treatmentRows(),
-      ...dayRows(),
-      judgeRow(),
-      ...supplyRows(),
-      ...(await catalogueRows()),
+      ...core,
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],
     ];
     const text = report(rows, before, await referenceTimes(browser));

@@ -1,13 +1,15 @@
 import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { plan, provisionsOf, sectionsByHour, whatIf, withSupplyChange } from '@etappe/core';
 import { derived } from '../../core/src/plan/derivation.ts';
 import { faced } from '../../core/src/survey/face.ts';
+import { ROOT } from '../provision.mjs';
 import { MANY_SURFACES, atTemperature, demoFile, largeProperty, soundSurvey } from './properties.ts';
 import { spread } from './times.ts';
 import type { Row } from './times.ts';
 
 const ROUNDS = 15;
-const HANDBOOK = new URL('../../demo/handbook.json', import.meta.url);
+const HANDBOOK = join(ROOT, 'demo/handbook.json');
 
 /** The physics of a whole day on a large property, and what would change in the supply of the demo job. */
 export function supplyRows(): Row[] {

@@ -4,7 +4,7 @@ import { areOpposed } from '../catalogue/agent.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { FaceVariant } from './face-variants.ts';
 import { propertyChoice } from './property-choice.ts';
-import type { PropertyFace, PropertyWeights } from './property-choice.ts';
+import type { PropertyFace, PropertyWeights } from './property-standing.ts';
 
 const WEIGHTS: PropertyWeights = { agent: 3, opposed: 1.5, visit: 2 };
 const AGENTS = ['hypochlorite', 'oxalic-acid', 'percarbonate', 'quaternary-biocide', 'neutral-detergent'];

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Schools } from '../catalogue/school.ts';
@@ -50,8 +51,8 @@ interface FaceInputs {
 }
 
 /** A face with the ways to treat it, and the treatments that came of them. */
-interface OpenFace {
-  readonly key: string;
+export interface OpenFace {
+  readonly inputs: FaceInputs;
   readonly measured: Omit<TreatedSurface, 'treatment'>;
   /** Null while the face is unmeasured or out of scope. */
   readonly input: TreatmentInput | null;
@@ -108,7 +109,8 @@ function unTreated(face: OpenFace): TreatedSurface {
   return treated;
 }
 
-function openFaces(survey: FacedSurvey, airOf: (face: Face) => FaceAir): readonly OpenFace[] {
+/** Every face with the ways to treat it: those that are as they were when they were last looked at are the same objects. */
+export function openFaces(survey: FacedSurvey, airOf: (face: Face) => FaceAir): readonly OpenFace[] {
   const catalogue = survey.catalogue;
   const kept = openedLast.get(catalogue) ?? new Map<string, readonly OpenFace[]>();
   openedLast.set(catalogue, kept);
@@ -131,14 +133,10 @@ function openFaces(survey: FacedSurvey, airOf: (face: Face) => FaceAir): readonl
       air: airOf(surface),
       surroundings: around(surface),
     };
-    const key = JSON.stringify({
-      ...inputs,
-      states: inputs.states.map((s) => [s.drainsToWater, s.temperatureCelsius]),
-    });
     const recent = kept.get(surface.id) ?? [];
-    const same = recent.find((b) => b.key === key);
-    const face = same ?? openFace(key, inputs, catalogue);
-    if (recent[0]?.key !== key)
+    const same = recent.find((known) => equal(known.inputs, inputs));
+    const face = same ?? openFace(inputs, catalogue);
+    if (!same || recent[0] !== same)
       kept.set(surface.id, [face, ...recent.filter((b) => b !== same)].slice(0, WAYS_KEPT));
     return face;
   });
@@ -156,7 +154,8 @@ function bySurface<Item extends { readonly surface: string }>(
   return lists;
 }
 
-function openFace(key: string, { states, ...inputs }: FaceInputs, catalogue: Catalogue): OpenFace {
+function openFace(bearing: FaceInputs, catalogue: Catalogue): OpenFace {
+  const { states, ...inputs } = bearing;
   const { surface } = inputs;
   const { takeOff } = surface;
   const [state, ...otherStates] = states;
@@ -168,7 +167,7 @@ function openFace(key: string, { states, ...inputs }: FaceInputs, catalogue: Cat
   };
   const treated = new Map<string, TreatedSurface>();
   if (!takeOff.ok || !surface.inScope)
-    return { key, measured, input: null, options: [], variants: [], treated };
+    return { inputs: bearing, measured, input: null, options: [], variants: [], treated };
   const input: TreatmentInput = {
     ...inputs,
     temperatureCelsius: state.temperatureCelsius,
@@ -185,11 +184,11 @@ function openFace(key: string, { states, ...inputs }: FaceInputs, catalogue: Cat
     catalogue.weight('most-loss').value,
     catalogue,
   );
-  return { key, measured, input, options, variants, treated };
+  return { inputs: bearing, measured, input, options, variants, treated };
 }
 
 /** The way of each face that is best for all of them together. */
-function chosenVariants(
+export function chosenVariants(
   faces: readonly OpenFace[],
   { surfaces, catalogue }: FacedSurvey,
 ): ReadonlyMap<string, FaceVariant> {

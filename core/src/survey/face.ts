@@ -4,6 +4,7 @@ import type { CompanyCatalogue } from '../company/company-catalogue.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { takeOffFace } from '../takeoff/take-off.ts';
 import type { TakeOff } from '../takeoff/take-off.ts';
+import { asBefore } from './as-before.ts';
 import type { EntityId } from './entity-id.ts';
 import type { Finding } from './finding.ts';
 import { keptList } from './kept-list.ts';
@@ -35,7 +36,8 @@ export interface FacedSurvey extends Omit<Survey, 'surfaces'> {
 }
 
 /** Every zone made a face of its own, findings and choices following to it, and the catalogue completed. */
-export function faced(survey: Survey): FacedSurvey {
+export function faced(asked: Survey): FacedSurvey {
+  const survey = asBefore(asked);
   return {
     ...survey,
     catalogue: companyCatalogue(survey.handbook),
