@@ -1,4 +1,4 @@
-import { longestChain, lowerBound } from '../sequence/lower-bound.ts';
+import { longestChain, roughBound } from '../sequence/lower-bound.ts';
 import type { Hands } from '../wetting/cycle-front.ts';
 import type { HandsOf } from '../wet-cycle/planned-surface.ts';
 import type { Derivation } from './derivation.ts';
@@ -43,7 +43,7 @@ export function* moreHands(
   return best.hands.size > 0 ? best.derivation : null;
 }
 
-const boundOf = ({ work }: Derivation) => lowerBound(work.problem).seconds;
+const boundOf = ({ work }: Derivation) => roughBound(work.problem);
 
 /** The cycle of the longest front among operations, of those that one person works and nobody asked for yet. */
 function longestFront(

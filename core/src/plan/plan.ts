@@ -3,8 +3,8 @@ import { scheduleViolations } from '../sequence/check.ts';
 import { CircularWait } from '../sequence/cluster-order.ts';
 import { lowerBound } from '../sequence/lower-bound.ts';
 import type { LowerBound } from '../sequence/lower-bound.ts';
-import { NoPlace, TooManyPieces } from '../sequence/place-clusters.ts';
-import { solve } from '../sequence/solve.ts';
+import { NoPlace, TooManyPieces } from '../sequence/decode.ts';
+import { FIRST_SCHEDULES, solve } from '../sequence/solve.ts';
 import type { SolveOptions } from '../sequence/solve.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import { formatDuration } from '../quantity/duration.ts';
@@ -27,6 +27,9 @@ import { derivationOf, derived } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
 import { moreHands } from './more-hands.ts';
 
+/** Better schedules follow each other fast: one is planned around once nothing better has come for so many moves. */
+const MOVES_UNBETTERED = 40;
+
 export interface Plan extends Derivation {
   readonly visit: (DecidedVisit & { readonly lowerBound: LowerBound; readonly gap: number }) | null;
 }
@@ -43,15 +46,14 @@ export interface PlanOptions extends SolveOptions {
  */
 export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Plan | null, void> {
   const faces = faced(survey);
-  let shortest = Infinity;
+  let isPlanned = false;
   let none: Plan | null = null;
   for (const candidate of plansFor(derivationOf(faces), faces, options)) {
     if (candidate && !candidate.visit) none ??= candidate;
-    const makespan = candidate?.visit?.schedule.makespan ?? Infinity;
-    yield makespan < shortest ? candidate : null;
-    shortest = Math.min(shortest, makespan);
+    else isPlanned ||= candidate !== null;
+    yield candidate?.visit ? candidate : null;
   }
-  if (none && shortest === Infinity) yield none;
+  if (none && !isPlanned) yield none;
 }
 
 /** The best plan found within the budget. */
@@ -61,21 +63,45 @@ export function plan(survey: Survey, options: PlanOptions): Plan {
   return found;
 }
 
-/** With every front worked by one person, then by more where the day gets shorter by it. */
+/**
+ * With every front worked by one person, then by more where the day gets shorter by it; which of the two it is their first schedules
+ * decide, and only that is searched on.
+ */
 function* plansFor(
   derivedBy: (hands?: HandsOf) => Derivation,
   survey: FacedSurvey,
   options: PlanOptions,
 ): Generator<Plan | null, void> {
   const alone = derivedBy();
-  let isPlanned = false;
-  for (const found of plansOf(alone, survey, options)) {
-    if (found?.visit) isPlanned = true;
-    yield found;
+  const search = plansOf(alone, survey, options);
+  const first = yield* taken(search, FIRST_SCHEDULES);
+  const together = first?.visit ? yield* moreHands(alone, derivedBy) : null;
+  if (together) {
+    const other = plansOf(together, survey, options);
+    const shared = yield* taken(other, FIRST_SCHEDULES, first?.visit?.schedule.makespan);
+    if (shared) {
+      yield* other;
+      return;
+    }
   }
-  if (!isPlanned) return;
-  const together = yield* moreHands(alone, derivedBy);
-  if (together) yield* plansOf(together, survey, options);
+  yield* search;
+}
+
+/** The first so many moves of a search, of which only plans of shorter days are better. @returns the best of them */
+function* taken(
+  search: Generator<Plan | null, void>,
+  moves: number,
+  shorterThan = Infinity,
+): Generator<Plan | null, Plan | null> {
+  let best: Plan | null = null;
+  for (let move = 0; move < moves; move += 1) {
+    const { done, value: found } = search.next();
+    if (done) break;
+    const isBetter = found && (found.visit?.schedule.makespan ?? 0) < shorterThan;
+    if (isBetter) best = found;
+    yield isBetter ? found : null;
+  }
+  return best;
 }
 
 function* plansOf(
@@ -98,11 +124,22 @@ function* plansOf(
   let unsound: Unsound | null = null;
   try {
     const bound = lowerBound(work.problem);
-    for (const schedule of solve(work.problem, options)) {
-      const [fault] = schedule ? judge(schedule) : [];
+    const planned = (schedule: Schedule): Plan | null => {
+      const [fault] = judge(schedule);
       if (fault) unsound ??= fault;
-      yield schedule && !fault ? withSchedule(derivation, { fronts, schedule }, bound, survey) : null;
+      return fault ? null : withSchedule(derivation, { fronts, schedule }, bound, survey);
+    };
+    let move = 0;
+    let better: { readonly schedule: Schedule; readonly move: number } | null = null;
+    for (const schedule of solve(work.problem, options)) {
+      move += 1;
+      if (schedule) better = { schedule, move };
+      if (better && (move <= FIRST_SCHEDULES || move - better.move >= MOVES_UNBETTERED)) {
+        yield planned(better.schedule);
+        better = null;
+      } else yield null;
     }
+    if (better) yield planned(better.schedule);
   } catch (error) {
     if (error instanceof TooManyPieces) {
       yield stopped(tooManyPieces(derivation));

@@ -38,24 +38,8 @@ export class IntervalList<I extends Interval> {
     return found;
   }
 
-  /** Those that start before a time, the latest first. */
-  *before(time: number): Generator<I, void> {
-    for (let i = this.firstFrom(time) - 1; i >= 0; i -= 1) {
-      const interval = this.intervals[i];
-      if (interval) yield interval;
-    }
-  }
-
-  /** Those that start at a time or later, in their order. */
-  *from(time: number): Generator<I, void> {
-    for (let i = this.firstFrom(time); i < this.intervals.length; i += 1) {
-      const interval = this.intervals[i];
-      if (interval) yield interval;
-    }
-  }
-
-  lastFinish(): number {
-    return this.intervals.at(-1)?.finish ?? 0;
+  get size(): number {
+    return this.intervals.length;
   }
 
   /** Index of the first interval that starts at `time` or later. */

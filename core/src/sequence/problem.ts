@@ -10,6 +10,10 @@ export interface SequenceProblem {
   readonly setUpSeconds: Readonly<Record<SetUpKind, number>>;
   /** Who stays at a place may finish so much later than somebody who would come over. */
   readonly stayingSeconds: number;
+  /** One round fewer is worth a finish that is so much later. */
+  readonly roundWorthSeconds: number;
+  /** A round goes on after a pause of no more than this. */
+  readonly roundPauseSeconds: number;
   /** Pairs of places in which two people are never at work at once: nobody below someone working above. */
   readonly apart: readonly (readonly [string, string])[];
   readonly people: readonly string[];
@@ -34,6 +38,8 @@ export interface Operation {
   /** What it begins with, and what it leaves its person with. */
   readonly begins: SetUp;
   readonly ends: SetUp;
+  /** What makes one round of operations that one person does one after the other; so does one place. */
+  readonly round: string;
 }
 
 /** Both ends are within it. */

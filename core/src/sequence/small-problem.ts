@@ -18,6 +18,7 @@ export const operation = (
   starts: null,
   begins: NO_SET_UP,
   ends: NO_SET_UP,
+  round: id,
   ...more,
 });
 
@@ -33,6 +34,8 @@ export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   people: ['a'],
   machines: { hose: 1, sprayer: 2 },
   stayingSeconds: 0,
+  roundWorthSeconds: 0,
+  roundPauseSeconds: 600,
   setUpSeconds: { place: 0, tool: 0, mix: 0, stand: 0 },
   watchesPerPerson: 2,
   ...more,

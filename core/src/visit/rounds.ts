@@ -28,7 +28,7 @@ interface RoundPlan {
  * side is one. Nothing is moved by it.
  */
 export function rounds({ surfaces, work }: RoundPlan, { placements }: Schedule): readonly Round[] {
-  const alike = new Alike(surfaces);
+  const keyOf = roundKeys(surfaces);
   const planned = new Map(work.planned.map((operation) => [operation.id, operation]));
   const open = new Map<string, { round: Round; key: string }>();
   const found: Round[] = [];
@@ -42,7 +42,7 @@ export function rounds({ surfaces, work }: RoundPlan, { placements }: Schedule):
   )) {
     const operation = planned.get(id);
     if (!operation) throw new RangeError(`the schedule places "${id}", which is not planned`);
-    const key = alike.key(operation);
+    const key = keyOf(operation);
     const last = open.get(person);
     const goesOn = last !== undefined && !isBroken(last.round, operation, start);
     if (last && goesOn && (last.key === key || isAtSame(last.round, operation))) {
@@ -68,7 +68,12 @@ function isAtSame({ operations }: Round, { parts }: PlannedOperation): boolean {
   return parts.length > 0 && operations.every((own) => places(own.parts) === places(parts));
 }
 
-/** What makes operations one round. */
+/** What makes one round of operations, by the stages of the surfaces. */
+export function roundKeys(surfaces: readonly TreatedSurface[]): (operation: PlannedOperation) => string {
+  const alike = new Alike(surfaces);
+  return (operation) => alike.key(operation);
+}
+
 class Alike {
   private readonly stages: ReadonlyMap<string, Stage>;
   private readonly sides: ReadonlyMap<string, string>;

@@ -19,6 +19,7 @@ import { isMadeOnce } from '../mixing/mix-lasts.ts';
 import type { Protection } from '../protection/protection-acts.ts';
 import { visitHours } from './visit-hours.ts';
 import { outsideQuietHours } from './quiet-hours.ts';
+import { roundKeys } from './rounds.ts';
 import { sharedOut } from './share-out.ts';
 import type { PersonShare } from './share-out.ts';
 import { PhaseWork } from './phase-work.ts';
@@ -82,13 +83,19 @@ export function visitWork(
   const lasting = mixes.filter(({ agent }) => isMadeOnce(CATALOGUE.agent(agent), hours));
   const shares = phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew) : [];
   if (phases.size > 0) frameVisit(builder, shares, [...phases.values()], mixing.makings, footRinses);
+  const roundOf = roundKeys(surfaces);
+  const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
   return {
     planned: builder.planned,
     joined: fronts,
     shares,
     meetings: guard.meetings,
     problem: {
-      operations: outsideQuietHours(builder.operations, survey.property.quietHours, house.dayStart),
+      operations: outsideQuietHours(
+        builder.operations.map((operation) => ({ ...operation, round: rounds.get(operation.id) ?? '' })),
+        survey.property.quietHours,
+        house.dayStart,
+      ),
       lags: builder.lags,
       watches: builder.watches,
       holds: builder.holds,
@@ -97,6 +104,8 @@ export function visitWork(
       apart,
       people,
       stayingSeconds: TRADE_DEFAULTS.stayingSeconds,
+      roundWorthSeconds: TRADE_DEFAULTS.roundWorthSeconds,
+      roundPauseSeconds: 60 * TRADE_DEFAULTS.roundPauseMinutes,
       setUpSeconds: {
         place: 60 * catalogue.weight('other-side').value,
         tool: 60 * catalogue.weight('other-tool').value,

@@ -76,7 +76,8 @@ export class WorkBuilder {
 
   /** @param before an operation of the same cluster that it stands before; by itself it comes last */
   add(
-    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'begins' | 'ends'> & Partial<Operation>,
+    operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'begins' | 'ends' | 'round'> &
+      Partial<Operation>,
     planned: Omit<PlannedOperation, 'id'>,
     before?: string,
   ): string {
@@ -87,6 +88,7 @@ export class WorkBuilder {
       starts: null,
       ...operation,
       begins: { ...(operation.begins ?? NO_SET_UP), stand },
+      round: operation.round ?? operation.id,
       ends: { ...(operation.ends ?? NO_SET_UP), stand },
       seconds: Math.max(1, Math.ceil(operation.seconds - 1e-6)),
     });

@@ -1,0 +1,214 @@
+import { clustersOf } from './cluster-order.ts';
+import { SET_UP_KINDS } from './problem.ts';
+import type { Lag, Operation, SequenceProblem, SetUp, SetUpKind, TimeSpan } from './problem.ts';
+
+/** A problem in whole numbers, as the search works on it: operations, people, places and all else by their index. */
+export interface CompiledProblem {
+  readonly problem: SequenceProblem;
+  readonly operations: readonly CompiledOperation[];
+  /** Each after those that it waits for. */
+  readonly clusters: readonly CompiledCluster[];
+  readonly people: number;
+  /** How many there are of each kind of machine that may run short. */
+  readonly machines: readonly number[];
+  /** What each kind of change takes, of those that occur. */
+  readonly changeSeconds: readonly number[];
+}
+
+export interface CompiledOperation {
+  readonly index: number;
+  readonly id: string;
+  readonly seconds: number;
+  readonly zone: number;
+  readonly place: number;
+  /** Who may do it, in the order of the crew. */
+  readonly people: readonly number[];
+  /** Only those that may run short. */
+  readonly machines: readonly number[];
+  /** Kinds of machines that it needs and nobody has brought. */
+  readonly absent: readonly string[];
+  readonly starts: readonly TimeSpan[] | null;
+  /** When somebody has fixed it to start. */
+  readonly fixedStart: number | null;
+  /** By kind of change; -1 where it does not matter. */
+  readonly begins: readonly number[];
+  readonly ends: readonly number[];
+  readonly round: number;
+  readonly lags: readonly CompiledLag[];
+  /** From its start on to that of another something dwells that is watched. */
+  readonly watch: { readonly to: number; readonly zone: number } | null;
+  /** From its finish on to the start of another a machine stays occupied. */
+  readonly holds: readonly { readonly to: number; readonly machine: number }[];
+  /** Places at which nobody else may be at work meanwhile. */
+  readonly apart: ReadonlySet<number> | null;
+}
+
+/** Start to start. */
+export interface CompiledLag {
+  readonly from: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+export interface CompiledCluster {
+  readonly index: number;
+  readonly id: string;
+  readonly operations: readonly CompiledOperation[];
+  /** How many clusters it waits for, and which wait for it. */
+  readonly waitsFor: number;
+  readonly before: readonly number[];
+  readonly length: number;
+  readonly tail: number;
+}
+
+/** Words by the order in which they come up. */
+class Indexes {
+  private readonly known = new Map<string, number>();
+  of(word: string): number {
+    const known = this.known.get(word);
+    if (known !== undefined) return known;
+    this.known.set(word, this.known.size);
+    return this.known.size - 1;
+  }
+}
+
+/** @throws CircularWait when clusters wait for each other */
+export function compiled(problem: SequenceProblem): CompiledProblem {
+  const clusters = clustersOf(problem);
+  const scarce = scarceMachines(problem);
+  const kinds = SET_UP_KINDS.filter((kind) => isChanged(problem, kind));
+  const operations = new Compiler(problem, scarce, kinds).operations();
+  const byId = new Map(operations.map((operation) => [operation.id, operation]));
+  const place = new Map(clusters.map(({ id }, i) => [id, i]));
+  const before = clusters.map((): number[] => []);
+  clusters.forEach(({ after }, i) => {
+    for (const id of after) before[place.get(id) ?? -1]?.push(i);
+  });
+  return {
+    problem,
+    operations,
+    clusters: clusters.map(({ id, operations: own, after, length, tail }, index) => ({
+      index,
+      id,
+      operations: own.flatMap((operation) => byId.get(operation.id) ?? []),
+      waitsFor: after.size,
+      before: before[index] ?? [],
+      length,
+      tail,
+    })),
+    people: problem.people.length,
+    machines: scarce.map((machine) => problem.machines[machine] ?? 0),
+    changeSeconds: kinds.map((kind) => problem.setUpSeconds[kind]),
+  };
+}
+
+/** Machines of which everybody may have one, and which nothing holds, never run short. */
+function scarceMachines({ machines, holds, people }: SequenceProblem): readonly string[] {
+  const held = new Set(holds.map(({ machine }) => machine));
+  return Object.entries(machines).flatMap(([machine, count]) =>
+    count > 0 && (count < people.length || held.has(machine)) ? [machine] : [],
+  );
+}
+
+/** What never differs is never looked for. */
+function isChanged({ operations, setUpSeconds }: SequenceProblem, kind: SetUpKind): boolean {
+  if (setUpSeconds[kind] === 0) return false;
+  const seen = new Set<string>();
+  for (const { begins, ends } of operations)
+    for (const set of [begins[kind], ends[kind]]) if (set !== null) seen.add(set);
+  return seen.size > 1;
+}
+
+class Compiler {
+  private readonly places = new Indexes();
+  private readonly zones = new Indexes();
+  private readonly rounds = new Indexes();
+  private readonly problem: SequenceProblem;
+  private readonly scarce: readonly string[];
+  private readonly kinds: readonly SetUpKind[];
+  private readonly sets: readonly Indexes[];
+  private readonly index: ReadonlyMap<string, number>;
+  private readonly apart = new Map<number, Set<number>>();
+  private readonly lagsTo = new Map<string, Lag[]>();
+
+  constructor(problem: SequenceProblem, scarce: readonly string[], kinds: readonly SetUpKind[]) {
+    this.problem = problem;
+    this.scarce = scarce;
+    this.kinds = kinds;
+    this.sets = kinds.map(() => new Indexes());
+    this.index = new Map(problem.operations.map(({ id }, i) => [id, i]));
+    for (const [a, b] of problem.apart) {
+      this.keepApart(this.places.of(a), this.places.of(b));
+      this.keepApart(this.places.of(b), this.places.of(a));
+    }
+    for (const lag of problem.lags) this.lagsTo.set(lag.to, [...(this.lagsTo.get(lag.to) ?? []), lag]);
+  }
+
+  operations(): readonly CompiledOperation[] {
+    const { operations, watches, holds, pins, machines } = this.problem;
+    const watchFrom = new Map(watches.map((watch) => [watch.from, watch]));
+    const pinOf = new Map(pins.map((pin) => [pin.operation, pin]));
+    return operations.map((operation, index): CompiledOperation => {
+      const { id, seconds, zone, place, starts } = operation;
+      const watch = watchFrom.get(id);
+      const to = watch && this.index.get(watch.to);
+      const pin = pinOf.get(id);
+      return {
+        index,
+        id,
+        seconds,
+        zone: this.zones.of(zone),
+        place: this.places.of(place),
+        people: this.able(operation, pin?.person ?? null),
+        machines: operation.machines.flatMap((machine) => this.scarceOf(machine)),
+        absent: [...new Set(operation.machines.filter((machine) => (machines[machine] ?? 0) === 0))],
+        starts,
+        fixedStart: pin?.start ?? null,
+        begins: this.setUpOf(operation.begins),
+        ends: this.setUpOf(operation.ends),
+        round: this.rounds.of(operation.round),
+        lags: (this.lagsTo.get(id) ?? []).flatMap((lag) => this.lagOf(lag)),
+        watch: watch && to !== undefined ? { to, zone: this.zones.of(watch.zone) } : null,
+        holds: holds.flatMap((hold) => {
+          const until = this.index.get(hold.to);
+          const [machine] = this.scarceOf(hold.machine);
+          return hold.from === id && until !== undefined && machine !== undefined
+            ? [{ to: until, machine }]
+            : [];
+        }),
+        apart: this.apart.get(this.places.of(place)) ?? null,
+      };
+    });
+  }
+
+  private able({ people: own }: Operation, fixed: string | null): readonly number[] {
+    return this.problem.people.flatMap((person, i) =>
+      (fixed === null || person === fixed) && (own === null || own.includes(person)) ? [i] : [],
+    );
+  }
+
+  private scarceOf(machine: string): readonly number[] {
+    const index = this.scarce.indexOf(machine);
+    return index < 0 ? [] : [index];
+  }
+
+  private keepApart(one: number, other: number): void {
+    this.apart.set(one, (this.apart.get(one) ?? new Set()).add(other));
+  }
+
+  private setUpOf(setUp: SetUp): readonly number[] {
+    return this.kinds.map((kind, i) => {
+      const set = setUp[kind];
+      return set === null ? -1 : (this.sets[i]?.of(set) ?? -1);
+    });
+  }
+
+  private lagOf({ from, anchor, minSeconds, maxSeconds }: Lag): readonly CompiledLag[] {
+    const index = this.index.get(from);
+    if (index === undefined) return [];
+    const offset = anchor === 'finish' ? (this.problem.operations[index]?.seconds ?? 0) : 0;
+    return [
+      { from: index, least: minSeconds + offset, most: maxSeconds === null ? Infinity : maxSeconds + offset },
+    ];
+  }
+}

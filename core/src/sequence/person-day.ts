@@ -1,0 +1,163 @@
+import type { CompiledOperation } from './compiled-problem.ts';
+
+/** What one person does when, in the order of time, and what they have to change between. */
+export class PersonDay {
+  readonly work: CompiledOperation[] = [];
+  private readonly starts: number[] = [];
+  private readonly changeSeconds: readonly number[];
+  private readonly state: number[];
+
+  constructor(changeSeconds: readonly number[]) {
+    this.changeSeconds = changeSeconds;
+    this.state = changeSeconds.map(() => -1);
+  }
+
+  clear(): void {
+    this.work.length = 0;
+    this.starts.length = 0;
+  }
+
+  add(operation: CompiledOperation, start: number): void {
+    const at = this.firstFrom(start + 1);
+    this.work.splice(at, 0, operation);
+    this.starts.splice(at, 0, start);
+  }
+
+  remove(operation: CompiledOperation, start: number): void {
+    const at = this.work.indexOf(operation, this.firstFrom(start));
+    this.work.splice(at, 1);
+    this.starts.splice(at, 1);
+  }
+
+  /** When they are through with what they would be at over a span, or with a change for it; null when they are free. */
+  obstacle(operation: CompiledOperation, start: number): number | null {
+    const at = this.firstFrom(start);
+    const finish = start + operation.seconds;
+    const last = this.work[at - 1];
+    const lastFinish = last ? (this.starts[at - 1] ?? 0) + last.seconds : 0;
+    if (last && lastFinish > start) return lastFinish;
+    const next = this.starts[at];
+    if (next !== undefined && next < finish) return next + (this.work[at]?.seconds ?? 0);
+    return this.changeSeconds.length === 0
+      ? null
+      : this.change(operation, start, at, last ? lastFinish : null);
+  }
+
+  /** The first work that overlaps a span and fulfils a test: when it ends. */
+  busyUntil(start: number, finish: number, test: (operation: CompiledOperation) => boolean): number | null {
+    let at = this.firstFrom(start);
+    if (at > 0 && (this.starts[at - 1] ?? 0) + (this.work[at - 1]?.seconds ?? 0) > start) at -= 1;
+    for (; at < this.work.length; at += 1) {
+      const operation = this.work[at];
+      const from = this.starts[at] ?? 0;
+      if (!operation || from >= finish) return null;
+      if (test(operation)) return from + operation.seconds;
+    }
+    return null;
+  }
+
+  lastFinish(): number {
+    const last = this.work.length - 1;
+    return last < 0 ? 0 : (this.starts[last] ?? 0) + (this.work[last]?.seconds ?? 0);
+  }
+
+  /** What they do last before a time, and when it ends. */
+  lastBefore(time: number): { readonly operation: CompiledOperation; readonly finish: number } | null {
+    const at = this.firstFrom(time) - 1;
+    const operation = this.work[at];
+    return operation ? { operation, finish: (this.starts[at] ?? 0) + operation.seconds } : null;
+  }
+
+  /** How many rounds their work makes: the same, or at one place, one after the other without a long pause. */
+  rounds(pauseSeconds: number): number {
+    let count = 0;
+    let last: CompiledOperation | null = null;
+    let finish = 0;
+    for (let i = 0; i < this.work.length; i += 1) {
+      const operation = this.work[i];
+      const start = this.starts[i] ?? 0;
+      if (!operation) break;
+      const isAlike = last && (last.round === operation.round || last.place === operation.place);
+      if (!isAlike || start - finish > pauseSeconds) count += 1;
+      last = operation;
+      finish = start + operation.seconds;
+    }
+    return count;
+  }
+
+  private change(
+    operation: CompiledOperation,
+    start: number,
+    at: number,
+    lastFinish: number | null,
+  ): number | null {
+    this.stateBefore(at);
+    const needed = this.needed(operation.begins);
+    if (lastFinish !== null && start - lastFinish < needed) return lastFinish + needed;
+    this.takeUp(operation.ends);
+    let open = 0;
+    for (const set of operation.ends) if (set >= 0) open += 1;
+    const still = operation.ends.map((set) => set >= 0);
+    let finish = start + operation.seconds;
+    for (let i = at; i < this.work.length; i += 1) {
+      const next = this.work[i];
+      const from = this.starts[i] ?? 0;
+      if (!next) break;
+      if (from - finish < this.needed(next.begins)) return from + next.seconds;
+      this.takeUp(next.ends);
+      for (let k = 0; k < still.length; k += 1)
+        if (still[k] && (next.ends[k] ?? -1) >= 0) {
+          still[k] = false;
+          open -= 1;
+        }
+      // What comes later changes from what was there before.
+      if (open === 0) return null;
+      finish = from + next.seconds;
+    }
+    return null;
+  }
+
+  /** What they hold and where they stand before the work at a place in the day. */
+  private stateBefore(at: number): void {
+    const { state } = this;
+    state.fill(-1);
+    let missing = state.length;
+    for (let i = at - 1; i >= 0 && missing > 0; i -= 1) {
+      const ends = this.work[i]?.ends ?? [];
+      for (let k = 0; k < state.length; k += 1) {
+        const set = ends[k] ?? -1;
+        if (set < 0 || state[k] !== -1) continue;
+        state[k] = set;
+        missing -= 1;
+      }
+    }
+  }
+
+  private needed(begins: readonly number[]): number {
+    let sum = 0;
+    for (let k = 0; k < this.state.length; k += 1) {
+      const [now, next] = [this.state[k] ?? -1, begins[k] ?? -1];
+      if (now >= 0 && next >= 0 && now !== next) sum += this.changeSeconds[k] ?? 0;
+    }
+    return sum;
+  }
+
+  private takeUp(ends: readonly number[]): void {
+    for (let k = 0; k < this.state.length; k += 1) {
+      const set = ends[k] ?? -1;
+      if (set >= 0) this.state[k] = set;
+    }
+  }
+
+  /** Index of the first work that starts at a time or later. */
+  private firstFrom(time: number): number {
+    let low = 0;
+    let high = this.starts.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((this.starts[middle] ?? Infinity) < time) low = middle + 1;
+      else high = middle;
+    }
+    return low;
+  }
+}
