@@ -13,6 +13,9 @@ const COLD = 0.0003;
 /** Once a cooling of so many moves has found nothing better, nothing is looked for any more. */
 const SETTLED_COOLING = 500;
 
+/** Before any other. */
+const URGENT = 1e9;
+
 /** What is tried next. */
 export interface Move {
   readonly order: readonly CompiledCluster[];
@@ -44,6 +47,8 @@ export class Annealing {
   private bestBefore = Infinity;
   private readonly of: CompiledProblem;
   private readonly random: () => number;
+  /** Clusters that found no place, and how often. */
+  private readonly urgent = new Map<number, number>();
   /** Clusters by the round that they begin with. */
   private readonly alike = new Map<number, number[]>();
 
@@ -64,11 +69,30 @@ export class Annealing {
   firstMove(nth: number): Move {
     const { clusters } = this.of;
     const keys = Float64Array.from(clusters, ({ tail, index }) => {
-      if (nth === 0) return -tail;
+      if (nth === 0 || (this.urgent.size > 0 && !this.best)) return -tail;
       return nth === 1 ? index : -tail * (0.75 + 0.5 * this.random());
     });
+    this.putUrgentFirst(keys);
     this.tried = { limit: Infinity };
     return { order: byPriority(clusters, keys), preferred: null, limit: Infinity };
+  }
+
+  /** What found no place comes first from now on, the more so the more often that happened, with all that it waits for. */
+  urge(cluster: number): void {
+    this.urgent.set(cluster, (this.urgent.get(cluster) ?? 0) + 1);
+  }
+
+  private putUrgentFirst(keys: Float64Array): void {
+    if (this.urgent.size === 0) return;
+    for (const { index, before } of this.of.clusters.toReversed()) {
+      const own = this.urgent.get(index) ?? 0;
+      let first = own > 0 ? -URGENT * own : Infinity;
+      for (const later of before) {
+        const key = keys[later] ?? 0;
+        if (key <= -URGENT) first = Math.min(first, key - 1);
+      }
+      if (first < Infinity) keys[index] = Math.min(keys[index] ?? 0, first);
+    }
   }
 
   /** What stands now, changed a little. */

@@ -6,9 +6,11 @@ import type { Schedule } from './problem.ts';
 export class NoPlace extends Error {
   /** Whether no other order would help. */
   readonly isCertain: boolean;
-  constructor(cluster: string, { reason, isCertain }: Missing) {
-    super(`no place in time for ${cluster}: ${reason}`);
+  readonly cluster: number;
+  constructor({ id, index }: CompiledCluster, { reason, isCertain }: Missing) {
+    super(`no place in time for ${id}: ${reason}`);
     this.isCertain = isCertain;
+    this.cluster = index;
   }
 }
 
@@ -62,7 +64,7 @@ export class Decoder {
     for (const cluster of order) {
       for (const operation of cluster.operations) board.release(operation);
       const found = this.best(cluster, preferred?.[cluster.index] ?? -1);
-      if (!found) throw new NoPlace(cluster.id, this.missing(cluster));
+      if (!found) throw new NoPlace(cluster, this.missing(cluster));
       if ((found.starts[0] ?? 0) + cluster.tail > limit) return null;
       cluster.operations.forEach((operation, i) => {
         const start = found.starts[i] ?? 0;

@@ -5,6 +5,8 @@ import { Decoder, NoPlace, TooManyPieces } from './decode.ts';
 import type { Schedule, SequenceProblem } from './problem.ts';
 import { seededRandom } from './seeded-random.ts';
 
+/** Orders that are tried in which something finds no place, before it is said that there is none. */
+const MOST_MISSED = 40;
 /** Moves that are given up before it is given up altogether. */
 const MOVES_IN_VAIN = 2;
 /** Schedules by the length of the way to the end, the first as it is, the others with that varied, before what is best is bettered. */
@@ -37,18 +39,21 @@ export function* solve(
   const of = compiled(problem);
   const decoder = new Decoder(of, mostTrials);
   const annealing = new Annealing(of, seededRandom(seed));
-  const moves = Math.max(1, budget);
-  for (let move = 0; move < moves; move += 1) {
-    const next = move < FIRST_SCHEDULES ? annealing.firstMove(move) : annealing.nextMove();
-    const found = yield* placed(decoder, next);
-    if (annealing.judge(typeof found === 'number' ? decoder.board : null))
-      yield decoder.schedule(Number(found));
-    else yield null;
+  let missed = 0;
+  for (let move = 0; move < Math.max(1, budget); move += 1) {
+    const isFirst = move < FIRST_SCHEDULES || !annealing.hasAny;
+    const found = yield* placed(decoder, isFirst ? annealing.firstMove(move) : annealing.nextMove());
+    const isBest = annealing.judge(typeof found === 'number' ? decoder.board : null);
+    yield isBest ? decoder.schedule(Number(found)) : null;
     if (annealing.isSettled) return;
     if (annealing.hasAny) continue;
-    if (found instanceof NoPlace && (found.isCertain || move >= Math.min(FIRST_SCHEDULES, moves) - 1))
-      throw found;
-    if (found === null && move >= MOVES_IN_VAIN - 1) throw new TooManyPieces('no move came to its end');
+    if (found instanceof NoPlace) {
+      missed += 1;
+      if (found.isCertain || missed > MOST_MISSED) throw found;
+      annealing.urge(found.cluster);
+      // What has no schedule yet has used up nothing.
+      move -= 1;
+    } else if (move >= MOVES_IN_VAIN - 1) throw new TooManyPieces('no move came to its end');
   }
 }
 

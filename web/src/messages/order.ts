@@ -76,7 +76,6 @@ export const { say, rich } = messages({
   'next-order': 'Next order',
   no: 'No. {number}',
   'working-out-the-plan': 'Working out the plan',
-  'still-improving-the-plan': 'Still improving the plan.',
   'the-last-edits-are-not': 'The last edits are not saved yet.',
   'issue-order': 'Issue order',
   'not-issued': 'Not issued',

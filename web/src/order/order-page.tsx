@@ -5,6 +5,7 @@ import { useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { PrintButton } from '../print-button.tsx';
+import { ImprovingLine } from '../planning/improving-line.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
@@ -46,7 +47,7 @@ function OrderLinks({ current }: { readonly current: string | null }) {
 
 function NextOrder() {
   const { survey, jobId, saveState } = useSurveySession();
-  const { plan, working } = usePlan();
+  const { plan, working, improving } = usePlan();
   const client = useQueryClient();
   const navigate = useNavigate();
   const waitsId = useId();
@@ -72,7 +73,7 @@ function NextOrder() {
     return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
   const waits = working
-    ? say('still-improving-the-plan')
+    ? say('working-out-the-plan')
     : saveState.kind === 'saved'
       ? null
       : say('the-last-edits-are-not');
@@ -89,7 +90,9 @@ function NextOrder() {
           aria-describedby={waitsId}
           loading={issue.isPending}
           onClick={() => {
-            if (ready) issue.mutate();
+            if (!ready) return;
+            improving?.stop();
+            issue.mutate();
           }}
         >
           {say('issue-order')}
@@ -100,6 +103,7 @@ function NextOrder() {
           {waits}
         </p>
       )}
+      <ImprovingLine />
       {issue.error && (
         <Alert
           type="error"

@@ -25,7 +25,7 @@ function TwoPlans() {
     );
   const [made, setMade] = useState(() => planOf(false));
   return (
-    <PlanContext value={{ plan: made, working: false, failed: null }}>
+    <PlanContext value={{ plan: made, working: false, improving: null, failed: null }}>
       <button
         onClick={() => {
           setMade(planOf(true));

@@ -4,16 +4,21 @@ import { expose } from 'comlink';
 
 /** The seed is fixed: the same survey always gets the same plan. */
 const SEED = 1;
-const BUDGET = 12;
-const LONGEST_SEARCH_MILLISECONDS = 1500;
+/** More moves than a device makes in the time that it has. */
+const BUDGET = 1_000_000;
+const LONGEST_SEARCH_MILLISECONDS = 5000;
 /** A day that is too long is searched for longer: that it is too long must not hang on a slow device. */
 const LONGEST_SEARCH_OF_LONG_DAY_MILLISECONDS = 10_000;
 
+/** For so long it works without looking up. */
+const BREATH_MILLISECONDS = 12;
+
 let latest = 0;
+let stopped = 0;
 
 const planner = {
   /**
-   * Ever better plans of a survey, until the search ends, its time is up or a newer survey comes.
+   * Ever better plans of a survey, until the search ends, its time is up, it is stopped or a newer survey comes.
    * @param found is told of each plan with the milliseconds it took; awaited, so that none arrives after the end
    * @returns whether it came to its end
    */
@@ -26,11 +31,15 @@ const planner = {
     latest = request;
     const began = performance.now();
     let any = false;
+    let breathed = began;
     let longest = LONGEST_SEARCH_MILLISECONDS;
     for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {
-      const milliseconds = performance.now() - began;
+      const now = performance.now();
+      const milliseconds = now - began;
+      if (!plan && now - breathed < BREATH_MILLISECONDS) continue;
       // Lets a newer request in between two moves, and within a long one; a plan of an older survey is not worth handing over.
       await new Promise((resolve) => setTimeout(resolve, 0));
+      breathed = performance.now();
       if (latest !== request) return false;
       if (plan) await found(plan, milliseconds);
       any ||= plan !== null;
@@ -39,9 +48,14 @@ const planner = {
           ? LONGEST_SEARCH_OF_LONG_DAY_MILLISECONDS
           : LONGEST_SEARCH_MILLISECONDS;
       // The first plan is waited for; how long that takes at most is bounded by the engine.
-      if (any && performance.now() - began > longest) return true;
+      if (any && (stopped === request || performance.now() - began > longest)) return true;
     }
     return true;
+  },
+
+  /** Ends the search for a request with what it has found. */
+  stop(request: number): void {
+    stopped = request;
   },
 
   /** What a change would change; the search for a sequence lets it in between two moves. */

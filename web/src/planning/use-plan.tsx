@@ -22,11 +22,24 @@ export interface PlanState {
   /** The newest plan; of an earlier survey while `working`. */
   readonly plan: Plan | null;
   readonly working: boolean;
+  /** A better sequence of the same survey is still looked for; null once that has ended, and while `working`. */
+  readonly improving: Improving | null;
   readonly failed: string | null;
 }
 
+export interface Improving {
+  /** By how much the day is shorter than the first that was found. */
+  readonly betterBySeconds: number;
+  readonly stop: () => void;
+}
+
 /** Handed down by PlanProvider; tests hand down a plan of their own. */
-export const PlanContext = createContext<PlanState>({ plan: null, working: true, failed: null });
+export const PlanContext = createContext<PlanState>({
+  plan: null,
+  working: true,
+  improving: null,
+  failed: null,
+});
 
 /** The plan of the survey that is open, derived in a worker while one edits. */
 export function usePlan(): PlanState {
@@ -37,6 +50,9 @@ export function usePlan(): PlanState {
 interface Found {
   readonly plan: Plan | null;
   readonly failed: string | null;
+  /** The survey that the plan is of, and what its first plan took. */
+  readonly of: Survey | null;
+  readonly firstSeconds: number;
   /** The survey whose search has come to its end. */
   readonly done: Survey | null;
 }
@@ -53,7 +69,13 @@ export function PlanProvider({
   readonly survey: Survey;
   readonly children: ReactNode;
 }) {
-  const [found, setFound] = useState<Found>({ plan: null, failed: null, done: null });
+  const [found, setFound] = useState<Found>({
+    plan: null,
+    failed: null,
+    of: null,
+    firstSeconds: 0,
+    done: null,
+  });
   const planner = useRef<Remote<Planner> | null>(null);
   const request = useRef(0);
 
@@ -77,16 +99,16 @@ export function PlanProvider({
         setFound((before) => ({ ...before, ...more }));
       });
     };
-    let first = true;
+    let firstSeconds: number | null = null;
     const better = proxy((plan: Plan, milliseconds: number) => {
       // For npm run bench: how long the worker took to the first plan of this survey.
-      if (first)
+      if (firstSeconds === null)
         performance.measure(FIRST_PLAN_MEASURE, {
           start: performance.now() - milliseconds,
           duration: milliseconds,
         });
-      first = false;
-      show({ plan, failed: null });
+      firstSeconds ??= plan.visit?.schedule.makespan ?? 0;
+      show({ plan, of: survey, firstSeconds, failed: null });
     });
     const timer = setTimeout(
       () => {
@@ -117,10 +139,19 @@ export function PlanProvider({
     },
     [],
   );
-  const { plan, failed, done } = found;
+  const stop = useCallback(() => {
+    void planner.current?.stop(request.current);
+  }, []);
+  const { plan, failed, of, firstSeconds, done } = found;
   // From the very edit on, not only once the search has begun: until then the plan is of an older survey.
-  const working = done !== survey;
-  const state = useMemo((): PlanState => ({ plan, working, failed }), [plan, working, failed]);
+  const isDone = done === survey;
+  const working = !isDone && of !== survey;
+  const betterBySeconds =
+    isDone || working ? null : Math.max(0, firstSeconds - (plan?.visit?.schedule.makespan ?? firstSeconds));
+  const state = useMemo((): PlanState => {
+    const improving = betterBySeconds === null ? null : { betterBySeconds, stop };
+    return { plan, working, improving, failed };
+  }, [plan, working, betterBySeconds, stop, failed]);
   return (
     <WhatIfContext value={ask}>
       <JobSupplyContext value={askSupply}>

@@ -4,6 +4,7 @@ import type { Plan, SurveyChange } from '@etappe/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { PlanContext } from '../planning/use-plan.tsx';
+import type { Improving } from '../planning/use-plan.tsx';
 import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
 import type { Asked } from '../test/in-session.tsx';
 import { SequencePage } from './sequence-page.tsx';
@@ -28,9 +29,9 @@ beforeAll(() => {
 beforeEach(() => {
   asked = standInServer(state);
 });
-const show = (shown: Plan = made) =>
+const show = (shown: Plan = made, improving: Improving | null = null) =>
   renderInSession(
-    <PlanContext value={{ plan: shown, working: false, failed: null }}>
+    <PlanContext value={{ plan: shown, working: false, improving, failed: null }}>
       <SequencePage />
     </PlanContext>,
     'sequence',
@@ -49,6 +50,20 @@ describe('the sequence station', () => {
     expect(screen.getByText(/\(2 people\)/)).toBeInTheDocument();
     expect(screen.getByText(/^Limited by /)).toBeInTheDocument();
     expect(screen.getByText(/gap \d+ %/)).toBeInTheDocument();
+  });
+
+  it('says that a shorter day is still looked for, what that has gained, and leaves it at that', async () => {
+    let stopped = 0;
+    show(made, { betterBySeconds: 840, stop: () => (stopped += 1) });
+    expect(await screen.findByText(/Looking for a shorter day … 14 min shorter so far/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Leave it at this' }));
+    expect(stopped).toBe(1);
+  });
+
+  it('says nothing of it once that has ended', async () => {
+    show();
+    expect(await screen.findByText('Takes')).toBeInTheDocument();
+    expect(screen.queryByText(/Looking for a shorter day/)).not.toBeInTheDocument();
   });
 
   it('opens the front to its sum', async () => {

@@ -2,6 +2,7 @@ import { decimal, formatDuration, roundTime, secondOfDay, shortTime } from '@eta
 import type { Plan } from '@etappe/core';
 import { Link } from 'react-router';
 import { DayRibbon } from '../drawing/day-ribbon.tsx';
+import { ImprovingLine } from '../planning/improving-line.tsx';
 import { usePlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
@@ -15,12 +16,12 @@ import './sequence-page.css';
 /** The visit on one time axis, and what it was made from: crew, machines, hours and weather. */
 export function SequencePage() {
   const { survey, jobId } = useSurveySession();
-  const { plan, working } = usePlan();
+  const { plan, working, improving } = usePlan();
   if (!plan)
     return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   return (
     <div className="sequence">
-      <section className="sequence-main" aria-label={say('the-visit')} aria-busy={working}>
+      <section className="sequence-main" aria-label={say('the-visit')} aria-busy={working || improving !== null}>
         <div className="sequence-head">
           <h2>
             {plan.visits.length > 1 ? say('visit', { visitNumber: plan.visitNumber }) : say('the-visit')}
@@ -31,6 +32,7 @@ export function SequencePage() {
             <span className="quiet">{say('no-sequence-yet')}</span>
           )}
         </div>
+        <ImprovingLine />
         <VisitChoice plan={plan} />
         {plan.visit && (
           <>

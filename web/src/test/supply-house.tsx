@@ -68,7 +68,7 @@ export const PLAN: Plan = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, b
 /** The station with the plan of the house, or with another. */
 export const show = (part = 'products', shown: Plan = PLAN) =>
   renderInSession(
-    <PlanContext value={{ plan: shown, working: false, failed: null }}>
+    <PlanContext value={{ plan: shown, working: false, improving: null, failed: null }}>
       <SupplyPage />
     </PlanContext>,
     `supply?part=${part}`,

@@ -36,7 +36,7 @@ function show(schools: object): Asked[] {
   if (!gable) throw new Error('the gable is planned');
   const asked = standInServer(state);
   renderInSession(
-    <PlanContext value={{ plan: made, working: false, failed: null }}>
+    <PlanContext value={{ plan: made, working: false, improving: null, failed: null }}>
       <StageList planned={gable} units="metric" />
     </PlanContext>,
   );

@@ -19,7 +19,7 @@ import './treat-page.css';
 export function TreatPage() {
   const { survey, catalogue, jobId } = useSurveySession();
   const { surface: selected } = useParams();
-  const { plan, working, failed } = usePlan();
+  const { plan, working, improving, failed } = usePlan();
   const planned = plan?.surfaces.find((p) => p.surface.id === selected) ?? plan?.surfaces[0];
   if (survey.surfaces.length === 0) {
     return (
@@ -50,7 +50,7 @@ export function TreatPage() {
       <section
         className="treat-main"
         aria-label={say('treatment-of', { name: surface.name })}
-        aria-busy={working}
+        aria-busy={working || improving !== null}
       >
         <header className="treat-head">
           <h2>{surface.name}</h2>

@@ -138,7 +138,7 @@ export const TRADE_DEFAULTS = {
   /** After a longer pause that is no dwell somebody is at something else: another round. */
   roundPauseMinutes: 10,
   /** A round fewer to read and to set up for is worth a day that ends so much later. */
-  roundWorthSeconds: 120,
+  roundWorthSeconds: 180,
   /** A mix that does not last the day is put on so soon after it was made. */
   freshWithinMinutes: 5,
   /** From so many fillings of the sprayer on a drum is mixed, where there is one. */
