@@ -1,5 +1,6 @@
 import { catalogueRows, diagnosisRow } from './judgement.ts';
 import { dayRows } from './days.ts';
+import { sequenceRows } from './sequence.ts';
 import { supplyRows } from './supply.ts';
 import type { Row } from './times.ts';
 import { judgeRow, treatmentRows } from './treatment.ts';
@@ -10,6 +11,7 @@ export async function coreRows(): Promise<readonly Row[]> {
     await diagnosisRow(),
     ...treatmentRows(),
     ...dayRows(),
+    ...sequenceRows(),
     judgeRow(),
     ...supplyRows(),
     ...(await catalogueRows()),

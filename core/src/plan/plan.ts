@@ -121,12 +121,12 @@ function* plansOf(
   });
   const judge = scheduleJudge(derivation, survey);
   const fronts = decidedFronts(derivation.surfaces);
-  let unsound: Unsound | null = null;
+  const unsound: Unsound[] = [];
   try {
     const bound = lowerBound(work.problem);
     const planned = (schedule: Schedule): Plan | null => {
       const [fault] = judge(schedule);
-      if (fault) unsound ??= fault;
+      if (fault) unsound.push(fault);
       return fault ? null : withSchedule(derivation, { fronts, schedule }, bound, survey);
     };
     let move = 0;
@@ -149,7 +149,8 @@ function* plansOf(
     yield stopped(warning('no-sequence', 'stop', { why: error.message }));
   }
   // Asked for only where no schedule was sound: one that was is the better plan.
-  if (unsound) yield stopped(unsoundStop(unsound));
+  const [fault] = unsound;
+  if (fault) yield stopped(unsoundStop(fault));
 }
 
 /** What falls into the most pieces, and why, with the way out. */

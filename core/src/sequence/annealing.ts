@@ -1,17 +1,24 @@
 import type { Board } from './board.ts';
 import type { CompiledCluster, CompiledProblem } from './compiled-problem.ts';
 import type { Preferred } from './decode.ts';
+import { lowerBound } from './lower-bound.ts';
 import { byPriority } from './priority-order.ts';
 
 /** What a second of the mean finish counts beside a second of the finish of the visit. */
 const MEAN_FINISH_WEIGHT = 0.02;
 
-/** Moves of one cooling, each next one twice as long, and how warm it is at its begin and end, as a share of the finish. */
+/**
+ * Moves of one cooling, each next one twice as long, and how warm it is at its begin and end, as a share of the finish: the fewer the
+ * clusters, the more one of them out of place costs.
+ */
 const FIRST_COOLING = 250;
-const WARM = 0.01;
+const WARM = 0.006;
+const WARM_PER_CLUSTER = 0.5;
 const COLD = 0.0003;
-/** Once a cooling of so many moves has found nothing better, nothing is looked for any more. */
-const SETTLED_COOLING = 500;
+/** Once a cooling of so many moves has found nothing better, nothing is looked for any more; sooner where next to nothing can be gained. */
+const SETTLED_COOLING = 4000;
+const SETTLED_COOLING_NEAR = 500;
+const NEAR_BOUND = 1.02;
 
 /** Before any other. */
 const URGENT = 1e9;
@@ -45,6 +52,7 @@ export class Annealing {
   private cooling = FIRST_COOLING;
   private cooled = 0;
   private bestBefore = Infinity;
+  private bound: number | null = null;
   private readonly of: CompiledProblem;
   private readonly random: () => number;
   /** Clusters that found no place, and how often. */
@@ -99,7 +107,8 @@ export class Annealing {
   nextMove(): Move {
     const { now } = this;
     if (!now) return this.firstMove(2);
-    const heat = now.makespan * WARM * (COLD / WARM) ** (this.cooled / this.cooling);
+    const warm = WARM + WARM_PER_CLUSTER / this.of.clusters.length;
+    const heat = now.makespan * warm * (COLD / warm) ** (this.cooled / this.cooling);
     const keys = Float64Array.from(now.keys);
     const preferred = Int32Array.from(now.people);
     this.change(keys, preferred, now.makespan);
@@ -122,7 +131,10 @@ export class Annealing {
   private cool(): void {
     this.cooled += 1;
     if (this.cooled < this.cooling || !this.best) return;
-    this.isSettled = this.cooling >= SETTLED_COOLING && this.best.total >= this.bestBefore;
+    this.bound ??= lowerBound(this.of.problem).seconds;
+    const isNear = this.best.makespan <= this.bound * NEAR_BOUND;
+    const enough = isNear ? SETTLED_COOLING_NEAR : SETTLED_COOLING;
+    this.isSettled = this.cooling >= enough && this.best.total >= this.bestBefore;
     this.bestBefore = this.best.total;
     this.cooled = 0;
     this.cooling *= 2;

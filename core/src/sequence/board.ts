@@ -47,8 +47,8 @@ export class Board {
     for (const day of this.days) day.clear();
     this.watching.length = 0;
     this.machines.length = 0;
-    for (let i = 0; i < this.of.people; i += 1) this.watching.push(new IntervalList());
-    for (let i = 0; i < this.of.machines.length; i += 1) this.machines.push(new IntervalList());
+    for (const _day of this.days) this.watching.push(new IntervalList());
+    for (const _count of this.of.machines) this.machines.push(new IntervalList());
     this.done.length = 0;
     this.reserved.clear();
   }

@@ -63,7 +63,7 @@ function loadsOf(problem: SequenceProblem, all: readonly HeadAndTail[]): readonl
     loads.push({ because: `all that only ${people.join(' or ')} may do`, count, operations, closed: [] });
   }
   for (const [machine, count] of Object.entries(problem.machines)) {
-    const because = `all work of the ${machine}`;
+    const because = `all work of the ${machine.replaceAll('-', ' ')}`;
     const own = all.filter(({ operation }) => operation.machines.includes(machine));
     loads.push({ because, count, operations: own, closed: [] });
     for (const [closed, operations] of byClosed(own)) loads.push({ because, count, operations, closed });

@@ -2,6 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { scheduleViolations } from './check.ts';
 import { lowerBound } from './lower-bound.ts';
+import { packedVisit, visitProblem } from '../test/visit-problem.ts';
 import { operation, problem } from './small-problem.ts';
 import type { Lag, Operation, Schedule, SequenceProblem } from './problem.ts';
 import { solve } from './solve.ts';
@@ -79,7 +80,7 @@ describe('the search', () => {
     fc.assert(
       fc.property(smallVisit, (p) => {
         const least = leastFinish(p);
-        expect(searched(p, 400).makespan).toBe(least);
+        expect(searched(p, 1500).makespan).toBe(least);
         const bound = lowerBound(p).seconds;
         expect(bound).toBeLessThanOrEqual(least);
         if (bound === least) seen.boundMet += 1;
@@ -151,5 +152,34 @@ describe('the search', () => {
     const schedule = searched(p, 50);
     expect(scheduleViolations(p, schedule)).toEqual([]);
     expect(schedule.makespan).toBe(7800);
+  });
+});
+
+describe('visits shaped like real ones', () => {
+  it('have valid schedules of every size, never below their bound', () => {
+    const seen = { held: 0, misted: 0, above: 0, quiet: 0 };
+    for (const [size, seeds] of [[12, 12], [30, 6], [60, 3], [120, 1]] as const)
+      for (let seed = 1; seed <= seeds; seed += 1) {
+        const p = visitProblem(100 * seed + size, size);
+        const schedule = searched(p, 60);
+        expect(scheduleViolations(p, schedule)).toEqual([]);
+        expect(schedule.makespan).toBeGreaterThanOrEqual(lowerBound(p).seconds);
+        if (p.holds.length > 0) seen.held += 1;
+        if (p.lags.some(({ rule }) => rule === 'keep-wet')) seen.misted += 1;
+        if (p.lags.some(({ rule }) => rule === 'gravity')) seen.above += 1;
+        if (p.operations.some(({ starts }) => starts !== null)) seen.quiet += 1;
+      }
+    for (const count of Object.values(seen)) expect(count).toBeGreaterThan(5);
+  }); // prettier-ignore
+
+  it('are found behind a packing as far as the search reaches, and are never said to have none', () => {
+    for (const size of [12, 20, 30])
+      for (let seed = 1; seed <= 6; seed += 1) {
+        const { problem: p, makespan } = packedVisit(100 * seed + size, size);
+        const schedule = searched(p, 600);
+        expect(scheduleViolations(p, schedule)).toEqual([]);
+        expect(lowerBound(p).seconds).toBeLessThanOrEqual(makespan);
+        expect(schedule.makespan).toBeLessThan(1.35 * makespan);
+      }
   });
 });

@@ -19,6 +19,8 @@ export interface SolveOptions {
   readonly budget: number;
   /** Starts that are tried for one schedule before it is given up. */
   readonly mostTrials?: number | undefined;
+  /** It goes on although nothing better is to be expected: for long runs by which others are measured. */
+  readonly isRestless?: boolean | undefined;
 }
 
 /**
@@ -34,7 +36,7 @@ export interface SolveOptions {
  */
 export function* solve(
   problem: SequenceProblem,
-  { seed, budget, mostTrials }: SolveOptions,
+  { seed, budget, mostTrials, isRestless = false }: SolveOptions,
 ): Generator<Schedule | null, void> {
   const of = compiled(problem);
   const decoder = new Decoder(of, mostTrials);
@@ -45,7 +47,7 @@ export function* solve(
     const found = yield* placed(decoder, isFirst ? annealing.firstMove(move) : annealing.nextMove());
     const isBest = annealing.judge(typeof found === 'number' ? decoder.board : null);
     yield isBest ? decoder.schedule(Number(found)) : null;
-    if (annealing.isSettled) return;
+    if (annealing.isSettled && !isRestless) return;
     if (annealing.hasAny) continue;
     if (found instanceof NoPlace) {
       missed += 1;

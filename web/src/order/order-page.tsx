@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { PrintButton } from '../print-button.tsx';
 import { ImprovingLine } from '../planning/improving-line.tsx';
-import { usePlan } from '../planning/use-plan.tsx';
+import { usePlan, useSearchedPlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -47,7 +47,7 @@ function OrderLinks({ current }: { readonly current: string | null }) {
 
 function NextOrder() {
   const { survey, jobId, saveState } = useSurveySession();
-  const { plan, working, improving } = usePlan();
+  const { plan, working, improving } = useSearchedPlan();
   const client = useQueryClient();
   const navigate = useNavigate();
   const waitsId = useId();
@@ -83,6 +83,7 @@ function NextOrder() {
       <div className="order-bar">
         <h2>{say('next-order')}</h2>
         <OrderLinks current={null} />
+        <ImprovingLine />
         <Button
           type="primary"
           // It keeps the keyboard's focus while it has to wait.
@@ -103,7 +104,6 @@ function NextOrder() {
           {waits}
         </p>
       )}
-      <ImprovingLine />
       {issue.error && (
         <Alert
           type="error"

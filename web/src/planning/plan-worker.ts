@@ -4,9 +4,9 @@ import { expose } from 'comlink';
 
 /** The seed is fixed: the same survey always gets the same plan. */
 const SEED = 1;
-/** More moves than a device makes in the time that it has. */
-const BUDGET = 1_000_000;
-const LONGEST_SEARCH_MILLISECONDS = 5000;
+/** A few schedules for who looks at something else; where the sequence is looked at, more than a device makes in its time. */
+const BRIEF = { moves: 12, milliseconds: 1500 };
+const THOROUGH = { moves: 1_000_000, milliseconds: 5000 };
 /** A day that is too long is searched for longer: that it is too long must not hang on a slow device. */
 const LONGEST_SEARCH_OF_LONG_DAY_MILLISECONDS = 10_000;
 
@@ -26,14 +26,16 @@ const planner = {
     request: number,
     survey: Survey,
     asOf: string,
+    isThorough: boolean,
     found: (plan: Plan, milliseconds: number) => void | Promise<void>,
   ): Promise<boolean> {
     latest = request;
     const began = performance.now();
     let any = false;
     let breathed = began;
-    let longest = LONGEST_SEARCH_MILLISECONDS;
-    for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: BUDGET })) {
+    const { moves, milliseconds: usual } = isThorough ? THOROUGH : BRIEF;
+    let longest = usual;
+    for (const plan of betterPlans(survey, { asOf, seed: SEED, budget: moves })) {
       const now = performance.now();
       const milliseconds = now - began;
       if (!plan && now - breathed < BREATH_MILLISECONDS) continue;
@@ -46,7 +48,7 @@ const planner = {
       if (plan)
         longest = plan.warnings.some(({ rule }) => rule === 'day-too-long')
           ? LONGEST_SEARCH_OF_LONG_DAY_MILLISECONDS
-          : LONGEST_SEARCH_MILLISECONDS;
+          : usual;
       // The first plan is waited for; how long that takes at most is bounded by the engine.
       if (any && (stopped === request || performance.now() - began > longest)) return true;
     }

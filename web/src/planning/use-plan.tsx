@@ -46,6 +46,16 @@ export function usePlan(): PlanState {
   return use(PlanContext);
 }
 
+const NO_LOOK = () => () => undefined;
+const LookContext = createContext<() => () => void>(NO_LOOK);
+
+/** The same for who looks at the sequence itself: while they do, it is searched for a better one. */
+export function useSearchedPlan(): PlanState {
+  const look = use(LookContext);
+  useEffect(() => look(), [look]);
+  return use(PlanContext);
+}
+
 /** What the worker found so far. */
 interface Found {
   readonly plan: Plan | null;
@@ -53,8 +63,8 @@ interface Found {
   /** The survey that the plan is of, and what its first plan took. */
   readonly of: Survey | null;
   readonly firstSeconds: number;
-  /** The survey whose search has come to its end. */
-  readonly done: Survey | null;
+  /** The survey whose search has come to its end, and whether that was a thorough one. */
+  readonly done: { readonly survey: Survey; readonly wasThorough: boolean } | null;
 }
 
 const SETTLE_MILLISECONDS = 60;
@@ -78,6 +88,10 @@ export function PlanProvider({
   });
   const planner = useRef<Remote<Planner> | null>(null);
   const request = useRef(0);
+  /** What is shown, so that a search that begins anew shows nothing that is worse. */
+  const shown = useRef<{ readonly survey: Survey; readonly seconds: number } | null>(null);
+  const [lookers, setLookers] = useState(0);
+  const isThorough = lookers > 0;
 
   useEffect(() => {
     const worker = new Worker(new URL('./plan-worker.ts', import.meta.url), { type: 'module' });
@@ -89,6 +103,10 @@ export function PlanProvider({
   }, []);
 
   useEffect(() => {
+    if (!isThorough && shown.current?.survey === survey) {
+      void planner.current?.stop(request.current);
+      return;
+    }
     request.current += 1;
     const mine = request.current;
     const asOf = today();
@@ -107,17 +125,21 @@ export function PlanProvider({
           start: performance.now() - milliseconds,
           duration: milliseconds,
         });
-      firstSeconds ??= plan.visit?.schedule.makespan ?? 0;
+      const seconds = plan.visit?.schedule.makespan ?? Infinity;
+      const before = shown.current?.survey === survey ? shown.current.seconds : null;
+      firstSeconds ??= before ?? seconds;
+      if (before !== null && seconds > before) return;
+      shown.current = { survey, seconds };
       show({ plan, of: survey, firstSeconds, failed: null });
     });
     const timer = setTimeout(
       () => {
-        planner.current?.plan(mine, survey, asOf, better).then(
+        planner.current?.plan(mine, survey, asOf, isThorough, better).then(
           () => {
-            show({ done: survey });
+            show({ done: { survey, wasThorough: isThorough } });
           },
           (error: unknown) => {
-            show({ done: survey, failed: String(error) });
+            show({ done: { survey, wasThorough: isThorough }, failed: String(error) });
           },
         );
       },
@@ -126,8 +148,14 @@ export function PlanProvider({
     return () => {
       clearTimeout(timer);
     };
-  }, [survey]);
+  }, [survey, isThorough]);
 
+  const look = useCallback(() => {
+    setLookers((count) => count + 1);
+    return () => {
+      setLookers((count) => count - 1);
+    };
+  }, []);
   const ask = useCallback((now: Survey, changed: Survey): Promise<WhatIf> => {
     const { current } = planner;
     return current ? current.whatIf(now, changed) : Promise.resolve(whatIf(now, changed));
@@ -144,10 +172,11 @@ export function PlanProvider({
   }, []);
   const { plan, failed, of, firstSeconds, done } = found;
   // From the very edit on, not only once the search has begun: until then the plan is of an older survey.
-  const isDone = done === survey;
+  const isDone = done?.survey === survey && (done.wasThorough || !isThorough);
   const working = !isDone && of !== survey;
-  const betterBySeconds =
-    isDone || working ? null : Math.max(0, firstSeconds - (plan?.visit?.schedule.makespan ?? firstSeconds));
+  const now = plan?.visit?.schedule.makespan ?? Infinity;
+  const gained = Number.isFinite(firstSeconds) && now < firstSeconds ? firstSeconds - now : 0;
+  const betterBySeconds = isDone || working ? null : gained;
   const state = useMemo((): PlanState => {
     const improving = betterBySeconds === null ? null : { betterBySeconds, stop };
     return { plan, working, improving, failed };
@@ -155,7 +184,9 @@ export function PlanProvider({
   return (
     <WhatIfContext value={ask}>
       <JobSupplyContext value={askSupply}>
-        <PlanContext value={state}>{children}</PlanContext>
+        <LookContext value={look}>
+          <PlanContext value={state}>{children}</PlanContext>
+        </LookContext>
       </JobSupplyContext>
     </WhatIfContext>
   );

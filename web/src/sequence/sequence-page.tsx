@@ -3,7 +3,7 @@ import type { Plan } from '@etappe/core';
 import { Link } from 'react-router';
 import { DayRibbon } from '../drawing/day-ribbon.tsx';
 import { ImprovingLine } from '../planning/improving-line.tsx';
-import { usePlan } from '../planning/use-plan.tsx';
+import { useSearchedPlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
@@ -16,23 +16,29 @@ import './sequence-page.css';
 /** The visit on one time axis, and what it was made from: crew, machines, hours and weather. */
 export function SequencePage() {
   const { survey, jobId } = useSurveySession();
-  const { plan, working, improving } = usePlan();
+  const { plan, working, improving } = useSearchedPlan();
   if (!plan)
     return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   return (
     <div className="sequence">
-      <section className="sequence-main" aria-label={say('the-visit')} aria-busy={working || improving !== null}>
+      <section
+        className="sequence-main"
+        aria-label={say('the-visit')}
+        aria-busy={working || improving !== null}
+      >
         <div className="sequence-head">
-          <h2>
-            {plan.visits.length > 1 ? say('visit', { visitNumber: plan.visitNumber }) : say('the-visit')}
-          </h2>
+          <div className="sequence-title">
+            <h2>
+              {plan.visits.length > 1 ? say('visit', { visitNumber: plan.visitNumber }) : say('the-visit')}
+            </h2>
+            <ImprovingLine />
+          </div>
           {plan.visit ? (
             <VisitFigures plan={plan} />
           ) : (
             <span className="quiet">{say('no-sequence-yet')}</span>
           )}
         </div>
-        <ImprovingLine />
         <VisitChoice plan={plan} />
         {plan.visit && (
           <>
