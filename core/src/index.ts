@@ -178,7 +178,7 @@ export type { Feature, FeatureDetailKey, FeatureKind } from './survey/feature.ts
 export { usualShare } from './survey/finding.ts';
 export type { Finding } from './survey/finding.ts';
 export { LARGEST_CREW, crewOfSize, withMachineCount } from './survey/crew-and-machines.ts';
-export { DEFAULT_HOUSE, DEFAULT_WEATHER, machineCounts } from './survey/job-detail.ts';
+export { DEFAULT_HOUSE, DEFAULT_WEATHER, USUAL_LUNCH, machineCounts } from './survey/job-detail.ts';
 export type { JobDetail, JobHouse, JobWeather } from './survey/job-detail.ts';
 export type { CrewMember, Machine } from './survey/crew-and-machines.ts';
 export { ASSET_PARTS, ASSET_PART_NAMES, stretchInWords, stretchSize } from './survey/long-asset.ts';

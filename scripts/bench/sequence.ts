@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { lowerBound } from '../../core/src/sequence/lower-bound.ts';
 import type { SequenceProblem } from '../../core/src/sequence/problem.ts';
 import { solve } from '../../core/src/sequence/solve.ts';
-import { packedVisit, visitProblem } from '../../core/src/test/visit-problem.ts';
+import { packedVisit, visitProblem } from '../../core/src/sequence/visit-problem.ts';
 import { ROOT } from '../provision.mjs';
 import { median, ms } from './times.ts';
 import type { Row } from './times.ts';

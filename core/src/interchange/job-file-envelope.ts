@@ -78,6 +78,7 @@ export const envelopeSchema = Joi.object<JobFile>({
     schools: Joi.any(),
     dayStart: Joi.any(),
     dayHours: Joi.any(),
+    lunch: Joi.any(),
     wasteShare: Joi.any(),
     sprayerLitres: Joi.any(),
     guarantee: Joi.any(),

@@ -164,7 +164,8 @@ export class EntryWriter {
 
   private title(planned: PlannedOperation, stages: readonly Stage[]): Told {
     const { task } = planned;
-    if (task === 'set-out' || task === 'clear-up' || isPlainRinse(task)) return told(`order/${task}`);
+    if (task === 'set-out' || task === 'clear-up' || task === 'lunch' || isPlainRinse(task))
+      return told(`order/${task}`);
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
     if (task === 'mix') return told(isPoured(stages) ? 'order/pour' : 'order/mix', { agent });
@@ -206,7 +207,7 @@ export class EntryWriter {
         ...(share?.mixes ?? []).map((mix) => this.making(mix)).sort((a, b) => (a.text < b.text ? -1 : 1)),
       ];
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
-    if (isPlainRinse(task)) return [told(`order/${task}/how`)];
+    if (task === 'lunch' || isPlainRinse(task)) return [told(`order/${task}/how`)];
     if (task === 'mix') return [told(isPoured(stages) ? 'order/pour/how' : 'order/mix/how')];
     return [...this.frontHow(planned, stages), ...stages.flatMap((stage) => this.stageHow(stage))];
   }

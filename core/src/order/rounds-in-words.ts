@@ -81,7 +81,7 @@ class RoundWords {
     const letters = [...new Set(made)].sort().join(', ');
     if (first?.task === 'set-out')
       return made.length === 0 ? say('round/set-out') : say('round/set-out/mix', { letters });
-    if (first?.task === 'clear-up') return say('round/clear-up');
+    if (first?.task === 'clear-up' || first?.task === 'lunch') return say(`round/${first.task}`);
     if (operations.every(({ task }) => task === 'mix')) return say('round/mix', { letters });
     const acts = operations.flatMap((operation) => this.actsOf(operation));
     return [...new Set(acts)].join(', ');

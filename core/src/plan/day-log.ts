@@ -159,6 +159,7 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
     case 'set-out':
       return setOutEntries(told, common);
     case 'clear-up':
+    case 'lunch':
       return [common];
     case 'foot-rinse':
     case 'clear-rinse':

@@ -20,8 +20,8 @@ const SETTLED_COOLING = 4000;
 const SETTLED_COOLING_NEAR = 500;
 const NEAR_BOUND = 1.02;
 
-/** Before any other. */
-const URGENT = 1e9;
+/** What found no place comes earlier by so much of the visit, each time. */
+const EARLIER_SHARE = 0.1;
 
 /** What is tried next. */
 export interface Move {
@@ -56,7 +56,7 @@ export class Annealing {
   private readonly of: CompiledProblem;
   private readonly random: () => number;
   /** Clusters that found no place, and how often. */
-  private readonly urgent = new Map<number, number>();
+  private readonly missed = new Map<number, number>();
   /** Clusters by the round that they begin with. */
   private readonly alike = new Map<number, number[]>();
 
@@ -76,30 +76,30 @@ export class Annealing {
   /** One of the first schedules: by the longest way to the end, by what waits for what, and others of the first, varied. */
   firstMove(nth: number): Move {
     const { clusters } = this.of;
-    const keys = Float64Array.from(clusters, ({ tail, index }) => {
-      if (nth === 0 || (this.urgent.size > 0 && !this.best)) return -tail;
-      return nth === 1 ? index : -tail * (0.75 + 0.5 * this.random());
+    const keys = Float64Array.from(clusters, ({ urgency, index }) => {
+      if (nth === 0 || (this.missed.size > 0 && !this.best)) return -urgency;
+      return nth === 1 ? index : -urgency * (0.75 + 0.5 * this.random());
     });
-    this.putUrgentFirst(keys);
+    this.putMissedEarlier(keys);
     this.tried = { limit: Infinity };
     return { order: byPriority(clusters, keys), preferred: null, limit: Infinity };
   }
 
-  /** What found no place comes first from now on, the more so the more often that happened, with all that it waits for. */
+  /** What found no place comes earlier from now on, the more so the more often that happened, with all that it waits for. */
   urge(cluster: number): void {
-    this.urgent.set(cluster, (this.urgent.get(cluster) ?? 0) + 1);
+    this.missed.set(cluster, (this.missed.get(cluster) ?? 0) + 1);
   }
 
-  private putUrgentFirst(keys: Float64Array): void {
-    if (this.urgent.size === 0) return;
-    for (const { index, before } of this.of.clusters.toReversed()) {
-      const own = this.urgent.get(index) ?? 0;
-      let first = own > 0 ? -URGENT * own : Infinity;
-      for (const later of before) {
-        const key = keys[later] ?? 0;
-        if (key <= -URGENT) first = Math.min(first, key - 1);
-      }
-      if (first < Infinity) keys[index] = Math.min(keys[index] ?? 0, first);
+  private putMissedEarlier(keys: Float64Array): void {
+    if (this.missed.size === 0) return;
+    const earlier = new Set<number>();
+    for (const { index, urgency, before } of this.of.clusters.toReversed()) {
+      const times = this.missed.get(index) ?? 0;
+      const keysBefore = before.flatMap((later) => (earlier.has(later) ? (keys[later] ?? 0) - 1 : []));
+      if (times > 0) keysBefore.push(-urgency - times * EARLIER_SHARE * this.of.horizon);
+      if (keysBefore.length === 0) continue;
+      earlier.add(index);
+      keys[index] = Math.min(keys[index] ?? 0, ...keysBefore);
     }
   }
 

@@ -1,4 +1,6 @@
 import { clustersOf } from './cluster-order.ts';
+import type { Cluster } from './cluster-order.ts';
+import { roughBound } from './lower-bound.ts';
 import { SET_UP_KINDS } from './problem.ts';
 import type { Lag, Operation, SequenceProblem, SetUp, SetUpKind, TimeSpan } from './problem.ts';
 
@@ -13,6 +15,8 @@ export interface CompiledProblem {
   readonly machines: readonly number[];
   /** What each kind of change takes, of those that occur. */
   readonly changeSeconds: readonly number[];
+  /** About how long the visit is, s. */
+  readonly horizon: number;
 }
 
 export interface CompiledOperation {
@@ -59,6 +63,8 @@ export interface CompiledCluster {
   readonly before: readonly number[];
   readonly length: number;
   readonly tail: number;
+  /** Its tail, or how far before the end the last hour in which it or what waits for it may start lies, where that is more. */
+  readonly urgency: number;
 }
 
 /** Words by the order in which they come up. */
@@ -84,9 +90,12 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
   clusters.forEach(({ after }, i) => {
     for (const id of after) before[place.get(id) ?? -1]?.push(i);
   });
+  const horizon = roughBound(problem);
+  const urgency = urgencies(clusters, before, horizon);
   return {
     problem,
     operations,
+    horizon,
     clusters: clusters.map(({ id, operations: own, after, length, tail }, index) => ({
       index,
       id,
@@ -95,11 +104,27 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
       before: before[index] ?? [],
       length,
       tail,
+      urgency: urgency[index] ?? tail,
     })),
     people: problem.people.length,
     machines: scarce.map((machine) => problem.machines[machine] ?? 0),
     changeSeconds: kinds.map((kind) => problem.setUpSeconds[kind]),
   };
+}
+
+function urgencies(
+  clusters: readonly Cluster[],
+  before: readonly (readonly number[])[],
+  horizon: number,
+): readonly number[] {
+  const urgency = clusters.map(({ tail }) => tail);
+  for (let i = clusters.length - 1; i >= 0; i -= 1) {
+    const { operations = [], length = 0 } = clusters[i] ?? {};
+    const lastStarts = operations.map(({ starts }) => starts?.at(-1)?.to ?? Infinity);
+    const followers = (before[i] ?? []).map((later) => (urgency[later] ?? 0) + length);
+    urgency[i] = Math.max(urgency[i] ?? 0, horizon - Math.min(...lastStarts), ...followers);
+  }
+  return urgency;
 }
 
 /** Machines of which everybody may have one, and which nothing holds, never run short. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { scheduleViolations } from './check.ts';
 import { lowerBound } from './lower-bound.ts';
-import { packedVisit, visitProblem } from '../test/visit-problem.ts';
+import { packedVisit, visitProblem } from './visit-problem.ts';
 import { operation, problem } from './small-problem.ts';
 import type { Lag, Operation, Schedule, SequenceProblem } from './problem.ts';
 import { solve } from './solve.ts';

@@ -1,5 +1,6 @@
 import { figureSchema } from './figure-spans.ts';
 import Joi from 'joi';
+import { secondOfDay } from '../quantity/duration.ts';
 import { momentSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import type { Schools } from '../catalogue/school.ts';
@@ -10,7 +11,8 @@ import { LARGEST_CREW, newMember } from './crew-and-machines.ts';
 import type { CrewMember, Machine } from './crew-and-machines.ts';
 import { DEFAULT_GEAR, gearSchema } from './job-gear.ts';
 import type { JobGear } from './job-gear.ts';
-import { nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
+import { hourSpanSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
+import type { HourSpan } from './detail-limits.ts';
 
 /** Weather assumed for the day: what it is in the warmest hour. */
 export interface JobWeather {
@@ -29,12 +31,22 @@ export interface JobHouse {
   readonly machines: readonly Machine[];
   readonly dayStart: string;
   readonly dayHours: number;
+  /** A pause of each person; null or left out where none is planned. */
+  readonly lunch?: Lunch | null;
   /** Share added to product amounts. */
   readonly wasteShare: number;
   readonly sprayerLitres: number;
   readonly gear: JobGear;
   /** How long the company stands for its work, and on what terms; null where it does not say. */
   readonly guarantee: Guarantee | null;
+}
+
+/** Between these where somebody has only said how long. */
+export const USUAL_LUNCH: HourSpan = { from: '11:30', to: '13:30' };
+
+/** A pause of so many minutes, at any time within a span of the day. */
+export interface Lunch extends HourSpan {
+  readonly minutes: number;
 }
 
 export interface Guarantee {
@@ -104,6 +116,7 @@ export const DEFAULT_HOUSE: JobHouse = {
   })),
   dayStart: '08:00',
   dayHours: 9,
+  lunch: null,
   wasteShare: 0.1,
   sprayerLitres: 15,
   gear: DEFAULT_GEAR,
@@ -167,6 +180,19 @@ export const houseSchema = Joi.object<JobHouse>({
     .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm')
     .default(DEFAULT_HOUSE.dayStart),
   dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
+  lunch: hourSpanSchema
+    .append<Lunch>({ minutes: Joi.number().integer().min(10).max(120).required() })
+    .custom((lunch: Lunch, helpers) =>
+      secondOfDay(lunch.to) - secondOfDay(lunch.from) >= 60 * lunch.minutes
+        ? lunch
+        : helpers.error('lunch.room', { ...lunch }),
+    )
+    .messages({
+      'lunch.room':
+        '{#label} of {#minutes} min does not fit between {#from} and {#to}: make it shorter or give it more room',
+    })
+    .allow(null)
+    .default(null),
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
   gear: gearSchema,

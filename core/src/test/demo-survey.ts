@@ -9,6 +9,11 @@ export function surveyOf(file: unknown): Survey {
   return reading.survey;
 }
 
+/** A demo job's file as it ships. */
+export const demoFile = (name: string): Readonly<Record<string, unknown>> =>
+  JSON.parse(readFileSync(new URL(`../../../demo/${name}.etappe.json`, import.meta.url), 'utf8')) as Readonly<
+    Record<string, unknown>
+  >;
+
 /** A demo job as it ships. */
-export const demo = (name: string): Survey =>
-  surveyOf(JSON.parse(readFileSync(new URL(`../../../demo/${name}.etappe.json`, import.meta.url), 'utf8')));
+export const demo = (name: string): Survey => surveyOf(demoFile(name));

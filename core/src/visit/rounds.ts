@@ -4,7 +4,7 @@ import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { mixKind } from './mix-kind.ts';
 import { isPlainRinse } from './plain-rinse.ts';
-import type { PlannedOperation } from './work-builder.ts';
+import type { PlannedOperation, Task } from './work-builder.ts';
 
 /** What one person does in one go: the same, with the same tools and mix, on one side of the property. */
 export interface Round {
@@ -68,6 +68,11 @@ function isAtSame({ operations }: Round, { parts }: PlannedOperation): boolean {
   return parts.length > 0 && operations.every((own) => places(own.parts) === places(parts));
 }
 
+/** What each person does for the whole site, or for themselves. */
+function isForAll(task: Task): boolean {
+  return task === 'set-out' || task === 'lunch' || task === 'clear-up';
+}
+
 /** What makes one round of operations, by the stages of the surfaces. */
 export function roundKeys(surfaces: readonly TreatedSurface[]): (operation: PlannedOperation) => string {
   const alike = new Alike(surfaces);
@@ -89,7 +94,7 @@ class Alike {
     // Once round the property with the hose.
     if (isPlainRinse(task)) return 'rinse';
     // Whatever is mixed, it is done at one place with the same gear on.
-    if (task === 'mix' || task === 'set-out' || task === 'clear-up') return task;
+    if (task === 'mix' || isForAll(task)) return task;
     const [surface] = parts.map((part) => part.surface);
     const side = this.sides.get(surface ?? '') ?? '';
     const own = stages.flatMap((id) => {

@@ -20,6 +20,7 @@ import type { Protection } from '../protection/protection-acts.ts';
 import { visitHours } from './visit-hours.ts';
 import { outsideQuietHours } from './quiet-hours.ts';
 import { roundKeys } from './rounds.ts';
+import { addLunches } from './lunch.ts';
 import { sharedOut } from './share-out.ts';
 import type { PersonShare } from './share-out.ts';
 import { PhaseWork } from './phase-work.ts';
@@ -84,13 +85,9 @@ export function visitWork(
   const shares = phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew) : [];
   if (phases.size > 0) frameVisit(builder, shares, [...phases.values()], mixing.makings, footRinses);
   const roundOf = roundKeys(surfaces);
-  const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
-  return {
-    planned: builder.planned,
-    joined: fronts,
-    shares,
-    meetings: guard.meetings,
-    problem: {
+  const problem = (): SequenceProblem => {
+    const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
+    return {
       operations: outsideQuietHours(
         builder.operations.map((operation) => ({ ...operation, round: rounds.get(operation.id) ?? '' })),
         survey.property.quietHours,
@@ -114,8 +111,10 @@ export function visitWork(
       },
       machines: machineCounts(house),
       watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,
-    },
+    };
   };
+  if (phases.size > 0) addLunches(builder, problem, house);
+  return { planned: builder.planned, joined: fronts, shares, meetings: guard.meetings, problem: problem() };
 }
 
 function frameVisit(

@@ -6,6 +6,7 @@ import type { Hold, Lag, Operation, Watch, WorkedFront } from '../sequence/probl
 export type Task =
   | 'set-out'
   | 'mix'
+  | 'lunch'
   | 'apply'
   | 'finish'
   | 'front'

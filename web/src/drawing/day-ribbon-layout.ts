@@ -52,6 +52,7 @@ const TICK_SECONDS = 1800;
 const LOOKS: Readonly<Record<Task, RoundLook>> = {
   'set-out': 'frame',
   'clear-up': 'frame',
+  lunch: 'frame',
   mix: 'mix',
   apply: 'wet',
   finish: 'wet',

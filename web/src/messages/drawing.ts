@@ -42,7 +42,7 @@ export const { say } = messages({
   'full-line-liquid-on-the': 'Full line: liquid on the surface. Dashed: with what is in its pores. ▲ a mist.',
   'after-min-g-m2-on': 'After {minute} min: {film} g/m² on the surface, {left} with its pores',
   // day-ribbon.tsx
-  'set-out-clear-up': 'set out, clear up',
+  'set-out-clear-up': 'set out, lunch, clear up',
   mixing: 'mix',
   'put-on-and-finished': 'put on and finished',
   'wash-rinse': 'wash, rinse',

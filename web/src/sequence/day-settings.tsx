@@ -1,11 +1,18 @@
-import { MACHINE_KINDS, MACHINE_NAMES, machineCounts } from '@etappe/core';
+import {
+  LARGEST_CREW,
+  MACHINE_KINDS,
+  MACHINE_NAMES,
+  USUAL_LUNCH,
+  crewOfSize,
+  machineCounts,
+  withMachineCount,
+} from '@etappe/core';
 import { InputNumber } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { say } from '../messages/sequence.ts';
-import { LARGEST_CREW, crewOfSize, withMachineCount } from '@etappe/core';
 
 /** Who and what comes along, the hours and the weather. */
 export function DaySettings() {
@@ -14,6 +21,7 @@ export function DaySettings() {
   const house = (more: Partial<typeof job.house>) => patch({ house: { ...job.house, ...more } });
   const weather = (more: Partial<typeof job.weather>) => patch({ weather: { ...job.weather, ...more } });
   const counts = machineCounts(job.house);
+  const lunch = job.house.lunch ?? null;
   return (
     <>
       <h3>{say('crew')}</h3>
@@ -66,6 +74,28 @@ export function DaySettings() {
           unit="h"
           take={(dayHours) => house({ dayHours })}
         />
+        <NumberField
+          label={say('lunch')}
+          value={lunch?.minutes ?? null}
+          unit="min"
+          clear={() => house({ lunch: null })}
+          take={(minutes) => house({ lunch: { ...USUAL_LUNCH, ...lunch, minutes } })}
+        />
+        {lunch && (
+          <>
+            <span />
+            <TextField
+              label={say('lunch/from')}
+              value={lunch.from}
+              take={(from) => house({ lunch: { ...lunch, from: from.trim() } })}
+            />
+            <TextField
+              label={say('lunch/to')}
+              value={lunch.to}
+              take={(to) => house({ lunch: { ...lunch, to: to.trim() } })}
+            />
+          </>
+        )}
       </div>
       <h3>{say('weather-on-the-day')}</h3>
       <div className="settings-grid">

@@ -135,6 +135,8 @@ export const TRADE_DEFAULTS = {
   visitLongerFactor: 1.3,
   /** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
   stayingSeconds: 90,
+  /** A visit takes about so much longer than the longest of its chains and loads. */
+  visitLikelyFactor: 1.15,
   /** After a longer pause that is no dwell somebody is at something else: another round. */
   roundPauseMinutes: 10,
   /** A round fewer to read and to set up for is worth a day that ends so much later. */

@@ -7,6 +7,9 @@ export const ORDER = {
 
   // What one does, as the head of an entry.
   'order/set-out': 'Set out: water and rinse gear laid and charged, protections on',
+  'order/lunch': 'Lunch',
+  'order/lunch/how':
+    'Gloves off and hands washed first. Nothing of yours dwells meanwhile; taps shut, machines off.',
   'order/clear-up': 'Clear up: uncover, rinse plants, walk round with the customer',
   'order/foot-rinse': 'Rinse the wall foot: washing the floor splashed it',
   'order/mix': 'Mix {agent}',
@@ -22,6 +25,7 @@ export const ORDER = {
   'round/set-out': 'Set out',
   'round/set-out/mix': 'Set out, mix {letters}',
   'round/clear-up': 'Clear up',
+  'round/lunch': 'Lunch',
   'round/mix': 'Mix {letters}',
   'round/name': '{places}: {acts}',
   'round/short': '{place}{more, plural, =0 {} other { +#}} · {what}',

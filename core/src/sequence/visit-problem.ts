@@ -1,6 +1,6 @@
-import { NO_SET_UP } from '../sequence/problem.ts';
-import type { Hold, Lag, Operation, Placement, SequenceProblem, SetUp, Watch } from '../sequence/problem.ts';
-import { seededRandom } from '../sequence/seeded-random.ts';
+import { NO_SET_UP } from './problem.ts';
+import type { Hold, Lag, Operation, Placement, SequenceProblem, SetUp, Watch } from './problem.ts';
+import { seededRandom } from './seeded-random.ts';
 
 const SIDES = ['north', 'east', 'south', 'west'] as const;
 const CREW = ['a', 'b', 'c', 'd'] as const;
