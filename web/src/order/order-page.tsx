@@ -72,14 +72,16 @@ function NextOrder() {
   if (!plan)
     return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
-  const waits = working
-    ? say('working-out-the-plan')
-    : saveState.kind === 'saved'
-      ? null
-      : say('the-last-edits-are-not');
+  const isLong = (plan.visit?.schedule.makespan ?? 0) > 3600 * survey.job.house.dayHours;
+  const waits =
+    working || (improving && isLong)
+      ? say('working-out-the-plan')
+      : saveState.kind === 'saved'
+        ? null
+        : say('the-last-edits-are-not');
   const ready = stops.length === 0 && plan.visit !== null && waits === null;
   return (
-    <div className="order">
+    <div className="order" aria-busy={working || improving !== null}>
       <div className="order-bar">
         <h2>{say('next-order')}</h2>
         <OrderLinks current={null} />

@@ -67,6 +67,13 @@ interface Found {
   readonly done: { readonly survey: Survey; readonly wasThorough: boolean } | null;
 }
 
+/** Whether the day is too long is told once the search is over: until then a shorter one may be found in the next moment. */
+function notYetTooLong(plan: Plan | null): Plan | null {
+  if (!plan?.warnings.some(({ rule }) => rule === DAY_TOO_LONG)) return plan;
+  return { ...plan, warnings: plan.warnings.filter(({ rule }) => rule !== DAY_TOO_LONG) };
+}
+const DAY_TOO_LONG = 'day-too-long';
+
 const SETTLE_MILLISECONDS = 60;
 /** A large survey takes longer to hand over: it waits for a pause in the typing. */
 const SETTLE_MILLISECONDS_PER_SURFACE = 1;
@@ -170,10 +177,11 @@ export function PlanProvider({
   const stop = useCallback(() => {
     void planner.current?.stop(request.current);
   }, []);
-  const { plan, failed, of, firstSeconds, done } = found;
+  const { failed, of, firstSeconds, done } = found;
   // From the very edit on, not only once the search has begun: until then the plan is of an older survey.
   const isDone = done?.survey === survey && (done.wasThorough || !isThorough);
   const working = !isDone && of !== survey;
+  const plan = useMemo(() => (isDone ? found.plan : notYetTooLong(found.plan)), [isDone, found.plan]);
   const now = plan?.visit?.schedule.makespan ?? Infinity;
   const gained = Number.isFinite(firstSeconds) && now < firstSeconds ? firstSeconds - now : 0;
   const betterBySeconds = isDone || working ? null : gained;
