@@ -2,7 +2,7 @@ import { betterPlans, jobSupply, whatIf } from '@etappe/core';
 import type { DecidedVisit, JobProduct, Plan, Survey, WhatIf } from '@etappe/core';
 import { expose } from 'comlink';
 
-/** The seed is fixed: the same survey always gets the same plan. */
+/** The seed is fixed: the same survey gets the same plans one after the other, as far as the device comes in its time. */
 const SEED = 1;
 /** A few schedules for who looks at something else; where the sequence is looked at, more than a device makes in its time. */
 const BRIEF = { moves: 12, milliseconds: 1500 };
