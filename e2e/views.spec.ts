@@ -54,7 +54,7 @@ async function settled(page: Page, ofJob: boolean): Promise<void> {
   if (ofJob) await page.waitForFunction(() => performance.getEntriesByName('etappe:first-plan').length > 0);
   await expect(page.getByRole('heading').first()).toBeVisible();
   await expect(
-    page.locator('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]'),
+    page.locator('[aria-busy="true"], [aria-label^="Working out"], [aria-label^="Loading"]'),
   ).toHaveCount(0);
 }
 

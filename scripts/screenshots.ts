@@ -35,7 +35,7 @@ async function open(path: string, viewport: ViewportSize = DESK): Promise<Page> 
     await page.waitForFunction(() => performance.getEntriesByName('etappe:first-plan').length > 0);
   await page.waitForFunction(
     () =>
-      document.querySelector('[aria-busy="true"], [aria-label^="Deriving"], [aria-label^="Loading"]') ===
+      document.querySelector('[aria-busy="true"], [aria-label^="Working out"], [aria-label^="Loading"]') ===
       null,
   );
   await page.waitForTimeout(SETTLE_MILLISECONDS);

@@ -41,8 +41,8 @@ export const { say, rich } = messages({
     'Air and humidity in the warmest hour. Leave the sun empty and it is worked out for each surface from place, date and cloud; type a figure and it counts for every surface and hour.',
   // improving-line.tsx
   improving: 'Looking for a shorter day …',
-  'improving/better': 'Looking for a shorter day … {by} shorter so far.',
-  'improving/stop': 'Leave it at this',
+  'improving/better': 'Still looking, {by} shorter …',
+  'improving/stop': 'Stop here',
   // sequence-page.tsx
   'working-out-the-plan': 'Working out the plan',
   'the-visit': 'The visit',

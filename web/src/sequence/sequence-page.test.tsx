@@ -55,15 +55,15 @@ describe('the sequence station', () => {
   it('says that a shorter day is still looked for, what that has gained, and leaves it at that', async () => {
     let stopped = 0;
     show(made, { betterBySeconds: 840, stop: () => (stopped += 1) });
-    expect(await screen.findByText(/Looking for a shorter day … 14 min shorter so far/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it at this' }));
+    expect(await screen.findByText(/Still looking, 14 min shorter/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Stop here' }));
     expect(stopped).toBe(1);
   });
 
   it('says nothing of it once that has ended', async () => {
     show();
     expect(await screen.findByText('Takes')).toBeInTheDocument();
-    expect(screen.queryByText(/Looking for a shorter day/)).not.toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Stop here' })).not.toBeInTheDocument();
   });
 
   it('opens the front to its sum', async () => {
