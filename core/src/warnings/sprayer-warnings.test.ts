@@ -51,7 +51,9 @@ describe('sprayers', () => {
   it('are rinsed out between mixes where fewer are there than are full at once, and it says when', () => {
     const survey = demo('hill-observatory');
     const machines = survey.job.house.machines.map((m) => (m.kind === 'sprayer' ? { ...m, count: 5 } : m));
-    const few = { ...survey, job: { ...survey.job, house: { ...survey.job.house, machines } } };
+    // Without a pause more of what goes together is in use one after the other.
+    const house = { ...survey.job.house, machines, lunch: null };
+    const few = { ...survey, job: { ...survey.job, house } };
     const found = plan(few, { asOf: '2026-05-04', seed: 1, budget: 1 }).warnings.filter((w) =>
       w.rule.startsWith('sprayer'),
     );
