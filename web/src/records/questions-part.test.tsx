@@ -39,7 +39,11 @@ beforeEach(() => {
 function Planned({ children }: { readonly children: ReactNode }) {
   const { survey } = useSurveySession();
   const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
-  return <PlanContext value={{ plan: made, working: false, improving: null, failed: null }}>{children}</PlanContext>;
+  return (
+    <PlanContext value={{ plan: made, working: false, improving: null, failed: null }}>
+      {children}
+    </PlanContext>
+  );
 }
 const show = (part: ReactNode, path = 'walk') => renderInSession(<Planned>{part}</Planned>, path);
 const texts = async () => (await screen.findAllByRole('listitem')).map((item) => item.textContent);

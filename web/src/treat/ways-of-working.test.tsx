@@ -19,7 +19,11 @@ type Planned = ReturnType<typeof plan>;
 function WithPlan({ children }: { readonly children: (made: Planned) => ReactNode }) {
   const { survey } = useSurveySession();
   const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
-  return <PlanContext value={{ plan: made, working: false, improving: null, failed: null }}>{children(made)}</PlanContext>;
+  return (
+    <PlanContext value={{ plan: made, working: false, improving: null, failed: null }}>
+      {children(made)}
+    </PlanContext>
+  );
 }
 
 const begin = (children: (made: Planned) => ReactNode) => {
