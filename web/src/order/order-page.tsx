@@ -72,9 +72,8 @@ function NextOrder() {
   if (!plan)
     return <div className="station-skeleton" role="status" aria-label={say('working-out-the-plan')} />;
   const stops = plan.warnings.filter((w) => w.severity === 'stop');
-  const isLong = (plan.visit?.schedule.makespan ?? 0) > 3600 * survey.job.house.dayHours;
   const waits =
-    working || (improving && isLong)
+    working || improving?.isStillTooLong
       ? say('working-out-the-plan')
       : saveState.kind === 'saved'
         ? null

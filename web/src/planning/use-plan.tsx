@@ -30,6 +30,8 @@ export interface PlanState {
 export interface Improving {
   /** By how much the day is shorter than the first that was found. */
   readonly betterBySeconds: number;
+  /** What is shown is longer than the working day; a shorter one may still be found. */
+  readonly isStillTooLong: boolean;
   readonly stop: () => void;
 }
 
@@ -69,10 +71,11 @@ interface Found {
 
 /** Whether the day is too long is told once the search is over: until then a shorter one may be found in the next moment. */
 function notYetTooLong(plan: Plan | null): Plan | null {
-  if (!plan?.warnings.some(({ rule }) => rule === DAY_TOO_LONG)) return plan;
+  if (!plan || !isTooLong(plan)) return plan;
   return { ...plan, warnings: plan.warnings.filter(({ rule }) => rule !== DAY_TOO_LONG) };
 }
 const DAY_TOO_LONG = 'day-too-long';
+const isTooLong = ({ warnings }: Plan) => warnings.some(({ rule }) => rule === DAY_TOO_LONG);
 
 const SETTLE_MILLISECONDS = 60;
 /** A large survey takes longer to hand over: it waits for a pause in the typing. */
@@ -185,10 +188,11 @@ export function PlanProvider({
   const now = plan?.visit?.schedule.makespan ?? Infinity;
   const gained = Number.isFinite(firstSeconds) && now < firstSeconds ? firstSeconds - now : 0;
   const betterBySeconds = isDone || working ? null : gained;
+  const isStillTooLong = found.plan !== null && isTooLong(found.plan);
   const state = useMemo((): PlanState => {
-    const improving = betterBySeconds === null ? null : { betterBySeconds, stop };
+    const improving = betterBySeconds === null ? null : { betterBySeconds, isStillTooLong, stop };
     return { plan, working, improving, failed };
-  }, [plan, working, betterBySeconds, stop, failed]);
+  }, [plan, working, betterBySeconds, isStillTooLong, stop, failed]);
   return (
     <WhatIfContext value={ask}>
       <JobSupplyContext value={askSupply}>
