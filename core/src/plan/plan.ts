@@ -10,6 +10,7 @@ import type { Schedule } from '../sequence/problem.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import { sprayerLoads } from '../visit/sprayer-loads.ts';
+import { lateNeutraliserWarnings } from '../warnings/neutraliser-warnings.ts';
 import { rinsedSprayerWarnings } from '../warnings/sprayer-warnings.ts';
 import { faced } from '../survey/face.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -192,6 +193,7 @@ function withSchedule(
     warnings: [
       ...derivation.warnings,
       ...fewSprayers(derivation, decided.schedule, survey),
+      ...lateNeutraliserWarnings(derivation.work, decided.schedule, survey),
       ...coverWarnings(derivation, decided.schedule, survey),
       ...waterWarnings(visitWater(derivation, decided.schedule, survey), survey),
       ...tooLong,

@@ -36,7 +36,7 @@ interface Found {
   readonly keys: Float64Array;
   readonly people: Preferred;
   readonly makespan: number;
-  /** What it is judged by: its finish and its rounds. */
+  /** What it is judged by: its finish, its rounds, and what is wanted sooner. */
   readonly total: number;
   /** The same with a little of the mean finish, which leads on where many are equal. */
   readonly cost: number;
@@ -73,6 +73,19 @@ export class Annealing {
     return this.best !== null;
   }
 
+  get makespan(): number {
+    return this.best?.makespan ?? Infinity;
+  }
+
+  /** What the best is judged by, s. */
+  get total(): number {
+    return this.best?.total ?? Infinity;
+  }
+
+  get hasCooled(): boolean {
+    return this.cooling > FIRST_COOLING;
+  }
+
   /** One of the first schedules: by the longest way to the end, by what waits for what, and others of the first, varied. */
   firstMove(nth: number): Move {
     const { clusters } = this.of;
@@ -80,6 +93,8 @@ export class Annealing {
       if (nth === 0 || (this.missed.size > 0 && !this.best)) return -urgency;
       return nth === 1 ? index : -urgency * (0.75 + 0.5 * this.random());
     });
+    for (const { follows, cluster } of this.of.soon)
+      keys[cluster] = Math.min(keys[cluster] ?? 0, keys[follows] ?? 0);
     this.putMissedEarlier(keys);
     this.tried = { limit: Infinity };
     return { order: byPriority(clusters, keys), preferred: null, limit: Infinity };
@@ -120,12 +135,23 @@ export class Annealing {
   /** @param board what came of the move; null where it came to no end @returns whether it is the best so far */
   judge(board: Board | null): boolean {
     const found = board && this.foundOn(board);
-    const isBest = found !== null && (!this.best || isBetter(found, this.best));
+    const isBest = found !== null && this.takeIn(found);
     const { limit } = this.tried;
-    if (found && (isBest || (limit < Infinity && found.cost <= limit))) this.now = found;
-    if (isBest) this.best = found;
+    if (found && limit < Infinity && found.cost <= limit) this.now = found;
     if (limit < Infinity) this.cool();
     return isBest;
+  }
+
+  /** @param board what stands by another way than a move @returns whether it is the best so far */
+  judgeOther(board: Board): boolean {
+    return this.takeIn(this.foundOn(board));
+  }
+
+  private takeIn(found: Found): boolean {
+    if (this.best && !isBetter(found, this.best)) return false;
+    this.best = found;
+    this.now = found;
+    return true;
   }
 
   private cool(): void {
@@ -159,8 +185,20 @@ export class Annealing {
     }
     const rounds = board.days.reduce((all, day) => all + day.rounds(problem.roundPauseSeconds), 0);
     const mean = sum / Math.max(1, operations.length);
-    const total = makespan + problem.roundWorthSeconds * rounds;
+    const total = makespan + problem.roundWorthSeconds * rounds + this.late(board);
     return { keys, people, makespan, total, cost: total + MEAN_FINISH_WEIGHT * mean };
+  }
+
+  /** By how much what is wanted soon comes later than that, s. */
+  private late({ start }: Board): number {
+    let seconds = 0;
+    for (const { after, then, within } of this.of.soon) {
+      let from = 0;
+      for (const index of after)
+        from = Math.max(from, (start[index] ?? 0) + (this.of.operations[index]?.seconds ?? 0));
+      seconds += Math.max(0, (start[then] ?? 0) - from - within);
+    }
+    return seconds;
   }
 
   private change(keys: Float64Array, preferred: Preferred, makespan: number): void {
@@ -170,6 +208,14 @@ export class Annealing {
     const one = below(clusters.length);
     const first = clusters[one]?.operations[0];
     const alike = this.alike.get(first?.round ?? -1) ?? [];
+    const { soon } = this.of;
+    const wanted = soon.length > 0 && this.random() < 0.1 ? soon[below(soon.length)] : undefined;
+    if (wanted) {
+      // Right after what it is wanted after, by whoever is at that.
+      keys[wanted.cluster] = (keys[wanted.follows] ?? 0) + 0.5;
+      preferred[wanted.cluster] = preferred[wanted.follows] ?? -1;
+      return;
+    }
     const kind = this.random();
     if (kind < 0.25 && alike.length > 1) {
       // Beside its like, by whoever is at that.

@@ -16,7 +16,9 @@ interface Watching extends Span {
 /** What was done to a board, so that it can be taken back. */
 type Done =
   | { readonly added: CompiledOperation; readonly person: number; readonly spans: readonly Span[] }
-  | { readonly passed: Watching; readonly by: number; readonly as: Watching };
+  | { readonly passed: Watching; readonly by: number; readonly as: Watching }
+  | { readonly kept: Watching; readonly by: number }
+  | { readonly held: Span; readonly machine: number };
 
 /** What each person and machine does when: the state of a schedule while it is built. */
 export class Board {
@@ -185,6 +187,8 @@ export class Board {
       const last = this.done.pop();
       if (!last) return;
       if ('added' in last) this.remove(last.added, last.person, last.spans);
+      else if ('kept' in last) this.watching[last.by]?.remove(last.kept);
+      else if ('held' in last) this.machines[last.machine]?.remove(last.held);
       else {
         this.watching[last.passed.other]?.remove(last.as);
         this.watching[last.by]?.insert(last.passed);
@@ -228,13 +232,15 @@ export class Board {
         const [first, second] = [this.person[operation.index] ?? -1, this.person[watch.to] ?? -1];
         const isKept = this.watchObstacle(first, span) === null;
         const [keeper, other] = isKept ? [first, second] : [second, first];
-        this.watching[keeper]?.insert({ ...span, other });
+        const watching = { ...span, other };
+        this.watching[keeper]?.insert(watching);
+        this.done.push({ kept: watching, by: keeper });
       }
-      for (const { to, machine } of holds)
-        this.machines[machine]?.insert({
-          start: start + operation.seconds,
-          finish: this.start[to] ?? 0,
-        });
+      for (const { to, machine } of holds) {
+        const span = { start: start + operation.seconds, finish: this.start[to] ?? 0 };
+        this.machines[machine]?.insert(span);
+        this.done.push({ held: span, machine });
+      }
     }
   }
 }

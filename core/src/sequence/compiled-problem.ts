@@ -15,6 +15,7 @@ export interface CompiledProblem {
   readonly machines: readonly number[];
   /** What each kind of change takes, of those that occur. */
   readonly changeSeconds: readonly number[];
+  readonly soon: readonly CompiledSoon[];
   /** About how long the visit is, s. */
   readonly horizon: number;
 }
@@ -52,6 +53,16 @@ export interface CompiledLag {
   readonly from: number;
   readonly least: number;
   readonly most: number;
+}
+
+/** Wanted within so long after the last of some operations. */
+export interface CompiledSoon {
+  readonly after: readonly number[];
+  readonly then: number;
+  readonly within: number;
+  /** The clusters: of what it comes after, the last, and its own. */
+  readonly follows: number;
+  readonly cluster: number;
 }
 
 export interface CompiledCluster {
@@ -96,6 +107,7 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
     problem,
     operations,
     horizon,
+    soon: compiledSoon(problem, clusters, byId),
     clusters: clusters.map(({ id, operations: own, after, length, tail }, index) => ({
       index,
       id,
@@ -110,6 +122,28 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
     machines: scarce.map((machine) => problem.machines[machine] ?? 0),
     changeSeconds: kinds.map((kind) => problem.setUpSeconds[kind]),
   };
+}
+
+function compiledSoon(
+  { soon, operations }: SequenceProblem,
+  clusters: readonly Cluster[],
+  byId: ReadonlyMap<string, CompiledOperation>,
+): readonly CompiledSoon[] {
+  const clusterIndex = new Map(clusters.map(({ id }, i) => [id, i]));
+  const clusterOf = new Map(operations.map(({ id, cluster }) => [id, clusterIndex.get(cluster) ?? -1]));
+  return soon.flatMap(({ after, then, withinSeconds }): CompiledSoon[] => {
+    const own = byId.get(then);
+    if (!own) return [];
+    return [
+      {
+        after: after.flatMap((id) => byId.get(id)?.index ?? []),
+        then: own.index,
+        within: withinSeconds,
+        follows: Math.max(-1, ...after.map((id) => clusterOf.get(id) ?? -1)),
+        cluster: clusterOf.get(then) ?? -1,
+      },
+    ];
+  });
 }
 
 function urgencies(

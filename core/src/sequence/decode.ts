@@ -66,17 +66,22 @@ export class Decoder {
       const found = this.best(cluster, preferred?.[cluster.index] ?? -1);
       if (!found) throw new NoPlace(cluster, this.missing(cluster));
       if ((found.starts[0] ?? 0) + cluster.tail > limit) return null;
-      cluster.operations.forEach((operation, i) => {
-        const start = found.starts[i] ?? 0;
-        board.add(operation, found.people[i] ?? 0, start);
-        makespan = Math.max(makespan, start + operation.seconds);
+      this.put(cluster, found);
+      cluster.operations.forEach(({ seconds }, i) => {
+        makespan = Math.max(makespan, (found.starts[i] ?? 0) + seconds);
       });
-      board.keepBetween(cluster);
       if (this.trials - yielded < TRIALS_AT_ONCE) continue;
       yielded = this.trials;
       yield;
     }
     return makespan;
+  }
+
+  put(cluster: CompiledCluster, { starts, people }: Tried): void {
+    cluster.operations.forEach((operation, i) => {
+      this.board.add(operation, people[i] ?? 0, starts[i] ?? 0);
+    });
+    this.board.keepBetween(cluster);
   }
 
   /** What is on the board, in order of time. */
@@ -139,12 +144,7 @@ export class Decoder {
   }
 
   /** The earliest place of a whole cluster whose first operation the person does; null when none ends before `limit`. */
-  private earliest(
-    cluster: CompiledCluster,
-    first: CompiledOperation,
-    person: number,
-    limit: number,
-  ): Tried | null {
+  earliest(cluster: CompiledCluster, first: CompiledOperation, person: number, limit: number): Tried | null {
     const { board } = this;
     const [from, until] = board.window(first);
     let start = from;

@@ -6,6 +6,7 @@ export interface SequenceProblem {
   readonly holds: readonly Hold[];
   readonly fronts: readonly WorkedFront[];
   readonly pins: readonly Pin[];
+  readonly soon: readonly Soon[];
   /** What it takes a person to change from one class of each kind to another. */
   readonly setUpSeconds: Readonly<Record<SetUpKind, number>>;
   /** Who stays at a place may finish so much later than somebody who would come over. */
@@ -69,6 +70,16 @@ export interface Pin {
   readonly operation: string;
   readonly person: string | null;
   readonly start: number | null;
+}
+
+/**
+ * Wanted, not required: `then` starts within so long of the last of what it comes after. Each second past that is worth a visit that
+ * ends a second later.
+ */
+export interface Soon {
+  readonly after: readonly string[];
+  readonly then: string;
+  readonly withinSeconds: number;
 }
 
 /** `to` starts at least `minSeconds` and at most `maxSeconds` (null: any time) after the anchor of `from`. */

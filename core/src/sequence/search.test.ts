@@ -80,7 +80,7 @@ describe('the search', () => {
     fc.assert(
       fc.property(smallVisit, (p) => {
         const least = leastFinish(p);
-        expect(searched(p, 1500).makespan).toBe(least);
+        expect(searched(p, 4000).makespan).toBe(least);
         const bound = lowerBound(p).seconds;
         expect(bound).toBeLessThanOrEqual(least);
         if (bound === least) seen.boundMet += 1;
@@ -123,6 +123,33 @@ describe('the search', () => {
     expect(rounds(searched(bound, 400))).toBeGreaterThan(2);
   }); // prettier-ignore
 
+  it('brings what is wanted soon right after what it follows, as long as that costs less than the wait', () => {
+    // The long work first is shortest; the neutraliser would come last, as nothing waits for it.
+    const operations = [
+      operation('rinse', 'rinse', 600),
+      operation('neutralise', 'neutralise', 300),
+      operation('long', 'long', 3600),
+      operation('after-long', 'after-long', 1800, { people: ['b'] }),
+    ];
+    const lags: Lag[] = [
+      { from: 'rinse', anchor: 'finish', to: 'neutralise', minSeconds: 0, maxSeconds: null, rule: 'order' },
+      { from: 'rinse', anchor: 'finish', to: 'long', minSeconds: 0, maxSeconds: null, rule: 'order' },
+      { from: 'long', anchor: 'finish', to: 'after-long', minSeconds: 0, maxSeconds: null, rule: 'order' },
+    ];
+    const waitIn = (withinSeconds: number | null) => {
+      const soon = withinSeconds === null ? [] : [{ after: ['rinse'], then: 'neutralise', withinSeconds }];
+      const { placements, makespan } = searched(problem({ operations, lags, soon, people: ['a', 'b'], machines: {} }), 400);
+      const at = (id: string) => placements.find((one) => one.operation === id);
+      return { wait: (at('neutralise')?.start ?? 0) - (at('rinse')?.finish ?? 0), makespan };
+    };
+    expect(waitIn(300)).toEqual({ wait: 0, makespan: 6000 });
+    // One person alone: it comes before the long work, though the day ends no sooner by that.
+    const alone = (within: number) =>
+      searched(problem({ operations: operations.map((o) => ({ ...o, people: null })), lags, soon: [{ after: ['rinse'], then: 'neutralise', withinSeconds: within }] }), 400)
+        .placements.map((one) => one.operation);
+    expect(alone(300)).toEqual(['rinse', 'neutralise', 'long', 'after-long']);
+  }); // prettier-ignore
+
   it('ends by itself once a long cooling has brought nothing, and is never left without the best', () => {
     const operations = Array.from({ length: 9 }, (_, i) => operation(`o${i}`, `o${i}`, 60 * (i + 1)));
     const p = problem({ operations, people: ['a', 'b'] });
@@ -135,7 +162,7 @@ describe('the search', () => {
       best = schedule.makespan;
     }
     expect(best).toBe(Math.ceil(45 / 2) * 60);
-    expect(moves).toBeLessThan(10_000);
+    expect(moves).toBeLessThan(12_000);
   });
 
   it('finds a schedule where the first order closes a window on itself', () => {

@@ -30,6 +30,7 @@ export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   holds: [],
   fronts: [],
   pins: [],
+  soon: [],
   apart: [],
   people: ['a'],
   machines: { hose: 1, sprayer: 2 },

@@ -2,6 +2,7 @@ import { Annealing } from './annealing.ts';
 import type { Move } from './annealing.ts';
 import { compiled } from './compiled-problem.ts';
 import { Decoder, NoPlace, TooManyPieces } from './decode.ts';
+import { EveryOrder, isSmall } from './every-order.ts';
 import type { Schedule, SequenceProblem } from './problem.ts';
 import { seededRandom } from './seeded-random.ts';
 
@@ -29,8 +30,8 @@ export interface SolveOptions {
  *
  * Serial placement of clusters by priority: longest way to the end first, then nearest to the end of its wait, then
  * seeded variations; then annealing over the order and over who begins what, until a long cooling brings nothing better. The
- * objective is the finish of the visit and how many rounds it takes, each as the problem weighs it; then that work ends earlier; ties
- * keep the earlier found.
+ * objective is the finish of the visit, how many rounds it takes and how late comes what is wanted soon, each as the problem weighs it;
+ * then that work ends earlier; ties keep the earlier found.
  *
  * @throws CircularWait, NoPlace when no schedule exists, TooManyPieces when none was found in the time that is given to it
  */
@@ -42,7 +43,17 @@ export function* solve(
   const decoder = new Decoder(of, mostTrials);
   const annealing = new Annealing(of, seededRandom(seed));
   let missed = 0;
+  let everyOrder = isSmall(of) ? new EveryOrder(of, decoder) : null;
   for (let move = 0; move < Math.max(1, budget); move += 1) {
+    if (everyOrder && annealing.hasCooled) {
+      for (const board of everyOrder.goThrough(() => annealing.total)) {
+        if (!board) move += 1;
+        yield board && annealing.judgeOther(board) ? decoder.schedule(annealing.makespan) : null;
+        if (move >= budget) return;
+      }
+      if (everyOrder.isThrough && of.clusters.length === of.operations.length) return;
+      everyOrder = null;
+    }
     const isFirst = move < FIRST_SCHEDULES || !annealing.hasAny;
     const found = yield* placed(decoder, isFirst ? annealing.firstMove(move) : annealing.nextMove());
     const isBest = annealing.judge(typeof found === 'number' ? decoder.board : null);

@@ -41,6 +41,7 @@ const problemOf = (
   holds,
   fronts: [],
   pins: [],
+  soon: [],
   apart,
   people,
   machines: MACHINES,

@@ -80,12 +80,26 @@ export class PhaseWork {
         { phases, fronts, zone, isRinsedNext: own[i + 1]?.some(({ kind }) => kind === 'rinse') ?? false },
       );
       const previous = groups.at(-1);
-      if (previous) this.builder.allAfter(now.first, previous.last, 'chain-order', settles(stage));
+      if (previous) this.follow(previous, now, stages);
       groups.push(now);
     });
     const [beginsWith] = own[0] ?? [];
     if (!beginsWith) throw new RangeError('a phase has stages');
     return { groups, beginsWith };
+  }
+
+  private follow(previous: Group, now: Group, stages: readonly Stage[]): void {
+    const [stage] = stages;
+    const [first] = now.first;
+    if (!stage || first === undefined) return;
+    this.builder.allAfter(now.first, previous.last, 'chain-order', settles(stage));
+    // What was rinsed off is brought to rest before the residual film dries in.
+    if (stages.some(({ kind }) => kind === 'neutralise'))
+      this.builder.soon.push({
+        after: previous.last,
+        then: first,
+        withinSeconds: TRADE_DEFAULTS.neutraliseSoonSeconds,
+      });
   }
 
   private group(

@@ -98,6 +98,7 @@ export function visitWork(
       holds: builder.holds,
       fronts: builder.fronts,
       pins: [],
+      soon: builder.soon,
       apart,
       people,
       stayingSeconds: TRADE_DEFAULTS.stayingSeconds,

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import { NO_SET_UP } from '../sequence/problem.ts';
-import type { Hold, Lag, Operation, Watch, WorkedFront } from '../sequence/problem.ts';
+import type { Hold, Lag, Operation, Soon, Watch, WorkedFront } from '../sequence/problem.ts';
 
 /** `apply` and `finish` are the two ends of a front that is left alone between; `lead` and `follow` are the two of a pair. */
 export type Task =
@@ -63,6 +63,7 @@ export class WorkBuilder {
   readonly watches: Watch[] = [];
   readonly holds: Hold[] = [];
   readonly fronts: WorkedFront[] = [];
+  readonly soon: Soon[] = [];
 
   private readonly stands: ReadonlySet<string>;
 
