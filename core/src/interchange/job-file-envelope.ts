@@ -79,6 +79,7 @@ export const envelopeSchema = Joi.object<JobFile>({
     dayStart: Joi.any(),
     dayHours: Joi.any(),
     lunch: Joi.any(),
+    spareMinutes: Joi.any(),
     wasteShare: Joi.any(),
     sprayerLitres: Joi.any(),
     guarantee: Joi.any(),

@@ -28,6 +28,7 @@ import type { Protection } from '../protection/protection-acts.ts';
 import { jetWarnings } from '../visit/jet-match.ts';
 import { coverageWarnings } from '../warnings/coverage-warnings.ts';
 import { readingWarnings } from '../warnings/reading-warnings.ts';
+import { dayRoom } from '../visit/day-room.ts';
 import { visitPhases } from '../visit/joined-phases.ts';
 import { visitWork } from '../visit/visit-work.ts';
 import type { VisitWork } from '../visit/visit-work.ts';
@@ -137,6 +138,7 @@ function visitOf(survey: FacedSurvey) {
   const visits = propertyVisits(
     whole.map((p) => ({ surface: p.surface.id, parts: p.treatment?.parts ?? [] })),
     wetAndDry(whole, survey),
+    dayRoom(whole, survey, firstDay),
   );
   // A visit that is no more, because the treatment got shorter, is the last one that there is.
   const visitNumber = Math.max(1, Math.min(survey.job.visit, visits.length));

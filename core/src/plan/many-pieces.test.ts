@@ -4,7 +4,7 @@ import type { Survey } from '../survey/survey.ts';
 import { betterPlans, plan } from './plan.ts';
 
 /** Many small walls: each is left to dwell alone, and must be come back to in time. */
-function walls(count: number): Survey {
+function walls(count: number, crew = 1): Survey {
   const reading = readJobFile({
     format: 'etappe-job',
     version: 2,
@@ -18,7 +18,7 @@ function walls(count: number): Survey {
       size: '4x2',
       findings: [{ contaminant: 'green-algae', severity: 3 }],
     })),
-    house: { crew: [{ id: 'a', tickets: [] }] },
+    house: { crew: Array.from({ length: crew }, (_, i) => ({ id: `p${i}`, tickets: [] })), dayHours: 16 },
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
@@ -39,7 +39,7 @@ describe('a visit in very many pieces', () => {
 
   it('lets the caller in again and again before the first schedule is there', () => {
     let turns = 0;
-    for (const made of betterPlans(walls(150), OPTIONS)) {
+    for (const made of betterPlans(walls(150, 4), OPTIONS)) {
       if (made) break;
       turns += 1;
     }

@@ -168,7 +168,7 @@ describe('warnings stop an order', () => {
     ],
     [
       'when the day is too long',
-      surveyOf({ wall: { material: 'limestone', findings: [algae], more: { size: '40x6' } } }),
+      surveyOf({ wall: { material: 'limestone', findings: [algae] } }, { house: { dayHours: 1 } }),
       'day-too-long',
     ],
     [

@@ -16,6 +16,8 @@ export interface VisitOutline {
   /** Days after the first visit. */
   readonly fromDay: number;
   readonly latestDay: number | null;
+  /** The day before had no room for it; left out in orders from before a visit could take more than a day. */
+  readonly goesOn?: boolean;
   /** One person's minutes with hands on the face, set-out and waits not counted. */
   readonly handsOnMinutes: number;
   readonly faces: readonly {
@@ -43,6 +45,7 @@ function outlineOf(visit: PropertyVisit, plan: Derivation, survey: Survey): Visi
     latest: day(visit.latestDay),
     fromDay: visit.fromDay,
     latestDay: visit.latestDay,
+    goesOn: visit.goesOn,
     handsOnMinutes: visit.parts.reduce((sum, part) => sum + partMinutes(part), 0),
     faces: visit.parts.map((part) => ({
       surface: part.surface,

@@ -111,4 +111,64 @@ describe('the visits to a property', () => {
       }),
     );
   });
+
+  it('go on the next day with what a day has no room for, and lose nothing of it', () => {
+    const list = fc.array(
+      fc.record({ size: fc.integer({ min: 1, max: 30 }), then: fc.option(fc.integer({ min: 1, max: 6 })) }),
+      { minLength: 1, maxLength: 8 },
+    );
+    const sized = (size: number, id: string) => ({ id, kind: 'wash', apply: null, areaSquareMetres: size }) as Stage;
+    const MOST = 10;
+    const area = ({ stages }: { readonly stages: readonly Stage[] }) =>
+      stages.reduce((sum, own) => sum + own.areaSquareMetres, 0);
+    const seen = { goesOn: 0, shared: 0 };
+    fc.assert(
+      fc.property(list, (faces) => {
+        const visits = propertyVisits(
+          faces.map(({ size, then }, i) => ({
+            surface: `f${i}`,
+            parts: [
+              part(null, [sized(size, `f${i}.1`)]),
+              ...(then === null ? [] : [part(wait(then), [sized(1, `f${i}.2`)])]),
+            ],
+          })),
+          APART,
+          (parts) => {
+            const [first] = parts;
+            if (first && area(first) > MOST) {
+              const share = (size: number) => ({ ...first, stages: first.stages.map((own) => ({ ...own, areaSquareMetres: size })) });
+              const today = share(MOST);
+              return { today: [today], rest: new Map([[today, share(area(first) - MOST)]]) };
+            }
+            let left = MOST;
+            const today = parts.filter((own) => {
+              if (area(own) > left) return false;
+              left -= area(own);
+              return true;
+            });
+            return { today, rest: new Map() };
+          },
+        );
+        faces.forEach(({ size, then }, i) => {
+          const done = visits.flatMap((v) => v.parts.filter(({ surface }) => surface === `f${i}`).map((p) => ({ ...p, day: v.fromDay })));
+          expect(done.reduce((sum, own) => sum + area(own), 0)).toBe(size + (then === null ? 0 : 1));
+          const first = done.filter(({ stages }) => stages[0]?.id === `f${i}.1`);
+          if (first.length > 1) seen.shared += 1;
+          const last = done.find(({ stages }) => stages[0]?.id === `f${i}.2`);
+          if (then !== null) expect((last?.day ?? 0) - (first.at(-1)?.day ?? 0)).toBeGreaterThanOrEqual(then);
+        });
+        visits.forEach((v, i) => {
+          expect(v.parts.reduce((sum, own) => sum + area(own), 0)).toBeLessThanOrEqual(MOST);
+          expect(v.number).toBe(i + 1);
+          const before = visits[i - 1];
+          if (before) expect(v.fromDay).toBeGreaterThan(before.fromDay);
+          if (v.goesOn) {
+            seen.goesOn += 1;
+            expect(v.fromDay).toBe((before?.fromDay ?? 0) + 1);
+          }
+        });
+      }),
+    );
+    for (const count of Object.values(seen)) expect(count).toBeGreaterThan(30);
+  }); // prettier-ignore
 });

@@ -33,6 +33,8 @@ export interface JobHouse {
   readonly dayHours: number;
   /** A pause of each person; null or left out where none is planned. */
   readonly lunch?: Lunch | null;
+  /** Of each day, kept free for what takes longer than planned, min; none where it is left out. */
+  readonly spareMinutes?: number;
   /** Share added to product amounts. */
   readonly wasteShare: number;
   readonly sprayerLitres: number;
@@ -117,6 +119,7 @@ export const DEFAULT_HOUSE: JobHouse = {
   dayStart: '08:00',
   dayHours: 9,
   lunch: null,
+  spareMinutes: 0,
   wasteShare: 0.1,
   sprayerLitres: 15,
   gear: DEFAULT_GEAR,
@@ -193,6 +196,7 @@ export const houseSchema = Joi.object<JobHouse>({
     })
     .allow(null)
     .default(null),
+  spareMinutes: Joi.number().integer().min(0).max(240).default(0),
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
   gear: gearSchema,

@@ -28,6 +28,7 @@ export const { say, rich } = messages({
   hours: 'Hours',
   'day-starts': 'Day starts',
   'working-day': 'Working day',
+  spare: 'Kept free',
   lunch: 'Lunch',
   'lunch/from': 'Not before',
   'lunch/to': 'Over by',

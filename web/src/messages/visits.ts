@@ -5,6 +5,7 @@ export const { say } = messages({
   'first-day': 'first day',
   'days-later': '{fromDay} days later',
   'by-at-the-latest': ', by {latest} at the latest',
+  'goes-on': '{begin}, goes on from the visit before',
   visits: 'Visits',
   visit: 'Visit {number}',
   'hands-on': '{what} hands-on{numberWords}',

@@ -75,6 +75,12 @@ export function DaySettings() {
           take={(dayHours) => house({ dayHours })}
         />
         <NumberField
+          label={say('spare')}
+          value={job.house.spareMinutes ?? 0}
+          unit="min"
+          take={(spareMinutes) => house({ spareMinutes })}
+        />
+        <NumberField
           label={say('lunch')}
           value={lunch?.minutes ?? null}
           unit="min"

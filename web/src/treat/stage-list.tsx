@@ -44,23 +44,27 @@ export function StageList({ planned, units }: ListProps) {
   const { survey, catalogue } = useSurveySession();
   const { parts = [], stages: now = [] } = planned.treatment ?? {};
   const outlines = plan ? visitOutlines(plan, survey) : [];
-  const numbers = new Map(
-    (plan?.visits ?? []).flatMap((visit) =>
-      visit.parts
-        .filter((part) => part.surface === planned.surface.id)
-        .map((part) => [part.stages, visit.number] as const),
-    ),
-  );
+  /** Several where one day has no room for the whole face. */
+  const numbersOf = ([first]: readonly Stage[]): readonly number[] =>
+    (plan?.visits ?? [])
+      .filter((visit) =>
+        visit.parts.some(
+          ({ surface, stages }) => surface === planned.surface.id && stages[0]?.id === first?.id,
+        ),
+      )
+      .map(({ number }) => number);
   // The visit that is planned has what keeps it from meeting others, too.
-  const shown = parts.map(({ stages }) =>
-    plan !== null && numbers.get(stages) === plan.visitNumber ? now : stages,
-  );
+  const shown = parts.map(({ stages }) => {
+    const [number, ...more] = numbersOf(stages);
+    return plan !== null && number === plan.visitNumber && more.length === 0 ? now : stages;
+  });
   return (
     <section className="proposal" aria-label={say('chain-of-stages')}>
       <h3>{say('the-chain-stage-by-stage')}</h3>
       {parts.map((part, i) => {
         const first = 1 + shown.slice(0, i).reduce((sum, stages) => sum + stages.length, 0);
-        const outline = outlines.find((visit) => visit.number === numbers.get(part.stages));
+        const numbers = numbersOf(part.stages);
+        const outline = outlines.find((visit) => visit.number === numbers[0]);
         return (
           <div key={i} className="stage-part">
             {part.wait && (
@@ -73,7 +77,7 @@ export function StageList({ planned, units }: ListProps) {
             {outline && outlines.length > 1 && (
               <h4>
                 {rich('visit', {
-                  number: outline.number,
+                  number: numbers.join(', '),
                   outline: <span className="quiet figure">{visitDay(outline)}</span>,
                 })}
               </h4>

@@ -6,9 +6,10 @@ import { say } from '../messages/visits.ts';
 import './visit-choice.css';
 
 /** When a visit is, in short. */
-export function visitDay({ from, latest, fromDay, number }: VisitOutline): string {
+export function visitDay({ from, latest, fromDay, number, goesOn = false }: VisitOutline): string {
   if (number === 1) return from ?? say('first-day');
   const begin = from ?? say('days-later', { fromDay });
+  if (goesOn) return say('goes-on', { begin });
   return `from ${begin}${latest === null ? '' : say('by-at-the-latest', { latest })}`;
 }
 

@@ -76,6 +76,9 @@ export const TRADE_DEFAULTS = {
   readingMinutes: 2,
   neutraliserLitresPerSquareMetre: 0.3,
   neutraliserWorksSeconds: 60,
+  /** After the rinse, while the face is still wet: wanted within the first, told to whoever plans from the second on. */
+  neutraliseSoonSeconds: 300,
+  neutraliseLateSeconds: 1800,
   /** Before what is left on a face that its method does not ask to be dry for longer: a weed killer wants a dry leaf. */
   dryLeafDays: 1,
   /** Between these a rinsed face counts as neutral, pH. */
@@ -135,6 +138,13 @@ export const TRADE_DEFAULTS = {
   visitLongerFactor: 1.3,
   /** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
   stayingSeconds: 90,
+  /** So much longer than its work shared out a day takes, and beside it so much for each surface: covers, mixes, ways. */
+  dayLikelyFactor: 1.3,
+  besidesSeconds: 360,
+  /** A face that is worked over more days than this is two jobs. */
+  mostDaysOfFace: 12,
+  /** Hands on the faces for less than this share of the day: it has room for all. */
+  surelyFitsShare: 0.4,
   /** A visit takes about so much longer than the longest of its chains and loads. */
   visitLikelyFactor: 1.15,
   /** After a longer pause that is no dwell somebody is at something else: another round. */

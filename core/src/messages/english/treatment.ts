@@ -1,6 +1,8 @@
 /** Why a treatment is as it is: ranking, choices, checks, the sums of wet cycles, and how what is high up is reached. */
 export const TREATMENT = {
   'check/ammonia': 'No smell of ammonia; air moves through.',
+  'check/begun-today':
+    'Today only {today} of the {whole} that are left, from the left; end at an edge or a joint, rinse the edge clear and mark where it ends.',
   'check/full-rinse': 'Full rinse, joints and sills too.',
   'check/whole-panels': 'Whole panels from joint to joint, so no patch shows.',
   'check/record-reading': '{reading}; record the reading.',
@@ -59,6 +61,7 @@ export const TREATMENT = {
   'choice/not-here': 'Not for this surface.',
 
   'bulk/litres': '{area} × {rate} L/m² = {litres} L',
+  'bulk/share': '{sum}; {percent} % of it on this day',
   'bulk/joints': '{sum}, × {area} × {percent} % of the joints = {kilograms} kg',
   'bulk/joints/usual':
     '{sum}, × {area} × {percent} % of the joints = {kilograms} kg; blocks as such paving is usually laid: measure one and its joint',

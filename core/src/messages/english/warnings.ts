@@ -33,7 +33,7 @@ export const WARNINGS = {
   'drain-loop': 'Run-off goes round in a circle: {loop}. Water runs downhill: take one link out.',
   'nothing-to-do': 'No work to order yet: add a surface and what is on it.',
   'day-too-long':
-    'The visit takes {takes}; the working day is {day}. Add people or machines, leave surfaces out of scope, or split the job.',
+    'The visit takes {takes}; the working day is {day}. Add people or machines, keep more of the day free under Hours so that less is put into it, or leave surfaces out of scope.',
   'too-many-pieces':
     'This visit breaks into {pieces} pieces of work, too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
   'too-many-pieces/worst':
@@ -55,6 +55,8 @@ export const WARNINGS = {
   'pump-stronger': '{place}, {tool}: {force} kPa on the surface at full pressure, limit {limit}. {advice}',
   'covered-too-long':
     '{place} would be covered for {takes}. Plants cook under a cover in the sun after {minutes} min: lift it between surfaces, wet them down instead, or work in the shade.',
+  'neutralised-late':
+    '{place} is rinsed by {from} and neutralised only at {at}, {takes} later: what is left in the surface dries in and goes on working. Keep it wet until then, or bring one more person for the day.',
 
   // Sprayers, stock, labels.
   'sprayer-opposed':

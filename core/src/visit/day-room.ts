@@ -1,0 +1,147 @@
+import type { MachineKind } from '../catalogue/tool.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
+import { surfacesAbove } from '../protection/gravity.ts';
+import type { DayRoom, VisitPart } from '../protection/property-visits.ts';
+import { isWet } from '../protection/work-phase.ts';
+import type { Stage } from '../treatment/stage.ts';
+import { say } from '../messages/message.ts';
+import { decimal } from '../quantity/numbers.ts';
+import { roundToStep } from '../quantity/rounding.ts';
+import type { UnitSystem } from '../quantity/unit-system.ts';
+import { formatArea } from '../quantity/shown-quantity.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import { MACHINE_KINDS } from '../catalogue/tool.ts';
+import { machineCounts } from '../survey/job-detail.ts';
+import type { FaceHours } from '../wet-cycle/face-hours.ts';
+import { plannedSurface } from '../wet-cycle/planned-surface.ts';
+import { machinesOf } from './stage-machines.ts';
+import { stageSeconds } from './stage-seconds.ts';
+
+/** What a part of the work takes of people and of machines, s. */
+interface Load {
+  readonly hands: number;
+  readonly machines: ReadonlyMap<string, number>;
+}
+
+/**
+ * How much of a visit one day has room for, by what the work takes of the crew and of the machines, longer by what a day of its kind
+ * usually takes longer, with setting out, clearing up, lunch and what is kept free. Nothing is put in order for it: the sequence of the day may end earlier
+ * or later than that.
+ */
+export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey, hours: FaceHours): DayRoom {
+  const { crew, dayHours, lunch = null, spareMinutes = 0 } = survey.job.house;
+  const counts = machineCounts(survey.job.house);
+  const surfaces = new Map(treated.map((one) => [one.surface.id as string, one]));
+  const above = surfacesAbove(treated.map(({ surface }) => surface));
+  const day = 3600 * dayHours - 60 * ((lunch?.minutes ?? 0) + spareMinutes);
+  const frame = TRADE_DEFAULTS.setOutSeconds + TRADE_DEFAULTS.clearUpSeconds;
+  const loads = new Map<VisitPart, Load>();
+  const loadOf = (part: VisitPart): Load => {
+    const known = loads.get(part);
+    if (known) return known;
+    const load = partLoad(part, surfaces.get(part.surface), survey, hours);
+    loads.set(part, load);
+    return load;
+  };
+  const fits = (parts: readonly VisitPart[]): boolean => {
+    const all = parts.map(loadOf);
+    const sum = (of: (load: Load) => number) => all.reduce((seconds, load) => seconds + of(load), 0);
+    const machines = MACHINE_KINDS.flatMap((kind: MachineKind) =>
+      counts[kind] > 0 ? [sum(({ machines: own }) => own.get(kind) ?? 0) / counts[kind]] : [],
+    );
+    const work = Math.max(sum(({ hands }) => hands) / crew.length, ...machines);
+    const besides = frame + (TRADE_DEFAULTS.besidesSeconds * parts.length) / crew.length;
+    return besides + TRADE_DEFAULTS.dayLikelyFactor * work <= day;
+  };
+  return (parts) => {
+    const handsOn = parts
+      .flatMap(({ stages }) => stages)
+      .reduce((sum, stage) => sum + stageSeconds(stage), 0);
+    // Far from full: nothing has to be worked out for that.
+    if (handsOn / crew.length < TRADE_DEFAULTS.surelyFitsShare * day || fits(parts))
+      return { today: parts, rest: new Map() };
+    const left = new Set(parts);
+    const today: VisitPart[] = [];
+    for (let again = true; again;) {
+      again = false;
+      for (const part of left) {
+        const waits = above.some(
+          ({ upper, lower }) =>
+            lower === part.surface &&
+            [...left].some((one) => one.surface === upper && one.stages.some(isWet)),
+        );
+        if (waits || (today.length > 0 && !fits([...today, part]))) continue;
+        left.delete(part);
+        today.push(part);
+        again = true;
+      }
+    }
+    const [alone] = today;
+    const begun =
+      today.length === 1 && alone && !fits(today) ? begunToday(alone, fits, survey.job.units) : null;
+    return begun
+      ? { today: [begun.today], rest: new Map([[begun.today, begun.rest]]) }
+      : { today: parts.filter((part) => !left.has(part)), rest: new Map() };
+  };
+}
+
+/** One face that is too much for a day alone: as large a share of it as the day has room for; null where no share is small enough. */
+function begunToday(
+  part: VisitPart,
+  fits: (parts: readonly VisitPart[]) => boolean,
+  units: UnitSystem,
+): { readonly today: VisitPart; readonly rest: VisitPart } | null {
+  for (let days = 2; days <= TRADE_DEFAULTS.mostDaysOfFace; days += 1) {
+    const today = { ...part, stages: part.stages.map((stage) => shareOf(stage, 1 / days)) };
+    if (!fits([today])) continue;
+    const rest = { ...part, stages: part.stages.map((stage) => shareOf(stage, 1 - 1 / days)) };
+    const [first, ...more] = today.stages;
+    const words = say('check/begun-today', {
+      today: formatArea(largest(today), units),
+      whole: formatArea(largest(part), units),
+    });
+    return first
+      ? { today: { ...today, stages: [{ ...first, checks: [words, ...first.checks] }, ...more] }, rest }
+      : null;
+  }
+  return null;
+}
+
+function shareOf(stage: Stage, share: number): Stage {
+  const { bulk } = stage;
+  return {
+    ...stage,
+    areaSquareMetres: stage.areaSquareMetres * share,
+    bulk: bulk && {
+      ...bulk,
+      litres: roundToStep(bulk.litres * share, 0.1),
+      kilograms: bulk.kilograms && roundToStep(bulk.kilograms * share, 0.1),
+      sum: say('bulk/share', { sum: bulk.sum, percent: decimal(100 * share, 0) }),
+    },
+  };
+}
+
+const largest = ({ stages }: VisitPart) =>
+  Math.max(...stages.map(({ areaSquareMetres }) => areaSquareMetres));
+
+function partLoad(
+  { stages }: VisitPart,
+  treated: TreatedSurface | undefined,
+  survey: FacedSurvey,
+  hours: FaceHours,
+): Load {
+  const machines = new Map<string, number>();
+  let hands = 0;
+  const add = (seconds: number, worked: readonly Stage[]) => {
+    hands += seconds;
+    for (const machine of machinesOf(worked)) machines.set(machine, (machines.get(machine) ?? 0) + seconds);
+  };
+  for (const stage of stages) if (stage.cycle === null) add(stageSeconds(stage), [stage]);
+  if (!treated?.treatment) return { hands, machines };
+  const own = { ...treated, treatment: { ...treated.treatment, stages } };
+  // Whoever works a front has all that it takes at hand from its begin to its end.
+  for (const { minutes, apply, finishing } of plannedSurface(own, survey, hours).cycles)
+    add(60 * minutes, [apply, ...finishing]);
+  return { hands, machines };
+}
