@@ -180,6 +180,7 @@ export type { Finding } from './survey/finding.ts';
 export { LARGEST_CREW, crewOfSize, withMachineCount } from './survey/crew-and-machines.ts';
 export { DEFAULT_HOUSE, DEFAULT_WEATHER, USUAL_LUNCH, machineCounts } from './survey/job-detail.ts';
 export type { JobDetail, JobHouse, JobWeather } from './survey/job-detail.ts';
+export { TICKETS, ticketName } from './visit/tickets.ts';
 export type { CrewMember, Machine } from './survey/crew-and-machines.ts';
 export { ASSET_PARTS, ASSET_PART_NAMES, stretchInWords, stretchSize } from './survey/long-asset.ts';
 export type { AssetPartKind, LongAsset } from './survey/long-asset.ts';

@@ -10,6 +10,7 @@ import type { Schedule } from '../sequence/problem.ts';
 import { formatDuration } from '../quantity/duration.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import { sprayerLoads } from '../visit/sprayer-loads.ts';
+import { lateLeaverWarnings } from '../warnings/crew-warnings.ts';
 import { lateNeutraliserWarnings } from '../warnings/neutraliser-warnings.ts';
 import { rinsedSprayerWarnings } from '../warnings/sprayer-warnings.ts';
 import { faced } from '../survey/face.ts';
@@ -193,6 +194,7 @@ function withSchedule(
     warnings: [
       ...derivation.warnings,
       ...fewSprayers(derivation, decided.schedule, survey),
+      ...lateLeaverWarnings(decided.schedule, survey.job.house),
       ...lateNeutraliserWarnings(derivation.work, decided.schedule, survey),
       ...coverWarnings(derivation, decided.schedule, survey),
       ...waterWarnings(visitWater(derivation, decided.schedule, survey), survey),

@@ -22,8 +22,8 @@ export interface FaceReach {
   /** What brings hands or tool there, in a few words; null where nothing that comes along does. */
   readonly by: string | null;
   readonly text: string;
-  /** It is a tower or a lift, which has to be moved from one face to the next. */
-  readonly isLifted: boolean;
+  /** The tower or the lift that it is, which has to be moved from one face to the next. */
+  readonly lifting: 'tower' | 'lift' | null;
 }
 
 const ROOF_PITCH = [15, 75] as const;
@@ -42,7 +42,7 @@ export function faceReaches(
     const ids = new Set((treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     const tools = [...ids].map(CATALOGUE.tool);
     if (tools.length === 0) return [];
-    const line = { surface: surface.id, name: surface.name, isLifted: false };
+    const line = { surface: surface.id, name: surface.name, lifting: null };
     const { topMetres: top, tiltDegrees: tilt } = surface;
     const shortest = tools.reduce((a, b) => (b.reachMetres < a.reachMetres ? b : a));
     const gapMetres = sides.find((side) => side.id === surface.side)?.gapMetres ?? null;
@@ -50,7 +50,8 @@ export function faceReaches(
       accessTo({ topMetres: top, handsMetres, toolMetres: shortest.reachMetres, gapMetres, access }),
     );
     const brought = ways.length === 0 ? null : upperFirst(ways.map((way) => way.text).join('; '));
-    const lifting = accessesOf(gear)[ways.findIndex((way) => way.ok)]?.name ?? null;
+    const access = accessesOf(gear)[ways.findIndex((way) => way.ok)];
+    const lifting = access?.name ?? null;
     if (tilt >= ROOF_PITCH[0] && tilt <= ROOF_PITCH[1] && top > handsMetres) {
       const reach = reachToRidge({
         ridgeMetres: top,
@@ -70,7 +71,7 @@ export function faceReaches(
             distance: length(upToTenth(reach.standOffMetres)),
           })
         : lifting;
-      return [{ ...line, ok: by !== null, by, text, isLifted: !reach.ok && by !== null }];
+      return [{ ...line, ok: by !== null, by, text, lifting: reach.ok ? null : (access?.kind ?? null) }];
     }
     if (top - handsMetres - shortest.reachMetres <= 0) return [];
     const pole = poleFor(top);
@@ -87,7 +88,7 @@ export function faceReaches(
       return [{ ...line, ok: true, by: say('top/ladder'), text: say('top/by-ladder', facts) }];
     const text =
       brought === null ? say('top/by-nothing', facts) : say('top/no-pole', { ...facts, ways: brought });
-    return [{ ...line, ok: lifting !== null, by: lifting, text, isLifted: lifting !== null }];
+    return [{ ...line, ok: lifting !== null, by: lifting, text, lifting: access?.kind ?? null }];
   });
 }
 
@@ -111,10 +112,10 @@ function isUnderPressure({ machines }: Tool): boolean {
   return machines.includes('pressure-washer') || machines.includes('hot-washer');
 }
 
-function accessesOf({ tower, lift }: JobGear): readonly Access[] {
+function accessesOf({ tower, lift }: JobGear): readonly (Access & { readonly kind: 'tower' | 'lift' })[] {
   return [
-    ...(tower ? [{ name: say('top/tower'), ...tower }] : []),
-    ...(lift ? [{ name: say('top/lift'), ...lift }] : []),
+    ...(tower ? [{ kind: 'tower' as const, name: say('top/tower'), ...tower }] : []),
+    ...(lift ? [{ kind: 'lift' as const, name: say('top/lift'), ...lift }] : []),
   ];
 }
 

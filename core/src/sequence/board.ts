@@ -79,6 +79,7 @@ export class Board {
     while (start !== null) {
       const until = this.obstacle(person, operation, start);
       if (until === null) return start;
+      if (until === Infinity) return null;
       start = startWithin(operation, until);
     }
     return null;
@@ -86,6 +87,9 @@ export class Board {
 
   private obstacle(person: number, operation: CompiledOperation, start: number): number | null {
     const finish = start + operation.seconds;
+    const there = this.of.hours[person];
+    if (there && start < there.from) return there.from;
+    if (there && finish > there.to) return Infinity;
     const busy = this.days[person]?.obstacle(operation, start) ?? null;
     if (busy !== null) return busy;
     const [watch, another] = this.watchesLeft(person, operation.zone, start, finish);

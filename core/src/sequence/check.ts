@@ -67,6 +67,12 @@ function eachAlone(
     found.push({ rule: 'people', text: `${operation.id} is given to ${person}, who is not in the crew` });
   if (operation.people?.includes(person) === false)
     found.push({ rule: 'people', text: `${operation.id} belongs to ${operation.people.join(' or ')}` });
+  const there = problem.hours.find((own) => own.person === person);
+  if (there && (start < there.from || finish > there.to))
+    found.push({
+      rule: 'person-hours',
+      text: `${operation.id} is given to ${person}, who is not there then`,
+    });
   if (operation.starts?.some(({ from, to }) => from <= start && start <= to) === false)
     found.push({ rule: 'start-window', text: `${operation.id} starts at ${start} s, outside its hours` });
   for (const machine of operation.machines) {

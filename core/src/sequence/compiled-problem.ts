@@ -11,6 +11,8 @@ export interface CompiledProblem {
   /** Each after those that it waits for. */
   readonly clusters: readonly CompiledCluster[];
   readonly people: number;
+  /** By person, when they are there. */
+  readonly hours: readonly TimeSpan[];
   /** How many there are of each kind of machine that may run short. */
   readonly machines: readonly number[];
   /** What each kind of change takes, of those that occur. */
@@ -119,6 +121,9 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
       urgency: urgency[index] ?? tail,
     })),
     people: problem.people.length,
+    hours: problem.people.map(
+      (person) => problem.hours.find((own) => own.person === person) ?? { from: 0, to: Infinity },
+    ),
     machines: scarce.map((machine) => problem.machines[machine] ?? 0),
     changeSeconds: kinds.map((kind) => problem.setUpSeconds[kind]),
   };

@@ -18,6 +18,8 @@ export interface SequenceProblem {
   /** Pairs of places in which two people are never at work at once: nobody below someone working above. */
   readonly apart: readonly (readonly [string, string])[];
   readonly people: readonly string[];
+  /** Of those who are not there all the time: they begin nothing before, and have ended everything by then. */
+  readonly hours: readonly PersonHours[];
   readonly machines: Readonly<Record<string, number>>;
   /** Dwelling sections that one person may watch at once, all in one zone. */
   readonly watchesPerPerson: number;
@@ -41,6 +43,10 @@ export interface Operation {
   readonly ends: SetUp;
   /** What makes one round of operations that one person does one after the other; so does one place. */
   readonly round: string;
+}
+
+export interface PersonHours extends TimeSpan {
+  readonly person: string;
 }
 
 /** Both ends are within it. */

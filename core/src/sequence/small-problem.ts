@@ -31,6 +31,7 @@ export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   fronts: [],
   pins: [],
   soon: [],
+  hours: [],
   apart: [],
   people: ['a'],
   machines: { hose: 1, sprayer: 2 },

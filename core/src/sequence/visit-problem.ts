@@ -42,6 +42,7 @@ const problemOf = (
   fronts: [],
   pins: [],
   soon: [],
+  hours: [],
   apart,
   people,
   machines: MACHINES,

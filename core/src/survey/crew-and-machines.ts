@@ -3,7 +3,13 @@ import type { MachineKind } from '../catalogue/tool.ts';
 export interface CrewMember {
   readonly id: string;
   readonly name: string;
+  /** What they are trained and signed off for, as it is written on the ticket. */
   readonly tickets: readonly string[];
+  /** When they come and by when they leave, hh:mm; left out or null for the whole day. */
+  readonly from?: string | null;
+  readonly until?: string | null;
+  /** Never alone with what can hurt. */
+  readonly isApprentice?: boolean;
 }
 
 /** Machines of one kind that come along; flow and pressure null while unknown. */

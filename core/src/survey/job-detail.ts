@@ -162,6 +162,8 @@ export const weatherSchema = Joi.object<JobWeather>({
     .default(DEFAULT_WEATHER.netRadiationWattsPerSquareMetre),
 });
 
+const hourSchema = Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm');
+
 export const houseSchema = Joi.object<JobHouse>({
   schools: schoolsSchema,
   crew: Joi.array()
@@ -172,16 +174,23 @@ export const houseSchema = Joi.object<JobHouse>({
           .required(),
         name: nameSchema.default((member: { id: string }) => newMember(member.id).name),
         tickets: Joi.array().items(Joi.string().max(80)).max(20).default([]),
-      }),
+        from: hourSchema.allow(null),
+        until: hourSchema.allow(null),
+        isApprentice: Joi.boolean(),
+      })
+        .custom((member: CrewMember, helpers) =>
+          member.from && member.until && member.until <= member.from
+            ? helpers.error('member.hours', { ...member })
+            : member,
+        )
+        .messages({ 'member.hours': '{#name} leaves at {#until}, before coming at {#from}: make it later' }),
     )
     .min(1)
     .max(LARGEST_CREW)
     .unique('id')
     .default(DEFAULT_HOUSE.crew),
   machines: Joi.array().items(machineSchema).max(20).unique('kind').default(DEFAULT_HOUSE.machines),
-  dayStart: Joi.string()
-    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm')
-    .default(DEFAULT_HOUSE.dayStart),
+  dayStart: hourSchema.default(DEFAULT_HOUSE.dayStart),
   dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
   lunch: hourSpanSchema
     .append<Lunch>({ minutes: Joi.number().integer().min(10).max(120).required() })

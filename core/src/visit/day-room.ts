@@ -15,6 +15,7 @@ import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import type { FaceHours } from '../wet-cycle/face-hours.ts';
 import { plannedSurface } from '../wet-cycle/planned-surface.ts';
+import { crewDays } from './crew-hours.ts';
 import { machinesOf } from './stage-machines.ts';
 import { stageSeconds } from './stage-seconds.ts';
 
@@ -30,7 +31,8 @@ interface Load {
  * or later than that.
  */
 export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey, hours: FaceHours): DayRoom {
-  const { crew, dayHours, lunch = null, spareMinutes = 0 } = survey.job.house;
+  const { dayHours, lunch = null, spareMinutes = 0 } = survey.job.house;
+  const crew = crewDays(survey.job.house);
   const counts = machineCounts(survey.job.house);
   const surfaces = new Map(treated.map((one) => [one.surface.id as string, one]));
   const above = surfacesAbove(treated.map(({ surface }) => surface));
@@ -50,8 +52,8 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
     const machines = MACHINE_KINDS.flatMap((kind: MachineKind) =>
       counts[kind] > 0 ? [sum(({ machines: own }) => own.get(kind) ?? 0) / counts[kind]] : [],
     );
-    const work = Math.max(sum(({ hands }) => hands) / crew.length, ...machines);
-    const besides = frame + (TRADE_DEFAULTS.besidesSeconds * parts.length) / crew.length;
+    const work = Math.max(sum(({ hands }) => hands) / crew, ...machines);
+    const besides = frame + (TRADE_DEFAULTS.besidesSeconds * parts.length) / crew;
     return besides + TRADE_DEFAULTS.dayLikelyFactor * work <= day;
   };
   return (parts) => {
@@ -59,7 +61,7 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
       .flatMap(({ stages }) => stages)
       .reduce((sum, stage) => sum + stageSeconds(stage), 0);
     // Far from full: nothing has to be worked out for that.
-    if (handsOn / crew.length < TRADE_DEFAULTS.surelyFitsShare * day || fits(parts))
+    if (handsOn / crew < TRADE_DEFAULTS.surelyFitsShare * day || fits(parts))
       return { today: parts, rest: new Map() };
     const left = new Set(parts);
     const today: VisitPart[] = [];

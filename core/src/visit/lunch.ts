@@ -3,20 +3,22 @@ import { secondOfDay } from '../quantity/duration.ts';
 import { roughBound } from '../sequence/lower-bound.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
+import type { CrewHours } from './crew-hours.ts';
 import type { WorkBuilder } from './work-builder.ts';
 
 /** Nobody works there, so that nothing that dwells anywhere is watched from it. */
 const AT_LUNCH = 'lunch';
 
 /**
- * A pause for each person, within its hours, between setting out and clearing up. None where the visit is over by then.
+ * A pause for each person who is there over its hours, within them, between setting out and clearing up. None where the visit is over by then.
  *
  * @param without the visit without it
  */
 export function addLunches(
   builder: WorkBuilder,
   without: () => SequenceProblem,
-  { lunch, dayStart, crew }: Pick<JobHouse, 'lunch' | 'dayStart' | 'crew'>,
+  there: readonly CrewHours[],
+  { lunch, dayStart }: Pick<JobHouse, 'lunch' | 'dayStart'>,
 ): void {
   if (!lunch) return;
   const begin = secondOfDay(dayStart);
@@ -24,7 +26,9 @@ export function addLunches(
   const seconds = 60 * lunch.minutes;
   const likelyEnd = TRADE_DEFAULTS.visitLikelyFactor * roughBound(without());
   if (to - seconds < 0 || likelyEnd <= to) return;
-  for (const { id: person } of crew) {
+  for (const { person, from: comes, until } of there) {
+    // Who is there only before or after it has theirs elsewhere.
+    if (comes > from || (until !== null && until < to)) continue;
     const id = `lunch.${person}`;
     builder.add(
       {

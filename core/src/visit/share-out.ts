@@ -26,9 +26,33 @@ interface PlaceActs {
 
 /**
  * Protections and mixes shared out over the crew: each place to one person, neighbours in walking order to the same one, as evenly as that
- * goes; mixes to whoever has least to do.
+ * goes; mixes to whoever has least to do. All of that by those who are there the whole day; the others only rig for themselves.
  */
 export function sharedOut(
+  protections: readonly Protection[],
+  mixes: readonly PlannedMix[],
+  surfaces: readonly TreatedSurface[],
+  crew: readonly CrewMember[],
+  wholeDay: ReadonlySet<string> = new Set(crew.map(({ id }) => id)),
+): readonly PersonShare[] {
+  const there = crew.filter(({ id }) => wholeDay.has(id));
+  const shares = new Map(
+    sharedByAll(protections, mixes, surfaces, there).map((share) => [share.person, share]),
+  );
+  const { joinSeconds } = TRADE_DEFAULTS;
+  return crew.map(
+    ({ id: person }) =>
+      shares.get(person) ?? {
+        person,
+        protections: [],
+        mixes: [],
+        secondsBefore: joinSeconds,
+        secondsAfter: joinSeconds,
+      },
+  );
+}
+
+function sharedByAll(
   protections: readonly Protection[],
   mixes: readonly PlannedMix[],
   surfaces: readonly TreatedSurface[],

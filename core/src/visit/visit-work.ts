@@ -20,12 +20,18 @@ import type { Protection } from '../protection/protection-acts.ts';
 import { visitHours } from './visit-hours.ts';
 import { outsideQuietHours } from './quiet-hours.ts';
 import { roundKeys } from './rounds.ts';
+import { roughBound } from '../sequence/lower-bound.ts';
 import { addLunches } from './lunch.ts';
 import { sharedOut } from './share-out.ts';
 import type { PersonShare } from './share-out.ts';
+import { SITE, frameVisit } from './visit-frame.ts';
 import { PhaseWork } from './phase-work.ts';
 import { MixWork } from './mix-work.ts';
 import type { PhaseGroups } from './phase-work.ts';
+import { WhoMay } from './tickets.ts';
+import { crewHours, wholeDay } from './crew-hours.ts';
+import type { CrewHours } from './crew-hours.ts';
+import type { Warning } from '../warnings/warning.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
@@ -36,11 +42,14 @@ export interface VisitWork {
   readonly joined: readonly JoinedFront[];
   /** Of each person what they set out, make and clear up. */
   readonly shares: readonly PersonShare[];
+  /** What nobody of the crew holds a ticket for. */
+  readonly tickets: readonly Warning[];
   /** Chemistries that would meet, and are kept apart. */
   readonly meetings: readonly ChemistryMeeting[];
 }
 
-const SITE = 'site';
+/** Later than any visit goes on, s. */
+const LATEST_SECONDS = 30 * 86_400;
 
 /** The whole visit as operations and lags: set out, every surface's chain in fronts, gravity, clear up. */
 export function visitWork(
@@ -53,9 +62,8 @@ export function visitWork(
 ): VisitWork {
   const { catalogue, job } = survey;
   const { house, units } = job;
-  const lifted = faceReaches(surfaces, survey).flatMap(({ surface, isLifted }) =>
-    isLifted ? [surface] : [],
-  );
+  const reaches = faceReaches(surfaces, survey);
+  const lifted = reaches.flatMap(({ surface, lifting }) => (lifting ? [surface] : []));
   const builder = new WorkBuilder(units, new Set(lifted));
   const people = house.crew.map((member) => member.id);
   const hours = visitHours(surfaces, house);
@@ -81,15 +89,18 @@ export function visitWork(
   const apart = above.flatMap(({ upper, lower, overhead }): [string, string][] =>
     overhead && places.has(upper) && places.has(lower) ? [[upper, lower]] : [],
   );
-  const lasting = mixes.filter(({ agent }) => isMadeOnce(CATALOGUE.agent(agent), hours));
-  const shares = phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew) : [];
-  if (phases.size > 0) frameVisit(builder, shares, [...phases.values()], mixing.makings, footRinses);
+  const whoMay = new WhoMay(house.crew, surfaces, reaches);
   const roundOf = roundKeys(surfaces);
-  const problem = (): SequenceProblem => {
+  const problem = (there: readonly CrewHours[]): SequenceProblem => {
     const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
+    const able = new Map(builder.planned.map((operation) => [operation.id, whoMay.do(operation)]));
     return {
       operations: outsideQuietHours(
-        builder.operations.map((operation) => ({ ...operation, round: rounds.get(operation.id) ?? '' })),
+        builder.operations.map((operation) => ({
+          ...operation,
+          people: operation.people ?? able.get(operation.id) ?? null,
+          round: rounds.get(operation.id) ?? '',
+        })),
         survey.property.quietHours,
         house.dayStart,
       ),
@@ -101,6 +112,9 @@ export function visitWork(
       soon: builder.soon,
       apart,
       people,
+      hours: there.flatMap(({ person, from, until }) =>
+        from > 0 || until !== null ? [{ person, from, to: until ?? LATEST_SECONDS }] : [],
+      ),
       stayingSeconds: TRADE_DEFAULTS.stayingSeconds,
       roundWorthSeconds: TRADE_DEFAULTS.roundWorthSeconds,
       roundPauseSeconds: 60 * TRADE_DEFAULTS.roundPauseMinutes,
@@ -114,36 +128,25 @@ export function visitWork(
       watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,
     };
   };
-  if (phases.size > 0) addLunches(builder, problem, house);
-  return { planned: builder.planned, joined: fronts, shares, meetings: guard.meetings, problem: problem() };
-}
-
-function frameVisit(
-  builder: WorkBuilder,
-  shares: readonly PersonShare[],
-  phases: readonly PhaseGroups[],
-  makings: readonly string[],
-  footRinses: readonly string[],
-): void {
-  const forAll = (task: 'set-out' | 'clear-up', seconds: (share: PersonShare) => number) =>
-    shares.map((share) => {
-      const { person, mixes } = share;
-      const id = `${task}.${person}`;
-      const made = task === 'set-out' && mixes.length > 0 ? { mixes: mixes.map(({ stage }) => stage) } : {};
-      return builder.add(
-        { id, cluster: id, seconds: seconds(share), zone: SITE, place: SITE, people: [person] },
-        { task, parts: [], stages: [], section: null, areaSquareMetres: null, ...made },
-      );
-    });
-  const setOut = forAll('set-out', ({ secondsBefore }) => secondsBefore);
-  builder.allAfter(
-    [...makings, ...phases.flatMap(({ groups }) => groups.flatMap((g) => g.first))],
-    setOut,
-    'protections-first',
-  );
-  const clearUp = forAll('clear-up', ({ secondsAfter }) => secondsAfter);
-  const ends = phases.flatMap((phase) => phase.ends);
-  builder.allAfter(clearUp, [...ends, ...footRinses], 'uncover-last');
+  const lasting = mixes.filter(({ agent }) => isMadeOnce(CATALOGUE.agent(agent), hours));
+  // Without the frame the visit takes about so long: who leaves later than that stays to the end.
+  const likelyEnd = house.crew.some(({ until = null }) => until !== null)
+    ? TRADE_DEFAULTS.visitLikelyFactor * roughBound(problem([]))
+    : Infinity;
+  const there = crewHours(house, likelyEnd);
+  const shares =
+    phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew, wholeDay(there)) : [];
+  if (phases.size > 0) frameVisit(builder, shares, there, [...phases.values()], mixing.makings, footRinses);
+  if (phases.size > 0) addLunches(builder, () => problem(there), there, house);
+  const tickets = whoMay.missing(builder.planned);
+  return {
+    planned: builder.planned,
+    joined: fronts,
+    shares,
+    tickets,
+    meetings: guard.meetings,
+    problem: problem(there),
+  };
 }
 
 /**

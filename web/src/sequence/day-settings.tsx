@@ -13,6 +13,7 @@ import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { say } from '../messages/sequence.ts';
+import { MemberFields } from './member-fields.tsx';
 
 /** Who and what comes along, the hours and the weather. */
 export function DaySettings() {
@@ -38,12 +39,12 @@ export function DaySettings() {
         />
       </label>
       {job.house.crew.map((member, i) => (
-        <TextField
+        <MemberFields
           key={member.id}
-          label={say('person', { i: i + 1 })}
-          value={member.name}
-          take={(name) =>
-            house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, name: name.trim() } : m)) })
+          member={member}
+          number={i + 1}
+          take={(more) =>
+            house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, ...more } : m)) })
           }
         />
       ))}

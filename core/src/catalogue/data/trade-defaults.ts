@@ -126,6 +126,17 @@ export const TRADE_DEFAULTS = {
   shortestMistIntervalMinutes: 1 / 3,
 
   // The visit.
+  /** Whoever comes later rigs for themselves, and packs up if they leave before the end. */
+  joinSeconds: 300,
+  /** What an apprentice does only with somebody trained at hand. */
+  apprenticeNeverAlone: [
+    'hypochlorite',
+    'caustic',
+    'acid',
+    'peroxide',
+    'solvent',
+    'herbicide',
+  ] as readonly string[],
   watchesPerPerson: 2,
   setOutSeconds: 900,
   clearUpSeconds: 900,

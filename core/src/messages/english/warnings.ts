@@ -24,6 +24,10 @@ export const WARNINGS = {
     '{place} is out of reach. {why} Enter the pole, ladder, tower or lift you are bringing (Supply), choose a method that reaches, or leave it out of scope.',
 
   // The day, the weather, the crew.
+  'leaves-before':
+    '{name} is to leave by {until}, and is needed until {at}. Let them stay, begin earlier, or enter an earlier hour so that the day is planned without them from then on.',
+  'ticket-missing':
+    'Nobody of the crew is entered with a ticket for {what}, which {places} needs. Enter who holds it (Sequence, Crew), or bring somebody who does; what the law asks for is for you to check.',
   'visit-gone':
     'Visit {asked} was chosen, but the job now has {planned, plural, one {# visit} other {# visits}}: visit {planned} is planned instead.',
   'spray-drift/stop': 'Wind {wind} m/s: no spraying above {limit} m/s. Wait for a calmer hour.',

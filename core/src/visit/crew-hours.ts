@@ -1,0 +1,46 @@
+import { secondOfDay } from '../quantity/duration.ts';
+import type { JobHouse } from '../survey/job-detail.ts';
+
+/** When somebody is there, in seconds from the start of the visit. */
+export interface CrewHours {
+  readonly person: string;
+  readonly from: number;
+  /** Null where they stay to the end. */
+  readonly until: number | null;
+}
+
+/**
+ * Of everybody of the crew; who leaves at the end of the working day, or of the work, or later stays to the end.
+ *
+ * @param likelyEnd of the work, s
+ */
+export function crewHours(
+  { crew, dayStart, dayHours }: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>,
+  likelyEnd = Infinity,
+): readonly CrewHours[] {
+  const begin = secondOfDay(dayStart);
+  return crew.map(({ id: person, from = null, until = null }): CrewHours => {
+    const leaves = until === null ? Infinity : secondOfDay(until) - begin;
+    return {
+      person,
+      from: from === null ? 0 : Math.max(0, secondOfDay(from) - begin),
+      until: leaves < Math.min(likelyEnd, 3600 * dayHours) ? Math.max(0, leaves) : null,
+    };
+  });
+}
+
+/** Those who are there from the start to the end; all where nobody is. They set out, and see to it that everything is lifted. */
+export function wholeDay(hours: readonly CrewHours[]): ReadonlySet<string> {
+  const whole = hours.filter(({ from, until }) => from === 0 && until === null);
+  return new Set((whole.length > 0 ? whole : hours).map(({ person }) => person));
+}
+
+/** Hours of work that the crew has in a day, counted in whole days of one person. */
+export function crewDays(house: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>): number {
+  const day = 3600 * house.dayHours;
+  const there = crewHours(house).map(({ from, until }) => Math.max(0, (until ?? day) - from) / day);
+  return Math.max(
+    0.1,
+    there.reduce((sum, share) => sum + share, 0),
+  );
+}

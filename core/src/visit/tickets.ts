@@ -1,0 +1,107 @@
+import { CATALOGUE } from '../catalogue/catalogue.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { FaceReach } from '../readiness/face-reach.ts';
+import { say } from '../messages/message.ts';
+import { listed, lowerFirst } from '../quantity/words.ts';
+import type { CrewMember } from '../survey/crew-and-machines.ts';
+import type { TreatedSurface } from '../proposal/treated-surface.ts';
+import type { Stage } from '../treatment/stage.ts';
+import { warning } from '../warnings/warning.ts';
+import type { Warning } from '../warnings/warning.ts';
+import type { PlannedOperation } from './work-builder.ts';
+
+/** What somebody must have been trained and signed off for. */
+export const TICKETS = ['tower', 'lift', 'biocide'] as const;
+export type Ticket = (typeof TICKETS)[number];
+
+/** As people write down what they hold. */
+const HELD: Readonly<Record<Ticket, RegExp>> = {
+  tower: /tower|scaffold/i,
+  lift: /lift|platform|cherry|boom/i,
+  biocide: /biocid|pesticid|weed|herbicid|spray(er|ing)? (operator|cert|licen)/i,
+};
+
+/** As it is offered for a crew member. */
+export const ticketName = (ticket: Ticket) => say(`ticket/${ticket}`);
+
+const holds = ({ tickets }: CrewMember, ticket: Ticket) => tickets.some((held) => HELD[ticket].test(held));
+
+/** What the work on a face and with an agent asks for, in the order of {@link TICKETS}. */
+function neededFor(stages: readonly Stage[], reach: FaceReach | undefined): readonly Ticket[] {
+  const isLicensed = stages.some(({ apply }) => apply && CATALOGUE.agent(apply.agent).licence !== null);
+  return TICKETS.filter((ticket) => (ticket === 'biocide' ? isLicensed : reach?.lifting === ticket));
+}
+
+const isForTrained = (stages: readonly Stage[]) =>
+  stages.some(({ apply }) => apply && TRADE_DEFAULTS.apprenticeNeverAlone.includes(apply.agentClass));
+
+/**
+ * Who may do what: with the ticket that it needs, where anybody of the crew holds it; and no apprentice alone with what can hurt,
+ * where somebody else is there.
+ */
+export class WhoMay {
+  private readonly crew: readonly CrewMember[];
+  private readonly stages: ReadonlyMap<string, Stage>;
+  private readonly names: ReadonlyMap<string, string>;
+  private readonly reaches: ReadonlyMap<string, FaceReach>;
+
+  constructor(
+    crew: readonly CrewMember[],
+    surfaces: readonly TreatedSurface[],
+    reaches: readonly FaceReach[],
+  ) {
+    const stages = surfaces.flatMap(({ treatment }) => treatment?.stages ?? []);
+    this.crew = crew;
+    this.stages = new Map(stages.map((stage) => [stage.id, stage]));
+    this.names = new Map(surfaces.map(({ surface }) => [surface.id, surface.name]));
+    this.reaches = new Map(reaches.map((reach) => [reach.surface, reach]));
+  }
+
+  /** Ids of those who may; null where everybody may. */
+  do(operation: PlannedOperation): readonly string[] | null {
+    const stages = this.stagesOf(operation);
+    const tickets = this.ticketsFor(operation, stages).filter((ticket) => this.isHeld(ticket));
+    const trained = isForTrained(stages) && this.crew.some(({ isApprentice = false }) => !isApprentice);
+    const able = this.crew.filter(
+      (member) =>
+        tickets.every((ticket) => holds(member, ticket)) && !(trained && (member.isApprentice ?? false)),
+    );
+    // Each may be held, and yet all by nobody.
+    return able.length === this.crew.length || able.length === 0 ? null : able.map(({ id }) => id);
+  }
+
+  /** What is needed and held by nobody, with the places that need it. */
+  missing(planned: readonly PlannedOperation[]): readonly Warning[] {
+    const places = new Map<Ticket, Set<string>>();
+    for (const operation of planned)
+      for (const ticket of this.ticketsFor(operation, this.stagesOf(operation)))
+        if (!this.isHeld(ticket))
+          for (const { surface } of operation.parts)
+            places.set(ticket, (places.get(ticket) ?? new Set()).add(surface));
+    return [...places].map(([ticket, surfaces]) =>
+      warning('ticket-missing', 'warn', {
+        what: lowerFirst(say(`ticket/${ticket}`)),
+        places: listed([...surfaces].map((id) => this.names.get(id) ?? id)),
+      }),
+    );
+  }
+
+  private isHeld(ticket: Ticket): boolean {
+    return this.crew.some((member) => holds(member, ticket));
+  }
+
+  private stagesOf({ stages }: PlannedOperation): readonly Stage[] {
+    return stages.flatMap((id) => this.stages.get(id) ?? []);
+  }
+
+  private ticketsFor({ parts, task }: PlannedOperation, stages: readonly Stage[]): readonly Ticket[] {
+    const needed = parts.flatMap(({ surface }) =>
+      neededFor(
+        stages.filter((stage) => stage.surface === surface),
+        // Mixed on the ground.
+        task === 'mix' ? undefined : this.reaches.get(surface),
+      ),
+    );
+    return TICKETS.filter((ticket) => needed.includes(ticket));
+  }
+}
