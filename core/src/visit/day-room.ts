@@ -53,7 +53,11 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
       counts[kind] > 0 ? [sum(({ machines: own }) => own.get(kind) ?? 0) / counts[kind]] : [],
     );
     const work = Math.max(sum(({ hands }) => hands) / crew, ...machines);
-    const besides = frame + (TRADE_DEFAULTS.besidesSeconds * parts.length) / crew;
+    const agents = new Set(parts.flatMap(({ stages }) => stages.flatMap(({ apply }) => apply?.agent ?? [])));
+    const besides =
+      frame +
+      TRADE_DEFAULTS.besidesSeconds * (parts.length / crew) +
+      TRADE_DEFAULTS.agentSeconds * agents.size;
     return besides + TRADE_DEFAULTS.dayLikelyFactor * work <= day;
   };
   return (parts) => {

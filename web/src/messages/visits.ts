@@ -6,6 +6,7 @@ export const { say } = messages({
   'days-later': '{fromDay} days later',
   'by-at-the-latest': ', by {latest} at the latest',
   'goes-on': '{begin}, goes on from the visit before',
+  'and-more': '{names} and {more} more',
   visits: 'Visits',
   visit: 'Visit {number}',
   'hands-on': '{what} hands-on{numberWords}',

@@ -13,6 +13,17 @@ export function visitDay({ from, latest, fromDay, number, goesOn = false }: Visi
   return `from ${begin}${latest === null ? '' : say('by-at-the-latest', { latest })}`;
 }
 
+const MOST_NAMES = 3;
+
+/** "Wall 1, Wall 2, Yard and 4 more" */
+function shortList(names: readonly string[]): string {
+  if (names.length <= MOST_NAMES + 1) return names.join(', ');
+  return say('and-more', {
+    names: names.slice(0, MOST_NAMES).join(', '),
+    more: names.length - MOST_NAMES,
+  });
+}
+
 /** The visits of the job: which one is planned now, when the others are, and why they are not the same day. */
 export function VisitChoice({ plan }: { readonly plan: Plan }) {
   const { survey } = useSurveySession();
@@ -36,7 +47,7 @@ export function VisitChoice({ plan }: { readonly plan: Plan }) {
             {visit.faces.length} {visit.faces.length === 1 ? 'surface' : 'surfaces'},{' '}
             {say('hands-on', {
               what: formatDuration(60 * Math.round(visit.handsOnMinutes)),
-              numberWords: visit.number > 1 ? `: ${visit.faces.map((f) => f.name).join(', ')}` : '',
+              numberWords: visit.number > 1 ? `: ${shortList(visit.faces.map((f) => f.name))}` : '',
             })}
           </small>
         </button>

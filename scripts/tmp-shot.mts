@@ -1,0 +1,17 @@
+import { chromium } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { ask } from './bench/served.ts';
+import { readFileSync } from 'node:fs';
+const url = process.argv[2]!;
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox','--disable-gpu','--disable-background-networking'] });
+const page = await b.newPage({ viewport: { width: 1280, height: 800 } });
+const errs: string[] = []; page.on('console', m => { if (m.type()==='error') errs.push(m.text()); }); page.on('pageerror', e => errs.push(String(e)));
+const job = randomUUID(), prop = randomUUID();
+await ask(url, '/jobs/import', { id: job, propertyId: prop, file: JSON.parse(readFileSync('/tmp/w/yard.json','utf8')) });
+await page.goto(`${url}/jobs/${job}/sequence`); await page.getByText('Shortest possible').waitFor(); 
+await page.waitForFunction(() => document.querySelector('[aria-busy="true"]') === null, null, { timeout: 30000 });
+await page.locator('.member-fields details').nth(1).evaluate((d: any) => { d.open = true; });
+await page.screenshot({ path: '/tmp/w/y1.png' });
+await page.goto(page.url().replace('/sequence','/order')); await page.getByRole('button', { name: 'Issue order' }).waitFor(); await page.waitForTimeout(6000);
+await page.screenshot({ path: '/tmp/w/y2.png', fullPage: false });
+console.log('errors', errs, page.url()); await b.close();
