@@ -17,7 +17,7 @@ export const weightSchema = Joi.object({
   id,
   name: text,
   value: Joi.number().min(0).max(20).required(),
-  unit: Joi.valid('min'),
+  unit: Joi.valid('min', '%'),
   per: text,
   why: text,
   source: text,

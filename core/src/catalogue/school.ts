@@ -25,7 +25,7 @@ export interface RankingWeight {
   /** Points for each `per`. */
   readonly value: number;
   /** Points where it is not said: minutes of a person, for what the sequence counts. */
-  readonly unit?: 'min';
+  readonly unit?: 'min' | '%';
   readonly per: string;
   readonly why: string;
   readonly source: string;

@@ -179,6 +179,8 @@ function schoolValues({ name, setting, settings }: School): readonly HandbookVal
   ];
 }
 
+const WEIGHT_UNITS = { min: 'Minutes', '%': 'Percent', points: 'Points' } as const;
+
 /**
  * What a company may set of an entry.
  * @throws RangeError for an entry that the catalogue does not have
@@ -202,8 +204,8 @@ export function handbookValues(
     case 'weight':
       return new Values(catalogue.weight(id)).number(
         'value',
-        catalogue.weight(id).unit === 'min' ? 'Minutes' : 'Points',
-        `for each ${catalogue.weight(id).per}`,
+        WEIGHT_UNITS[catalogue.weight(id).unit ?? 'points'],
+        catalogue.weight(id).unit === '%' ? catalogue.weight(id).per : `for each ${catalogue.weight(id).per}`,
         'neither',
         between(0, GREATEST_WEIGHT),
       ).list;

@@ -79,7 +79,10 @@ function WeightCard({ id, catalogue }: CardProps) {
       rows={[
         [
           say('counts'),
-          unit === 'min' ? say('minutes-for-each', { value, per }) : say('points-for-each', { value, per }),
+          say(unit === 'min' ? 'minutes-for-each' : unit === '%' ? 'percent-as' : 'points-for-each', {
+            value,
+            per,
+          }),
         ],
         [say('why'), why],
         [say('source'), source],

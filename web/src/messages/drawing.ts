@@ -42,6 +42,12 @@ export const { say } = messages({
   'full-line-liquid-on-the': 'Full line: liquid on the surface. Dashed: with what is in its pores. ▲ a mist.',
   'after-min-g-m2-on': 'After {minute} min: {film} g/m² on the surface, {left} with its pores',
   // day-ribbon.tsx
+  'half-by': 'half by {at}',
+  'nine-in-ten-by': 'nine in ten by {at}',
+  'planned-end': 'planned',
+  'over-the-day': 'too long',
+  'finish-spread':
+    'When such days end: planned by {planned}, half of them by {likely}, nine in ten by {cautious}.',
   'set-out-clear-up': 'set out, lunch, clear up',
   mixing: 'mix',
   'put-on-and-finished': 'put on and finished',

@@ -213,6 +213,7 @@ export const { say, rich } = messages({
   'company-practice': ' (company practice)',
   counts: 'Counts',
   'minutes-for-each': '{value} min for each {per}',
+  'percent-as': '{value} %, as {per}',
   'points-for-each': '{value} points for each {per}',
   why: 'Why',
   // our-values-part.tsx

@@ -1,5 +1,5 @@
-import { betterPlans, jobSupply, whatIf } from '@etappe/core';
-import type { DecidedVisit, JobProduct, Plan, Survey, WhatIf } from '@etappe/core';
+import { betterPlans, dayRisk, jobSupply, variantFigures, whatIf } from '@etappe/core';
+import type { DayRisk, DecidedVisit, JobProduct, Plan, Survey, VariantFigures, WhatIf } from '@etappe/core';
 import { expose } from 'comlink';
 
 /** The seed is fixed: the same survey gets the same plans one after the other, as far as the device comes in its time. */
@@ -68,6 +68,22 @@ const planner = {
   /** What all visits take together. */
   jobSupply(survey: Survey, fronts: DecidedVisit['fronts']): readonly JobProduct[] {
     return jobSupply(survey, fronts);
+  },
+
+  /** What all days of a survey take; whatever else is asked comes in between two of them. */
+  async variant(survey: Survey, asOf: string): Promise<VariantFigures> {
+    const days = variantFigures(survey, asOf);
+    let step = days.next();
+    while (!step.done) {
+      await new Promise((resolve) => setTimeout(resolve, 0));
+      step = days.next();
+    }
+    return step.value;
+  },
+
+  /** How sure the day of a plan is. */
+  dayRisk(plan: Plan, survey: Survey): DayRisk | null {
+    return dayRisk(plan, survey);
   },
 };
 

@@ -1,5 +1,5 @@
-import { jobSupply, whatIf } from '@etappe/core';
-import type { DecidedVisit, JobProduct, Plan, Survey, WhatIf } from '@etappe/core';
+import { dayRisk, jobSupply, whatIf } from '@etappe/core';
+import type { DayRisk, DecidedVisit, JobProduct, Plan, Survey, VariantFigures, WhatIf } from '@etappe/core';
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import {
@@ -15,6 +15,8 @@ import {
 import type { ReactNode } from 'react';
 import { today } from '../today.ts';
 import type { Planner } from './plan-worker.ts';
+import { VariantContext } from './day-comparison.tsx';
+import { DayRiskContext } from './day-risk.tsx';
 import { JobSupplyContext } from './job-supply.tsx';
 import { WhatIfContext } from './what-if.tsx';
 
@@ -177,6 +179,14 @@ export function PlanProvider({
     },
     [],
   );
+  const askRisk = useCallback((of: Plan, from: Survey): Promise<DayRisk | null> => {
+    const { current } = planner;
+    return current ? current.dayRisk(of, from) : Promise.resolve(dayRisk(of, from));
+  }, []);
+  const askVariant = useCallback((of: Survey, asOf: string): Promise<VariantFigures> => {
+    const { current } = planner;
+    return current ? current.variant(of, asOf) : Promise.reject(new Error('nothing plans any more'));
+  }, []);
   const stop = useCallback(() => {
     void planner.current?.stop(request.current);
   }, []);
@@ -196,9 +206,13 @@ export function PlanProvider({
   return (
     <WhatIfContext value={ask}>
       <JobSupplyContext value={askSupply}>
-        <LookContext value={look}>
-          <PlanContext value={state}>{children}</PlanContext>
-        </LookContext>
+        <DayRiskContext value={askRisk}>
+          <VariantContext value={askVariant}>
+            <LookContext value={look}>
+              <PlanContext value={state}>{children}</PlanContext>
+            </LookContext>
+          </VariantContext>
+        </DayRiskContext>
       </JobSupplyContext>
     </WhatIfContext>
   );

@@ -9,6 +9,8 @@ import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
 import { RoundsList } from './rounds-list.tsx';
 import { FrontsTable } from './fronts-table.tsx';
+import { DayComparison } from './day-comparison.tsx';
+import { DayRiskPanel } from './day-risk-panel.tsx';
 import { DaySettings } from './day-settings.tsx';
 import { rich, say } from '../messages/sequence.ts';
 import './sequence-page.css';
@@ -44,6 +46,8 @@ export function SequencePage() {
           <>
             <DayRibbon plan={plan} survey={survey} />
             <RoundsList plan={plan} survey={survey} />
+            <DayComparison plan={plan} survey={survey} />
+            <DayRiskPanel plan={plan} survey={survey} isOpen={working || improving !== null} />
           </>
         )}
         <PlanWarnings plan={plan} />

@@ -128,6 +128,12 @@ export const TRADE_DEFAULTS = {
   // The visit.
   /** Whoever comes later rigs for themselves, and packs up if they leave before the end. */
   joinSeconds: 300,
+  /** Two pairs of hands take so much of the time of one; an end that is so much sooner is worth telling, and a rinse that is late so often. */
+  helpedFactor: 0.6,
+  helpfulSeconds: 240,
+  lateWorthTelling: 0.02,
+  /** A dwell that is longer by a tenth is no harm yet. */
+  lateGraceShare: 0.1,
   /** What an apprentice does only with somebody trained at hand. */
   apprenticeNeverAlone: [
     'hypochlorite',

@@ -26,6 +26,12 @@ export const ORDER = {
   'round/set-out/mix': 'Set out, mix {letters}',
   'round/clear-up': 'Clear up',
   'round/lunch': 'Lunch',
+  'variant/people':
+    '{people, plural, one {One person} =2 {Two people} =3 {Three people} =4 {Four people} other {# people}}',
+  'variant/machine': 'One more {machine}',
+  'variant/earlier': 'Begin at {at}',
+  'variant/lunch': 'Lunch of {minutes} min for everybody',
+  'variant/no-lunch': 'No lunch on site',
   'round/mix': 'Mix {letters}',
   'round/name': '{places}: {acts}',
   'round/short': '{place}{more, plural, =0 {} other { +#}} · {what}',

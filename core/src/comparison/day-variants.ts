@@ -1,0 +1,127 @@
+import { MACHINE_NAMES } from '../catalogue/tool.ts';
+import type { MachineKind } from '../catalogue/tool.ts';
+import { say } from '../messages/message.ts';
+import { plan } from '../plan/plan.ts';
+import type { Plan } from '../plan/plan.ts';
+import { clockTime, secondOfDay } from '../quantity/duration.ts';
+import { lowerFirst } from '../quantity/words.ts';
+import { LARGEST_CREW, crewOfSize, withMachineCount } from '../survey/crew-and-machines.ts';
+import type { JobHouse } from '../survey/job-detail.ts';
+import { USUAL_LUNCH, machineCounts } from '../survey/job-detail.ts';
+import type { Survey } from '../survey/survey.ts';
+
+/** The day with one thing otherwise. */
+export interface DayVariant {
+  readonly id: string;
+  readonly name: string;
+  /** What it takes to make it so. */
+  readonly house: Partial<JobHouse>;
+}
+
+/** What comes of a variant. All times in s. */
+export interface VariantFigures {
+  /** Days of work, over all visits. */
+  readonly days: number;
+  /** Of the visit that is planned, and when it ends by the clock; null where it has no sequence. */
+  readonly visitSeconds: number | null;
+  readonly finishSecondOfDay: number | null;
+  /** Everybody's time from the start to the end of each day, over all visits; null where one has no sequence. */
+  readonly paidSeconds: number | null;
+  /** Days that are longer than the working day. */
+  readonly tooLong: number;
+}
+
+const LUNCH_MINUTES = 30;
+const EARLIER_SECONDS = 90 * 60;
+const EARLIEST_SECOND = 5 * 3600;
+/** Schedules for each visit: enough to compare by, not to order by. */
+const BUDGET = 12;
+
+/** One person fewer and one more, one more of the machine that is at work longest, an earlier start, and lunch or none. */
+export function dayVariants(survey: Survey, { work }: Pick<Plan, 'work'>): readonly DayVariant[] {
+  const { house } = survey.job;
+  const people = house.crew.length;
+  const sized = (size: number): DayVariant => ({
+    id: `people-${size}`,
+    name: say('variant/people', { people: size }),
+    house: { crew: crewOfSize(house.crew, size) },
+  });
+  const start = secondOfDay(house.dayStart);
+  const earlier = Math.max(EARLIEST_SECOND, start - EARLIER_SECONDS);
+  const dayStart = clockTime(earlier).slice(0, 5);
+  const busiest = busiestMachine(house, work.problem.operations);
+  const count = busiest ? machineCounts(house)[busiest] : 0;
+  return [
+    ...(people > 1 ? [sized(people - 1)] : []),
+    ...(people < LARGEST_CREW ? [sized(people + 1)] : []),
+    ...(busiest
+      ? [
+          {
+            id: `machine-${busiest}`,
+            name: say('variant/machine', { machine: lowerFirst(MACHINE_NAMES[busiest]) }),
+            house: { machines: withMachineCount(house.machines, busiest, count + 1) },
+          },
+        ]
+      : []),
+    ...(earlier < start
+      ? [{ id: 'earlier', name: say('variant/earlier', { at: dayStart }), house: { dayStart } }]
+      : []),
+    house.lunch
+      ? { id: 'no-lunch', name: say('variant/no-lunch'), house: { lunch: null } }
+      : {
+          id: 'lunch',
+          name: say('variant/lunch', { minutes: LUNCH_MINUTES }),
+          house: { lunch: { ...USUAL_LUNCH, minutes: LUNCH_MINUTES } },
+        },
+  ];
+}
+
+/** Of the kinds of which there are fewer than people, the one that is at work for the most hours. */
+function busiestMachine(
+  house: JobHouse,
+  operations: Plan['work']['problem']['operations'],
+): MachineKind | null {
+  const counts = machineCounts(house);
+  const hours = Object.entries(counts).flatMap(([kind, count]) =>
+    count > 0 && count < house.crew.length
+      ? [
+          {
+            kind: kind as MachineKind,
+            each:
+              operations
+                .filter(({ machines }) => machines.includes(kind))
+                .reduce((sum, { seconds }) => sum + seconds, 0) / count,
+          },
+        ]
+      : [],
+  );
+  const [busiest] = hours.filter(({ each }) => each > 0).sort((a, b) => b.each - a.each);
+  return busiest?.kind ?? null;
+}
+
+/** The survey with a variant taken. */
+export const withVariant = (survey: Survey, { house }: Pick<DayVariant, 'house'>): Survey => ({
+  ...survey,
+  job: { ...survey.job, house: { ...survey.job.house, ...house } },
+});
+
+/** What all days of a job take, each sequenced for itself; the caller may stop between two of them. */
+export function* variantFigures(survey: Survey, asOf: string): Generator<null, VariantFigures> {
+  const { house } = survey.job;
+  const people = house.crew.length;
+  let [days, paidSeconds, tooLong]: [number, number | null, number] = [1, 0, 0];
+  let visitSeconds: number | null = null;
+  let planned = survey.job.visit;
+  for (let visit = 1; visit <= days; visit += 1) {
+    const made = plan({ ...survey, job: { ...survey.job, visit } }, { asOf, seed: 1, budget: BUDGET });
+    days = made.visits.length;
+    planned = Math.min(planned, Math.max(1, days));
+    const seconds = made.visit?.schedule.makespan ?? null;
+    if (visit === planned) visitSeconds = seconds;
+    paidSeconds = seconds === null || paidSeconds === null ? null : paidSeconds + people * seconds;
+    if (seconds !== null && seconds > 3600 * house.dayHours) tooLong += 1;
+    yield null;
+  }
+  const finishSecondOfDay = visitSeconds === null ? null : secondOfDay(house.dayStart) + visitSeconds;
+  return { days, visitSeconds, finishSecondOfDay, paidSeconds, tooLong };
+}

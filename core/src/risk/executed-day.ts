@@ -1,0 +1,390 @@
+import { SET_UP_KINDS } from '../sequence/problem.ts';
+import type {
+  Operation,
+  Schedule,
+  SequenceProblem,
+  StripSpan,
+  TimeSpan,
+  WorkedFront,
+} from '../sequence/problem.ts';
+import { seededRandom } from '../sequence/seeded-random.ts';
+
+/** How a decided day turns out, many times. */
+export interface ExecutedDays {
+  /** When each ends, s, from the earliest to the latest. */
+  readonly finishes: Float64Array;
+  /** By operation, on how many days the end hung on it. */
+  readonly critical: ReadonlyMap<string, number>;
+  /** On how many days something came later than it may, by what may not: a lag's later operation, or a front. */
+  readonly late: ReadonlyMap<string, number>;
+  /** By operation, on how many days it does not begin in the hours that it is planned in, and waits for the next. */
+  readonly missed: ReadonlyMap<string, number>;
+  readonly runs: number;
+}
+
+export interface ExecutionOptions {
+  readonly runs: number;
+  /** Same seed, same days: two ways of working meet the same luck. */
+  readonly seed: number;
+  /** Standard deviation of the logarithm of how long an operation takes; 0 for what takes as long as it takes. */
+  readonly spreadOf: (operation: string) => number;
+  /** The same of all operations of a day together. */
+  readonly daySpread: number;
+  /** So much of its time an operation takes where something is done about it; 1 for all others. */
+  readonly factorOf?: (operation: string) => number;
+  /** By their rules, the lags that count where they are overrun; all where it is left out. */
+  readonly counts?: (rule: string) => boolean;
+  /** By so large a share of its time something may be later before it counts as late. */
+  readonly graceShare?: number;
+  /** What somebody does earlier where they would otherwise wait: a lunch. */
+  readonly isPause?: (operation: string) => boolean;
+}
+
+/** What an operation waits for: so long after the start or the end of another. */
+interface Arc {
+  readonly from: number;
+  readonly isFromStart: boolean;
+  readonly seconds: number;
+}
+
+interface Step {
+  readonly id: string;
+  readonly seconds: number;
+  readonly arcs: readonly Arc[];
+  /** What must follow it in time is not begun so early that it would be missed, s. */
+  readonly notBefore: number;
+  readonly starts: readonly TimeSpan[] | null;
+  /** Something follows it in time, or it follows something: it is not left for a pause. */
+  readonly isTied: boolean;
+  readonly person: number;
+  /** Who comes to what must follow it in time: it is not begun earlier than so long after they are free, or before it where that is less. */
+  readonly comers: readonly { readonly person: number; readonly seconds: number }[];
+  /** From what its person does before it. */
+  readonly changeSeconds: number;
+  /** A later pause of its person, which may come first; -1 where there is none. */
+  readonly pause: number;
+  /** The last start in the hours that it is planned in, s. */
+  readonly lastInTime: number;
+}
+
+/** Who is held up for longer does something else meanwhile. */
+const PATIENCE_SECONDS = 600;
+
+interface Latest {
+  readonly key: string;
+  readonly from: number;
+  readonly isFromStart: boolean;
+  readonly to: number;
+  readonly most: number;
+}
+
+/** A strip that is applied and finished within one operation: how much slower that may be before it dwells too long. */
+interface Dwelling {
+  readonly key: string;
+  readonly at: number;
+  readonly mostFactor: number;
+}
+
+/**
+ * A decided day as a crew works it: everybody does their work in its order and begins the next thing when they are free, what it waits
+ * for is done and its machine is back; nothing is put on before whoever finishes it can be there in time, as it looks then, and what
+ * dwells is finished no sooner than it may be. How long things take is log-normal about what is
+ * planned, each by itself and all of a day together. Where nothing differs the day ends no later than planned.
+ *
+ * @throws RangeError for a schedule that lacks an operation
+ */
+export function executedDays(
+  problem: SequenceProblem,
+  schedule: Schedule,
+  {
+    runs,
+    seed,
+    spreadOf,
+    daySpread,
+    factorOf = () => 1,
+    isPause = () => false,
+    graceShare = 0,
+    counts = () => true,
+  }: ExecutionOptions,
+): ExecutedDays {
+  const { steps, latest, dwelling } = compiledDay(problem, schedule, { isPause, graceShare, counts });
+  const count = steps.length;
+  const normal = normals(seed);
+  const spreads = steps.map(({ id }) => spreadOf(id));
+  const factors = steps.map(({ id }) => factorOf(id));
+  const [start, finish, pace] = [new Float64Array(count), new Float64Array(count), new Float64Array(count)];
+  const bound = new Int32Array(count);
+  const isDone = new Uint8Array(count);
+  const missed = new Int32Array(count);
+  const free = new Float64Array(problem.people.length);
+  const lastOf = new Int32Array(problem.people.length);
+  const finishes = new Float64Array(runs);
+  const critical = new Int32Array(count);
+  const late = new Map<string, number>();
+  const lateToday = new Set<string>();
+  for (let run = 0; run < runs; run += 1) {
+    const day = Math.exp(daySpread * normal());
+    let last = 0;
+    isDone.fill(0);
+    free.fill(0);
+    lastOf.fill(-1);
+    for (let i = 0; i < count; i += 1) {
+      const step = steps[i];
+      if (!step) continue;
+      const spread = spreads[i] ?? 0;
+      const own = Math.exp(spread * normal());
+      pace[i] = (spread > 0 ? own * day : 1) * (factors[i] ?? 1);
+      if (isDone[i] === 1) continue;
+      const { person } = step;
+      let at = step.notBefore;
+      let by = -1;
+      const ready = (free[person] ?? 0) + step.changeSeconds;
+      if (ready > at) {
+        at = ready;
+        by = lastOf[person] ?? -1;
+      }
+      for (const { person: other, seconds } of step.comers) {
+        const inTime = (free[other] ?? 0) + seconds;
+        if (inTime <= at) continue;
+        at = inTime;
+        by = lastOf[other] ?? -1;
+      }
+      for (const { from, isFromStart, seconds } of step.arcs) {
+        const ready = ((isFromStart ? start[from] : finish[from]) ?? 0) + seconds;
+        if (ready <= at) continue;
+        at = ready;
+        by = from;
+      }
+      const pause = step.pause;
+      if (pause >= 0 && isDone[pause] === 0 && withinHours(step, at) > at + PATIENCE_SECONDS) {
+        // Held up by its hours: the pause comes first.
+        const meanwhile = steps[pause];
+        const begin = meanwhile ? withinHours(meanwhile, free[person] ?? 0) : Infinity;
+        if (meanwhile && begin <= at + PATIENCE_SECONDS) {
+          [start[pause], finish[pause], isDone[pause]] = [begin, begin + meanwhile.seconds, 1];
+          [bound[pause], pace[pause]] = [lastOf[person] ?? -1, 1];
+          [free[person], lastOf[person]] = [begin + meanwhile.seconds, pause];
+          if (begin + meanwhile.seconds > at) [at, by] = [begin + meanwhile.seconds, pause];
+        }
+      }
+      const seconds = step.seconds * (pace[i] ?? 1);
+      start[i] = withinHours(step, at);
+      finish[i] = step.isTied ? (start[i] ?? 0) + seconds : doneInHours(step, start[i] ?? 0, seconds);
+      bound[i] = by;
+      [free[person], lastOf[person], isDone[i]] = [finish[i] ?? 0, i, 1];
+      if ((start[i] ?? 0) > step.lastInTime) missed[i] = (missed[i] ?? 0) + 1;
+      if ((finish[i] ?? 0) > (finish[last] ?? 0)) last = i;
+    }
+    finishes[run] = finish[last] ?? 0;
+    for (let i = last; i >= 0; i = bound[i] ?? -1) critical[i] = (critical[i] ?? 0) + 1;
+    lateToday.clear();
+    for (const { key, from, isFromStart, to, most } of latest)
+      if ((start[to] ?? 0) - ((isFromStart ? start[from] : finish[from]) ?? 0) > most * (1 + graceShare) + 1)
+        lateToday.add(key);
+    for (const { key, at, mostFactor } of dwelling) if ((pace[at] ?? 1) > mostFactor) lateToday.add(key);
+    for (const key of lateToday) late.set(key, (late.get(key) ?? 0) + 1);
+  }
+  finishes.sort();
+  const counted = (counts: Int32Array) => new Map(steps.map(({ id }, i) => [id, counts[i] ?? 0]));
+  return { finishes, late, runs, critical: counted(critical), missed: counted(missed) };
+}
+
+/** Of sorted values that which so large a share does not exceed. */
+export function quantile(sorted: Float64Array, share: number): number {
+  return sorted[Math.min(sorted.length - 1, Math.max(0, Math.ceil(share * sorted.length) - 1))] ?? 0;
+}
+
+function compiledDay(
+  problem: SequenceProblem,
+  { placements }: Schedule,
+  { isPause, graceShare, counts }: Required<Pick<ExecutionOptions, 'isPause' | 'graceShare' | 'counts'>>,
+) {
+  const byId = new Map(problem.operations.map((operation) => [operation.id, operation]));
+  const placed = [...placements].sort((a, b) => a.start - b.start || a.finish - b.finish);
+  if (placed.length < problem.operations.length) throw new RangeError('an operation is not placed');
+  const index = new Map(placed.map(({ operation }, i) => [operation, i]));
+  const own = placed.map(({ operation: id, ...placement }) => {
+    const operation = byId.get(id);
+    if (!operation) throw new RangeError(`"${id}" is placed and not known`);
+    return { ...placement, operation };
+  });
+  const arcs = own.map((): Arc[] => []);
+  const wait = (to: number, from: number, seconds = 0, isFromStart = false) => {
+    // What starts together stands in the order of the list: only what comes before can be waited for.
+    if (from < to) arcs[to]?.push({ from, isFromStart, seconds });
+  };
+  for (const { from, anchor, to, minSeconds } of problem.lags) {
+    const [a, b] = [index.get(from), index.get(to)];
+    if (a !== undefined && b !== undefined) wait(b, a, minSeconds, anchor === 'start');
+  }
+  const changes = own.map(() => 0);
+  const pauses = own.map(() => -1);
+  for (const person of problem.people) {
+    const theirs = own.flatMap((one, i) => (one.person === person ? [i] : []));
+    const before = theirs.map((i) => own[i]?.operation ?? null);
+    theirs.forEach((to, k) => {
+      if (k > 0) changes[to] = changeSeconds(problem, before.slice(0, k + 1));
+      pauses[to] = theirs.slice(k + 1).find((i) => isPause(own[i]?.operation.id ?? '')) ?? -1;
+    });
+  }
+  machineArcs(problem, own, index, wait);
+  const apart = new Set(problem.apart.flatMap(([a, b]) => [`${a} ${b}`, `${b} ${a}`]));
+  if (apart.size > 0)
+    own.forEach((later, to) => {
+      own.slice(0, to).forEach((earlier, from) => {
+        const isApart = apart.has(`${earlier.operation.place} ${later.operation.place}`);
+        if (isApart && earlier.person !== later.person) wait(to, from);
+      });
+    });
+  const notBefore = own.map(() => 0);
+  const people = own.map(({ person }) => problem.people.indexOf(person));
+  const comers = own.map((): { person: number; seconds: number }[] => []);
+  const latest: Latest[] = [];
+  for (const { from, anchor, to, maxSeconds, rule } of problem.lags) {
+    const [a, b] = [index.get(from), index.get(to)];
+    if (maxSeconds === null || a === undefined || b === undefined) continue;
+    const isFromStart = anchor === 'start';
+    const since = (isFromStart ? own[a]?.start : own[a]?.finish) ?? 0;
+    const room = maxSeconds - ((own[b]?.start ?? 0) - since);
+    notBefore[a] = Math.max(notBefore[a] ?? 0, (own[a]?.start ?? 0) - room);
+    const other = people[b] ?? -1;
+    if (other !== people[a]) {
+      // With what they still do before that.
+      const between = own
+        .slice(a + 1, b)
+        .reduce((sum, one, k) => sum + (people[a + 1 + k] === other ? one.operation.seconds : 0), 0);
+      const ownSeconds = isFromStart ? 0 : (own[a]?.operation.seconds ?? 0);
+      comers[a]?.push({ person: other, seconds: between - maxSeconds - ownSeconds });
+    }
+    if (counts(rule)) latest.push({ key: to, from: a, isFromStart, to: b, most: maxSeconds });
+  }
+  const dwelling = problem.fronts.flatMap((front) => dwellingIn(front, index, graceShare));
+  const tied = new Set([
+    ...problem.lags.flatMap(({ from, to, maxSeconds }) => (maxSeconds === null ? [] : [from, to])),
+    ...problem.fronts.flatMap(({ strips }) =>
+      strips.flatMap(({ apply, finish }) => [...apply, ...finish].map(({ operation }) => operation)),
+    ),
+  ]);
+  const steps = own.map(({ operation: { id, seconds, starts } }, i): Step => ({
+    id,
+    seconds,
+    starts,
+    isTied: tied.has(id),
+    person: people[i] ?? -1,
+    comers: comers[i] ?? [],
+    changeSeconds: changes[i] ?? 0,
+    pause: pauses[i] ?? -1,
+    lastInTime: starts?.find((span) => isWithin(span, own[i]?.start ?? 0))?.to ?? Infinity,
+    arcs: arcs[i] ?? [],
+    notBefore: notBefore[i] ?? 0,
+  }));
+  return { steps, latest, dwelling };
+}
+
+/**
+ * Slower hands use up the waits of a front first: a strip dwells too long once the work between its first drop and its last rinse takes
+ * all of the time, or its own work all that the least dwell leaves.
+ */
+function dwellingIn(
+  { id, leastSeconds, mostSeconds, strips }: WorkedFront,
+  index: ReadonlyMap<string, number>,
+  graceShare: number,
+): readonly Dwelling[] {
+  const spans = strips.flatMap(({ apply, finish, mists }) => [...apply, ...finish, ...mists]);
+  const length = (some: readonly StripSpan[]) => some.reduce((sum, { from, to }) => sum + to - from, 0);
+  return strips.flatMap(({ apply, finish }): Dwelling[] => {
+    const [first, last] = [apply[0], finish.at(-1)];
+    const at = index.get(first?.operation ?? '');
+    if (!first || last?.operation !== first.operation || at === undefined) return [];
+    const within = spans.filter(
+      ({ operation, from, to }) => operation === first.operation && from >= first.from && to <= last.to,
+    );
+    const own = Math.max(1, length(apply) + length(finish));
+    const most = mostSeconds * (1 + graceShare);
+    const mostFactor = Math.min(most / Math.max(1, length(within)), (most - leastSeconds) / own);
+    return [{ key: id, at, mostFactor }];
+  });
+}
+
+interface PlacedOperation {
+  readonly operation: Operation;
+  readonly person: string;
+  readonly start: number;
+  readonly finish: number;
+}
+
+/** Whoever takes a machine waits for whoever has it in the plan: until it is put down, or until what it is held for begins. */
+function machineArcs(
+  { machines, holds }: SequenceProblem,
+  own: readonly PlacedOperation[],
+  index: ReadonlyMap<string, number>,
+  wait: (to: number, from: number, seconds?: number, isFromStart?: boolean) => void,
+): void {
+  for (const machine of Object.keys(machines)) {
+    const heldFor = new Map(
+      holds.flatMap((hold) => (hold.machine === machine ? [[hold.from, hold.to] as const] : [])),
+    );
+    const units: { free: number; last: number; isUntilStart: boolean }[] = [];
+    own.forEach(({ operation, start, finish }, i) => {
+      if (!operation.machines.includes(machine)) return;
+      const until = index.get(heldFor.get(operation.id) ?? '');
+      const free = until === undefined ? finish : (own[until]?.start ?? finish);
+      const unit = units.filter((one) => one.free <= start).sort((a, b) => b.free - a.free)[0];
+      if (unit) wait(i, unit.last, 0, unit.isUntilStart);
+      const taken = { free, last: until ?? i, isUntilStart: until !== undefined };
+      if (unit) Object.assign(unit, taken);
+      else units.push(taken);
+    });
+  }
+}
+
+/** From the last but one of what a person does to the last. */
+function changeSeconds({ setUpSeconds }: SequenceProblem, work: readonly (Operation | null)[]): number {
+  const next = work.at(-1);
+  const before = work.slice(0, -1);
+  return SET_UP_KINDS.reduce((sum, kind) => {
+    const now = next?.begins[kind] ?? null;
+    const was = before.findLast((one) => (one?.ends[kind] ?? null) !== null)?.ends[kind] ?? null;
+    return now === null || was === null || now === was ? sum : sum + setUpSeconds[kind];
+  }, 0);
+}
+
+/** In the first of its hours that is not over; after the last of them all the same, as nobody leaves it undone. */
+function withinHours({ starts, isTied, seconds }: Step, at: number): number {
+  const next = starts?.find(({ to }) => at <= (isTied ? to : to + seconds));
+  return next ? Math.max(at, next.from) : at;
+}
+
+/** Untied work that its hours end in rests until the next of them. */
+function doneInHours({ starts, seconds: planned }: Step, start: number, seconds: number): number {
+  let at = start;
+  let left = seconds;
+  for (const { from, to } of starts ?? []) {
+    const end = to + planned;
+    if (end <= at) continue;
+    at = Math.max(at, from);
+    if (at + left <= end) return at + left;
+    left -= end - at;
+    at = end;
+  }
+  return at + left;
+}
+
+const isWithin = ({ from, to }: TimeSpan, at: number) => from <= at && at <= to;
+
+/** Standard normal numbers, by Box and Muller. */
+function normals(seed: number): () => number {
+  const random = seededRandom(seed);
+  let spare: number | null = null;
+  return () => {
+    if (spare !== null) {
+      const ready = spare;
+      spare = null;
+      return ready;
+    }
+    const radius = Math.sqrt(-2 * Math.log(1 - random()));
+    const angle = 2 * Math.PI * random();
+    spare = radius * Math.sin(angle);
+    return radius * Math.cos(angle);
+  };
+}
