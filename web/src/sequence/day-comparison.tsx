@@ -28,7 +28,11 @@ export function DayComparison({ plan, survey }: { readonly plan: Plan; readonly 
     >
       <summary>{say('compare')}</summary>
       <div className="sections-scroll">
-        <table className="compared" aria-busy={isOpen && figures.length < rows.length}>
+        <table
+          className="compared"
+          aria-label={say('compare')}
+          aria-busy={isOpen && figures.length < rows.length}
+        >
           <thead>
             <tr>
               <th>{say('compare/what')}</th>

@@ -135,4 +135,59 @@ describe('the sequence station', () => {
     await userEvent.click(screen.getByText('△ 2 more to look at'));
     expect(screen.getByText('warn 4')).toBeVisible();
   });
+
+  it('says how sure the day is, on what it hangs and what helps, once the search is over', async () => {
+    const { unmount } = show();
+    const risk = await screen.findByRole('region', { name: 'How sure is the day' });
+    expect(
+      await within(risk).findByText(/^Planned until .* Half of such days end by \d\d:\d\d, nine in ten by/),
+    ).toBeInTheDocument();
+    expect(within(risk).getByRole('img', { name: /^When such days end: planned by / })).toBeInTheDocument();
+    const hangs = within(risk).getAllByRole('listitem');
+    expect(hangs[0]).toHaveTextContent(/^\d+ % \S/);
+    expect(within(risk).getByText(/^Worked 2.?000 times as a crew works/)).toBeInTheDocument();
+    unmount();
+    show(made, { betterBySeconds: 60, isStillTooLong: false, stop: () => undefined });
+    const open = await screen.findByRole('region', { name: 'How sure is the day' });
+    expect(open).toHaveAttribute('aria-busy', 'true');
+  });
+
+  it('compares the day with other crews, machines and hours, and takes one by one press', async () => {
+    show();
+    await userEvent.click(await screen.findByText('Compare: other crew, machines and hours'));
+    const table = await screen.findByRole('table', { name: 'Compare: other crew, machines and hours' });
+    const row = await within(table).findByRole('row', { name: /^Three people/ });
+    await waitFor(() => {
+      expect(row).toHaveTextContent(/\d h \d+ min|\d+ min/);
+    });
+    expect(within(table).getByRole('row', { name: /^As it is/ })).toHaveTextContent(/\d\d:\d\d/);
+    await userEvent.click(screen.getByRole('button', { name: 'Take it: Three people' }));
+    await waitFor(() => {
+      expect((lastHouse() as { crew: unknown[] }).crew).toHaveLength(3);
+    });
+  });
+
+  it('takes when somebody comes and leaves, what they hold and that they are still learning', async () => {
+    show();
+    const [first] = await screen.findAllByText('whole day, no tickets entered');
+    if (!first) throw new Error('nobody');
+    await userEvent.click(first);
+    const [comes] = screen.getAllByLabelText('Comes at');
+    if (!comes) throw new Error('no field');
+    await userEvent.type(comes, '09:30');
+    await userEvent.tab();
+    await waitFor(() => {
+      expect((lastHouse() as { crew: object[] }).crew[0]).toMatchObject({ from: '09:30' });
+    });
+    const [apprentice] = screen.getAllByRole('checkbox', { name: /^Apprentice/ });
+    if (!apprentice) throw new Error('no box');
+    await userEvent.click(apprentice);
+    await waitFor(() => {
+      expect((lastHouse() as { crew: object[] }).crew[0]).toMatchObject({
+        from: '09:30',
+        isApprentice: true,
+      });
+    });
+    expect(await screen.findByText('from 09:30, apprentice')).toBeInTheDocument();
+  });
 });
