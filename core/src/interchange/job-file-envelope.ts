@@ -80,6 +80,7 @@ export const envelopeSchema = Joi.object<JobFile>({
     dayHours: Joi.any(),
     lunch: Joi.any(),
     spareMinutes: Joi.any(),
+    pins: Joi.any(),
     wasteShare: Joi.any(),
     sprayerLitres: Joi.any(),
     guarantee: Joi.any(),

@@ -108,7 +108,7 @@ export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivati
         ...before.warnings,
         ...surfaces.flatMap(surfaceWarnings),
         ...apartNotes(work.meetings, surfaces, survey).map((note) => note.warning),
-        ...work.tickets,
+        ...work.people,
         ...stockWarnings(mixes, survey, before.date),
       ],
     };

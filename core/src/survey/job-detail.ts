@@ -11,6 +11,8 @@ import { LARGEST_CREW, newMember } from './crew-and-machines.ts';
 import type { CrewMember, Machine } from './crew-and-machines.ts';
 import { DEFAULT_GEAR, gearSchema } from './job-gear.ts';
 import type { JobGear } from './job-gear.ts';
+import { roundPinsSchema } from './round-pin.ts';
+import type { RoundPin } from './round-pin.ts';
 import { hourSpanSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
 import type { HourSpan } from './detail-limits.ts';
 
@@ -35,6 +37,8 @@ export interface JobHouse {
   readonly lunch?: Lunch | null;
   /** Of each day, kept free for what takes longer than planned, min; none where it is left out. */
   readonly spareMinutes?: number;
+  /** What somebody has fixed about who does what when; nothing where it is left out. */
+  readonly pins?: readonly RoundPin[];
   /** Share added to product amounts. */
   readonly wasteShare: number;
   readonly sprayerLitres: number;
@@ -120,6 +124,7 @@ export const DEFAULT_HOUSE: JobHouse = {
   dayHours: 9,
   lunch: null,
   spareMinutes: 0,
+  pins: [],
   wasteShare: 0.1,
   sprayerLitres: 15,
   gear: DEFAULT_GEAR,
@@ -206,6 +211,7 @@ export const houseSchema = Joi.object<JobHouse>({
     .allow(null)
     .default(null),
   spareMinutes: Joi.number().integer().min(0).max(240).default(0),
+  pins: roundPinsSchema,
   wasteShare: Joi.number().min(0).max(0.5).default(DEFAULT_HOUSE.wasteShare),
   sprayerLitres: Joi.number().min(1).max(1000).default(DEFAULT_HOUSE.sprayerLitres),
   gear: gearSchema,

@@ -28,6 +28,7 @@ import { SITE, frameVisit } from './visit-frame.ts';
 import { PhaseWork } from './phase-work.ts';
 import { MixWork } from './mix-work.ts';
 import type { PhaseGroups } from './phase-work.ts';
+import { PinnedWork } from './pinned-work.ts';
 import { WhoMay } from './tickets.ts';
 import { crewHours, wholeDay } from './crew-hours.ts';
 import type { CrewHours } from './crew-hours.ts';
@@ -42,8 +43,8 @@ export interface VisitWork {
   readonly joined: readonly JoinedFront[];
   /** Of each person what they set out, make and clear up. */
   readonly shares: readonly PersonShare[];
-  /** What nobody of the crew holds a ticket for. */
-  readonly tickets: readonly Warning[];
+  /** What nobody of the crew holds a ticket for, and what was fixed and cannot be. */
+  readonly people: readonly Warning[];
   /** Chemistries that would meet, and are kept apart. */
   readonly meetings: readonly ChemistryMeeting[];
 }
@@ -90,20 +91,23 @@ export function visitWork(
     overhead && places.has(upper) && places.has(lower) ? [[upper, lower]] : [],
   );
   const whoMay = new WhoMay(house.crew, surfaces, reaches);
+  const pins = new PinnedWork(house);
   const roundOf = roundKeys(surfaces);
   const problem = (there: readonly CrewHours[]): SequenceProblem => {
     const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
     const able = new Map(builder.planned.map((operation) => [operation.id, whoMay.do(operation)]));
+    const planned = new Map(builder.planned.map((operation) => [operation.id, operation]));
+    const operations = outsideQuietHours(
+      builder.operations.map((operation) => ({
+        ...operation,
+        people: operation.people ?? able.get(operation.id) ?? null,
+        round: rounds.get(operation.id) ?? '',
+      })),
+      survey.property.quietHours,
+      house.dayStart,
+    );
     return {
-      operations: outsideQuietHours(
-        builder.operations.map((operation) => ({
-          ...operation,
-          people: operation.people ?? able.get(operation.id) ?? null,
-          round: rounds.get(operation.id) ?? '',
-        })),
-        survey.property.quietHours,
-        house.dayStart,
-      ),
+      operations: operations.map((operation) => pins.pinned(operation, planned.get(operation.id))),
       lags: builder.lags,
       watches: builder.watches,
       holds: builder.holds,
@@ -138,14 +142,14 @@ export function visitWork(
     phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew, wholeDay(there)) : [];
   if (phases.size > 0) frameVisit(builder, shares, there, [...phases.values()], mixing.makings, footRinses);
   if (phases.size > 0) addLunches(builder, () => problem(there), there, house);
-  const tickets = whoMay.missing(builder.planned);
+  const solved = problem(there);
   return {
     planned: builder.planned,
     joined: fronts,
     shares,
-    tickets,
+    people: [...whoMay.missing(builder.planned), ...pins.warnings],
     meetings: guard.meetings,
-    problem: problem(there),
+    problem: solved,
   };
 }
 

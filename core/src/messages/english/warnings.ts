@@ -26,6 +26,10 @@ export const WARNINGS = {
   // The day, the weather, the crew.
   'leaves-before':
     '{name} is to leave by {until}, and is needed until {at}. Let them stay, begin earlier, or enter an earlier hour so that the day is planned without them from then on.',
+  'pin-void/nobody':
+    '{place} was fixed to {name}, who is not in the crew: it is planned without that. Fix it to somebody else, or let it go.',
+  'pin-void/not-allowed':
+    '{place} was fixed to {name}, who may not do it alone or has no ticket for it: it is planned without that. Fix it to somebody who may, or let it go.',
   'ticket-missing':
     'Nobody of the crew is entered with a ticket for {what}, which {places} needs. Enter who holds it (Sequence, Crew), or bring somebody who does; what the law asks for is for you to check.',
   'visit-gone':
