@@ -70,6 +70,12 @@ describe('what somebody has fixed', () => {
     expect(tried(survey, pin(['glass-roof.cycle-1'], { notBefore: '08:00' })).laterSeconds).toBe(0);
   });
 
+  it('tells what the plan warns of with it: a neutraliser that is put off', () => {
+    const trial = tried(survey, pin(['glass-roof.descale-sulfamic.3-neutralise'], { notBefore: '15:00' }));
+    expect(trial.warnings).toEqual([expect.stringMatching(/^Glass roof of the hall is rinsed by .* neutralised only at 15:/)]);
+    expect(tried(survey, pin(['glass-roof.cycle-1'], { notBefore: '08:00' })).warnings).toEqual([]);
+  }); // prettier-ignore
+
   it('is told where it cannot hold, and is planned without it then: tickets come first', () => {
     const trial = tried(survey, pin(['drum-north.cycle-1'], { person: 'zed', name: 'Drum wall' }));
     expect(trial.void).toMatch(

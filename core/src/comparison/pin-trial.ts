@@ -1,6 +1,7 @@
 import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/plan.ts';
 import { secondOfDay } from '../quantity/duration.ts';
+import type { Warning } from '../warnings/warning.ts';
 import { withPin } from '../survey/round-pin.ts';
 import type { RoundPin } from '../survey/round-pin.ts';
 import type { Survey } from '../survey/survey.ts';
@@ -15,6 +16,8 @@ export interface PinTrial {
   readonly void: string | null;
   /** Other pins without any one of which it would go, as they are called; none where nothing of the kind was found. */
   readonly clashesWith: readonly string[];
+  /** What the plan warns of with it, and not without. */
+  readonly warnings: readonly string[];
 }
 
 /** Schedules for each trial: enough to tell what a pin costs, not to order by. */
@@ -34,7 +37,10 @@ export function withPinned(survey: Survey, pin: RoundPin): Survey {
 export function* pinTrial(survey: Survey, pin: RoundPin, asOf: string): Generator<null, PinTrial> {
   const planned = (of: Survey): Plan => plan(of, { asOf, seed: 1, budget: BUDGET });
   const seconds = ({ visit }: Plan) => visit?.schedule.makespan ?? null;
-  const before = seconds(planned(survey));
+  const now = planned(survey);
+  const before = seconds(now);
+  const about = ({ rule, surface, params }: Warning) => [rule, surface, params['place']].join(' ');
+  const known = new Set(now.warnings.map(about));
   yield null;
   const made = planned(withPinned(survey, pin));
   const after = seconds(made);
@@ -46,6 +52,9 @@ export function* pinTrial(survey: Survey, pin: RoundPin, asOf: string): Generato
     laterSeconds: after === null || before === null ? null : after - before,
     finishSecondOfDay: after === null ? null : secondOfDay(survey.job.house.dayStart) + after,
     void: voided?.text ?? null,
+    warnings: made.warnings
+      .filter((one) => !known.has(about(one)) && one.rule !== 'pin-void')
+      .map(({ text }) => text),
     clashesWith: after === null && before !== null ? yield* clashing(survey, pin, planned) : [],
   };
 }

@@ -3,6 +3,28 @@ import { messages } from './messages.ts';
 export const { say, rich } = messages({
   // rounds-list.tsx
   rounds: 'Rounds',
+  'pin/open': 'Fix who does it and when: {name}',
+  'pin/by': 'fixed to {name}',
+  'pin/from': 'not before {notBefore}',
+  // pin-editor.tsx
+  'pin/somebody': 'somebody',
+  'pin/who': 'Done by',
+  'pin/anybody': 'whoever comes out best',
+  'pin/not-before': 'Not before',
+  'pin/any-time': 'any time',
+  'pin/hour': '“{hour}” is no time of day: write 13:00.',
+  'pin/choose': 'Choose who does it or when: what that costs is worked out before it is fixed.',
+  'pin/trying': 'Trying it …',
+  'pin/costs-nothing': 'It costs no time: the visit ends by {at}.',
+  'pin/later': 'The visit ends {by} later, by {at}.',
+  'pin/earlier': 'The visit ends {by} earlier, by {at}: a few more tries found that too.',
+  'pin/none-found':
+    'No day was found with it: hours, tickets or what waits for what are in its way. Nothing is changed.',
+  'pin/clashes':
+    'No day was found with it and these together, each of them needed for that: {with}. Let one of them go; nothing is changed.',
+  'pin/fix': 'Fix it',
+  'pin/let-go': 'Let it go',
+  'pin/close': 'Close',
   // plan-warnings.tsx
   'more-to-look-at': '△ {foldedCount} more to look at',
   // fronts-table.tsx

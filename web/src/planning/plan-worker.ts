@@ -1,5 +1,15 @@
-import { betterPlans, dayRisk, jobSupply, variantFigures, whatIf } from '@etappe/core';
-import type { DayRisk, DecidedVisit, JobProduct, Plan, Survey, VariantFigures, WhatIf } from '@etappe/core';
+import { betterPlans, dayRisk, jobSupply, pinTrial, variantFigures, whatIf } from '@etappe/core';
+import type {
+  DayRisk,
+  DecidedVisit,
+  JobProduct,
+  PinTrial,
+  RoundPin,
+  Plan,
+  Survey,
+  VariantFigures,
+  WhatIf,
+} from '@etappe/core';
 import { expose } from 'comlink';
 
 /** The seed is fixed: the same survey gets the same plans one after the other, as far as the device comes in its time. */
@@ -15,6 +25,16 @@ const BREATH_MILLISECONDS = 12;
 
 let latest = 0;
 let stopped = 0;
+
+/** Lets whatever else is asked come in between two steps. */
+async function withPauses<Result>(steps: Generator<null, Result>): Promise<Result> {
+  let step = steps.next();
+  while (!step.done) {
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    step = steps.next();
+  }
+  return step.value;
+}
 
 const planner = {
   /**
@@ -71,14 +91,13 @@ const planner = {
   },
 
   /** What all days of a survey take; whatever else is asked comes in between two of them. */
-  async variant(survey: Survey, asOf: string): Promise<VariantFigures> {
-    const days = variantFigures(survey, asOf);
-    let step = days.next();
-    while (!step.done) {
-      await new Promise((resolve) => setTimeout(resolve, 0));
-      step = days.next();
-    }
-    return step.value;
+  variant(survey: Survey, asOf: string): Promise<VariantFigures> {
+    return withPauses(variantFigures(survey, asOf));
+  },
+
+  /** What comes of fixing a piece of the work. */
+  pinTrial(survey: Survey, pin: RoundPin, asOf: string): Promise<PinTrial> {
+    return withPauses(pinTrial(survey, pin, asOf));
   },
 
   /** How sure the day of a plan is. */

@@ -1,5 +1,15 @@
 import { dayRisk, jobSupply, whatIf } from '@etappe/core';
-import type { DayRisk, DecidedVisit, JobProduct, Plan, Survey, VariantFigures, WhatIf } from '@etappe/core';
+import type {
+  DayRisk,
+  DecidedVisit,
+  JobProduct,
+  PinTrial,
+  RoundPin,
+  Plan,
+  Survey,
+  VariantFigures,
+  WhatIf,
+} from '@etappe/core';
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import {
@@ -18,6 +28,7 @@ import type { Planner } from './plan-worker.ts';
 import { VariantContext } from './day-comparison.tsx';
 import { DayRiskContext } from './day-risk.tsx';
 import { JobSupplyContext } from './job-supply.tsx';
+import { PinTrialContext } from './pin-trial.tsx';
 import { WhatIfContext } from './what-if.tsx';
 
 export interface PlanState {
@@ -187,6 +198,10 @@ export function PlanProvider({
     const { current } = planner;
     return current ? current.variant(of, asOf) : Promise.reject(new Error('nothing plans any more'));
   }, []);
+  const askPin = useCallback((of: Survey, pin: RoundPin, asOf: string): Promise<PinTrial> => {
+    const { current } = planner;
+    return current ? current.pinTrial(of, pin, asOf) : Promise.reject(new Error('nothing plans any more'));
+  }, []);
   const stop = useCallback(() => {
     void planner.current?.stop(request.current);
   }, []);
@@ -208,9 +223,11 @@ export function PlanProvider({
       <JobSupplyContext value={askSupply}>
         <DayRiskContext value={askRisk}>
           <VariantContext value={askVariant}>
-            <LookContext value={look}>
-              <PlanContext value={state}>{children}</PlanContext>
-            </LookContext>
+            <PinTrialContext value={askPin}>
+              <LookContext value={look}>
+                <PlanContext value={state}>{children}</PlanContext>
+              </LookContext>
+            </PinTrialContext>
           </VariantContext>
         </DayRiskContext>
       </JobSupplyContext>

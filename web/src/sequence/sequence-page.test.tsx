@@ -190,4 +190,29 @@ describe('the sequence station', () => {
     });
     expect(await screen.findByText('from 09:30, apprentice')).toBeInTheDocument();
   });
+
+  it('tells what a fixed round costs before it is fixed, and lets it go again', async () => {
+    show();
+    const [open] = await screen.findAllByRole('button', { name: /^Fix who does it and when: Mill wall/ });
+    if (!open) throw new Error('no round');
+    await userEvent.click(open);
+    expect(screen.getByRole('button', { name: 'Fix it' })).toBeDisabled();
+    const time = screen.getAllByLabelText('Not before').at(-1);
+    if (!time) throw new Error('no field');
+    await userEvent.type(time, 'noon');
+    expect(screen.getByText('“noon” is no time of day: write 13:00.')).toBeInTheDocument();
+    await userEvent.clear(time);
+    await userEvent.type(time, '13:00');
+    expect(await screen.findByText(/^The visit ends .+ later, by \d\d:\d\d\.$/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Fix it' }));
+    await waitFor(() => {
+      expect((lastHouse() as { pins: unknown[] }).pins).toMatchObject([{ notBefore: '13:00', person: null }]);
+    });
+    expect((await screen.findAllByText('not before 13:00')).length).toBeGreaterThan(0);
+    await userEvent.click(open);
+    await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    await waitFor(() => {
+      expect((lastHouse() as { pins: unknown[] }).pins).toEqual([]);
+    });
+  });
 });
