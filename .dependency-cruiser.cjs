@@ -19,6 +19,7 @@ const ROOMS = [
   ['plan'],
   ['what-if', 'provisions'],
   ['order', 'aftercare'],
+  ['risk'],
   ['interchange', 'wire'],
 ];
 /** Rooms of the interface that pages share, from the ground up. A page is on no floor: it imports these, never another page. */
