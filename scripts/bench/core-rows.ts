@@ -1,5 +1,6 @@
 import { catalogueRows, diagnosisRow } from './judgement.ts';
 import { dayRows } from './days.ts';
+import { riskRows } from './risk.ts';
 import { sequenceRows } from './sequence.ts';
 import { supplyRows } from './supply.ts';
 import type { Row } from './times.ts';
@@ -12,6 +13,7 @@ export async function coreRows(): Promise<readonly Row[]> {
     ...treatmentRows(),
     ...dayRows(),
     ...sequenceRows(),
+    ...riskRows(),
     judgeRow(),
     ...supplyRows(),
     ...(await catalogueRows()),
