@@ -16,7 +16,10 @@ export const schoolSchema = Joi.object({
 export const weightSchema = Joi.object({
   id,
   name: text,
-  value: Joi.number().min(0).max(20).required(),
+  value: Joi.number()
+    .min(0)
+    .when('unit', { is: '%', then: Joi.number().max(60), otherwise: Joi.number().max(20) })
+    .required(),
   unit: Joi.valid('min', '%'),
   per: text,
   why: text,

@@ -30,6 +30,8 @@ const LOOSER = { coverage: 1.5, jet: 1.25, strength: 1.5, dwell: 1.5, pH: 1, cel
 const RATE_FACTOR = 3;
 const LONGEST_WAIT_DAYS = 60;
 const GREATEST_WEIGHT = 20;
+/** Who strays farther from a time than this cannot plan by it, %. */
+const GREATEST_SPREAD = 60;
 
 function materialValues(material: Material): readonly HandbookValue[] {
   const values = new Values(material)
@@ -207,7 +209,7 @@ export function handbookValues(
         WEIGHT_UNITS[catalogue.weight(id).unit ?? 'points'],
         catalogue.weight(id).unit === '%' ? catalogue.weight(id).per : `for each ${catalogue.weight(id).per}`,
         'neither',
-        between(0, GREATEST_WEIGHT),
+        between(0, catalogue.weight(id).unit === '%' ? GREATEST_SPREAD : GREATEST_WEIGHT),
       ).list;
   }
 }

@@ -77,6 +77,11 @@ export class Decoder {
     return makespan;
   }
 
+  /** What is tried from now on counts from nothing: for who places one after the other without end. */
+  beginAgain(): void {
+    this.trials = 0;
+  }
+
   put(cluster: CompiledCluster, { starts, people }: Tried): void {
     cluster.operations.forEach((operation, i) => {
       this.board.add(operation, people[i] ?? 0, starts[i] ?? 0);

@@ -111,6 +111,7 @@ export class EveryOrder {
   /** What may come next, in order of start; not what begins only once something else could have ended. */
   private next(last: Last): readonly Candidate[] {
     const { board } = this.decoder;
+    this.decoder.beginAgain();
     const candidates: Candidate[] = [];
     let soonest = Infinity;
     const isLater = (start: number, index: number) =>

@@ -199,6 +199,23 @@ describe('visits shaped like real ones', () => {
     for (const count of Object.values(seen)) expect(count).toBeGreaterThan(5);
   }); // prettier-ignore
 
+  it('are gone through order by order where they are small: valid, and no longer than without that', () => {
+    const seen = { shorter: 0, held: 0, watched: 0 };
+    for (const size of [12, 16, 20])
+      for (let seed = 1; seed <= 6; seed += 1) {
+        const p = visitProblem(700 * seed + size, size);
+        const [cooled, through] = [250, 1500].map((budget) => searched(p, budget));
+        if (!cooled || !through) throw new Error('no schedule');
+        expect(scheduleViolations(p, through)).toEqual([]);
+        expect(through.makespan).toBeLessThanOrEqual(cooled.makespan);
+        expect(through.makespan).toBeGreaterThanOrEqual(lowerBound(p).seconds);
+        if (through.makespan < cooled.makespan) seen.shorter += 1;
+        if (p.holds.length > 0) seen.held += 1;
+        if (p.watches.length > 1) seen.watched += 1;
+      }
+    expect([seen.shorter > 0, seen.held > 5, seen.watched > 10]).toEqual([true, true, true]);
+  });
+
   it('are found behind a packing as far as the search reaches, and are never said to have none', () => {
     for (const size of [12, 20, 30])
       for (let seed = 1; seed <= 6; seed += 1) {
