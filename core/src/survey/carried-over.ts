@@ -22,6 +22,8 @@ export function templateOf(survey: Survey): Survey {
       wordings: {},
       acknowledgement: null,
       loaded: {},
+      // Who does what when was fixed for that day.
+      house: { ...job.house, pins: [] },
     },
     property: {
       ...property,
@@ -75,6 +77,7 @@ export function duplicateOf(
       eventDate: null,
       acknowledgement: null,
       loaded: {},
+      house: { ...survey.job.house, pins: [] },
     },
     findings: renewed(survey.findings),
     scopes: renewed(survey.scopes),
