@@ -1,4 +1,3 @@
-import type { MachineKind } from '../catalogue/tool.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
@@ -27,80 +26,98 @@ interface Load {
 
 /**
  * How much of a visit one day has room for, by what the work takes of the crew and of the machines, longer by what a day of its kind
- * usually takes longer, with setting out, clearing up, lunch and what is kept free. Nothing is put in order for it: the sequence of the day may end earlier
- * or later than that.
+ * usually takes longer, with setting out, clearing up, lunch and what is kept free. Nothing is put in order for it: the sequence of the day
+ * may end earlier or later than that.
  */
 export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey, hours: FaceHours): DayRoom {
   const { dayHours, lunch = null, spareMinutes = 0 } = survey.job.house;
   const crew = crewDays(survey.job.house);
   const counts = machineCounts(survey.job.house);
   const surfaces = new Map(treated.map((one) => [one.surface.id as string, one]));
-  const above = surfacesAbove(treated.map(({ surface }) => surface));
+  const uppers = new Map<string, string[]>();
+  for (const { upper, lower } of surfacesAbove(treated.map(({ surface }) => surface)))
+    uppers.set(lower, [...(uppers.get(lower) ?? []), upper]);
   const day = 3600 * dayHours - 60 * ((lunch?.minutes ?? 0) + spareMinutes);
-  const frame = TRADE_DEFAULTS.setOutSeconds + TRADE_DEFAULTS.clearUpSeconds;
-  const loads = new Map<VisitPart, Load>();
+  // A part comes anew with each visit, its stages are the same: what a day had no room for is not worked out again.
+  const loads = new Map<VisitPart['stages'], Load>();
   const loadOf = (part: VisitPart): Load => {
-    const known = loads.get(part);
+    const known = loads.get(part.stages);
     if (known) return known;
     const load = partLoad(part, surfaces.get(part.surface), survey, hours);
-    loads.set(part, load);
+    loads.set(part.stages, load);
     return load;
   };
-  const fits = (parts: readonly VisitPart[]): boolean => {
-    const all = parts.map(loadOf);
-    const sum = (of: (load: Load) => number) => all.reduce((seconds, load) => seconds + of(load), 0);
-    const machines = MACHINE_KINDS.flatMap((kind: MachineKind) =>
-      counts[kind] > 0 ? [sum(({ machines: own }) => own.get(kind) ?? 0) / counts[kind]] : [],
+  const fits = (some: Filled): boolean => {
+    const machines = MACHINE_KINDS.map((kind) =>
+      counts[kind] > 0 ? (some.machines.get(kind) ?? 0) / counts[kind] : 0,
     );
-    const work = Math.max(sum(({ hands }) => hands) / crew, ...machines);
-    const agents = new Set(parts.flatMap(({ stages }) => stages.flatMap(({ apply }) => apply?.agent ?? [])));
+    const work = Math.max(some.hands / crew, ...machines);
     const besides =
-      frame +
-      TRADE_DEFAULTS.besidesSeconds * (parts.length / crew) +
-      TRADE_DEFAULTS.agentSeconds * agents.size;
+      TRADE_DEFAULTS.setOutSeconds +
+      TRADE_DEFAULTS.clearUpSeconds +
+      TRADE_DEFAULTS.besidesSeconds * (some.parts / crew) +
+      TRADE_DEFAULTS.agentSeconds * some.agents.size;
     return besides + TRADE_DEFAULTS.dayLikelyFactor * work <= day;
   };
+  const filled = (parts: readonly VisitPart[]) =>
+    parts.reduce((some, part) => withLoad(some, part, loadOf(part)), EMPTY);
   return (parts) => {
     const handsOn = parts
       .flatMap(({ stages }) => stages)
       .reduce((sum, stage) => sum + stageSeconds(stage), 0);
     // Far from full: nothing has to be worked out for that.
-    if (handsOn / crew < TRADE_DEFAULTS.surelyFitsShare * day || fits(parts))
+    if (handsOn / crew < TRADE_DEFAULTS.surelyFitsShare * day || fits(filled(parts)))
       return { today: parts, rest: new Map() };
-    const left = new Set(parts);
-    const today: VisitPart[] = [];
+    const left = new Map(parts.map((part) => [part.surface, part]));
+    const wetLeft = new Set(parts.filter(({ stages }) => stages.some(isWet)).map(({ surface }) => surface));
+    let some = EMPTY;
     for (let again = true; again;) {
       again = false;
-      for (const part of left) {
-        const waits = above.some(
-          ({ upper, lower }) =>
-            lower === part.surface &&
-            [...left].some((one) => one.surface === upper && one.stages.some(isWet)),
-        );
-        if (waits || (today.length > 0 && !fits([...today, part]))) continue;
-        left.delete(part);
-        today.push(part);
+      for (const [surface, part] of left) {
+        if (uppers.get(surface)?.some((upper) => wetLeft.has(upper))) continue;
+        const more = withLoad(some, part, loadOf(part));
+        if (some.parts > 0 && !fits(more)) continue;
+        left.delete(surface);
+        wetLeft.delete(surface);
+        some = more;
         again = true;
       }
     }
+    const today = parts.filter(({ surface }) => !left.has(surface));
     const [alone] = today;
-    const begun =
-      today.length === 1 && alone && !fits(today) ? begunToday(alone, fits, survey.job.units) : null;
+    const isWhole = today.length !== 1 || !alone || fits(some);
+    const begun = isWhole ? null : begunToday(alone, (own) => fits(filled([own])), survey.job.units);
     return begun
       ? { today: [begun.today], rest: new Map([[begun.today, begun.rest]]) }
-      : { today: parts.filter((part) => !left.has(part)), rest: new Map() };
+      : { today, rest: new Map() };
   };
+}
+
+/** What a day is filled with. */
+interface Filled extends Load {
+  readonly parts: number;
+  readonly agents: ReadonlySet<string>;
+}
+
+const EMPTY: Filled = { parts: 0, hands: 0, machines: new Map(), agents: new Set() };
+
+function withLoad(some: Filled, { stages }: VisitPart, { hands, machines }: Load): Filled {
+  const all = new Map(some.machines);
+  for (const [machine, seconds] of machines) all.set(machine, (all.get(machine) ?? 0) + seconds);
+  const agents = new Set(some.agents);
+  for (const { apply } of stages) if (apply) agents.add(apply.agent);
+  return { parts: some.parts + 1, hands: some.hands + hands, machines: all, agents };
 }
 
 /** One face that is too much for a day alone: as large a share of it as the day has room for; null where no share is small enough. */
 function begunToday(
   part: VisitPart,
-  fits: (parts: readonly VisitPart[]) => boolean,
+  fits: (part: VisitPart) => boolean,
   units: UnitSystem,
 ): { readonly today: VisitPart; readonly rest: VisitPart } | null {
   for (let days = 2; days <= TRADE_DEFAULTS.mostDaysOfFace; days += 1) {
     const today = { ...part, stages: part.stages.map((stage) => shareOf(stage, 1 / days)) };
-    if (!fits([today])) continue;
+    if (!fits(today)) continue;
     const rest = { ...part, stages: part.stages.map((stage) => shareOf(stage, 1 - 1 / days)) };
     const [first, ...more] = today.stages;
     const words = say('check/begun-today', {
