@@ -54,6 +54,17 @@ describe('whoever is not there the whole day', () => {
     expect(lunches({ b: { from: '12:00' } })).toEqual(['a', 'c']);
   });
 
+  it('is not planned for at all where they come once it is over, or leave before it begins', () => {
+    const end = 10 * 3600;
+    for (const hours of [{ from: '16:45' }, { until: '08:00' }]) {
+      const { of, faults, schedule, stops } = madeWith({ c: hours });
+      expect(faults).toEqual([]);
+      expect(of('c')).toEqual([]);
+      expect(stops).toEqual([]);
+      expect(schedule.makespan).toBeLessThan(end);
+    }
+  });
+
   it('counts for as much of the day as they are there', () => {
     const [a, b] = house.crew;
     if (!a || !b) throw new Error('the demo has a crew');

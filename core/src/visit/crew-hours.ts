@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 
@@ -10,7 +11,8 @@ export interface CrewHours {
 }
 
 /**
- * Of everybody of the crew; who leaves at the end of the working day, or of the work, or later stays to the end.
+ * Of everybody of the crew; who leaves at the end of the working day, or of the work, or later stays to the end. Whoever comes only then is
+ * not there at all: their hours have no length.
  *
  * @param likelyEnd of the work, s
  */
@@ -21,13 +23,16 @@ export function crewHours(
   const begin = secondOfDay(dayStart);
   return crew.map(({ id: person, from = null, until = null }): CrewHours => {
     const leaves = until === null ? Infinity : secondOfDay(until) - begin;
-    return {
-      person,
-      from: from === null ? 0 : Math.max(0, secondOfDay(from) - begin),
-      until: leaves < Math.min(likelyEnd, 3600 * dayHours) ? Math.max(0, leaves) : null,
-    };
+    const end = Math.min(likelyEnd, 3600 * dayHours);
+    const comes = from === null ? 0 : Math.max(0, secondOfDay(from) - begin);
+    if (comes > 0 && comes >= end) return { person, from: comes, until: comes };
+    return { person, from: comes, until: leaves < end ? Math.max(comes, leaves) : null };
   });
 }
+
+/** Whether somebody is there for long enough to rig and to pack up. */
+export const isThere = ({ from, until }: CrewHours): boolean =>
+  until === null || until - from > 2 * TRADE_DEFAULTS.joinSeconds;
 
 /** Those who are there from the start to the end; all where nobody is. They set out, and see to it that everything is lifted. */
 export function wholeDay(hours: readonly CrewHours[]): ReadonlySet<string> {

@@ -1,4 +1,4 @@
-import { wholeDay } from './crew-hours.ts';
+import { isThere, wholeDay } from './crew-hours.ts';
 import type { CrewHours } from './crew-hours.ts';
 import type { PhaseGroups } from './phase-work.ts';
 import type { PersonShare } from './share-out.ts';
@@ -21,9 +21,13 @@ export function frameVisit(
 ): void {
   const whole = wholeDay(there);
   const hours = new Map(there.map((own) => [own.person, own]));
+  const isThereOn = ({ person }: PersonShare) => {
+    const own = hours.get(person);
+    return own === undefined || isThere(own);
+  };
   const at = (start: number) => [{ from: start, to: start }];
   const forAll = (task: 'set-out' | 'clear-up', seconds: (share: PersonShare) => number) =>
-    shares.map((share): { readonly id: string; readonly isOwn: boolean } => {
+    shares.filter(isThereOn).map((share): { readonly id: string; readonly isOwn: boolean } => {
       const { person, mixes } = share;
       const id = `${task}.${person}`;
       const made = task === 'set-out' && mixes.length > 0 ? { mixes: mixes.map(({ stage }) => stage) } : {};

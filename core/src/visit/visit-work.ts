@@ -134,7 +134,7 @@ export function visitWork(
   };
   const lasting = mixes.filter(({ agent }) => isMadeOnce(CATALOGUE.agent(agent), hours));
   // Without the frame the visit takes about so long: who leaves later than that stays to the end.
-  const likelyEnd = house.crew.some(({ until = null }) => until !== null)
+  const likelyEnd = house.crew.some(({ from = null, until = null }) => from !== null || until !== null)
     ? TRADE_DEFAULTS.visitLikelyFactor * roughBound(problem([]))
     : Infinity;
   const there = crewHours(house, likelyEnd);
