@@ -82,6 +82,18 @@ describe('a visit that one day has no room for', () => {
     expect(today?.stages[0]?.checks[0]).toMatch(/^Today only [\d.]+ m² of the 2160 m² that are left, from the left/);
   }); // prettier-ignore
 
+  it('comes to an end where the walls drain onto each other, which is stopped for itself', () => {
+    const loop = terrace(16, '16x2.4');
+    const surfaces = loop.surfaces.map((surface, i, all) => ({
+      ...surface,
+      drainsOnto: [all[(i + 1) % all.length]?.id ?? surface.id],
+    }));
+    const made = onVisit({ ...loop, surfaces }, 1);
+    expect(made.visits.length).toBeGreaterThan(1);
+    expect(made.visits.flatMap(({ parts }) => parts)).toHaveLength(surfaces.length);
+    expect(made.warnings.map(({ rule }) => rule)).toContain('drain-loop');
+  });
+
   it('is left as it is where it fits', () => {
     const small = terrace(1, '8x2.4');
     const { visits, surfaces } = onVisit(small, 1);

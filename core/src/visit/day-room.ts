@@ -71,18 +71,23 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
     const left = new Map(parts.map((part) => [part.surface, part]));
     const wetLeft = new Set(parts.filter(({ stages }) => stages.some(isWet)).map(({ surface }) => surface));
     let some = EMPTY;
+    const take = (part: VisitPart) => {
+      left.delete(part.surface);
+      wetLeft.delete(part.surface);
+      some = withLoad(some, part, loadOf(part));
+    };
     for (let again = true; again;) {
       again = false;
       for (const [surface, part] of left) {
         if (uppers.get(surface)?.some((upper) => wetLeft.has(upper))) continue;
-        const more = withLoad(some, part, loadOf(part));
-        if (some.parts > 0 && !fits(more)) continue;
-        left.delete(surface);
-        wetLeft.delete(surface);
-        some = more;
+        if (some.parts > 0 && !fits(withLoad(some, part, loadOf(part)))) continue;
+        take(part);
         again = true;
       }
     }
+    // Where all drain onto each other nothing is first: that is stopped elsewhere, and one of them is begun with here.
+    const [first] = parts;
+    if (some.parts === 0 && first) take(first);
     const today = parts.filter(({ surface }) => !left.has(surface));
     const [alone] = today;
     const isWhole = today.length !== 1 || !alone || fits(some);
