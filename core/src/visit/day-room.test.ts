@@ -82,6 +82,13 @@ describe('a visit that one day has no room for', () => {
     expect(today?.stages[0]?.checks[0]).toMatch(/^Today only [\d.]+ m² of the 2160 m² that are left, from the left/);
   }); // prettier-ignore
 
+  it('leaves a face whole that is work for weeks, and says that the day is too long', () => {
+    const vast = terrace(1, '90000x2.4');
+    const made = onVisit(vast, 1);
+    expect(made.visits.length).toBeLessThan(4);
+    expect(made.warnings.some(({ severity }) => severity === 'stop')).toBe(true);
+  });
+
   it('comes to an end where the walls drain onto each other, which is stopped for itself', () => {
     const loop = terrace(16, '16x2.4');
     const surfaces = loop.surfaces.map((surface, i, all) => ({

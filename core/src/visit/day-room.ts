@@ -47,7 +47,7 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
     loads.set(part.stages, load);
     return load;
   };
-  const fits = (some: Filled): boolean => {
+  const secondsFor = (some: Filled): number => {
     const machines = MACHINE_KINDS.map((kind) =>
       counts[kind] > 0 ? (some.machines.get(kind) ?? 0) / counts[kind] : 0,
     );
@@ -57,8 +57,9 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
       TRADE_DEFAULTS.clearUpSeconds +
       TRADE_DEFAULTS.besidesSeconds * (some.parts / crew) +
       TRADE_DEFAULTS.agentSeconds * some.agents.size;
-    return besides + TRADE_DEFAULTS.dayLikelyFactor * work <= day;
+    return besides + TRADE_DEFAULTS.dayLikelyFactor * work;
   };
+  const fits = (some: Filled) => secondsFor(some) <= day;
   const filled = (parts: readonly VisitPart[]) =>
     parts.reduce((some, part) => withLoad(some, part, loadOf(part)), EMPTY);
   return (parts) => {
@@ -91,7 +92,9 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
     const today = parts.filter(({ surface }) => !left.has(surface));
     const [alone] = today;
     const isWhole = today.length !== 1 || !alone || fits(some);
-    const begun = isWhole ? null : begunToday(alone, (own) => fits(filled([own])), survey.job.units);
+    const begun = isWhole
+      ? null
+      : begunToday(alone, (own) => secondsFor(filled([own])) / day, survey.job.units);
     return begun
       ? { today: [begun.today], rest: new Map([[begun.today, begun.rest]]) }
       : { today, rest: new Map() };
@@ -117,12 +120,14 @@ function withLoad(some: Filled, { stages }: VisitPart, { hands, machines }: Load
 /** One face that is too much for a day alone: as large a share of it as the day has room for; null where no share is small enough. */
 function begunToday(
   part: VisitPart,
-  fits: (part: VisitPart) => boolean,
+  daysFor: (part: VisitPart) => number,
   units: UnitSystem,
 ): { readonly today: VisitPart; readonly rest: VisitPart } | null {
-  for (let days = 2; days <= TRADE_DEFAULTS.mostDaysOfFace; days += 1) {
+  // What is the same however large the share is makes it a day or two more than that; a face for weeks is left to its surveyor.
+  const least = Math.max(2, Math.ceil(daysFor(part)));
+  for (let days = least; days <= Math.min(least + 2, TRADE_DEFAULTS.mostDaysOfFace); days += 1) {
     const today = { ...part, stages: part.stages.map((stage) => shareOf(stage, 1 / days)) };
-    if (!fits(today)) continue;
+    if (daysFor(today) > 1) continue;
     const rest = { ...part, stages: part.stages.map((stage) => shareOf(stage, 1 - 1 / days)) };
     const [first, ...more] = today.stages;
     const words = say('check/begun-today', {

@@ -74,16 +74,17 @@ function SchoolCard({ id, catalogue }: CardProps) {
 
 function WeightCard({ id, catalogue }: CardProps) {
   const { value, unit, per, why, source } = catalogue.weight(id);
+  const counts = { value, per };
+  const told =
+    unit === 'min'
+      ? say('minutes-for-each', counts)
+      : unit === '%'
+        ? say('percent-as', counts)
+        : say('points-for-each', counts);
   return (
     <Facts
       rows={[
-        [
-          say('counts'),
-          say(unit === 'min' ? 'minutes-for-each' : unit === '%' ? 'percent-as' : 'points-for-each', {
-            value,
-            per,
-          }),
-        ],
+        [say('counts'), told],
         [say('why'), why],
         [say('source'), source],
       ]}

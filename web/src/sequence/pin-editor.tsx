@@ -122,5 +122,5 @@ function told({ laterSeconds, finishSecondOfDay, void: cannot, clashesWith }: Pi
   const end = { at: roundTime(finishSecondOfDay) };
   if (Math.abs(laterSeconds) < 60) return say('pin/costs-nothing', end);
   const by = formatDuration(60 * Math.round(Math.abs(laterSeconds) / 60));
-  return say(laterSeconds > 0 ? 'pin/later' : 'pin/earlier', { ...end, by });
+  return laterSeconds > 0 ? say('pin/later', { ...end, by }) : say('pin/earlier', { ...end, by });
 }
