@@ -63,4 +63,14 @@ describe('tickets', () => {
     const alone = madeWith([{ isApprentice: true }]);
     expect(alone.made.work.problem.operations.every(({ people }) => people === null || people.includes('a'))).toBe(true);
   }); // prettier-ignore
+
+  it('an apprentice with the only ticket is not left alone with chlorine for it: the missing ticket is told', () => {
+    const { made, missing } = madeWith([{}, { isApprentice: true, tickets: ['Mobile towers'] }]);
+    const chlorine = made.surfaces.flatMap(({ treatment }) => treatment?.stages ?? []).filter(({ apply }) => apply?.agentClass === 'hypochlorite').map(({ id }) => id);
+    const applied = made.work.planned.filter(({ stages, task }) => task !== 'mix' && stages.some((id) => chlorine.includes(id)));
+    expect(applied.length).toBeGreaterThan(0);
+    for (const { id } of applied)
+      expect(made.work.problem.operations.find((own) => own.id === id)?.people).toEqual(['a']);
+    expect(missing.map(({ text }) => text)).toEqual([expect.stringMatching(/towers, which High wall needs/)]);
+  }); // prettier-ignore
 });

@@ -66,8 +66,11 @@ export class WhoMay {
       (member) =>
         tickets.every((ticket) => holds(member, ticket)) && !(trained && (member.isApprentice ?? false)),
     );
-    // Each may be held, and yet all by nobody.
-    return able.length === this.crew.length || able.length === 0 ? null : able.map(({ id }) => id);
+    if (able.length === this.crew.length) return null;
+    // Each is held, and yet all by nobody: whoever is trained does it, and that a ticket is missing is told.
+    const fallBack =
+      able.length > 0 ? able : this.crew.filter((member) => !(trained && (member.isApprentice ?? false)));
+    return fallBack.length === this.crew.length ? null : fallBack.map(({ id }) => id);
   }
 
   /** What is needed and held by nobody, with the places that need it. */
@@ -75,7 +78,7 @@ export class WhoMay {
     const places = new Map<Ticket, Set<string>>();
     for (const operation of planned)
       for (const ticket of this.ticketsFor(operation, this.stagesOf(operation)))
-        if (!this.isHeld(ticket))
+        if (!this.isHeldByOne(operation, ticket))
           for (const { surface } of operation.parts)
             places.set(ticket, (places.get(ticket) ?? new Set()).add(surface));
     return [...places].map(([ticket, surfaces]) =>
@@ -84,6 +87,12 @@ export class WhoMay {
         places: listed([...surfaces].map((id) => this.names.get(id) ?? id)),
       }),
     );
+  }
+
+  /** Whether one of those who may do the work holds it. */
+  private isHeldByOne(operation: PlannedOperation, ticket: Ticket): boolean {
+    const who = this.do(operation);
+    return this.crew.some((member) => (who?.includes(member.id) ?? true) && holds(member, ticket));
   }
 
   private isHeld(ticket: Ticket): boolean {
