@@ -189,6 +189,7 @@ export { dayVariants, variantFigures, withVariant } from './what-if/day-variants
 export type { DayVariant, VariantFigures } from './what-if/day-variants.ts';
 export { dayRisk } from './risk/day-risk.ts';
 export type { DayRisk } from './risk/day-risk.ts';
+export { paidSeconds } from './visit/crew-hours.ts';
 export { TICKETS, ticketName } from './visit/tickets.ts';
 export type { CrewMember, Machine } from './survey/crew-and-machines.ts';
 export { ASSET_PARTS, ASSET_PART_NAMES, stretchInWords, stretchSize } from './survey/long-asset.ts';

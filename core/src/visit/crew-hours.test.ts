@@ -4,7 +4,7 @@ import { scheduleViolations } from '../sequence/check.ts';
 import type { CrewMember } from '../survey/crew-and-machines.ts';
 import { lateLeaverWarnings } from '../warnings/crew-warnings.ts';
 import { demo } from '../test/demo-survey.ts';
-import { crewDays, crewHours, wholeDay } from './crew-hours.ts';
+import { crewDays, crewHours, paidSeconds, wholeDay } from './crew-hours.ts';
 
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 60 };
 const survey = demo('hill-observatory');
@@ -90,6 +90,18 @@ describe('whoever is not there the whole day', () => {
     expect(told('12:30')).toEqual([
       expect.stringMatching(/^Ada is to leave by 12:30, and is needed until 13:00\./),
     ]);
+  });
+
+  it('is paid for the time that they are there', () => {
+    const [a, b, c] = house.crew;
+    if (!a || !b || !c) throw new Error('the demo has a crew');
+    const crew = [a, { ...b, from: '10:00' }, { ...c, until: '12:00' }];
+    const hours = (makespan: number, of = crew) =>
+      paidSeconds(3600 * makespan, { crew: of, dayStart: '08:00', dayHours: 9 }) / 3600;
+    expect(hours(8)).toBe(8 + 6 + 4);
+    expect(hours(3)).toBe(3 + 1 + 3);
+    expect(hours(1)).toBe(1 + 0 + 1);
+    expect(hours(8, [a, a, a])).toBe(24);
   });
 
   it('sets out all the same where nobody is there all day', () => {

@@ -49,3 +49,13 @@ export function crewDays(house: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>
     there.reduce((sum, share) => sum + share, 0),
   );
 }
+
+/** Everybody's time on a day from when they come to when they leave, or to its end, s. */
+export function paidSeconds(
+  makespan: number,
+  house: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>,
+): number {
+  return crewHours(house, makespan)
+    .map(({ from, until }) => Math.max(0, (until ?? makespan) - from))
+    .reduce((sum, seconds) => sum + seconds, 0);
+}

@@ -9,6 +9,7 @@ import { LARGEST_CREW, crewOfSize, withMachineCount } from '../survey/crew-and-m
 import type { JobHouse } from '../survey/job-detail.ts';
 import { USUAL_LUNCH, machineCounts } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';
+import { paidSeconds } from '../visit/crew-hours.ts';
 
 /** The day with one thing otherwise. */
 export interface DayVariant {
@@ -108,8 +109,7 @@ export const withVariant = (survey: Survey, { house }: Pick<DayVariant, 'house'>
 /** What all days of a job take, each sequenced for itself; the caller may stop between two of them. */
 export function* variantFigures(survey: Survey, asOf: string): Generator<null, VariantFigures> {
   const { house } = survey.job;
-  const people = house.crew.length;
-  let [days, paidSeconds, tooLong]: [number, number | null, number] = [1, 0, 0];
+  let [days, paid, tooLong]: [number, number | null, number] = [1, 0, 0];
   let visitSeconds: number | null = null;
   let planned = survey.job.visit;
   for (let visit = 1; visit <= days; visit += 1) {
@@ -118,10 +118,10 @@ export function* variantFigures(survey: Survey, asOf: string): Generator<null, V
     planned = Math.min(planned, Math.max(1, days));
     const seconds = made.visit?.schedule.makespan ?? null;
     if (visit === planned) visitSeconds = seconds;
-    paidSeconds = seconds === null || paidSeconds === null ? null : paidSeconds + people * seconds;
+    paid = seconds === null || paid === null ? null : paid + paidSeconds(seconds, house);
     if (seconds !== null && seconds > 3600 * house.dayHours) tooLong += 1;
     yield null;
   }
   const finishSecondOfDay = visitSeconds === null ? null : secondOfDay(house.dayStart) + visitSeconds;
-  return { days, visitSeconds, finishSecondOfDay, paidSeconds, tooLong };
+  return { days, visitSeconds, finishSecondOfDay, paidSeconds: paid, tooLong };
 }

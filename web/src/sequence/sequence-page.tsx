@@ -1,4 +1,4 @@
-import { decimal, formatDuration, roundTime, secondOfDay, shortTime } from '@etappe/core';
+import { decimal, formatDuration, paidSeconds, roundTime, secondOfDay, shortTime } from '@etappe/core';
 import type { Plan } from '@etappe/core';
 import { Link } from 'react-router';
 import { DayRibbon } from '../drawing/day-ribbon.tsx';
@@ -89,7 +89,8 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
         <div>
           <dt>{say('paid-time')}</dt>
           <dd>
-            {formatDuration(schedule.makespan * people)} <small>{say('people-people', { people })}</small>
+            {formatDuration(paidSeconds(schedule.makespan, survey.job.house))}{' '}
+            <small>{say('people-people', { people })}</small>
           </dd>
         </div>
         <div title={say('limited-by', { because: lowerBound.because })}>
