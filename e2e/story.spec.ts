@@ -5,7 +5,7 @@ const minutes = (text: string) => {
   return 60 * Number(hours) + Number(rest);
 };
 
-test('the wall of the demo job turned to limestone: acid refused, gentler chain, smaller sections, honest price, stale order', async ({
+test('the wall of the demo job turned to limestone: acid refused, gentler chain, smaller sections, one more visit, stale order', async ({
   page,
   etappe,
 }) => {
@@ -38,9 +38,15 @@ test('the wall of the demo job turned to limestone: acid refused, gentler chain,
   await expect(page.getByRole('heading', { name: 'Neutral citrate gel on rust', exact: true })).toBeVisible();
 
   await page.getByRole('link', { name: /^Sequence/ }).click();
-  await expect(wall).toBeVisible();
+  const secondDay = page.getByRole('button', {
+    name: /^Visit 2 .*goes on from the visit before.*Drum wall, north/,
+  });
+  await expect(secondDay).toBeVisible();
+  const firstDay = minutes(await takes.innerText());
+  await secondDay.click();
+  await expect(page.getByRole('heading', { name: 'Visit 2', exact: true })).toBeVisible();
   await expect.poll(sectionOf).toBeLessThan(paintedSection / 1.5);
-  await expect.poll(async () => minutes(await takes.innerText())).toBeGreaterThan(before);
+  await expect.poll(async () => firstDay + minutes(await takes.innerText())).toBeGreaterThan(before);
 
   await expect(page.getByRole('link', { name: /^Order/ })).toContainText('No. 1 is stale');
   await page.goto(at('order/1'));
