@@ -15,9 +15,21 @@ describe('the band of a strength', () => {
   const soft = applyOf('soft-wash-hypochlorite');
 
   it('is the trade’s share of what is wanted, never stronger than the method is anywhere', () => {
-    expect(soft.strengthGramsPerLitre).toEqual([5, 8, 10, 15]);
-    expect(strengthBand(soft, 8, 2, hypochlorite)).toEqual({ weakest: 6.4, strongest: 10 });
-    expect(strengthBand(soft, 15, 4, hypochlorite)).toEqual({ weakest: 12, strongest: 15 });
+    const rust = applyOf('rust-phosphoric');
+    const acid = CATALOGUE.agent('phosphoric-acid');
+    expect(rust.strengthGramsPerLitre).toEqual([100, 120, 150, 200]);
+    expect(strengthBand(rust, 120, 2, acid)).toEqual({ weakest: 96, strongest: 150 });
+    expect(strengthBand(rust, 200, 4, acid)).toEqual({ weakest: 160, strongest: 200 });
+  });
+
+  it('of a soft wash lets one tank do what is covered and what is less', () => {
+    const [visible, covered, caked] = [8, 10, 15].map((wanted, i) =>
+      strengthBand(soft, wanted, i + 2, hypochlorite),
+    );
+    expect(Math.max(visible?.weakest ?? 0, covered?.weakest ?? 0)).toBeLessThanOrEqual(
+      Math.min(visible?.strongest ?? 0, covered?.strongest ?? 0),
+    );
+    expect(visible?.strongest).toBeGreaterThanOrEqual(caked?.weakest ?? Infinity);
   });
 
   it('is cut by the span of the agent, as a label cuts it short', () => {

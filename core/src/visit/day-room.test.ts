@@ -8,7 +8,7 @@ const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 40 };
 const algae = [{ contaminant: 'green-algae', severity: 3 }];
 
 /** Walls of a terrace with a parapet above each, as one or more people wash them. */
-function terrace(count: number, size: string, house: object = {}): Survey {
+function terrace(count: number, size: string, house: object = {}, onIt: (i: number) => object[] = () => algae): Survey {
   const reading = readJobFile({
     format: 'etappe-job',
     version: 2,
@@ -16,8 +16,8 @@ function terrace(count: number, size: string, house: object = {}): Survey {
     sides: [{ id: 'north', aspectDegrees: 0 }],
     site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 25 }] },
     surfaces: Array.from({ length: count }, (_, i) => [
-      { id: `wall-${i}`, name: `Wall ${i}`, side: 'north', material: 'painted-render', footMetres: 0, topMetres: 2.4, size, findings: algae },
-      { id: `parapet-${i}`, name: `Parapet ${i}`, side: 'north', band: 'upper-wall', material: 'concrete', footMetres: 2.4, topMetres: 2.9, size: '8x0.5', drainsOnto: [`wall-${i}`], findings: algae },
+      { id: `wall-${i}`, name: `Wall ${i}`, side: 'north', material: 'painted-render', footMetres: 0, topMetres: 2.4, size, findings: onIt(i) },
+      { id: `parapet-${i}`, name: `Parapet ${i}`, side: 'north', band: 'upper-wall', material: 'concrete', footMetres: 2.4, topMetres: 2.9, size: '8x0.5', drainsOnto: [`wall-${i}`], findings: onIt(i) },
     ]).flat(),
     house: { crew: [{ id: 'a' }], dayHours: 9, ...house },
   });
@@ -71,6 +71,15 @@ describe('a visit that one day has no room for', () => {
     expect(days({ crew, dayHours: 12 })).toBe(1);
     expect(days({ spareMinutes: 240 })).toBeGreaterThan(first.visits.length);
   });
+
+  it('keeps together what takes the same products, so that each is mixed on as few days as can be', () => {
+    const soot = [{ contaminant: 'traffic-soot', severity: 3 }];
+    const { visits } = onVisit(terrace(12, '16x2.4', {}, (i) => (i % 2 ? soot : algae)), 1);
+    const products = visits.map(({ parts }) => new Set(parts.flatMap(({ stages }) => stages.flatMap(({ apply }) => apply?.agent ?? []))));
+    expect(visits.length).toBeGreaterThan(1);
+    expect(new Set(products.flatMap((own) => [...own])).size).toBeGreaterThan(1);
+    expect(products.filter((own) => own.size > 1).length).toBeLessThanOrEqual(1);
+  }); // prettier-ignore
 
   it('shares out a face that alone is too much for a day, and tells the crew how much of it', () => {
     const large = terrace(1, '900x2.4');

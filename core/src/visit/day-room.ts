@@ -77,14 +77,19 @@ export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey,
       wetLeft.delete(part.surface);
       some = withLoad(some, part, loadOf(part));
     };
-    for (let again = true; again;) {
-      again = false;
-      for (const [surface, part] of left) {
-        if (uppers.get(surface)?.some((upper) => wetLeft.has(upper))) continue;
-        if (some.parts > 0 && !fits(withLoad(some, part, loadOf(part)))) continue;
-        take(part);
-        again = true;
-      }
+    const candidates = new Set(parts);
+    for (;;) {
+      // The day only gets fuller: what has no room now has none later.
+      const inTurn = inOrderOf(candidates, (part) => newAgents(some, part));
+      const next = inTurn.find((part) => {
+        if (uppers.get(part.surface)?.some((upper) => wetLeft.has(upper))) return false;
+        if (some.parts === 0 || fits(withLoad(some, part, loadOf(part)))) return true;
+        candidates.delete(part);
+        return false;
+      });
+      if (!next) break;
+      candidates.delete(next);
+      take(next);
     }
     // Where all drain onto each other nothing is first: that is stopped elsewhere, and one of them is begun with here.
     const [first] = parts;
@@ -108,6 +113,18 @@ interface Filled extends Load {
 }
 
 const EMPTY: Filled = { parts: 0, hands: 0, machines: new Map(), agents: new Set() };
+
+/** Those with less of it first, as they came where they are alike. */
+function inOrderOf<T>(all: Iterable<T>, key: (one: T) => number): readonly T[] {
+  const keyed = [...all].map((one) => ({ one, key: key(one) }));
+  return keyed.sort((a, b) => a.key - b.key).map(({ one }) => one);
+}
+
+/** Products of a part that nothing of the day takes yet: each is a mix more to make and a sprayer more to fill. */
+function newAgents(some: Filled, { stages }: VisitPart): number {
+  const own = new Set(stages.flatMap(({ apply }) => apply?.agent ?? []));
+  return [...own].filter((agent) => !some.agents.has(agent)).length;
+}
 
 function withLoad(some: Filled, { stages }: VisitPart, { hands, machines }: Load): Filled {
   const all = new Map(some.machines);

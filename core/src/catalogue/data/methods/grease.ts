@@ -8,7 +8,7 @@ export const GREASE_METHODS: readonly Method[] = [
     surfaceRisk: 3, harmAround: 4, chainOrder: 'alkali',
     why: 'Turns oil into soap; hot water carries it out of the pores.', expectation: null, source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'caustic', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 25, 30, 40], dwellMinutes: { from: 10, to: 15 }, litresPerSquareMetre: 0.3, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Repeat on the spots.' },
+      { kind: 'apply', agent: 'caustic', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [20, 25, 30, 40], strengthBand: { weakest: [16, 20, 25, 32], strongest: [25, 30, 40, 40] }, dwellMinutes: { from: 10, to: 15 }, litresPerSquareMetre: 0.3, coats: 1, rate: rate(150, 250), direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: ['Foam turns brown.'], stopWhen: 'Water no longer beads.', ifNotEnough: 'Repeat on the spots.' },
       { kind: 'wash', tool: 'hot-fan', rate: rate(40, 70), direction: 'top-down', checks: ['Steam and run-off away from people.'] },
       rinse,
     ],

@@ -30,7 +30,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     why: 'Kills and bleaches growth in minutes at garden force.', expectation: null, source: TRADE,
     stages: [
       preWet(5),
-      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], dwellMinutes: { from: 8, to: 15 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The tint is gone, or two applications have made no more difference.', ifNotEnough: 'Apply again while still wet at the same strength; stronger only on the spots that stay.' },
+      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [5, 8, 10, 15], strengthBand: { weakest: [4, 6, 8, 12], strongest: [10, 12, 15, 15] }, dwellMinutes: { from: 8, to: 15 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The tint is gone, or two applications have made no more difference.', ifNotEnough: 'Apply again while still wet at the same strength; stronger only on the spots that stay.' },
       rinse,
     ],
   },
@@ -40,7 +40,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     why: 'The pre-treatment loosens growth so that the machine travels fast.', expectation: null, source: TRADE, doorStrip: STRONG_STRIP,
     stages: [
       brushOff,
-      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 20, 25, 30], dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.' },
+      { kind: 'apply', agent: 'hypochlorite', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 20, 25, 30], strengthBand: { weakest: [12, 16, 20, 24], strongest: [20, 25, 30, 30] }, dwellMinutes: { from: 10, to: 20 }, litresPerSquareMetre: 0.25, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: false, covered: false, checks: GROWTH_CHECKS, stopWhen: 'The green is gone before the machine comes.', ifNotEnough: 'Apply again while still wet.' },
       { kind: 'wash', tool: 'surface-cleaner-50', rate: rate(100, 140), direction: 'top-down', checks: ['No stripes between passes.'] },
       edges,
       rinse,
@@ -109,7 +109,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 2, chainOrder: 'alkali',
     why: 'Without chlorine, for surfaces near water or planting and for light oil.', expectation: null, source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The film turns to a grey slurry.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'Brush and apply again while wet.' },
+      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], strengthBand: { weakest: [12, 20, 32, 48], strongest: [25, 40, 60, 60] }, dwellMinutes: { from: 3, to: 10 }, litresPerSquareMetre: 0.2, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'not-dry', clings: true, covered: false, checks: ['The film turns to a grey slurry.'], stopWhen: 'The brush picks up nothing more.', ifNotEnough: 'Brush and apply again while wet.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(15, 30), direction: 'top-down', checks: ['Overlapping passes.'] },
       rinse,
     ],
@@ -119,7 +119,7 @@ export const GROWTH_METHODS: readonly Method[] = [
     surfaceRisk: 2, harmAround: 2, chainOrder: 'growth',
     why: 'Takes chalk and growth off coated metal with no jet; short contact stays within what sound paint stands.', expectation: 'Oxidised paint looks darker and even after washing; gloss does not come back.', source: TRADE,
     stages: [
-      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], dwellMinutes: { from: 0.5, to: 5 }, litresPerSquareMetre: 0.12, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Run-off in the colour of the paint shows that the chalk comes.'], stopWhen: 'The brush glides and run-off is clear.', ifNotEnough: 'A second pass at the same strength.' },
+      { kind: 'apply', agent: 'metasilicate', tool: 'low-pressure-sprayer', strengthGramsPerLitre: [15, 25, 40, 60], strengthBand: { weakest: [12, 20, 32, 48], strongest: [25, 40, 60, 60] }, dwellMinutes: { from: 0.5, to: 5 }, litresPerSquareMetre: 0.12, coats: 1, rate: APPLY, direction: 'bottom-up', leaveOn: false, needs: 'film', clings: true, covered: false, checks: ['Run-off in the colour of the paint shows that the chalk comes.'], stopWhen: 'The brush glides and run-off is clear.', ifNotEnough: 'A second pass at the same strength.' },
       { kind: 'agitate', tool: 'soft-brush', rate: rate(40, 70), direction: 'top-down', checks: ['Overlapping passes, no dry brush.'] },
       rinse,
     ],
