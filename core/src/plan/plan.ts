@@ -1,6 +1,7 @@
 import { say } from '../messages/message.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { CircularWait } from '../sequence/cluster-order.ts';
+import { Contradiction } from '../sequence/contradiction.ts';
 import { lowerBound } from '../sequence/lower-bound.ts';
 import type { LowerBound } from '../sequence/lower-bound.ts';
 import { NoPlace, TooManyPieces } from '../sequence/decode.ts';
@@ -8,6 +9,7 @@ import { FIRST_SCHEDULES, solve } from '../sequence/solve.ts';
 import type { SolveOptions } from '../sequence/solve.ts';
 import type { Schedule } from '../sequence/problem.ts';
 import { formatDuration } from '../quantity/duration.ts';
+import { listed } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
 import { sprayerLoads } from '../visit/sprayer-loads.ts';
 import { lateLeaverWarnings } from '../warnings/crew-warnings.ts';
@@ -55,7 +57,19 @@ export function* betterPlans(survey: Survey, options: PlanOptions): Generator<Pl
     else isPlanned ||= candidate !== null;
     yield candidate?.visit ? candidate : null;
   }
-  if (none && !isPlanned) yield none;
+  if (none && !isPlanned) yield stoppedByPins(none, survey, options);
+}
+
+/** Where there is a sequence without what is fixed, that is what it is stopped by. */
+function stoppedByPins(stopped: Plan, survey: Survey, options: PlanOptions): Plan {
+  const { house } = survey.job;
+  const pins = house.pins ?? [];
+  const isUnordered = stopped.warnings.some(({ rule }) => rule === 'no-sequence');
+  if (!isUnordered || pins.length === 0) return stopped;
+  const free = { ...survey, job: { ...survey.job, house: { ...house, pins: [] } } };
+  if (!plan(free, { ...options, budget: 1 }).visit) return stopped;
+  const fixed = warning('no-sequence/fixed', 'stop', { fixed: listed(pins.map(({ name }) => name)) });
+  return { ...stopped, warnings: [...stopped.warnings.filter(({ rule }) => rule !== 'no-sequence'), fixed] };
 }
 
 /** The best plan found within the budget. */
@@ -147,7 +161,8 @@ function* plansOf(
       yield stopped(tooManyPieces(derivation));
       return;
     }
-    if (!(error instanceof NoPlace || error instanceof CircularWait)) throw error;
+    const isUnsolvable = [NoPlace, CircularWait, Contradiction].some((kind) => error instanceof kind);
+    if (!(error instanceof Error) || !isUnsolvable) throw error;
     yield stopped(warning('no-sequence', 'stop', { why: error.message }));
   }
   // Asked for only where no schedule was sound: one that was is the better plan.

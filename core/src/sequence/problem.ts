@@ -49,6 +49,9 @@ export interface PersonHours extends TimeSpan {
   readonly person: string;
 }
 
+/** Later than any visit goes on, s from its start. */
+export const LATEST_SECOND = 30 * 86_400;
+
 /** Both ends are within it. */
 export interface TimeSpan {
   readonly from: number;

@@ -1,3 +1,4 @@
+import { Contradiction, contradiction } from './contradiction.ts';
 import { Annealing } from './annealing.ts';
 import type { Move } from './annealing.ts';
 import { compiled } from './compiled-problem.ts';
@@ -33,12 +34,14 @@ export interface SolveOptions {
  * objective is the finish of the visit, how many rounds it takes and how late comes what is wanted soon, each as the problem weighs it;
  * then that work ends earlier; ties keep the earlier found.
  *
- * @throws CircularWait, NoPlace when no schedule exists, TooManyPieces when none was found in the time that is given to it
+ * @throws Contradiction, CircularWait, NoPlace when no schedule exists, TooManyPieces when none was found in the time that is given to it
  */
 export function* solve(
   problem: SequenceProblem,
   { seed, budget, mostTrials, isRestless = false }: SolveOptions,
 ): Generator<Schedule | null, void> {
+  const contradicts = contradiction(problem);
+  if (contradicts) throw new Contradiction(contradicts);
   const of = compiled(problem);
   const decoder = new Decoder(of, mostTrials);
   const annealing = new Annealing(of, seededRandom(seed));

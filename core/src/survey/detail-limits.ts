@@ -20,7 +20,8 @@ export interface HourSpan {
   readonly to: string;
 }
 
-const clockSchema = Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm');
+/** A time of the day, hh:mm. */
+export const clockSchema = Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm');
 export const hourSpanSchema = Joi.object<HourSpan>({
   from: clockSchema.required(),
   to: clockSchema.required(),

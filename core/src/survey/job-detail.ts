@@ -13,7 +13,7 @@ import { DEFAULT_GEAR, gearSchema } from './job-gear.ts';
 import type { JobGear } from './job-gear.ts';
 import { roundPinsSchema } from './round-pin.ts';
 import type { RoundPin } from './round-pin.ts';
-import { hourSpanSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
+import { clockSchema, hourSpanSchema, nameSchema, openDateSchema, wordsSchema } from './detail-limits.ts';
 import type { HourSpan } from './detail-limits.ts';
 
 /** Weather assumed for the day: what it is in the warmest hour. */
@@ -167,8 +167,6 @@ export const weatherSchema = Joi.object<JobWeather>({
     .default(DEFAULT_WEATHER.netRadiationWattsPerSquareMetre),
 });
 
-const hourSchema = Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm');
-
 export const houseSchema = Joi.object<JobHouse>({
   schools: schoolsSchema,
   crew: Joi.array()
@@ -179,8 +177,8 @@ export const houseSchema = Joi.object<JobHouse>({
           .required(),
         name: nameSchema.default((member: { id: string }) => newMember(member.id).name),
         tickets: Joi.array().items(Joi.string().max(80)).max(20).default([]),
-        from: hourSchema.allow(null),
-        until: hourSchema.allow(null),
+        from: clockSchema.allow(null),
+        until: clockSchema.allow(null),
         isApprentice: Joi.boolean(),
       })
         .custom((member: CrewMember, helpers) =>
@@ -195,7 +193,7 @@ export const houseSchema = Joi.object<JobHouse>({
     .unique('id')
     .default(DEFAULT_HOUSE.crew),
   machines: Joi.array().items(machineSchema).max(20).unique('kind').default(DEFAULT_HOUSE.machines),
-  dayStart: hourSchema.default(DEFAULT_HOUSE.dayStart),
+  dayStart: clockSchema.default(DEFAULT_HOUSE.dayStart),
   dayHours: Joi.number().min(1).max(16).default(DEFAULT_HOUSE.dayHours),
   lunch: hourSpanSchema
     .append<Lunch>({ minutes: Joi.number().integer().min(10).max(120).required() })

@@ -1,15 +1,29 @@
 import Joi from 'joi';
 import { momentSchema } from '../quantity/moment.ts';
-import { nameSchema, noteSchema } from './detail-limits.ts';
+import { clockSchema, nameSchema, noteSchema } from './detail-limits.ts';
 
-/** What somebody has fixed about a piece of the work: who does it, before when it is not begun, or both. */
+/** Pieces of the work: wet cycles by their ids, and other work by the id of its first stage. */
+export type PinnedWorkIds = readonly string[];
+
+/** Other work that a pin puts in order with its own, as it was called then. */
+export interface PinnedTo {
+  readonly work: PinnedWorkIds;
+  readonly name: string;
+}
+
+/** What somebody has fixed about a piece of the work: who does it, when, or beside what. What is null or left out is not fixed. */
 export interface RoundPin {
-  /** Wet cycles by their ids, and other work by the id of its first stage. */
-  readonly work: readonly string[];
+  readonly work: PinnedWorkIds;
   /** Of the crew; null for whoever comes out best. */
   readonly person: string | null;
   /** By the clock of the day, hh:mm; null at any time. */
   readonly notBefore: string | null;
+  /** By the clock of the day, hh:mm: the first of it is begun by then. */
+  readonly notAfter?: string | null;
+  /** It is begun when that is done. */
+  readonly after?: PinnedTo | null;
+  /** It is done when that is begun. */
+  readonly before?: PinnedTo | null;
   /** As it was called when it was fixed. */
   readonly name: string;
   readonly why: string;
@@ -20,18 +34,23 @@ export interface RoundPin {
 
 const MOST_PINS = 100;
 
+const workSchema = Joi.array().items(Joi.string().max(200)).min(1).max(200).required();
+const otherSchema = Joi.object<PinnedTo>({ work: workSchema, name: nameSchema.required() })
+  .allow(null)
+  .default(null);
+
 export const roundPinsSchema = Joi.array()
   .items(
     Joi.object<RoundPin>({
-      work: Joi.array().items(Joi.string().max(200)).min(1).max(200).required(),
+      work: workSchema,
       person: Joi.string()
         .pattern(/^[a-z0-9-]{1,32}$/)
         .allow(null)
         .default(null),
-      notBefore: Joi.string()
-        .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'hh:mm')
-        .allow(null)
-        .default(null),
+      notBefore: clockSchema.allow(null).default(null),
+      notAfter: clockSchema.allow(null).default(null),
+      after: otherSchema,
+      before: otherSchema,
       name: nameSchema.required(),
       why: noteSchema.allow('').default(''),
       by: nameSchema.required(),
@@ -41,8 +60,13 @@ export const roundPinsSchema = Joi.array()
   .max(MOST_PINS)
   .default([]);
 
+/** Whether a pin fixes nothing. */
+export function fixesNothing({ person, notBefore, notAfter, after, before }: RoundPin): boolean {
+  return person === null && notBefore === null && !notAfter && !after && !before;
+}
+
 /** The pins with one more: what it is about is no longer fixed otherwise. One that fixes nothing lets go. */
 export function withPin(pins: readonly RoundPin[], pin: RoundPin): readonly RoundPin[] {
   const others = pins.filter(({ work }) => !work.some((id) => pin.work.includes(id)));
-  return pin.person === null && pin.notBefore === null ? others : [...others, pin];
+  return fixesNothing(pin) ? others : [...others, pin];
 }

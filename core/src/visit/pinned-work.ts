@@ -1,7 +1,8 @@
 import { secondOfDay } from '../quantity/duration.ts';
-import type { Operation, TimeSpan } from '../sequence/problem.ts';
+import type { Lag, Operation, TimeSpan } from '../sequence/problem.ts';
+import { LATEST_SECOND } from '../sequence/problem.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
-import type { RoundPin } from '../survey/round-pin.ts';
+import type { PinnedTo, RoundPin } from '../survey/round-pin.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 import type { PlannedOperation } from './work-builder.ts';
@@ -12,19 +13,29 @@ export function workOf({ parts, stages }: PlannedOperation): readonly string[] {
   return cycles.length > 0 ? cycles : stages.slice(0, 1);
 }
 
-/** Later than any visit goes on, s. */
-const LATEST = 30 * 86_400;
+/** The rule of what comes in order because somebody has fixed it so. */
+export const FIXED_ORDER = 'fixed-order';
+
+type PinnedHouse = Pick<JobHouse, 'pins' | 'crew' | 'dayStart'>;
 
 /** What people have fixed, laid over the work of a visit. */
 export class PinnedWork {
   private readonly byWork: ReadonlyMap<string, RoundPin>;
-  private readonly house: Pick<JobHouse, 'pins' | 'crew' | 'dayStart'>;
+  private readonly house: PinnedHouse;
+  /** Operations by the work that they are part of, in the order of the work. */
+  private readonly pieces: ReadonlyMap<string, readonly string[]>;
   /** Pins that cannot hold, with why: the work is planned without them. */
   private readonly voided = new Map<RoundPin, Warning>();
 
-  constructor(house: Pick<JobHouse, 'pins' | 'crew' | 'dayStart'>) {
+  /** @param planned in the order of the work */
+  constructor(house: PinnedHouse, planned: readonly PlannedOperation[]) {
     this.house = house;
     this.byWork = new Map((house.pins ?? []).flatMap((pin) => pin.work.map((id) => [id, pin] as const)));
+    const pieces = new Map<string, string[]>();
+    for (const own of planned)
+      if (own.parts.length > 0 && own.task !== 'mix')
+        for (const work of workOf(own)) pieces.set(work, [...(pieces.get(work) ?? []), own.id]);
+    this.pieces = pieces;
   }
 
   /** An operation with what is fixed about it; its tickets and its hours come first. */
@@ -35,8 +46,21 @@ export class PinnedWork {
     return { ...operation, ...this.people(operation, pin), ...this.starts(operation, pin) };
   }
 
+  /** What comes after what because it was fixed so. */
+  get lags(): readonly Lag[] {
+    return (this.house.pins ?? []).flatMap((pin) => {
+      const own = this.operationsOf(pin);
+      const other = (to: PinnedTo | null | undefined) => (to ? this.operationsOf(to) : []);
+      return [...inOrder(other(pin.after), own), ...inOrder(own, other(pin.before))];
+    });
+  }
+
   get warnings(): readonly Warning[] {
     return [...this.voided.values()];
+  }
+
+  private operationsOf({ work }: PinnedTo): readonly string[] {
+    return [...new Set(work.flatMap((id) => this.pieces.get(id) ?? []))];
   }
 
   private people({ people }: Operation, pin: RoundPin): Partial<Operation> {
@@ -50,13 +74,27 @@ export class PinnedWork {
     return {};
   }
 
-  private starts({ starts }: Operation, { notBefore }: RoundPin): Partial<Operation> {
-    if (notBefore === null) return {};
-    const from = secondOfDay(notBefore) - secondOfDay(this.house.dayStart);
-    if (from <= 0) return {};
-    const later = (starts ?? [{ from: 0, to: LATEST }]).flatMap((span): TimeSpan[] =>
-      span.to >= from ? [{ from: Math.max(span.from, from), to: span.to }] : [],
-    );
-    return { starts: later };
+  private starts(operation: Operation, pin: RoundPin): Partial<Operation> {
+    const from = pin.notBefore === null ? 0 : this.sinceStart(pin.notBefore);
+    const isFirst = this.operationsOf(pin)[0] === operation.id;
+    const to = pin.notAfter && isFirst ? this.sinceStart(pin.notAfter) : LATEST_SECOND;
+    if (from <= 0 && to >= LATEST_SECOND) return {};
+    const within = (operation.starts ?? [{ from: 0, to: LATEST_SECOND }]).flatMap((span): TimeSpan[] => {
+      const cut = { from: Math.max(span.from, from), to: Math.min(span.to, to) };
+      return cut.from <= cut.to ? [cut] : [];
+    });
+    return { starts: within };
   }
+
+  private sinceStart(clock: string): number {
+    return secondOfDay(clock) - secondOfDay(this.house.dayStart);
+  }
+}
+
+function inOrder(earlier: readonly string[], later: readonly string[]): readonly Lag[] {
+  return later.flatMap((to) =>
+    earlier
+      .filter((from) => from !== to)
+      .map((from) => ({ from, anchor: 'finish', to, minSeconds: 0, maxSeconds: null, rule: FIXED_ORDER })),
+  );
 }

@@ -1,3 +1,4 @@
+import { LATEST_SECOND } from '../sequence/problem.ts';
 import type { Operation, TimeSpan } from '../sequence/problem.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import { secondOfDay } from '../quantity/duration.ts';
@@ -5,9 +6,6 @@ import type { HourSpan } from '../survey/detail-limits.ts';
 
 /** Machines that neighbours hear; hoses, sprayers and hands go on in quiet hours. */
 const NOISY: readonly MachineKind[] = ['pressure-washer', 'surface-cleaner', 'hot-washer'];
-
-/** Later than any visit goes on, s. */
-const LATEST = 30 * 86_400;
 
 /** Operations with what is noisy kept out of the quiet hours: it ends before them, or begins after. */
 export function outsideQuietHours(
@@ -35,5 +33,5 @@ function startsBeside(quiet: readonly TimeSpan[], seconds: number): readonly Tim
     if (begins - seconds >= from) starts.push({ from, to: begins - seconds });
     from = Math.max(from, ends);
   }
-  return [...starts, { from, to: LATEST }];
+  return [...starts, { from, to: LATEST_SECOND }];
 }

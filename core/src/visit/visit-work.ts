@@ -3,6 +3,7 @@ import type { ChemistryMeeting } from '../protection/chemistry-guard.ts';
 import { surfacesAbove } from '../protection/gravity.ts';
 import type { Above } from '../protection/gravity.ts';
 import { phaseId } from '../protection/work-phase.ts';
+import { LATEST_SECOND } from '../sequence/problem.ts';
 import type { SequenceProblem } from '../sequence/problem.ts';
 import type { PlannedMix } from '../supply/planned-mix.ts';
 import { machineCounts } from '../survey/job-detail.ts';
@@ -49,9 +50,6 @@ export interface VisitWork {
   readonly meetings: readonly ChemistryMeeting[];
 }
 
-/** Later than any visit goes on, s. */
-const LATEST_SECONDS = 30 * 86_400;
-
 /** The whole visit as operations and lags: set out, every surface's chain in fronts, gravity, clear up. */
 export function visitWork(
   surfaces: readonly PlannedSurface[],
@@ -91,7 +89,7 @@ export function visitWork(
     overhead && places.has(upper) && places.has(lower) ? [[upper, lower]] : [],
   );
   const whoMay = new WhoMay(house.crew, surfaces, reaches);
-  const pins = new PinnedWork(house);
+  const pins = new PinnedWork(house, builder.planned);
   const roundOf = roundKeys(surfaces);
   const problem = (there: readonly CrewHours[]): SequenceProblem => {
     const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
@@ -117,7 +115,7 @@ export function visitWork(
       apart,
       people,
       hours: there.flatMap(({ person, from, until }) =>
-        from > 0 || until !== null ? [{ person, from, to: until ?? LATEST_SECONDS }] : [],
+        from > 0 || until !== null ? [{ person, from, to: until ?? LATEST_SECOND }] : [],
       ),
       stayingSeconds: TRADE_DEFAULTS.stayingSeconds,
       roundWorthSeconds: TRADE_DEFAULTS.roundWorthSeconds,
@@ -142,7 +140,9 @@ export function visitWork(
     phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew, wholeDay(there)) : [];
   if (phases.size > 0) frameVisit(builder, shares, there, [...phases.values()], mixing.makings, footRinses);
   if (phases.size > 0) addLunches(builder, () => problem(there), there, house);
-  const solved = problem(there);
+  // What is fixed in an order may be a circle: nothing is reckoned with it before it is looked at as that.
+  const free = problem(there);
+  const solved = { ...free, lags: [...free.lags, ...pins.lags] };
   return {
     planned: builder.planned,
     joined: fronts,

@@ -1,5 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
+import { roundsInWords } from '../order/rounds-in-words.ts';
+import { whyThen } from '../order/why-then.ts';
 import { plan } from '../plan/plan.ts';
+import type { Plan } from '../plan/plan.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { withPin } from '../survey/round-pin.ts';
 import type { RoundPin } from '../survey/round-pin.ts';
@@ -96,6 +99,48 @@ describe('what somebody has fixed', () => {
     const clash = tried(stands, pin(['drum-north.cycle-2'], { person: 'b', name: 'Rust of the drum' }));
     expect([clash.laterSeconds, clash.finishSecondOfDay]).toEqual([null, null]);
     expect(clash.clashesWith).toEqual(['Drum, late']);
+  }); // prettier-ignore
+
+  it('is begun by its time, or comes before or after other work, and why is told', () => {
+    const by = placedWith(pin(['glass-roof.cycle-1'], { notAfter: '10:30' }));
+    expect(Math.min(...by.placed.map(({ start }) => start))).toBeLessThanOrEqual(2.5 * 3600);
+    const windows = { work: ['gallery-windows.cycle-1'], name: 'Windows' };
+    const after = placedWith(pin(['glass-roof.cycle-1'], { after: windows }));
+    const at = (made: Plan, work: string, when: 'start' | 'finish') =>
+      made.visit?.schedule.placements.flatMap((one) =>
+        made.work.planned.some((own) => own.id === one.operation && own.task !== 'mix' && workOf(own).includes(work)) ? [one[when]] : [],
+      ) ?? [];
+    expect(Math.min(...at(after.made, 'glass-roof.cycle-1', 'start'))).toBeGreaterThanOrEqual(Math.max(...at(after.made, 'gallery-windows.cycle-1', 'finish')));
+    const before = placedWith(pin(['glass-roof.cycle-1'], { before: windows }));
+    expect(Math.max(...at(before.made, 'glass-roof.cycle-1', 'finish'))).toBeLessThanOrEqual(Math.min(...at(before.made, 'gallery-windows.cycle-1', 'start')));
+    const named = roundsInWords(before.made);
+    const why = [...whyThen(before.made, withPinned(survey, pin(['glass-roof.cycle-1'], { before: windows })), named).values()];
+    expect(why).toHaveLength(named.length);
+    expect(why.every((text) => text.endsWith('.') && !text.includes('{'))).toBe(true);
+  }); // prettier-ignore
+
+  it('that cannot be is told as certain, with what comes before it or what waits for what', () => {
+    const soon = tried(survey, pin(['bin-corner.cycle-1'], { notAfter: '08:10', name: 'Bins' }));
+    expect(soon.laterSeconds).toBeNull();
+    expect(soon.impossible).toMatch(/^Bin corner cannot be begun by 08:10: before it comes setting out, which takes until 08:5\d at the least\.$/);
+    expect(soon.clashesWith).toEqual([]);
+    const first = pin(['drum-north.cycle-1'], { after: { work: ['drum-north.cycle-2'], name: 'Rust' } });
+    expect(tried(survey, first).impossible).toBe('Drum wall, north would wait for each other.');
+  }); // prettier-ignore
+
+  it('clashes for certain with pins each of which is needed', () => {
+    const glass = { work: ['glass-roof.cycle-1'], name: 'Glass' };
+    const stands = withPinned(
+      withPinned(survey, pin(['gallery-windows.cycle-1'], { after: glass, name: 'Windows' })),
+      pin(['path-north.cycle-1'], { person: 'c', name: 'Path' }),
+    );
+    const clash = tried(stands, pin(glass.work, { notBefore: '14:00', before: { work: ['gallery-windows.cycle-1'], name: 'Windows' }, after: { work: ['gallery-windows.cycle-1'], name: 'Windows' } }));
+    expect(clash.impossible).not.toBeNull();
+    expect(clash.clashesWith).toEqual([]);
+    const round = tried(stands, pin(glass.work, { after: { work: ['gallery-windows.cycle-1'], name: 'Windows' } }));
+    expect(round.impossible).toMatch(/would wait for each other/);
+    expect(round.clashesWith).toEqual(['Windows']);
+    expect(plan(withPinned(stands, pin(glass.work, { after: { work: ['gallery-windows.cycle-1'], name: 'Windows' } })), OPTIONS).warnings.map(({ rule, text }) => [rule, text])).toContainEqual(['no-sequence', expect.stringContaining('Let one of them go')]);
   }); // prettier-ignore
 
   it('replaces what was fixed about the same work, and lets go of it with nothing', () => {

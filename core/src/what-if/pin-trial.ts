@@ -1,6 +1,11 @@
 import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/plan.ts';
-import { secondOfDay } from '../quantity/duration.ts';
+import { derivationOf } from '../plan/derivation.ts';
+import { secondOfDay, shortTime } from '../quantity/duration.ts';
+import { contradiction, leastStarts } from '../sequence/contradiction.ts';
+import { faced } from '../survey/face.ts';
+import { say } from '../messages/message.ts';
+import { listed } from '../quantity/words.ts';
 import type { Warning } from '../warnings/warning.ts';
 import { withPin } from '../survey/round-pin.ts';
 import type { RoundPin } from '../survey/round-pin.ts';
@@ -12,9 +17,11 @@ export interface PinTrial {
   readonly laterSeconds: number | null;
   /** When the visit would end, s after midnight; null where no sequence is found with it. */
   readonly finishSecondOfDay: number | null;
+  /** Why it cannot be, which is certain; null where it can, or where that is not known. */
+  readonly impossible: string | null;
   /** Why it would be planned without it: nobody by that name, no ticket; null where it holds. */
   readonly void: string | null;
-  /** Other pins without any one of which it would go, as they are called; none where nothing of the kind was found. */
+  /** Other pins that it takes for that, none of which could be left out, as they are called; none where it takes none. */
   readonly clashesWith: readonly string[];
   /** What the plan warns of with it, and not without. */
   readonly warnings: readonly string[];
@@ -31,8 +38,8 @@ export function withPinned(survey: Survey, pin: RoundPin): Survey {
 }
 
 /**
- * The visit with and without a pin, each searched as long. Where none is found with it: the other pins that it takes for that, none of
- * which could be left out. That nothing is found is no proof that there is none.
+ * The visit with and without a pin, each searched as long. Where none is found with it: the other pins that it takes for that. That
+ * nothing is found is no proof that there is none; where lags and hours contradict each other there is.
  */
 export function* pinTrial(survey: Survey, pin: RoundPin, asOf: string): Generator<null, PinTrial> {
   const planned = (of: Survey): Plan => plan(of, { asOf, seed: 1, budget: BUDGET });
@@ -48,14 +55,19 @@ export function* pinTrial(survey: Survey, pin: RoundPin, asOf: string): Generato
   const voided = made.warnings.find(
     ({ rule, params }) => rule === 'pin-void' && params['place'] === pin.name,
   );
+  const isWorse = after === null && before !== null;
+  const impossible = after === null ? impossibleInWords(made, withPinned(survey, pin), pin) : null;
+  const goes = (of: Survey): boolean =>
+    impossible === null ? planned(of).visit !== null : contradiction(problemOf(of)) === null;
   return {
+    impossible,
     laterSeconds: after === null || before === null ? null : after - before,
     finishSecondOfDay: after === null ? null : secondOfDay(survey.job.house.dayStart) + after,
     void: voided?.text ?? null,
     warnings: made.warnings
       .filter((one) => !known.has(about(one)) && one.rule !== 'pin-void')
       .map(({ text }) => text),
-    clashesWith: after === null && before !== null ? yield* clashing(survey, pin, planned) : [],
+    clashesWith: isWorse ? yield* clashing(survey, pin, goes) : [],
   };
 }
 
@@ -63,16 +75,49 @@ export function* pinTrial(survey: Survey, pin: RoundPin, asOf: string): Generato
 function* clashing(
   survey: Survey,
   pin: RoundPin,
-  planned: (of: Survey) => Plan,
+  goes: (of: Survey) => boolean,
 ): Generator<null, readonly string[]> {
   const { house } = survey.job;
   let left = withPin(house.pins ?? [], pin).filter((one) => one !== pin);
   for (const one of left) {
     const without = left.filter((other) => other !== one);
     const pins = [...without, pin];
-    const { visit } = planned({ ...survey, job: { ...survey.job, house: { ...house, pins } } });
+    const isOpen = goes({ ...survey, job: { ...survey.job, house: { ...house, pins } } });
     yield null;
-    if (!visit) left = without;
+    if (!isOpen) left = without;
   }
   return left.map(({ name }) => name);
+}
+
+const problemOf = (survey: Survey) => derivationOf(faced(survey))().work.problem;
+
+/** What contradicts the pin, as a crew lead says it; null where nothing does. */
+function impossibleInWords(
+  { work: { problem, planned }, surfaces }: Plan,
+  { job: { house } }: Survey,
+  pin: RoundPin,
+): string | null {
+  const circle = contradiction(problem);
+  if (!circle) return null;
+  const names = new Map(surfaces.map(({ surface }) => [surface.id as string, surface.name]));
+  const placeOf = new Map(planned.map(({ id, parts }) => [id, names.get(parts[0]?.surface ?? '')]));
+  const lags = circle.flatMap((binding) => (binding.kind === 'lag' ? [binding.lag] : []));
+  const closing = circle.find((binding) => binding.kind === 'closes');
+  if (!closing) {
+    const places = [...new Set(lags.flatMap(({ from, to }) => [placeOf.get(from), placeOf.get(to)]))];
+    return say('pin/circle', { places: listed(places.flatMap((name) => name ?? [])) });
+  }
+  const own = planned.find(({ id }) => id === closing.operation);
+  const first = [...new Set(lags.map(({ from }) => placeOf.get(from) ?? say('pin/set-out')))];
+  const open = problem.operations.map((one) =>
+    one.id === closing.operation ? { ...one, starts: null } : one,
+  );
+  const earliest = leastStarts({ ...problem, operations: open })?.get(closing.operation);
+  const start = secondOfDay(house.dayStart);
+  return say('pin/too-late', {
+    place: (own && placeOf.get(own.id)) ?? pin.name,
+    by: shortTime(start + Math.max(0, closing.at)),
+    first: listed(first.filter((name) => name !== placeOf.get(closing.operation))),
+    earliest: earliest === undefined ? '' : shortTime(start + earliest),
+  });
 }
