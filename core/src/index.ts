@@ -151,6 +151,8 @@ export { applicationsOf } from './supply/planned-mix.ts';
 export { inUseOrder, mixLetters } from './visit/mix-letters.ts';
 export { roundsInWords } from './order/rounds-in-words.ts';
 export type { NamedRound } from './order/rounds-in-words.ts';
+export { faceSun } from './plan/face-sun.ts';
+export type { FaceSun } from './plan/face-sun.ts';
 export { whyThen } from './order/why-then.ts';
 export type { OrderRound } from './order/crew-order.ts';
 export { roundTime, shortTime } from './quantity/duration.ts';

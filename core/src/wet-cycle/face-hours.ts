@@ -34,6 +34,8 @@ interface SunHour {
 
 const GREATEST_LATITUDE = 89.9;
 const HOURS = 24;
+/** Direct light from which the sun counts as shining, W/m² (WMO-No. 8: 120, on what faces it), less what a face throws back. */
+const SUNSHINE = 96;
 const MINUTES_PER_DEGREE = 4;
 
 /** Whether a place was ever written down: nobody cleans in the sea off Africa. */
@@ -90,8 +92,19 @@ export class FaceHours {
     return this.hoursOf(surface, (hour) => hour + 1 > start && hour < start + dayHours, 'work');
   }
 
+  /** Hours in which the sun itself shines on a face, by the clock; none where the sun is not worked out. */
+  sunny(surface: Pick<Surface, 'side' | 'tiltDegrees'>): readonly number[] {
+    const face = this.sunnyFace(surface);
+    return this.suns.flatMap(({ hour, sun, hoursAfterNoon }) => {
+      const { cloud } = this.survey.job.weather;
+      const { temperatureC, humidity } = airAt(this.survey.job.weather, hoursAfterNoon);
+      const { direct } = faceRadiation(face, sun, { cloud, airTemperatureC: temperatureC, humidity });
+      return direct >= SUNSHINE ? [hour] : [];
+    });
+  }
+
   private hoursOf(surface: Surface, asked: (hour: number) => boolean, which: string): readonly FaceHour[] {
-    const face = this.sunny(surface);
+    const face = this.sunnyFace(surface);
     const measured = this.measured.get(surface.id);
     const key = JSON.stringify([which, face, measured]);
     const workedOut = this.known.get(key);
@@ -128,7 +141,7 @@ export class FaceHours {
     );
   }
 
-  private sunny(surface: Surface): SunnyFace {
+  private sunnyFace(surface: Pick<Surface, 'side' | 'tiltDegrees'>): SunnyFace {
     const side = this.sides.get(surface.side ?? '');
     const shade = side?.shade ?? 'open';
     return {
