@@ -46,3 +46,43 @@ test('what other crews and hours would take stands side by side, and how sure th
   await saved(page);
   await expect(page.getByText('(3 people)')).toBeVisible({ timeout: 20_000 });
 });
+
+test('a round is dragged to another time and moved by keys; why it comes then is read off it; what was told is kept', async ({
+  page,
+  etappe,
+}) => {
+  const job = await etappe.jobId('Tram halt');
+  await page.goto(`${etappe.url}/jobs/${job}/sequence`);
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0, { timeout: 30_000 });
+  const bars = page.locator('.ribbon .op');
+  const last = bars.filter({ hasNotText: /Set out|Clear up|Lunch/ }).last();
+  const rect = last.locator('rect').first();
+  await rect.scrollIntoViewIfNeeded();
+  await rect.hover();
+  await expect(page.locator('.ribbon-detail')).toContainText(
+    / (at|by|until|from|ahead|then|time|before) .*\.$/,
+  );
+  const box = await rect.boundingBox();
+  if (!box) throw new Error('no bar');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 60, y, { steps: 5 });
+  await page.mouse.up();
+  const moved = page.locator('.pin-moved');
+  await expect(moved.getByLabel('Not before')).toHaveValue(/^\d\d:\d[05]$/);
+  await expect(moved.getByText(/^(The visit ends .* later|It costs no time|No day was)/)).toBeVisible({
+    timeout: 20_000,
+  });
+  await moved.getByRole('button', { name: 'Close' }).click();
+  await last.focus();
+  await page.keyboard.press('+');
+  await expect(page.getByRole('button', { name: 'Further away' })).toBeEnabled();
+  await page.keyboard.press('p');
+  await expect(moved.getByText('Choose who does it or when')).toBeVisible();
+
+  await page.getByLabel('Keep what was told, until').fill('09:30');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await saved(page);
+  await expect(page.getByRole('button', { name: /^Let go of all that is fixed \(\d+\)/ })).toBeVisible();
+});

@@ -185,8 +185,8 @@ export { DEFAULT_HOUSE, DEFAULT_WEATHER, USUAL_LUNCH, machineCounts } from './su
 export type { JobDetail, JobHouse, JobWeather } from './survey/job-detail.ts';
 export { pinTrial, withPinned } from './what-if/pin-trial.ts';
 export type { PinTrial } from './what-if/pin-trial.ts';
-export { withPin } from './survey/round-pin.ts';
-export type { RoundPin } from './survey/round-pin.ts';
+export { fixesNothing, withPin } from './survey/round-pin.ts';
+export type { PinnedTo, RoundPin } from './survey/round-pin.ts';
 export { workOf } from './visit/pinned-work.ts';
 export { dayVariants, variantFigures, withVariant } from './what-if/day-variants.ts';
 export type { DayVariant, VariantFigures } from './what-if/day-variants.ts';

@@ -15,6 +15,8 @@ export function useMedia(query: string): boolean {
   return useSyncExternalStore(subscribe, () => window.matchMedia(query).matches);
 }
 
+/** High and narrow. */
+export const PHONE = '(max-width: 640px)';
 /** One column: what is at the thumb stands below it. */
 export const NARROW = '(max-width: 1000px)';
 /** Held in a hand, perhaps a gloved one: fields and buttons are bigger. */

@@ -24,7 +24,7 @@ describe('the day ribbon', () => {
     const inBars = layout.bars.flatMap(({ round }) => round.operations.map(({ id }) => id));
     expect(inBars.sort()).toEqual(made.work.problem.operations.map(({ id }) => id).sort());
     for (const bar of layout.bars) {
-      expect(bar.x).toBeGreaterThanOrEqual(76);
+      expect(bar.x).toBeGreaterThanOrEqual(12);
       expect(bar.x + bar.width).toBeLessThanOrEqual(800);
       expect(bar.parts).toHaveLength(bar.round.operations.length);
     }
@@ -50,6 +50,17 @@ describe('the day ribbon', () => {
       expect(dwell.y).toBeGreaterThan((bar?.y ?? 0) + (bar?.height ?? 0));
     }
   });
+
+  it('hatches quiet hours, and marks the end of a working day that is too short', () => {
+    const { property, job } = survey;
+    const quiet = { ...property, quietHours: [{ from: '08:10', to: '08:20' }, { from: '22:00', to: '23:00' }] };
+    const house = { ...job.house, dayHours: 1 };
+    const short = dayRibbonLayout(made, { ...survey, property: quiet, job: { ...job, house } }, 800);
+    expect(short.quiet).toHaveLength(1);
+    expect(short.quiet[0]?.x).toBeCloseTo(short.x(600), 5);
+    expect(layout.dayEnd).toBeNull();
+    expect(short.dayEnd === null).toBe((made.visit?.schedule.makespan ?? 0) <= 3600);
+  }); // prettier-ignore
 
   it('of a plan without a visit is empty', () => {
     expect(dayRibbonLayout({ ...made, visit: null }, survey, 800).bars).toEqual([]);

@@ -1,40 +1,50 @@
-import { roundsInWords } from '@etappe/core';
-import type { NamedRound, Plan, PlannedOperation, Survey, Task } from '@etappe/core';
+import { faceSun, roundsInWords, secondOfDay } from '@etappe/core';
+import type { FaceSun, NamedRound, Plan, PlannedOperation, Survey, Task } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
+import type { ScaleLinear } from 'd3-scale';
 import { labelRows, shortened } from './label-rows.ts';
 
 /** What is done most of the time in a round, as far as the ribbon tells it apart. */
-export type RoundLook = 'frame' | 'mix' | 'wet' | 'rinse' | 'dry';
+export type RoundLook = 'frame' | 'rest' | 'mix' | 'wet' | 'rinse' | 'dry';
 
-export interface RibbonBar {
-  readonly round: NamedRound;
-  readonly look: RoundLook;
+interface Box {
   readonly x: number;
   readonly y: number;
   readonly width: number;
   readonly height: number;
+}
+
+export interface RibbonBar extends Box {
+  readonly round: NamedRound;
+  readonly look: RoundLook;
   /** Its name beneath it, cut short where the next one needs the place. */
   readonly label: { readonly text: string; readonly x: number; readonly y: number };
   /** Its surfaces, where each is begun, with as much of the name as there is room for. */
   readonly parts: readonly { readonly x: number; readonly label: string }[];
+  /** Where in it the sun shines on what is worked at. */
+  readonly sun: readonly { readonly x: number; readonly width: number }[];
 }
 
 /** A section that dwells under somebody's eye, drawn below the work of that person. */
-export interface RibbonDwell {
+export interface RibbonDwell extends Box {
   readonly id: string;
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
 }
 
 export interface RibbonLayout {
   readonly width: number;
   readonly height: number;
+  /** Seconds from the start of the visit to px. */
+  readonly x: ScaleLinear<number, number>;
   readonly rows: readonly { readonly person: string; readonly name: string; readonly y: number }[];
   readonly bars: readonly RibbonBar[];
   readonly dwells: readonly RibbonDwell[];
+  /** Where a strip is kept wet. */
+  readonly mists: readonly { readonly x: number; readonly y: number }[];
   readonly ticks: readonly { readonly x: number; readonly second: number }[];
+  /** Hours in which machines are silent. */
+  readonly quiet: readonly Box[];
+  /** Where the working day ends; null where the visit ends before. */
+  readonly dayEnd: number | null;
 }
 
 const BAR_HEIGHT = 26;
@@ -42,17 +52,17 @@ const DWELL_HEIGHT = 6;
 const DWELL_LANES = 2;
 const LABEL_HEIGHT = 15;
 const LABEL_LANES = 5;
-const LABELS_FROM = 10 + BAR_HEIGHT + DWELL_LANES * (DWELL_HEIGHT + 2) + 15;
+const BAR_FROM = 10;
+const LABELS_FROM = BAR_FROM + BAR_HEIGHT + DWELL_LANES * (DWELL_HEIGHT + 2) + 15;
 export const ROW_HEIGHT = LABELS_FROM + LABEL_LANES * LABEL_HEIGHT;
-const TOP = 26;
-const LEFT = 76;
-const RIGHT = 12;
+export const RIBBON_TOP = 26;
+const SIDES = 12;
 const TICK_SECONDS = 1800;
 
 const LOOKS: Readonly<Record<Task, RoundLook>> = {
   'set-out': 'frame',
   'clear-up': 'frame',
-  lunch: 'frame',
+  lunch: 'rest',
   mix: 'mix',
   apply: 'wet',
   finish: 'wet',
@@ -64,10 +74,11 @@ const LOOKS: Readonly<Record<Task, RoundLook>> = {
   work: 'dry',
 };
 
-function lookOf({ operations, letters }: NamedRound): RoundLook {
+export function lookOf({ operations, letters }: NamedRound): RoundLook {
   const looks = operations.map(({ task }) => LOOKS[task]);
+  const [first] = looks;
   if (looks.every((look) => look === 'mix')) return 'mix';
-  if (looks[0] === 'frame') return 'frame';
+  if (first === 'frame' || first === 'rest') return first;
   return looks.includes('wet') || (letters.length > 0 && !looks.includes('rinse'))
     ? 'wet'
     : looks.includes('rinse')
@@ -75,83 +86,153 @@ function lookOf({ operations, letters }: NamedRound): RoundLook {
       : 'dry';
 }
 
-/** The visit by person on one time axis: rounds as bars with their names, dwells as thin bands below the person who watches them. */
+/**
+ * The visit by person on one time axis: rounds as bars with their names, dwells as thin bands below the person who watches them.
+ *
+ * @param width of the whole day, px
+ */
 export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): RibbonLayout {
-  const crew = survey.job.house.crew;
-  const empty = { width, height: TOP, rows: [], bars: [], dwells: [], ticks: [] };
-  if (!plan.visit) return empty;
-  const { placements, makespan } = plan.visit.schedule;
+  const { crew, dayHours } = survey.job.house;
+  const makespan = plan.visit?.schedule.makespan ?? 0;
   const x = scaleLinear()
-    .domain([0, makespan])
-    .range([LEFT, width - RIGHT]);
-  const row = (person: string) =>
-    TOP +
-    ROW_HEIGHT *
-      Math.max(
-        0,
-        crew.findIndex((c) => c.id === person),
-      );
-  const at = new Map(placements.map((p) => [p.operation, p]));
-  const named = roundsInWords(plan);
-  const surfaceName = (surface: string) =>
-    plan.surfaces.find((planned) => planned.surface.id === surface)?.surface.name ?? '';
-  const nameOf = ({ parts, task }: PlannedOperation) =>
-    task === 'mix' ? '' : surfaceName(parts[0]?.surface ?? '');
-  const bars = crew.flatMap(({ id }) => {
-    const own = named.filter(({ person }) => person === id);
-    const labels = labelRows(
-      own.map((round) => ({ text: round.short, x: x(round.start) })),
-      { rows: LABEL_LANES, to: width - RIGHT },
-    );
-    return own.map((round, i): RibbonBar => {
-      const label = labels[i] ?? { text: '', x: 0, row: 0 };
-      return {
-        round,
-        look: lookOf(round),
-        x: x(round.start),
-        y: row(id) + 10,
-        width: Math.max(1.5, x(round.finish) - x(round.start)),
-        height: BAR_HEIGHT,
-        label: { text: label.text, x: label.x, y: row(id) + LABELS_FROM + label.row * LABEL_HEIGHT },
-        parts: round.operations.map((operation, k) => {
-          const next = round.operations[k + 1];
-          const from = x(at.get(operation.id)?.start ?? round.start);
-          const to = x(next ? (at.get(next.id)?.start ?? round.finish) : round.finish);
-          return { x: from, label: shortened(nameOf(operation), to - from) };
-        }),
-      };
-    });
-  });
-
-  const laneEnds = new Map<string, number[]>();
-  const dwells = plan.work.problem.watches.flatMap((watch): readonly RibbonDwell[] => {
-    const [from, to] = [at.get(watch.from), at.get(watch.to)];
-    if (!from || !to) return [];
-    const ends = laneEnds.get(from.person) ?? [];
-    laneEnds.set(from.person, ends);
-    const free = ends.findIndex((end) => end <= from.start);
-    const lane = free >= 0 ? free : Math.min(ends.length, DWELL_LANES - 1);
-    ends[lane] = to.start;
-    return [
-      {
-        id: watch.from,
-        x: x(from.finish),
-        y: row(from.person) + 10 + BAR_HEIGHT + 2 + lane * (DWELL_HEIGHT + 2),
-        width: Math.max(1, x(to.start) - x(from.finish)),
-        height: DWELL_HEIGHT,
-      },
-    ];
-  });
-  const ticks = Array.from({ length: Math.floor(makespan / TICK_SECONDS) + 1 }, (_, i) => ({
-    x: x(i * TICK_SECONDS),
-    second: i * TICK_SECONDS,
-  }));
+    .domain([0, Math.max(1, makespan)])
+    .range([SIDES, Math.max(SIDES + 1, width - SIDES)]);
+  const height = RIBBON_TOP + ROW_HEIGHT * (plan.visit ? crew.length : 0) + 4;
+  const drawing = new RibbonDrawing(plan, survey, x);
+  const ticks = plan.visit ? Math.floor(makespan / TICK_SECONDS) + 1 : 0;
   return {
     width,
-    height: TOP + ROW_HEIGHT * crew.length + 4,
-    rows: crew.map((c) => ({ person: c.id, name: c.name, y: row(c.id) })),
-    bars,
-    dwells,
-    ticks,
+    height,
+    x,
+    rows: plan.visit ? crew.map(({ id, name }) => ({ person: id, name, y: drawing.rowOf(id) })) : [],
+    bars: drawing.bars(),
+    dwells: drawing.dwells(),
+    mists: drawing.mists(),
+    ticks: Array.from({ length: ticks }, (_, i) => ({ x: x(i * TICK_SECONDS), second: i * TICK_SECONDS })),
+    quiet: quietBoxes(survey, makespan, x, height),
+    dayEnd: makespan > 3600 * dayHours ? x(3600 * dayHours) : null,
   };
+}
+
+function quietBoxes(
+  { property, job }: Survey,
+  makespan: number,
+  x: ScaleLinear<number, number>,
+  height: number,
+): readonly Box[] {
+  const begin = secondOfDay(job.house.dayStart);
+  return property.quietHours.flatMap(({ from, to }) => {
+    const [first, last] = [
+      Math.max(0, secondOfDay(from) - begin),
+      Math.min(makespan, secondOfDay(to) - begin),
+    ];
+    return first < last
+      ? [{ x: x(first), y: RIBBON_TOP - 8, width: x(last) - x(first), height: height - RIBBON_TOP + 8 }]
+      : [];
+  });
+}
+
+class RibbonDrawing {
+  private readonly plan: Plan;
+  private readonly crew: Survey['job']['house']['crew'];
+  private readonly x: ScaleLinear<number, number>;
+  private readonly at: ReadonlyMap<
+    string,
+    { readonly start: number; readonly finish: number; readonly person: string }
+  >;
+  private readonly names: ReadonlyMap<string, string>;
+  private readonly sun: FaceSun | null;
+
+  constructor(plan: Plan, survey: Survey, x: ScaleLinear<number, number>) {
+    this.plan = plan;
+    this.crew = survey.job.house.crew;
+    this.x = x;
+    this.at = new Map(plan.visit?.schedule.placements.map((p) => [p.operation, p]));
+    this.names = new Map(plan.surfaces.map(({ surface }) => [surface.id, surface.name]));
+    this.sun = faceSun(plan, survey);
+  }
+
+  rowOf(person: string): number {
+    const index = this.crew.findIndex(({ id }) => id === person);
+    return RIBBON_TOP + ROW_HEIGHT * Math.max(0, index);
+  }
+
+  bars(): readonly RibbonBar[] {
+    const { x } = this;
+    const named = roundsInWords(this.plan);
+    return this.crew.flatMap(({ id }) => {
+      const own = named.filter(({ person }) => person === id);
+      const labels = labelRows(
+        own.map((round) => ({ text: round.short, x: x(round.start) })),
+        { rows: LABEL_LANES, to: x.range()[1] ?? 0 },
+      );
+      return own.map((round, i): RibbonBar => {
+        const label = labels[i] ?? { text: '', x: 0, row: 0 };
+        return {
+          round,
+          look: lookOf(round),
+          x: x(round.start),
+          y: this.rowOf(id) + BAR_FROM,
+          width: Math.max(1.5, x(round.finish) - x(round.start)),
+          height: BAR_HEIGHT,
+          label: {
+            text: label.text,
+            x: label.x,
+            y: this.rowOf(id) + LABELS_FROM + label.row * LABEL_HEIGHT,
+          },
+          parts: round.operations.map((operation, k) =>
+            this.partOf(operation, round.operations[k + 1], round),
+          ),
+          sun: round.operations.flatMap((operation) => this.inSun(operation)),
+        };
+      });
+    });
+  }
+
+  dwells(): readonly RibbonDwell[] {
+    const laneEnds = new Map<string, number[]>();
+    return this.plan.work.problem.watches.flatMap((watch): readonly RibbonDwell[] => {
+      const [from, to] = [this.at.get(watch.from), this.at.get(watch.to)];
+      if (!from || !to) return [];
+      const ends = laneEnds.get(from.person) ?? [];
+      laneEnds.set(from.person, ends);
+      const free = ends.findIndex((end) => end <= from.start);
+      const lane = free >= 0 ? free : Math.min(ends.length, DWELL_LANES - 1);
+      ends[lane] = to.start;
+      return [
+        {
+          id: watch.from,
+          x: this.x(from.finish),
+          y: this.rowOf(from.person) + BAR_FROM + BAR_HEIGHT + 2 + lane * (DWELL_HEIGHT + 2),
+          width: Math.max(1, this.x(to.start) - this.x(from.finish)),
+          height: DWELL_HEIGHT,
+        },
+      ];
+    });
+  }
+
+  mists(): RibbonLayout['mists'] {
+    const spans = this.plan.work.problem.fronts.flatMap(({ strips }) => strips.flatMap(({ mists }) => mists));
+    return spans.flatMap(({ operation, from }) => {
+      const placed = this.at.get(operation);
+      if (!placed) return [];
+      return [{ x: this.x(placed.start + from), y: this.rowOf(placed.person) + BAR_FROM + BAR_HEIGHT }];
+    });
+  }
+
+  private partOf(operation: PlannedOperation, next: PlannedOperation | undefined, round: NamedRound) {
+    const from = this.x(this.at.get(operation.id)?.start ?? round.start);
+    const to = this.x((next && this.at.get(next.id)?.start) ?? round.finish);
+    const name = operation.task === 'mix' ? '' : (this.names.get(operation.parts[0]?.surface ?? '') ?? '');
+    return { x: from, label: shortened(name, to - from) };
+  }
+
+  private inSun({ id, parts }: PlannedOperation): RibbonBar['sun'] {
+    const placed = this.at.get(id);
+    const spans = this.sun?.surfaces.get(parts[0]?.surface ?? '') ?? [];
+    return spans.flatMap(({ from, to }) => {
+      const [first, last] = [Math.max(from, placed?.start ?? 0), Math.min(to, placed?.finish ?? 0)];
+      return first < last ? [{ x: this.x(first), width: this.x(last) - this.x(first) }] : [];
+    });
+  }
 }

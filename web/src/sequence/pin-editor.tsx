@@ -1,79 +1,85 @@
-import { formatDuration, roundTime, withPin } from '@etappe/core';
-import type { PinTrial, RoundPin, Survey } from '@etappe/core';
+import { formatDuration, roundTime, secondOfDay, shortTime, withPin } from '@etappe/core';
+import type { NamedRound, PinTrial, PinnedTo, Survey } from '@etappe/core';
 import { Button, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
-import { personOnDevice } from '../person-on-device.ts';
 import { usePinTrial } from '../planning/pin-trial.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
+import { NOTHING_FIXED, draftOf, isSameDraft, pinOf, pinOn, workInRound } from './pinned-round.ts';
+import type { PinDraft } from './pinned-round.ts';
 import { say } from '../messages/sequence.ts';
 
 interface EditorProps {
   readonly survey: Survey;
-  readonly name: string;
-  /** What is fixed. */
-  readonly work: readonly string[];
-  /** As it is fixed now; null where it is not. */
-  readonly pin: RoundPin | null;
+  readonly round: NamedRound;
+  /** Of the day, to put it before or after. */
+  readonly rounds: readonly NamedRound[];
+  /** What is wanted, as by a drag; null to begin with what is fixed now. */
+  readonly wanted: PinDraft | null;
   readonly close: () => void;
 }
 
-const ANYBODY = '';
-const SEPARATOR = '\n';
+const NOBODY = '';
 const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
 
-/** Who does a round and before when it is not begun: what that costs is told before it is fixed. */
-export function PinEditor({ survey, name, work, pin, close }: EditorProps) {
+/** Who does a round, when it is begun and beside what: what that costs is told before it is fixed. */
+export function PinEditor({ survey, round, rounds, wanted, close }: EditorProps) {
   const { patch } = useJob();
-  const personId = useId();
   const { house } = survey.job;
-  const [person, setPerson] = useState(pin?.person ?? null);
-  const [notBefore, setNotBefore] = useState(pin?.notBefore ?? null);
-  const isSame = person === (pin?.person ?? null) && notBefore === (pin?.notBefore ?? null);
-  // The same work in a list of its own each time: tried once.
-  const key = work.join(SEPARATOR);
-  const wanted = useMemo(
-    (): RoundPin => ({
-      work: key.split(SEPARATOR),
-      person,
-      notBefore,
-      name: name.slice(0, 120),
-      why: '',
-      by: personOnDevice() || say('pin/somebody'),
-      at: new Date().toISOString(),
-    }),
-    [key, person, notBefore, name],
-  );
-  const trial = usePinTrial(survey, isSame ? null : wanted);
-  const fix = (one: RoundPin) => {
-    patch({ house: { ...house, pins: withPin(house.pins ?? [], one) } });
+  const work = useMemo(() => workInRound(round), [round]);
+  const pin = pinOn(work, survey);
+  const [draft, setDraft] = useState(wanted ?? draftOf(pin));
+  const isSame = isSameDraft(draft, draftOf(pin));
+  const tried = useMemo(() => pinOf(draft, work, round.name), [draft, work, round.name]);
+  const trial = usePinTrial(survey, isSame ? null : tried);
+  const change = (to: Partial<PinDraft>) => {
+    setDraft({ ...draft, ...to });
+  };
+  const fix = (fixed: PinDraft) => {
+    patch({ house: { ...house, pins: withPin(house.pins ?? [], pinOf(fixed, work, round.name)) } });
     close();
   };
   return (
-    <div className="pin-editor">
-      <label htmlFor={personId}>
-        {say('pin/who')}
-        <Select
-          id={personId}
-          value={person ?? ANYBODY}
-          options={[
-            { value: ANYBODY, label: say('pin/anybody') },
-            ...house.crew.map((member) => ({ value: member.id, label: member.name })),
-          ]}
-          onChange={(id: string) => {
-            setPerson(id === ANYBODY ? null : id);
-          }}
-        />
-      </label>
-      <TextField
+    <div className="pin-editor" role="group" aria-label={say('pin/open', { name: round.name })}>
+      <PersonChoice
+        survey={survey}
+        person={draft.person}
+        take={(person) => {
+          change({ person });
+        }}
+      />
+      <HourField
         label={say('pin/not-before')}
-        value={notBefore ?? ''}
-        placeholder={say('pin/any-time')}
-        take={(text) => {
-          const hour = text.trim();
-          if (hour !== '' && !HOUR.test(hour)) return say('pin/hour', { hour });
-          setNotBefore(hour === '' ? null : hour);
-          return null;
+        hour={draft.notBefore}
+        take={(notBefore) => {
+          change({ notBefore });
+        }}
+      />
+      <HourField
+        label={say('pin/not-after')}
+        hour={draft.notAfter}
+        take={(notAfter) => {
+          change({ notAfter });
+        }}
+      />
+      <OtherRound
+        label={say('pin/after')}
+        to={draft.after}
+        own={round}
+        rounds={rounds}
+        survey={survey}
+        take={(after) => {
+          change({ after });
+        }}
+      />
+      <OtherRound
+        label={say('pin/before')}
+        to={draft.before}
+        own={round}
+        rounds={rounds}
+        survey={survey}
+        take={(before) => {
+          change({ before });
         }}
       />
       <p className="pin-told" role="status">
@@ -90,7 +96,7 @@ export function PinEditor({ survey, name, work, pin, close }: EditorProps) {
           size="small"
           disabled={isSame || typeof trial?.laterSeconds !== 'number' || trial.void !== null}
           onClick={() => {
-            fix(wanted);
+            fix(draft);
           }}
         >
           {say('pin/fix')}
@@ -99,7 +105,7 @@ export function PinEditor({ survey, name, work, pin, close }: EditorProps) {
           <Button
             size="small"
             onClick={() => {
-              fix({ ...wanted, person: null, notBefore: null });
+              fix(NOTHING_FIXED);
             }}
           >
             {say('pin/let-go')}
@@ -113,12 +119,111 @@ export function PinEditor({ survey, name, work, pin, close }: EditorProps) {
   );
 }
 
-function told({ laterSeconds, finishSecondOfDay, void: cannot, clashesWith }: PinTrial): string {
+function PersonChoice({
+  survey,
+  person,
+  take,
+}: {
+  readonly survey: Survey;
+  readonly person: string | null;
+  readonly take: (person: string | null) => void;
+}) {
+  const id = useId();
+  return (
+    <label htmlFor={id}>
+      {say('pin/who')}
+      <Select
+        id={id}
+        value={person ?? NOBODY}
+        options={[
+          { value: NOBODY, label: say('pin/anybody') },
+          ...survey.job.house.crew.map((member) => ({ value: member.id, label: member.name })),
+        ]}
+        onChange={(chosen: string) => {
+          take(chosen === NOBODY ? null : chosen);
+        }}
+      />
+    </label>
+  );
+}
+
+function HourField({
+  label,
+  hour,
+  take,
+}: {
+  readonly label: string;
+  readonly hour: string | null;
+  readonly take: (hour: string | null) => void;
+}) {
+  return (
+    <TextField
+      label={label}
+      value={hour ?? ''}
+      placeholder={say('pin/any-time')}
+      take={(text) => {
+        const typed = text.trim();
+        if (typed !== '' && !HOUR.test(typed)) return say('pin/hour', { hour: typed });
+        take(typed === '' ? null : typed);
+        return null;
+      }}
+    />
+  );
+}
+
+/** Another round that it comes before or after. */
+function OtherRound({
+  label,
+  to,
+  own,
+  rounds,
+  survey,
+  take,
+}: {
+  readonly label: string;
+  readonly to: PinnedTo | null;
+  readonly own: NamedRound;
+  readonly rounds: readonly NamedRound[];
+  readonly survey: Survey;
+  readonly take: (to: PinnedTo | null) => void;
+}) {
+  const id = useId();
+  const dayStart = secondOfDay(survey.job.house.dayStart);
+  const others = rounds.filter((round) => round.id !== own.id && workInRound(round).length > 0);
+  const now = others.find((round) => to?.work.some((one) => workInRound(round).includes(one)));
+  return (
+    <label htmlFor={id}>
+      {label}
+      <Select
+        id={id}
+        value={now?.id ?? NOBODY}
+        showSearch={{ optionFilterProp: 'label' }}
+        options={[
+          { value: NOBODY, label: say('pin/any-round') },
+          ...others.map((round) => ({
+            value: round.id,
+            label: `${shortTime(dayStart + round.start)} ${round.short}`,
+          })),
+        ]}
+        onChange={(chosen: string) => {
+          const round = others.find((one) => one.id === chosen);
+          take(round ? { work: workInRound(round), name: round.name.slice(0, 120) } : null);
+        }}
+      />
+    </label>
+  );
+}
+
+function told({ laterSeconds, finishSecondOfDay, impossible, void: cannot, clashesWith }: PinTrial): string {
   if (cannot !== null) return cannot;
-  if (laterSeconds === null || finishSecondOfDay === null)
+  if (laterSeconds === null || finishSecondOfDay === null) {
+    const clash =
+      clashesWith.length > 0 ? say('pin/clashes', { with: clashesWith.join('; ') }) : say('pin/none-found');
+    if (impossible === null) return clash;
     return clashesWith.length > 0
-      ? say('pin/clashes', { with: clashesWith.join('; ') })
-      : say('pin/none-found');
+      ? say('pin/impossible-with', { why: impossible, with: clashesWith.join('; ') })
+      : say('pin/impossible', { why: impossible });
+  }
   const end = { at: roundTime(finishSecondOfDay) };
   if (Math.abs(laterSeconds) < 60) return say('pin/costs-nothing', end);
   const by = formatDuration(60 * Math.round(Math.abs(laterSeconds) / 60));

@@ -1,17 +1,31 @@
-import { decimal, formatDuration, paidSeconds, roundTime, secondOfDay, shortTime } from '@etappe/core';
-import type { Plan } from '@etappe/core';
+import {
+  decimal,
+  formatDuration,
+  paidSeconds,
+  roundTime,
+  roundsInWords,
+  secondOfDay,
+  shortTime,
+} from '@etappe/core';
+import type { NamedRound, Plan, Survey } from '@etappe/core';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { DayColumn } from '../drawing/day-column.tsx';
 import { DayRibbon } from '../drawing/day-ribbon.tsx';
 import { ImprovingLine } from '../planning/improving-line.tsx';
 import { useSearchedPlan } from '../planning/use-plan.tsx';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
+import { PinEditor } from './pin-editor.tsx';
+import { draftMoved, workInRound } from './pinned-round.ts';
+import type { PinDraft } from './pinned-round.ts';
 import { RoundsList } from './rounds-list.tsx';
 import { FrontsTable } from './fronts-table.tsx';
 import { DayComparison } from './day-comparison.tsx';
 import { DayRiskPanel } from './day-risk-panel.tsx';
 import { DaySettings } from './day-settings.tsx';
+import { PHONE, useMedia } from '../use-media.ts';
 import { rich, say } from '../messages/sequence.ts';
 import './sequence-page.css';
 
@@ -44,8 +58,7 @@ export function SequencePage() {
         <VisitChoice plan={plan} />
         {plan.visit && (
           <>
-            <DayRibbon plan={plan} survey={survey} />
-            <RoundsList plan={plan} survey={survey} />
+            <DayAndRounds plan={plan} survey={survey} />
             <DayComparison plan={plan} survey={survey} />
             <DayRiskPanel plan={plan} survey={survey} isOpen={working || improving !== null} />
           </>
@@ -64,6 +77,47 @@ export function SequencePage() {
         <DaySettings />
       </aside>
     </div>
+  );
+}
+
+/** The day drawn, and the same as lists; a round that is moved on the drawing is tried below it. */
+function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: Survey }) {
+  const rounds = useMemo(() => roundsInWords(plan), [plan]);
+  const isPhone = useMedia(PHONE);
+  const [moved, setMoved] = useState<{ readonly round: NamedRound; readonly draft: PinDraft | null } | null>(
+    null,
+  );
+  return (
+    <>
+      {isPhone ? (
+        <DayColumn plan={plan} survey={survey} />
+      ) : (
+        <DayRibbon
+          plan={plan}
+          survey={survey}
+          movable={(round) => workInRound(round).length > 0}
+          move={(round, to) => {
+            setMoved({ round, draft: to && draftMoved(round, to, survey) });
+          }}
+        />
+      )}
+      {moved && (
+        <div className="pin-moved hairline">
+          <h3>{moved.round.name}</h3>
+          <PinEditor
+            key={`${moved.round.id} ${JSON.stringify(moved.draft)}`}
+            survey={survey}
+            round={moved.round}
+            rounds={rounds}
+            wanted={moved.draft}
+            close={() => {
+              setMoved(null);
+            }}
+          />
+        </div>
+      )}
+      <RoundsList survey={survey} rounds={rounds} />
+    </>
   );
 }
 

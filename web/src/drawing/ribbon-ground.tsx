@@ -1,0 +1,74 @@
+import { shortTime } from '@etappe/core';
+import { RIBBON_TOP, ROW_HEIGHT } from './day-ribbon-layout.ts';
+import type { RibbonLayout } from './day-ribbon-layout.ts';
+import { say } from '../messages/drawing.ts';
+
+interface Props {
+  readonly layout: RibbonLayout;
+  readonly dayStart: number;
+  /** Of the whole drawing, px. */
+  readonly height: number;
+  readonly hatch: string;
+}
+
+/** What the rounds lie on: hours, quiet hours, the rows of people and the end of the working day. */
+export function RibbonGround({ layout, dayStart, height, hatch }: Props) {
+  return (
+    <g aria-hidden>
+      <defs>
+        <pattern
+          id={`${hatch}quiet`}
+          width={7}
+          height={7}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(-45)"
+        >
+          <line x1={0} x2={0} y1={0} y2={7} stroke="var(--line)" strokeWidth={2.4} />
+        </pattern>
+      </defs>
+      {layout.quiet.map(({ x, y, width, height: own }) => (
+        <g key={x}>
+          <rect x={x} y={y} width={width} height={own} fill={`url(#${hatch}quiet)`} opacity={0.7} />
+          <text x={x + 3} y={layout.height - 4} fontSize={12} fill="var(--quiet)">
+            {say('quiet-hours')}
+          </text>
+        </g>
+      ))}
+      {layout.ticks.map(({ x, second }) => (
+        <g key={second}>
+          <line x1={x} x2={x} y1={18} y2={height} stroke="var(--line)" />
+          {second % 3600 === 0 && (
+            <text x={x + 3} y={14} fontSize={12} fill="var(--quiet)" className="figure">
+              {shortTime(dayStart + second)}
+            </text>
+          )}
+        </g>
+      ))}
+      {layout.rows.map(({ person, y }) => (
+        <line
+          key={person}
+          x1={0}
+          x2={layout.width}
+          y1={y + ROW_HEIGHT}
+          y2={y + ROW_HEIGHT}
+          stroke="var(--line)"
+        />
+      ))}
+      {layout.dayEnd !== null && (
+        <g>
+          <line
+            x1={layout.dayEnd}
+            x2={layout.dayEnd}
+            y1={RIBBON_TOP - 8}
+            y2={height}
+            stroke="var(--stop)"
+            strokeWidth={2}
+          />
+          <text x={layout.dayEnd - 4} y={14} fontSize={12} textAnchor="end" fill="var(--stop)">
+            {say('working-day-ends')}
+          </text>
+        </g>
+      )}
+    </g>
+  );
+}
