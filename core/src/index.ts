@@ -266,7 +266,7 @@ export type { CycleDay, SideDrying } from './plan/sections-by-hour.ts';
 export { hoursInWords } from './wet-cycle/cycle-day.ts';
 export type { CycleHour } from './wet-cycle/cycle-day.ts';
 export type { JoinedFront } from './wet-cycle/joined-front.ts';
-export { frontInWords, joinedInWords, stripsInWords } from './wet-cycle/front-words.ts';
+export { frontInWords, hoursOfFront, joinedInWords, stripsInWords } from './wet-cycle/front-words.ts';
 export { cycleWetLine } from './wet-cycle/cycle-wet-line.ts';
 export type { CycleWetLine } from './wet-cycle/cycle-wet-line.ts';
 export type { WetMoment } from './wetting/wet-line.ts';

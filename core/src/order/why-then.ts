@@ -21,7 +21,7 @@ export function whyThen(
 ): ReadonlyMap<string, string> {
   if (!plan.visit) return new Map();
   const held = whatHolds(plan.work.problem, plan.visit.schedule.placements);
-  const words = new WhyWords(survey, named);
+  const words = new WhyWords(plan, survey, named);
   return new Map(named.map((round) => [round.id, words.of(round, held.get(round.id))]));
 }
 
@@ -40,8 +40,11 @@ class WhyWords {
   private readonly survey: Survey;
   private readonly roundOf: ReadonlyMap<string, NamedRound>;
   private readonly dayStart: number;
+  /** Surfaces that are worked in gentler hours only. */
+  private readonly gentle: ReadonlySet<string>;
 
-  constructor(survey: Survey, named: readonly NamedRound[]) {
+  constructor({ surfaces }: Plan, survey: Survey, named: readonly NamedRound[]) {
+    this.gentle = new Set(surfaces.flatMap(({ within, surface }) => (within ? [surface.id] : [])));
     this.survey = survey;
     this.dayStart = secondOfDay(survey.job.house.dayStart);
     this.roundOf = new Map(
@@ -96,7 +99,9 @@ class WhyWords {
     const isPinned = (this.survey.job.house.pins ?? []).some(
       (pin) => pin.notBefore !== null && pin.work.some((id) => work.includes(id)),
     );
-    return isPinned ? say('why-then/pinned', { time }) : say('why-then/quiet', { time });
+    if (isPinned) return say('why-then/pinned', { time });
+    const isGentle = (first?.parts ?? []).some(({ surface }) => this.gentle.has(surface));
+    return isGentle ? say('why-then/gentle', { time }) : say('why-then/quiet', { time });
   }
 
   private other(operation: string): { readonly name: string; readonly round: string } {

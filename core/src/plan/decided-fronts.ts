@@ -1,7 +1,8 @@
 import { say } from '../messages/message.ts';
 import type { FrontMode } from '../wetting/front.ts';
 import type { Hands } from '../wetting/cycle-front.ts';
-import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import type { HourRange } from '../wet-cycle/gentle-hours.ts';
+import type { PlannedSurface, WaysToWork } from '../wet-cycle/planned-surface.ts';
 
 /** How one wet cycle was decided to be worked. */
 export interface DecidedFront {
@@ -16,26 +17,32 @@ export interface DecidedFront {
   readonly pieces: number;
   /** The hour of the day that it was made for; null where all are alike. */
   readonly hour: number | null;
+  /** The hours that it is worked in; left out for any of the working day. */
+  readonly within?: HourRange;
 }
 
 /** The fronts of a visit as they are decided with its schedule. */
 export function decidedFronts(surfaces: readonly PlannedSurface[]): readonly DecidedFront[] {
-  return surfaces.flatMap(({ cycles, hardestHour }) =>
+  return surfaces.flatMap(({ cycles, hardestHour, within }) =>
     cycles.flatMap(({ id, front }): readonly DecidedFront[] => {
       const [first] = front?.pieces ?? [];
       if (!front || !first) return [];
       const { stripCount: strips, hands, out, pieces } = front;
       const hour = hardestHour?.hour ?? null;
-      return [{ cycle: id, mode: first.front.mode, hands, strips, out, pieces: pieces.length, hour }];
+      const decided = { cycle: id, mode: first.front.mode, hands, strips, out, pieces: pieces.length, hour };
+      return [within ? { ...decided, within } : decided];
     }),
   );
 }
 
-/** Who was decided to work each front that is not one person's. */
-export function decidedHands(fronts: readonly DecidedFront[]): HandsOf {
-  return new Map(
-    fronts.flatMap(({ cycle, hands = 'one' }) => (hands === 'one' ? [] : [[cycle, hands] as const])),
-  );
+/** Who was decided to work each front that is not one person's, and in which hours what is not worked at any. */
+export function decidedWays(fronts: readonly DecidedFront[]): WaysToWork {
+  return {
+    hands: new Map(
+      fronts.flatMap(({ cycle, hands = 'one' }) => (hands === 'one' ? [] : [[cycle, hands] as const])),
+    ),
+    hours: new Map(fronts.flatMap(({ cycle, within }) => (within ? [[cycle, within] as const] : []))),
+  };
 }
 
 /** Where fronts that were decided are none that hold today. */
@@ -62,6 +69,8 @@ function isSame(one: DecidedFront, other: DecidedFront | undefined): boolean {
     one.strips === other.strips &&
     one.out === other.out &&
     one.pieces === other.pieces &&
-    one.hour === other.hour
+    one.hour === other.hour &&
+    one.within?.from === other.within?.from &&
+    one.within?.to === other.within?.to
   );
 }

@@ -19,9 +19,9 @@ import { reachWarnings } from '../readiness/face-reach.ts';
 import type { NoSun } from '../wet-cycle/face-hours.ts';
 import { keptApart, wetAndDry } from '../protection/kept-apart.ts';
 import { inVisit } from '../protection/property-visits.ts';
-import { plannedSurface } from '../wet-cycle/planned-surface.ts';
+import { ALONE_ALL_DAY, plannedSurface } from '../wet-cycle/planned-surface.ts';
 import { treatedSurfaces } from '../proposal/treated-surface.ts';
-import type { HandsOf, PlannedSurface } from '../wet-cycle/planned-surface.ts';
+import type { PlannedSurface, WaysToWork } from '../wet-cycle/planned-surface.ts';
 import { companyWarnings } from '../warnings/company-warnings.ts';
 import { protectionsFor } from '../visit/protections.ts';
 import type { Protection } from '../protection/protection-acts.ts';
@@ -75,22 +75,22 @@ export interface DecidedVisit {
   readonly schedule: Schedule;
 }
 
-/** Survey of faces → everything derived from it, with fronts worked by the hands that are given. */
-export function derived(survey: FacedSurvey, hands?: HandsOf): Derivation {
-  return derivationOf(survey)(hands);
+/** Survey of faces → everything derived from it, with fronts worked by the hands and in the hours that are given. */
+export function derived(survey: FacedSurvey, ways?: WaysToWork): Derivation {
+  return derivationOf(survey)(ways);
 }
 
 /**
- * The same for any hands, without what does not hang on them being done again.
+ * The same for any ways to work, without what does not hang on them being done again.
  * Each line is a pure step; later ones need only what stands above them.
  */
-export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivation {
+export function derivationOf(survey: FacedSurvey): (ways?: WaysToWork) => Derivation {
   const { hours, kept, ...before } = treated(survey, facedHash(survey));
   const byOne = before.surfaces.map((surface) => plannedSurface(surface, survey, hours));
-  return (hands) => {
+  return (ways = ALONE_ALL_DAY) => {
     const surfaces = byOne.map((planned) =>
-      hands && planned.cycles.some(({ id }) => hands.has(id))
-        ? plannedSurface(planned, survey, hours, hands)
+      planned.cycles.some(({ id }) => ways.hands.has(id) || ways.hours.has(id))
+        ? plannedSurface(planned, survey, hours, ways)
         : planned,
     );
     const phases = visitPhases(surfaces, kept);
@@ -119,9 +119,9 @@ export function derivationOf(survey: FacedSurvey): (hands?: HandsOf) => Derivati
 export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'products'>;
 
 /** As much of a derivation as its figures need: no work, no warnings, no hash. */
-export function derivedFigures(survey: FacedSurvey, hands?: HandsOf): FiguredPlan {
+export function derivedFigures(survey: FacedSurvey, ways?: WaysToWork): FiguredPlan {
   const { surfaces, kept, visits, date, hours } = visitOf(survey);
-  const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours, hands));
+  const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours, ways));
   const { mixes } = plannedMixes(planned, visitPhases(planned, kept).joined, survey, date);
   return {
     surfaces: planned,

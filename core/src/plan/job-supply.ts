@@ -2,7 +2,7 @@ import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { productAmounts } from '../supply/product-amounts.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
-import { decidedHands } from './decided-fronts.ts';
+import { decidedWays } from './decided-fronts.ts';
 import type { DecidedFront } from './decided-fronts.ts';
 import { derivedFigures } from './derivation.ts';
 
@@ -20,7 +20,7 @@ export function jobSupply(survey: Survey, fronts: readonly DecidedFront[]): read
   const figuresOf = (visit: number) =>
     derivedFigures(
       faced({ ...survey, job: { ...survey.job, visit } }),
-      visit === survey.job.visit ? decidedHands(fronts) : undefined,
+      visit === survey.job.visit ? decidedWays(fronts) : undefined,
     );
   const first = figuresOf(1);
   const all = [first, ...first.visits.slice(1).map(({ number }) => figuresOf(number))];

@@ -1,6 +1,7 @@
 import { longestChain, roughBound } from '../sequence/lower-bound.ts';
 import type { Hands } from '../wetting/cycle-front.ts';
-import type { HandsOf } from '../wet-cycle/planned-surface.ts';
+import { ALONE_ALL_DAY } from '../wet-cycle/planned-surface.ts';
+import type { WaysToWork } from '../wet-cycle/planned-surface.ts';
 import type { Derivation } from './derivation.ts';
 
 /** Fronts that are tried with more hands at most, the longest first. */
@@ -15,12 +16,12 @@ const TOGETHER: readonly Hands[] = ['shared', 'pair'];
  * each that is tried.
  *
  * @param alone every front worked by one person
- * @param withHands the same with other hands
+ * @param derivedBy the same with other hands
  * @returns null where more hands bring nothing
  */
 export function* moreHands(
   alone: Derivation,
-  withHands: (hands: HandsOf) => Derivation,
+  derivedBy: (ways: WaysToWork) => Derivation,
 ): Generator<null, Derivation | null> {
   if (alone.work.problem.people.length < 2) return null;
   let best = { derivation: alone, hands: new Map<string, Hands>(), seconds: boundOf(alone) };
@@ -35,7 +36,7 @@ export function* moreHands(
     for (const how of TOGETHER) {
       yield null;
       const hands = new Map([...best.hands, [cycle, how] as const]);
-      const derivation = withHands(hands);
+      const derivation = derivedBy({ ...ALONE_ALL_DAY, hands });
       const seconds = hasMachines(derivation, cycle) ? boundOf(derivation) : Infinity;
       if (seconds <= best.seconds - LEAST_GAIN_SECONDS) best = { derivation, hands, seconds };
     }

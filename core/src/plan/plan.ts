@@ -25,10 +25,11 @@ import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
-import type { HandsOf } from '../wet-cycle/planned-surface.ts';
-import { decidedFronts, decidedHands, frontFaults } from './decided-fronts.ts';
+import type { WaysToWork } from '../wet-cycle/planned-surface.ts';
+import { decidedFronts, decidedWays, frontFaults } from './decided-fronts.ts';
 import { derivationOf, derived } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
+import { inGentleHours } from './in-gentle-hours.ts';
 import { moreHands } from './more-hands.ts';
 
 /** Better schedules follow each other fast: one is planned around once nothing better has come for so many moves. */
@@ -79,41 +80,49 @@ export function plan(survey: Survey, options: PlanOptions): Plan {
   return found;
 }
 
+/** Other ways to work a visit: null where they bring nothing. */
+type OtherWay = (
+  now: Derivation,
+  derivedBy: (ways: WaysToWork) => Derivation,
+) => Generator<null, Derivation | null>;
+const OTHER_WAYS: readonly OtherWay[] = [moreHands, inGentleHours];
+
 /**
- * With every front worked by one person, then by more where the day gets shorter by it; which of the two it is their first schedules
- * decide, and only that is searched on.
+ * With every front worked by one person at any hour, then by more, then in gentler hours, where the day gets shorter by it; which of them
+ * it is their first schedules decide, and only that is searched on.
  */
 function* plansFor(
-  derivedBy: (hands?: HandsOf) => Derivation,
+  derivedBy: (ways?: WaysToWork) => Derivation,
   survey: FacedSurvey,
   options: PlanOptions,
 ): Generator<Plan | null, void> {
-  const alone = derivedBy();
-  const search = plansOf(alone, survey, options);
-  const first = yield* taken(search, FIRST_SCHEDULES);
-  const together = first?.visit ? yield* moreHands(alone, derivedBy) : null;
-  if (together) {
-    const other = plansOf(together, survey, options);
-    const shared = yield* taken(other, FIRST_SCHEDULES, first?.visit?.schedule.makespan);
-    if (shared) {
-      yield* other;
-      return;
-    }
+  let derivation = derivedBy();
+  let search = plansOf(derivation, survey, options);
+  let best = yield* taken(search, FIRST_SCHEDULES);
+  for (const otherWay of OTHER_WAYS) {
+    const other = best?.visit ? yield* otherWay(derivation, derivedBy) : null;
+    if (!other) continue;
+    const searched = plansOf(other, survey, options);
+    const found = yield* taken(searched, FIRST_SCHEDULES, best?.visit?.schedule.makespan ?? null);
+    if (found) [derivation, search, best] = [other, searched, found];
   }
   yield* search;
 }
 
-/** The first so many moves of a search, of which only plans of shorter days are better. @returns the best of them */
+/** The first so many moves of a search, of which only plans of days shorter than another are better, where there is one. @returns the best of them */
 function* taken(
   search: Generator<Plan | null, void>,
   moves: number,
-  shorterThan = Infinity,
+  shorterThan: number | null = null,
 ): Generator<Plan | null, Plan | null> {
   let best: Plan | null = null;
   for (let move = 0; move < moves; move += 1) {
     const { done, value: found } = search.next();
     if (done) break;
-    const isBetter = found && (found.visit?.schedule.makespan ?? 0) < shorterThan;
+    // One that is stopped is no shorter day than one that was found.
+    const isBetter =
+      found !== null &&
+      (shorterThan === null || (found.visit !== null && found.visit.schedule.makespan < shorterThan));
     if (isBetter) best = found;
     yield isBetter ? found : null;
   }
@@ -235,7 +244,7 @@ export function planAround(
   decided: DecidedVisit,
 ): { readonly plan: Plan; readonly violations: readonly { readonly rule: string; readonly text: string }[] } {
   const faces = faced(survey);
-  const derivation = derived(faces, decidedHands(decided.fronts));
+  const derivation = derived(faces, decidedWays(decided.fronts));
   const violations = [
     ...scheduleJudge(
       derivation,

@@ -1,10 +1,11 @@
 import { secondOfDay } from '../quantity/duration.ts';
-import type { Lag, Operation, TimeSpan } from '../sequence/problem.ts';
+import type { Lag, Operation } from '../sequence/problem.ts';
 import { LATEST_SECOND } from '../sequence/problem.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import type { PinnedTo, RoundPin } from '../survey/round-pin.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
+import { startsWithin } from './start-spans.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
 /** What a piece of the work is known by, however it is cut and in whichever round it comes. */
@@ -79,11 +80,7 @@ export class PinnedWork {
     const isFirst = this.operationsOf(pin)[0] === operation.id;
     const to = pin.notAfter && isFirst ? this.sinceStart(pin.notAfter) : LATEST_SECOND;
     if (from <= 0 && to >= LATEST_SECOND) return {};
-    const within = (operation.starts ?? [{ from: 0, to: LATEST_SECOND }]).flatMap((span): TimeSpan[] => {
-      const cut = { from: Math.max(span.from, from), to: Math.min(span.to, to) };
-      return cut.from <= cut.to ? [cut] : [];
-    });
-    return { starts: within };
+    return { starts: startsWithin(operation, { from, to }) };
   }
 
   private sinceStart(clock: string): number {

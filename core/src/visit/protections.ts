@@ -128,7 +128,9 @@ interface Covered {
 
 /** The strongest sun on any face in the day's work, net W/m². */
 function brightest(surfaces: readonly PlannedSurface[], { job }: FacedSurvey): number {
-  const hours = surfaces.flatMap((p) => p.hardestHour?.air.netRadiationWattsPerSquareMetre ?? []);
+  const hours = surfaces.flatMap(({ hardestHour, dayHour }) =>
+    hardestHour ? [dayHour.air.netRadiationWattsPerSquareMetre] : [],
+  );
   return (
     job.weather.netRadiationWattsPerSquareMetre ??
     (hours.length > 0 ? Math.max(...hours) : TRADE_DEFAULTS.radiationWithoutSun)

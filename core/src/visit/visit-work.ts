@@ -29,6 +29,7 @@ import { SITE, frameVisit } from './visit-frame.ts';
 import { PhaseWork } from './phase-work.ts';
 import { MixWork } from './mix-work.ts';
 import type { PhaseGroups } from './phase-work.ts';
+import { inItsHours } from './surface-hours.ts';
 import { PinnedWork } from './pinned-work.ts';
 import { WhoMay } from './tickets.ts';
 import { crewHours, wholeDay } from './crew-hours.ts';
@@ -91,6 +92,9 @@ export function visitWork(
   const whoMay = new WhoMay(house.crew, surfaces, reaches);
   const pins = new PinnedWork(house, builder.planned);
   const roundOf = roundKeys(surfaces);
+  const within = new Map(
+    surfaces.flatMap((p) => (p.within ? [[p.surface.id as string, p.within] as const] : [])),
+  );
   const problem = (there: readonly CrewHours[]): SequenceProblem => {
     const rounds = new Map(builder.planned.map((operation) => [operation.id, roundOf(operation)]));
     const able = new Map(builder.planned.map((operation) => [operation.id, whoMay.do(operation)]));
@@ -105,7 +109,10 @@ export function visitWork(
       house.dayStart,
     );
     return {
-      operations: operations.map((operation) => pins.pinned(operation, planned.get(operation.id))),
+      operations: operations.map((operation) => {
+        const own = planned.get(operation.id);
+        return pins.pinned(inItsHours(operation, own, within, house.dayStart), own);
+      }),
       lags: builder.lags,
       watches: builder.watches,
       holds: builder.holds,

@@ -7,6 +7,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Place } from '../survey/property.ts';
 import type { Side } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
+import type { HourRange } from './gentle-hours.ts';
 import { airAt } from '../wetting/day-air.ts';
 import { evaporation } from '../wetting/evaporation.ts';
 import type { FaceAir } from '../wetting/face-air.ts';
@@ -121,18 +122,21 @@ export class FaceHours {
     return hours;
   }
 
-  /** The working hour in which a face dries fastest: what is planned for it holds all day. */
-  hardest(surface: Surface): FaceHour {
+  /** The working hour in which a face dries fastest, of the day or of a part of it: what is planned for it holds all that time. */
+  hardest(surface: Surface, within: HourRange | null = null): FaceHour {
+    if (within) return this.hardestOf(surface, within);
     const alike = `${surface.side ?? ''} ${surface.tiltDegrees} ${this.measured.get(surface.id) ?? ''}`;
     const known = this.hardestKnown.get(alike);
     if (known) return known;
-    const hardest = this.hardestOf(surface);
+    const hardest = this.hardestOf(surface, null);
     this.hardestKnown.set(alike, hardest);
     return hardest;
   }
 
-  private hardestOf(surface: Surface): FaceHour {
-    const hours = this.working(surface);
+  private hardestOf(surface: Surface, within: HourRange | null): FaceHour {
+    const hours = this.working(surface).filter(
+      ({ hour }) => within === null || (hour >= within.from && hour < within.to),
+    );
     const [first = this.sameAllDay()[0], ...more] = hours;
     if (!first) throw new Error('a day has hours');
     return more.reduce(

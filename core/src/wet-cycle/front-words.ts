@@ -1,5 +1,6 @@
 import { say, told } from '../messages/message.ts';
 import type { Told } from '../messages/message.ts';
+import { shortTime } from '../quantity/duration.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { roundToStep } from '../quantity/rounding.ts';
 import { formatArea, formatLength } from '../quantity/shown-quantity.ts';
@@ -7,6 +8,7 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FrontMists, PairFront } from '../wetting/front.ts';
 import type { CycleFront } from '../wetting/cycle-front.ts';
 import type { FrontPiece } from '../wetting/front-pieces.ts';
+import type { HourRange } from './gentle-hours.ts';
 import type { JoinedFront } from './joined-front.ts';
 import { countedInWords } from './piece-words.ts';
 import type { StripName } from './piece-words.ts';
@@ -52,6 +54,12 @@ function rhythmInWords(
     }
   };
   return [line(), ...(mist === null ? [] : [keptWet(mist, strips.mist?.window ?? 0)])];
+}
+
+/** In which hours a front is worked, where they are not any of the day. */
+export function hoursOfFront(within: HourRange | null): readonly Told[] {
+  const hour = (of: number) => shortTime(3600 * of);
+  return within ? [told('front/within', { from: hour(within.from), to: hour(within.to) })] : [];
 }
 
 /** How one front over several surfaces is worked, each of them a strip. */

@@ -48,6 +48,10 @@ const front = Joi.object<DecidedFront>({
   out: count,
   pieces: count,
   hour: Joi.number().integer().min(0).max(23).allow(null).required(),
+  within: Joi.object({
+    from: Joi.number().integer().min(0).max(24).required(),
+    to: Joi.number().integer().min(0).max(24).required(),
+  }),
 });
 export const issueSchema = Joi.object<IssueRequest>({
   id: uuidSchema,

@@ -1,12 +1,14 @@
-import { decimal, formatArea, frontInWords, joinedInWords, stripsInWords } from '@etappe/core';
-import type { JoinedFront, Plan, WetCyclePlan } from '@etappe/core';
+import { decimal, formatArea, frontInWords, hoursOfFront, joinedInWords, stripsInWords } from '@etappe/core';
+import type { JoinedFront, Plan, PlannedSurface, WetCyclePlan } from '@etappe/core';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { say } from '../messages/sequence.ts';
 
 /** Every wet cycle with its front, clocks and sums. */
 export function FrontsTable({ plan }: { readonly plan: Plan }) {
   const { survey } = useSurveySession();
-  const cycles = plan.surfaces.flatMap((p) => p.cycles.map((cycle) => ({ cycle, surface: p.surface })));
+  const cycles = plan.surfaces.flatMap((p) =>
+    p.cycles.map((cycle) => ({ cycle, planned: p, surface: p.surface })),
+  );
   if (cycles.length === 0) return null;
   return (
     <section style={{ marginTop: 18 }}>
@@ -25,7 +27,7 @@ export function FrontsTable({ plan }: { readonly plan: Plan }) {
             </tr>
           </thead>
           <tbody>
-            {cycles.map(({ cycle, surface }) => (
+            {cycles.map(({ cycle, planned, surface }) => (
               <tr key={cycle.id}>
                 <td>
                   <details>
@@ -66,6 +68,7 @@ export function FrontsTable({ plan }: { readonly plan: Plan }) {
                 <td>
                   <HowWorked
                     cycle={cycle}
+                    within={planned.within}
                     joined={plan.work.joined.find(({ cycles: all }) => all.some(({ id }) => id === cycle.id))}
                   />
                 </td>
@@ -80,20 +83,24 @@ export function FrontsTable({ plan }: { readonly plan: Plan }) {
 
 interface HowWorkedProps {
   readonly cycle: WetCyclePlan;
+  /** The hours that it is worked in; null for any. */
+  readonly within: PlannedSurface['within'];
   /** The front over several surfaces that it is a strip of. */
   readonly joined: JoinedFront | undefined;
 }
 
 /** The first piece stands for all: the others are as long, or a strip shorter. */
-function HowWorked({ cycle: { front, mode, unworkable }, joined }: HowWorkedProps) {
+function HowWorked({ cycle: { front, mode, unworkable }, within, joined }: HowWorkedProps) {
   const [piece] = front?.pieces ?? [];
   if (mode === 'leave-on') return say('leave-on');
   if (!front || !piece) return `✕ ${unworkable ?? ''}`;
   return (
     <>
-      {(joined ? joinedInWords(joined) : frontInWords(front, piece)).map(({ id, text }) => (
-        <div key={id}>{text}</div>
-      ))}
+      {[...(joined ? joinedInWords(joined) : frontInWords(front, piece)), ...hoursOfFront(within)].map(
+        ({ id, text }) => (
+          <div key={id}>{text}</div>
+        ),
+      )}
       {front.pieces.length > 1 && <div>{say('breaks', { breaks: front.pieces.length - 1 })}</div>}
     </>
   );

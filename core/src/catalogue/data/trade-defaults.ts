@@ -65,6 +65,12 @@ export const TRADE_DEFAULTS = {
 
   // Mixes.
   /** A mix does the same within these shares of the wanted strength; of a neutraliser more does no harm, of one that is an acid a little. */
+  /** A part of the day in which a face dries by no more than this share of its hardest hour is worth waiting for, */
+  gentleShare: 0.75,
+  /** if it is so many hours long. */
+  leastGentleHours: 3,
+  /** and if the face goes by so many minutes faster then. */
+  gentleGainMinutes: 5,
   strengthBand: { weakestShare: 0.8, strongestShare: 1.25 },
   neutraliserStrongestShare: 5,
 

@@ -57,6 +57,7 @@ export const ORDER = {
   'why-then/lunch': 'Lunch from {time}.',
   'why-then/pinned': 'Fixed: not before {time}.',
   'why-then/fixed-order': 'Fixed: after “{round}”, through at {time} ({name}).',
+  'why-then/gentle': 'Not before {time}: the sun dries it too fast until then.',
   'why-then/quiet': 'No machines before {time}: quiet hours.',
   'why-then/person': '{name} is through with “{round}” at {time}.',
   'why-then/in-time': 'No earlier, so that “{round}” follows in time ({name}).',

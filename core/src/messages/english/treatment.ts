@@ -88,6 +88,8 @@ export const TREATMENT = {
   'cycle/breaks':
     '{breaks, plural, one {# break} other {# breaks}} with all strips finished, since nobody goes on for more than {longest} min',
   'cycle/soak': 'soaked for {minutes} min before its first strip',
+  'front/within':
+    'Only between {from} and {to}: the strips are made for these hours, the sun dries it faster at others. If it gets later, make them half as large.',
   'front/count/strip': '{count, plural, one {# strip} other {# strips}}',
   'front/count/stone': '{count, plural, one {# stone} other {# stones}}',
   'front/count/pane': '{count, plural, one {# pane} other {# panes}}',
