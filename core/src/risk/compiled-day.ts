@@ -43,11 +43,13 @@ interface Latest {
   readonly most: number;
 }
 
-/** A strip that is applied and finished within one operation: how much slower that may be before it dwells too long. */
+/** A strip that is applied and finished within one operation: how much slower that may be before it dwells too long, or dries. */
 interface Dwelling {
   readonly key: string;
   readonly at: number;
   readonly mostFactor: number;
+  /** As long as the weather is as expected; in one that dries twice as fast, half of it. */
+  readonly dryFactor: number;
 }
 
 /** A decided day as what waits for what, in the order of its starts. */
@@ -160,13 +162,13 @@ export function compiledDay(
  * all of the time, or its own work all that the least dwell leaves.
  */
 function dwellingIn(
-  { id, leastSeconds, mostSeconds, strips }: WorkedFront,
+  { id, leastSeconds, mostSeconds, dryAfterSeconds, strips }: WorkedFront,
   index: ReadonlyMap<string, number>,
   graceShare: number,
 ): readonly Dwelling[] {
   const spans = strips.flatMap(({ apply, finish, mists }) => [...apply, ...finish, ...mists]);
   const length = (some: readonly StripSpan[]) => some.reduce((sum, { from, to }) => sum + to - from, 0);
-  return strips.flatMap(({ apply, finish }): Dwelling[] => {
+  return strips.flatMap(({ apply, finish, mists }): Dwelling[] => {
     const [first, last] = [apply[0], finish.at(-1)];
     const at = index.get(first?.operation ?? '');
     if (!first || last?.operation !== first.operation || at === undefined) return [];
@@ -176,8 +178,19 @@ function dwellingIn(
     const own = Math.max(1, length(apply) + length(finish));
     const most = mostSeconds * (1 + graceShare);
     const mostFactor = Math.min(most / Math.max(1, length(within)), (most - leastSeconds) / own);
-    return [{ key: id, at, mostFactor }];
+    const dryFactor =
+      dryAfterSeconds === null
+        ? Infinity
+        : (dryAfterSeconds * (1 + graceShare)) / Math.max(1, longestDry([...apply, ...mists], finish));
+    return [{ key: id, at, mostFactor, dryFactor }];
   });
+}
+
+/** The longest that a strip stands between what wets it and the next of that, or its finish, s. */
+function longestDry(wetted: readonly StripSpan[], finish: readonly StripSpan[]): number {
+  const inOrder = [...wetted].sort((a, b) => a.from - b.from);
+  const ends = [...inOrder.slice(1), ...finish.slice(0, 1)];
+  return Math.max(0, ...inOrder.map(({ to }, i) => (ends[i]?.from ?? to) - to));
 }
 
 interface PlacedOperation {

@@ -58,6 +58,7 @@ export function dayRisk(plan: Plan, survey: Survey): DayRisk | null {
     seed: SEED,
     spreadOf,
     daySpread: share('spread-day'),
+    weatherSpread: share('spread-weather'),
     isPause,
     counts,
     graceShare: TRADE_DEFAULTS.lateGraceShare,

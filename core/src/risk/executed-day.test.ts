@@ -79,6 +79,18 @@ describe('a day as it turns out', () => {
     expect(Math.abs((late.get('f') ?? 0) / RUNS - (1 - phi(Math.log(780 / 600) / 0.3)))).toBeLessThan(margin);
   }); // prettier-ignore
 
+  it('counts a front that dries before it is misted or finished on days that dry faster than expected', () => {
+    const span = (from: number, to: number) => [{ operation: 'front', from, to }];
+    const strip = { apply: span(0, 300), mists: span(700, 720), finish: span(1000, 1200) };
+    const fronts = [{ id: 'f', cycle: 'c', strips: [strip], leastSeconds: 300, mostSeconds: 9000, dryAfterSeconds: 500 }];
+    const p = problem({ operations: [operation('front', 'front', 1200)], fronts });
+    const day = planned(['front', 'a', 0, 1200]);
+    const { late } = executed(p, day, { spreadOf: () => 0, weatherSpread: 0.2 });
+    // It stands 400 s after its application, of 500 that it stays wet.
+    expect(Math.abs((late.get('f') ?? 0) / RUNS - phi(Math.log(400 / 500) / 0.2))).toBeLessThan(margin);
+    expect(executed(p, day, { spreadOf: () => 0 }).late.size).toBe(0);
+  }); // prettier-ignore
+
   it('goes on after the quiet hours with what was not done before them, and comes in its hours', () => {
     // Quiet from 3600 to 7200 s; the work of 3000 s begins at 0 and takes longer on some days.
     const p = problem({

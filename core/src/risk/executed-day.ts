@@ -24,6 +24,8 @@ export interface ExecutionOptions extends Partial<DayReading> {
   readonly spreadOf: (operation: string) => number;
   /** The same of all operations of a day together. */
   readonly daySpread: number;
+  /** The same of how long things stay wet, of a day together; left out for weather as it was expected. */
+  readonly weatherSpread?: number;
   /** So much of its time an operation takes where something is done about it; 1 for all others. */
   readonly factorOf?: (operation: string) => number;
 }
@@ -47,6 +49,7 @@ export function executedDays(
     seed,
     spreadOf,
     daySpread,
+    weatherSpread = 0,
     factorOf = () => 1,
     isPause = () => false,
     graceShare = 0,
@@ -70,6 +73,7 @@ export function executedDays(
   const lateToday = new Set<string>();
   for (let run = 0; run < runs; run += 1) {
     const day = Math.exp(daySpread * normal());
+    const wet = Math.exp(weatherSpread * normal());
     let last = 0;
     isDone.fill(0);
     free.fill(0);
@@ -127,7 +131,8 @@ export function executedDays(
     for (const { key, from, isFromStart, to, most } of latest)
       if ((start[to] ?? 0) - ((isFromStart ? start[from] : finish[from]) ?? 0) > most * (1 + graceShare) + 1)
         lateToday.add(key);
-    for (const { key, at, mostFactor } of dwelling) if ((pace[at] ?? 1) > mostFactor) lateToday.add(key);
+    for (const { key, at, mostFactor, dryFactor } of dwelling)
+      if ((pace[at] ?? 1) > Math.min(mostFactor, dryFactor * wet)) lateToday.add(key);
     for (const key of lateToday) late.set(key, (late.get(key) ?? 0) + 1);
   }
   finishes.sort();

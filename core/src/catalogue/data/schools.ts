@@ -135,5 +135,6 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'spread-work', name: 'How far work strays from its time', value: 12, unit: '%', per: 'standard deviation of one thing that is done', why: 'The same wall takes one crew 50 minutes and the next 70.', source: TRADE },
   { id: 'spread-frame', name: 'How far setting out and clearing up stray', value: 25, unit: '%', per: 'standard deviation', why: 'The tap is where nobody said, the gate is locked, somebody talks.', source: TRADE },
   { id: 'spread-day', name: 'How far whole days stray', value: 5, unit: '%', per: 'standard deviation of all work of a day together', why: 'Weather, the mood, a tap that runs slower than it was measured.', source: TRADE },
+  { id: 'spread-weather', name: 'How far the weather strays', value: 15, unit: '%', per: 'standard deviation of how long things stay wet, of a day', why: 'A breeze or a cloud that nobody forecast.', source: TRADE },
   { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'It saves a whole wet cycle.', source: TRADE },
 ]; // prettier-ignore
