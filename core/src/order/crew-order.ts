@@ -124,7 +124,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     finish: day.to,
     visit: { number: plan.visitNumber, of: plan.visits.length },
     later: visitOutlines(plan, survey).filter((visit) => visit.number > plan.visitNumber),
-    site: [...siteNotes(survey, day), ...reachNotes(plan, survey)],
+    site: [...siteNotes(survey, day), ...reachNotes(plan, survey), ...refillNotes(plan)],
     people: survey.job.house.crew.map(({ id, name }) => {
       const own = named.filter(({ person }) => person === id);
       const share = plan.work.shares.find(({ person }) => person === id);
@@ -206,6 +206,13 @@ function plannedDate(plan: Plan, survey: Survey): string {
 
 /** Warnings that stand on the order: somebody answers for them. */
 const SET_ASIDE: readonly string[] = ['rule-set-aside', 'house-value'];
+/** When nobody draws water, because the tap fills the tank. */
+function refillNotes({ warnings }: Plan): readonly SiteNote[] {
+  return warnings
+    .filter(({ rule }) => rule === 'water-refill')
+    .map(({ text }) => ({ about: say('order/about/refill'), text }));
+}
+
 /** How what is high up is reached, and what keeps people from falling. */
 function reachNotes(plan: Plan, survey: Survey): readonly SiteNote[] {
   const ways = new Map<string, string[]>();

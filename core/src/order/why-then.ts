@@ -3,6 +3,7 @@ import { say } from '../messages/message.ts';
 import type { Plan } from '../plan/plan.ts';
 import { roundTime, secondOfDay, shortTime } from '../quantity/duration.ts';
 import { whatHolds } from '../sequence/what-holds.ts';
+import type { TimeSpan } from '../sequence/problem.ts';
 import type { HeldBy } from '../sequence/what-holds.ts';
 import type { Survey } from '../survey/survey.ts';
 import { FIXED_ORDER, workOf } from '../visit/pinned-work.ts';
@@ -43,8 +44,11 @@ class WhyWords {
   /** Surfaces that are worked in gentler hours only. */
   private readonly gentle: ReadonlySet<string>;
 
-  constructor({ surfaces }: Plan, survey: Survey, named: readonly NamedRound[]) {
+  private readonly refills: readonly TimeSpan[];
+
+  constructor({ surfaces, visit }: Plan, survey: Survey, named: readonly NamedRound[]) {
     this.gentle = new Set(surfaces.flatMap(({ within, surface }) => (within ? [surface.id] : [])));
+    this.refills = visit?.refills ?? [];
     this.survey = survey;
     this.dayStart = secondOfDay(survey.job.house.dayStart);
     this.roundOf = new Map(
@@ -59,7 +63,7 @@ class WhyWords {
       case 'begin':
         return say('why-then/begin');
       case 'nothing':
-        return say('why-then/nothing', { time: this.time(held.from) });
+        return this.refilling(round, held.from);
       case 'hours':
         return this.hours(round, held.until);
       case 'comes':
@@ -81,6 +85,14 @@ class WhyWords {
       case 'after':
         return this.after(held);
     }
+  }
+
+  /** Where nothing of the work keeps it, the tank may. */
+  private refilling({ start }: NamedRound, from: number): string {
+    const refill = this.refills.findLast(({ to }) => from < to && to <= start);
+    return refill
+      ? say('why-then/refill', { time: this.time(refill.to) })
+      : say('why-then/nothing', { time: this.time(from) });
   }
 
   private after({ by, rule, until }: Extract<HeldBy, { kind: 'after' }>): string {

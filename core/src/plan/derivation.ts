@@ -2,7 +2,7 @@ import type { PlannedMix } from '../supply/planned-mix.ts';
 import type { LotUse } from '../supply/stock-shelf.ts';
 import { productAmounts } from '../supply/product-amounts.ts';
 import type { ProductAmount } from '../supply/product-amounts.ts';
-import type { Schedule } from '../sequence/problem.ts';
+import type { Schedule, TimeSpan } from '../sequence/problem.ts';
 import type { DecidedFront } from './decided-fronts.ts';
 import { daysAfter } from '../quantity/calendar.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -73,6 +73,8 @@ export interface Derivation {
 export interface DecidedVisit {
   readonly fronts: readonly DecidedFront[];
   readonly schedule: Schedule;
+  /** When nobody draws water and the tap fills the tank, s from its start; left out where it lasts. */
+  readonly refills?: readonly TimeSpan[];
 }
 
 /** Survey of faces → everything derived from it, with fronts worked by the hands and in the hours that are given. */

@@ -15,9 +15,7 @@ const hot = {
 
 describe('a face that the sun makes hard for a part of the day', () => {
   const made = plan(hot, OPTIONS);
-  const within = made.surfaces.flatMap((p) =>
-    p.within ? [{ id: p.surface.id, ...p.within }] : [],
-  );
+  const within = made.surfaces.flatMap((p) => (p.within ? [{ id: p.surface.id, ...p.within }] : []));
 
   it('is worked in its gentler hours, with fronts as large as those bear', () => {
     expect(within.length).toBeGreaterThan(0);

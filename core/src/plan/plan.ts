@@ -7,10 +7,11 @@ import type { LowerBound } from '../sequence/lower-bound.ts';
 import { NoPlace, TooManyPieces } from '../sequence/decode.ts';
 import { FIRST_SCHEDULES, solve } from '../sequence/solve.ts';
 import type { SolveOptions } from '../sequence/solve.ts';
-import type { Schedule } from '../sequence/problem.ts';
-import { formatDuration } from '../quantity/duration.ts';
+import type { Schedule, TimeSpan } from '../sequence/problem.ts';
+import { formatDuration, secondOfDay, shortTime } from '../quantity/duration.ts';
 import { listed } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
+import type { JobHouse } from '../survey/job-detail.ts';
 import { sprayerLoads } from '../visit/sprayer-loads.ts';
 import { lateLeaverWarnings } from '../warnings/crew-warnings.ts';
 import { lateNeutraliserWarnings } from '../warnings/neutraliser-warnings.ts';
@@ -21,6 +22,7 @@ import type { Survey } from '../survey/survey.ts';
 import type { Unsound } from '../judge/day-log.ts';
 import { scheduleJudge } from './day-log.ts';
 import { coverWarnings } from '../visit/protections.ts';
+import { refilledDay } from '../visit/refilled-day.ts';
 import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
 import { warning } from '../warnings/warning.ts';
@@ -149,10 +151,17 @@ function* plansOf(
   const unsound: Unsound[] = [];
   try {
     const bound = lowerBound(work.problem);
-    const planned = (schedule: Schedule): Plan | null => {
+    let shortest = Infinity;
+    const planned = (searched: Schedule): Plan | null => {
+      const water = visitWater(derivation, searched, survey);
+      const { schedule, refills } = refilledDay(work.problem, searched, water, survey.job.house);
       const [fault] = judge(schedule);
       if (fault) unsound.push(fault);
-      return fault ? null : withSchedule(derivation, { fronts, schedule }, bound, survey);
+      // What is shorter without its refills may be longer with them.
+      if (fault || (refills.length > 0 && schedule.makespan >= shortest)) return null;
+      shortest = schedule.makespan;
+      const decided = refills.length > 0 ? { fronts, schedule, refills } : { fronts, schedule };
+      return withSchedule(derivation, decided, bound, survey);
     };
     let move = 0;
     let better: { readonly schedule: Schedule; readonly move: number } | null = null;
@@ -221,11 +230,19 @@ function withSchedule(
       ...lateLeaverWarnings(decided.schedule, survey.job.house),
       ...lateNeutraliserWarnings(derivation.work, decided.schedule, survey),
       ...coverWarnings(derivation, decided.schedule, survey),
+      ...refillNotes(decided.refills ?? [], survey.job.house),
       ...waterWarnings(visitWater(derivation, decided.schedule, survey), survey),
       ...tooLong,
     ],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
+}
+
+/** When everybody waits for the tank. */
+function refillNotes(refills: readonly TimeSpan[], { dayStart }: JobHouse): readonly Warning[] {
+  const start = secondOfDay(dayStart);
+  const times = refills.map(({ from, to }) => `${shortTime(start + from)}–${shortTime(start + to)}`);
+  return times.length > 0 ? [warning('water-refill', 'note', { times: listed(times) })] : [];
 }
 
 /** Of too few sprayers, where they are not too few already for what may never meet in one. */

@@ -31,6 +31,7 @@ export interface IssueRequest {
 
 const LONGEST_VISIT_SECONDS = 7 * 86_400;
 const MOST_OPERATIONS = 20_000;
+const MOST_REFILLS = 50;
 const MOST_STRIPS = 1_000_000;
 const second = Joi.number().integer().min(0).max(LONGEST_VISIT_SECONDS).required();
 const placement = Joi.object({
@@ -62,6 +63,9 @@ export const issueSchema = Joi.object<IssueRequest>({
       placements: Joi.array().items(placement).max(MOST_OPERATIONS).required(),
       makespan: second,
     }).required(),
+    refills: Joi.array()
+      .items(Joi.object({ from: second, to: second }))
+      .max(MOST_REFILLS),
   }).required(),
 });
 

@@ -56,8 +56,8 @@ describe('the day ribbon', () => {
     const quiet = { ...property, quietHours: [{ from: '08:10', to: '08:20' }, { from: '22:00', to: '23:00' }] };
     const house = { ...job.house, dayHours: 1 };
     const short = dayRibbonLayout(made, { ...survey, property: quiet, job: { ...job, house } }, 800);
-    expect(short.quiet).toHaveLength(1);
-    expect(short.quiet[0]?.x).toBeCloseTo(short.x(600), 5);
+    expect(short.bands.map(({ kind }) => kind)).toEqual(['quiet']);
+    expect(short.bands[0]?.x).toBeCloseTo(short.x(600), 5);
     expect(layout.dayEnd).toBeNull();
     expect(short.dayEnd === null).toBe((made.visit?.schedule.makespan ?? 0) <= 3600);
   }); // prettier-ignore

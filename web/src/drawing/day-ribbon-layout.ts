@@ -30,6 +30,10 @@ export interface RibbonDwell extends Box {
   readonly id: string;
 }
 
+export interface RibbonBand extends Box {
+  readonly kind: 'quiet' | 'refill';
+}
+
 export interface RibbonLayout {
   readonly width: number;
   readonly height: number;
@@ -41,8 +45,8 @@ export interface RibbonLayout {
   /** Where a strip is kept wet. */
   readonly mists: readonly { readonly x: number; readonly y: number }[];
   readonly ticks: readonly { readonly x: number; readonly second: number }[];
-  /** Hours in which machines are silent. */
-  readonly quiet: readonly Box[];
+  /** Hours in which machines are silent, and times in which the tap fills the tank. */
+  readonly bands: readonly RibbonBand[];
   /** Where the working day ends; null where the visit ends before. */
   readonly dayEnd: number | null;
 }
@@ -109,26 +113,29 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
     dwells: drawing.dwells(),
     mists: drawing.mists(),
     ticks: Array.from({ length: ticks }, (_, i) => ({ x: x(i * TICK_SECONDS), second: i * TICK_SECONDS })),
-    quiet: quietBoxes(survey, makespan, x, height),
+    bands: bandsOf(plan, survey, x, height),
     dayEnd: makespan > 3600 * dayHours ? x(3600 * dayHours) : null,
   };
 }
 
-function quietBoxes(
+function bandsOf(
+  { visit }: Plan,
   { property, job }: Survey,
-  makespan: number,
   x: ScaleLinear<number, number>,
   height: number,
-): readonly Box[] {
+): readonly RibbonBand[] {
   const begin = secondOfDay(job.house.dayStart);
-  return property.quietHours.flatMap(({ from, to }) => {
-    const [first, last] = [
-      Math.max(0, secondOfDay(from) - begin),
-      Math.min(makespan, secondOfDay(to) - begin),
-    ];
-    return first < last
-      ? [{ x: x(first), y: RIBBON_TOP - 8, width: x(last) - x(first), height: height - RIBBON_TOP + 8 }]
-      : [];
+  const makespan = visit?.schedule.makespan ?? 0;
+  const quiet = property.quietHours.map(({ from, to }) => ({
+    kind: 'quiet' as const,
+    from: secondOfDay(from) - begin,
+    to: secondOfDay(to) - begin,
+  }));
+  const refills = (visit?.refills ?? []).map((span) => ({ kind: 'refill' as const, ...span }));
+  return [...quiet, ...refills].flatMap(({ kind, from, to }) => {
+    const [first, last] = [Math.max(0, from), Math.min(makespan, to)];
+    const y = RIBBON_TOP - 8;
+    return first < last ? [{ kind, x: x(first), y, width: x(last) - x(first), height: height - y }] : [];
   });
 }
 

@@ -64,6 +64,7 @@ export const { say } = messages({
   'overlay-tank': 'Tank',
   'overlay-machines': 'Machines',
   'quiet-hours': 'quiet hours',
+  'tank-fills': 'tank fills',
   'working-day-ends': 'end of the working day',
   'a-mist': 'a mist',
   'in-the-sun': 'in the sun',

@@ -56,11 +56,11 @@ function NextOrder() {
   const issue = useMutation({
     mutationFn: async () => {
       if (!plan?.visit) throw new Error('There is no visit to order yet.');
-      const { fronts, schedule } = plan.visit;
+      const { fronts, schedule, refills } = plan.visit;
       return server.issueOrder(jobId, {
         id,
         inputsHash: plan.inputsHash,
-        decided: { fronts, schedule },
+        decided: refills ? { fronts, schedule, refills } : { fronts, schedule },
       });
     },
     onSuccess: async (order) => {

@@ -53,6 +53,8 @@ export const WARNINGS = {
   'mix-outlived': 'No safe sequence: {why}. Add people, or spread the work over several visits.',
   'unsafe-sequence':
     'No safe sequence: {why}. Choose another method for one of them, or do it on another visit.',
+  'water-refill':
+    'The tap fills the tank {times}: nobody draws water then, and nothing new is begun. What needs no water and is begun goes on.',
   'water-short/tank': 'The tank runs dry at {at}: {short} short over the day. {ways}',
   'water-short/tap':
     'Without a tank, the pumps outrun the taps from {at}: {short} short over the day. {ways}',
