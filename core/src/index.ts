@@ -187,6 +187,7 @@ export { pinTrial, withPinned } from './what-if/pin-trial.ts';
 export type { PinTrial } from './what-if/pin-trial.ts';
 export { fixesNothing, withPin } from './survey/round-pin.ts';
 export type { PinnedTo, RoundPin } from './survey/round-pin.ts';
+export { workingDay } from './visit/working-day.ts';
 export { workOf } from './visit/pinned-work.ts';
 export { dayVariants, variantFigures, withVariant } from './what-if/day-variants.ts';
 export type { DayVariant, VariantFigures } from './what-if/day-variants.ts';

@@ -30,6 +30,7 @@ import { coverageWarnings } from '../warnings/coverage-warnings.ts';
 import { readingWarnings } from '../warnings/reading-warnings.ts';
 import { dayRoom } from '../visit/day-room.ts';
 import { visitPhases } from '../visit/joined-phases.ts';
+import { inWorkingDay } from '../visit/working-day.ts';
 import { visitWork } from '../visit/visit-work.ts';
 import type { VisitWork } from '../visit/visit-work.ts';
 import { openQuestions } from '../readiness/open-questions.ts';
@@ -86,8 +87,9 @@ export function derived(survey: FacedSurvey, ways?: WaysToWork): Derivation {
  * The same for any ways to work, without what does not hang on them being done again.
  * Each line is a pure step; later ones need only what stands above them.
  */
-export function derivationOf(survey: FacedSurvey): (ways?: WaysToWork) => Derivation {
-  const { hours, kept, ...before } = treated(survey, facedHash(survey));
+export function derivationOf(given: FacedSurvey): (ways?: WaysToWork) => Derivation {
+  const survey = inWorkingDay(given);
+  const { hours, kept, ...before } = treated(survey, facedHash(given));
   const byOne = before.surfaces.map((surface) => plannedSurface(surface, survey, hours));
   return (ways = ALONE_ALL_DAY) => {
     const surfaces = byOne.map((planned) =>
@@ -121,7 +123,8 @@ export function derivationOf(survey: FacedSurvey): (ways?: WaysToWork) => Deriva
 export type FiguredPlan = Pick<Derivation, 'surfaces' | 'visits' | 'mixes' | 'products'>;
 
 /** As much of a derivation as its figures need: no work, no warnings, no hash. */
-export function derivedFigures(survey: FacedSurvey, ways?: WaysToWork): FiguredPlan {
+export function derivedFigures(given: FacedSurvey, ways?: WaysToWork): FiguredPlan {
+  const survey = inWorkingDay(given);
   const { surfaces, kept, visits, date, hours } = visitOf(survey);
   const planned = surfaces.map((surface) => plannedSurface(surface, survey, hours, ways));
   const { mixes } = plannedMixes(planned, visitPhases(planned, kept).joined, survey, date);

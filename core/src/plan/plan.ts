@@ -22,6 +22,8 @@ import type { Survey } from '../survey/survey.ts';
 import type { Unsound } from '../judge/day-log.ts';
 import { scheduleJudge } from './day-log.ts';
 import { coverWarnings } from '../visit/protections.ts';
+import { workingDay } from '../visit/working-day.ts';
+import type { DayLimit } from '../visit/working-day.ts';
 import { refilledDay } from '../visit/refilled-day.ts';
 import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
@@ -154,7 +156,13 @@ function* plansOf(
     let shortest = Infinity;
     const planned = (searched: Schedule): Plan | null => {
       const water = visitWater(derivation, searched, survey);
-      const { schedule, refills } = refilledDay(work.problem, searched, water, survey.job.house);
+      const { schedule, refills } = refilledDay(
+        work.problem,
+        searched,
+        water,
+        survey.job.house,
+        workingDay(survey),
+      );
       const [fault] = judge(schedule);
       if (fault) unsound.push(fault);
       // What is shorter without its refills may be longer with them.
@@ -217,11 +225,8 @@ function withSchedule(
   survey: FacedSurvey,
 ): Plan {
   const { makespan } = decided.schedule;
-  const day = survey.job.house.dayHours * 3600;
-  const tooLong =
-    makespan <= day
-      ? []
-      : [warning('day-too-long', 'stop', { takes: formatDuration(makespan), day: formatDuration(day) })];
+  const { to: day, endsBy } = workingDay(survey);
+  const tooLong = makespan <= day ? [] : [tooLongStop(makespan, day, endsBy, survey.job.house)];
   return {
     ...derivation,
     warnings: [
@@ -236,6 +241,17 @@ function withSchedule(
     ],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
+}
+
+/** A day that goes on after the company's hours, those of the property or the light. */
+function tooLongStop(makespan: number, day: number, endsBy: DayLimit, { dayStart }: JobHouse): Warning {
+  if (endsBy === 'house')
+    return warning('day-too-long', 'stop', { takes: formatDuration(makespan), day: formatDuration(day) });
+  const start = secondOfDay(dayStart);
+  const times = { until: shortTime(start + makespan), end: shortTime(start + day) };
+  return endsBy === 'property'
+    ? warning('day-too-long/property', 'stop', times)
+    : warning('day-too-long/light', 'stop', times);
 }
 
 /** When everybody waits for the tank. */

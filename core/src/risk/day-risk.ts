@@ -4,6 +4,7 @@ import type { NamedRound } from '../order/rounds-in-words.ts';
 import type { Plan } from '../plan/plan.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
+import { workingDay } from '../visit/working-day.ts';
 import { executedDays, quantile } from './executed-day.ts';
 
 /** How sure a planned day is. All times in s from its start. */
@@ -65,7 +66,7 @@ export function dayRisk(plan: Plan, survey: Survey): DayRisk | null {
   };
   const days = executedDays(work.problem, visit.schedule, options);
   const cautious = quantile(days.finishes, 0.9);
-  const daySeconds = 3600 * survey.job.house.dayHours;
+  const { to: daySeconds } = workingDay(survey);
   const hangsOn = roundsInWords(plan)
     .map((round) => ({ round, share: shareOf(round, days.critical, RUNS) }))
     .filter((one) => one.share > 0)

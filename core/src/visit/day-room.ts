@@ -16,6 +16,7 @@ import type { FaceHours } from '../wet-cycle/face-hours.ts';
 import { plannedSurface } from '../wet-cycle/planned-surface.ts';
 import { crewDays } from './crew-hours.ts';
 import { machinesOf } from './stage-machines.ts';
+import { workingDay } from './working-day.ts';
 import { stageSeconds } from './stage-seconds.ts';
 
 /** What a part of the work takes of people and of machines, s. */
@@ -30,14 +31,15 @@ interface Load {
  * may end earlier or later than that.
  */
 export function dayRoom(treated: readonly TreatedSurface[], survey: FacedSurvey, hours: FaceHours): DayRoom {
-  const { dayHours, lunch = null, spareMinutes = 0 } = survey.job.house;
+  const { lunch = null, spareMinutes = 0 } = survey.job.house;
   const crew = crewDays(survey.job.house);
   const counts = machineCounts(survey.job.house);
   const surfaces = new Map(treated.map((one) => [one.surface.id as string, one]));
   const uppers = new Map<string, string[]>();
   for (const { upper, lower } of surfacesAbove(treated.map(({ surface }) => surface)))
     uppers.set(lower, [...(uppers.get(lower) ?? []), upper]);
-  const day = 3600 * dayHours - 60 * ((lunch?.minutes ?? 0) + spareMinutes);
+  const { from, to } = workingDay(survey);
+  const day = to - from - 60 * ((lunch?.minutes ?? 0) + spareMinutes);
   // A part comes anew with each visit, its stages are the same: what a day had no room for is not worked out again.
   const loads = new Map<VisitPart['stages'], Load>();
   const loadOf = (part: VisitPart): Load => {

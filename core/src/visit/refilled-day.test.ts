@@ -7,6 +7,7 @@ import { plan, planAround } from '../plan/plan.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
+import { refilledDay } from './refilled-day.ts';
 import { visitWater } from './visit-water.ts';
 
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 40 };
@@ -64,9 +65,12 @@ describe('a tank that a day would empty', () => {
     expect(none(yards({ litres: 9000, startLitres: 9000 }))).toBeUndefined();
     expect(none(yards(null))).toBeUndefined();
     expect(none(yards({ litres: 150, startLitres: 150 }, { flowLitresPerMinute: null }))).toBeUndefined();
-    const hours = (made.visit?.schedule.makespan ?? 0) / 3600;
-    const short = yards({ litres: 150, startLitres: 150 }, undefined, { dayHours: Math.floor(10 * hours) / 10 });
-    const other = plan(short, OPTIONS);
-    if (other.visits.length === 1) expect(other.visit?.refills).toBeUndefined();
+    const dry = plan(yards(null), OPTIONS);
+    if (!dry.visit) throw new Error('no visit');
+    const { schedule } = dry.visit;
+    const water = visitWater(dry, schedule, faced(survey));
+    const until = (to: number) => refilledDay(dry.work.problem, schedule, water, survey.job.house, { from: 0, to, endsBy: 'house' }).refills.length;
+    expect(until(schedule.makespan + 36_000)).toBeGreaterThan(0);
+    expect(until(schedule.makespan + 60)).toBe(0);
   }); // prettier-ignore
 });

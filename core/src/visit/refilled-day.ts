@@ -2,6 +2,7 @@ import type { Schedule, SequenceProblem, TimeSpan } from '../sequence/problem.ts
 import { scheduleViolations } from '../sequence/check.ts';
 import { refillPauses } from '../water/refill-pauses.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
+import type { WorkingDay } from './working-day.ts';
 import type { WaterPlan } from './visit-water.ts';
 
 /** A day with the times in which nobody draws water and the tap fills the tank, s from its start. */
@@ -21,7 +22,8 @@ export function refilledDay(
   problem: SequenceProblem,
   schedule: Schedule,
   { input, line, sources, atBest, uses, tied }: WaterPlan,
-  { gear, dayHours }: Pick<JobHouse, 'gear' | 'dayHours'>,
+  { gear }: Pick<JobHouse, 'gear'>,
+  { to: end }: WorkingDay,
 ): RefilledDay {
   const asItIs = { schedule, refills: [] };
   const isKnown = gear.tank !== null && sources.length > 0 && atBest === null;
@@ -30,7 +32,7 @@ export function refilledDay(
   const refills = pauses.map(({ from, minutes }) => ({ from: 60 * from, to: 60 * (from + minutes) }));
   const later = refills.reduce(putOff, schedule);
   // A day that gets too long by it is better helped otherwise: that is for people to choose.
-  const isTooLong = later.makespan > 3600 * dayHours && schedule.makespan <= 3600 * dayHours;
+  const isTooLong = later.makespan > end && schedule.makespan <= end;
   return refills.length === 0 || isTooLong || scheduleViolations(problem, later).length > 0
     ? asItIs
     : { schedule: later, refills };

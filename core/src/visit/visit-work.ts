@@ -35,6 +35,7 @@ import { WhoMay } from './tickets.ts';
 import { crewHours, wholeDay } from './crew-hours.ts';
 import type { CrewHours } from './crew-hours.ts';
 import type { Warning } from '../warnings/warning.ts';
+import { workingDay } from './working-day.ts';
 import { WorkBuilder } from './work-builder.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
@@ -91,6 +92,7 @@ export function visitWork(
   );
   const whoMay = new WhoMay(house.crew, surfaces, reaches);
   const pins = new PinnedWork(house, builder.planned);
+  const { from: opens } = workingDay(survey);
   const roundOf = roundKeys(surfaces);
   const within = new Map(
     surfaces.flatMap((p) => (p.within ? [[p.surface.id as string, p.within] as const] : [])),
@@ -111,6 +113,8 @@ export function visitWork(
     return {
       operations: operations.map((operation) => {
         const own = planned.get(operation.id);
+        if (own?.task === 'set-out' && operation.starts === null && opens > 0)
+          return { ...operation, starts: [{ from: opens, to: LATEST_SECOND }] };
         return pins.pinned(inItsHours(operation, own, within, house.dayStart), own);
       }),
       lags: builder.lags,

@@ -9,6 +9,7 @@ import { LARGEST_CREW, crewOfSize, withMachineCount } from '../survey/crew-and-m
 import type { JobHouse } from '../survey/job-detail.ts';
 import { USUAL_LUNCH, machineCounts } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';
+import { workingDay } from '../visit/working-day.ts';
 import { paidSeconds } from '../visit/crew-hours.ts';
 
 /** The day with one thing otherwise. */
@@ -119,7 +120,7 @@ export function* variantFigures(survey: Survey, asOf: string): Generator<null, V
     const seconds = made.visit?.schedule.makespan ?? null;
     if (visit === planned) visitSeconds = seconds;
     paid = seconds === null || paid === null ? null : paid + paidSeconds(seconds, house);
-    if (seconds !== null && seconds > 3600 * house.dayHours) tooLong += 1;
+    if (seconds !== null && seconds > workingDay(survey).to) tooLong += 1;
     yield null;
   }
   const finishSecondOfDay = visitSeconds === null ? null : secondOfDay(house.dayStart) + visitSeconds;

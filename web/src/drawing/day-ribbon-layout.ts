@@ -1,4 +1,4 @@
-import { faceSun, roundsInWords, secondOfDay } from '@etappe/core';
+import { faceSun, roundsInWords, secondOfDay, workingDay } from '@etappe/core';
 import type { FaceSun, NamedRound, Plan, PlannedOperation, Survey, Task } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
 import type { ScaleLinear } from 'd3-scale';
@@ -96,7 +96,8 @@ export function lookOf({ operations, letters }: NamedRound): RoundLook {
  * @param width of the whole day, px
  */
 export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): RibbonLayout {
-  const { crew, dayHours } = survey.job.house;
+  const { crew } = survey.job.house;
+  const { to: end } = workingDay(survey);
   const makespan = plan.visit?.schedule.makespan ?? 0;
   const x = scaleLinear()
     .domain([0, Math.max(1, makespan)])
@@ -114,7 +115,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
     mists: drawing.mists(),
     ticks: Array.from({ length: ticks }, (_, i) => ({ x: x(i * TICK_SECONDS), second: i * TICK_SECONDS })),
     bands: bandsOf(plan, survey, x, height),
-    dayEnd: makespan > 3600 * dayHours ? x(3600 * dayHours) : null,
+    dayEnd: makespan > end ? x(end) : null,
   };
 }
 

@@ -40,6 +40,10 @@ export const WARNINGS = {
   cold: '{air} °C: agents work slowly below {limit} °C, and wet ground may freeze.',
   'drain-loop': 'Run-off goes round in a circle: {loop}. Water runs downhill: take one link out.',
   'nothing-to-do': 'No work to order yet: add a surface and what is on it.',
+  'day-too-long/property':
+    'The work ends at {until}, and nobody may be on the property after {end}. Add people or machines, spread it over several visits, or ask for longer hours (Walk, Property).',
+  'day-too-long/light':
+    'The work ends at {until}, and it is dark from {end} on. Begin earlier, add people or machines, or spread it over several visits.',
   'day-too-long':
     'The visit takes {takes}; the working day is {day}. Add people or machines, keep more of the day free under Hours so that less is put into it, or leave surfaces out of scope.',
   'too-many-pieces':

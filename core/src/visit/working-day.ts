@@ -1,0 +1,81 @@
+import { secondOfDay } from '../quantity/duration.ts';
+import { instantOf } from '../quantity/local-time.ts';
+import type { FacedSurvey } from '../survey/face.ts';
+import type { Place } from '../survey/property.ts';
+import type { Survey } from '../survey/survey.ts';
+import { sunPosition } from '../wetting/sun-position.ts';
+
+/** What a day's work begins and ends by. */
+export type DayLimit = 'house' | 'property' | 'light';
+
+/** When work may begin and must have ended, s from the start of the company's day. */
+export interface WorkingDay {
+  readonly from: number;
+  readonly to: number;
+  readonly endsBy: DayLimit;
+}
+
+/** Nobody works by less light: the sun stands so far below the horizon at most (civil twilight), degrees. */
+const DUSK_DEGREES = -6;
+const STEP_MINUTES = 5;
+const DAY_MINUTES = 1440;
+/** Whoever begins so long before it is light means to work at night, s. */
+const NIGHT_SECONDS = 2 * 3600;
+/** However narrow the hours are, s. */
+const SHORTEST_SECONDS = 1800;
+
+/**
+ * The company's day, within the hours in which one may be on the property and in which it is light there on the day of the work. Who
+ * begins in the dark works by lamps: then light does not count; nor does it where place or day are not known.
+ */
+export function workingDay({ job, property }: Pick<Survey, 'job' | 'property'>): WorkingDay {
+  const begin = secondOfDay(job.house.dayStart);
+  let day: WorkingDay = { from: 0, to: 3600 * job.house.dayHours, endsBy: 'house' };
+  const within = (from: number, to: number, endsBy: DayLimit) => {
+    day = {
+      from: Math.max(day.from, from - begin),
+      to: Math.min(day.to, to - begin),
+      endsBy: to - begin < day.to ? endsBy : day.endsBy,
+    };
+  };
+  if (property.hours) within(secondOfDay(property.hours.from), secondOfDay(property.hours.to), 'property');
+  const light = job.start === null ? null : lightOn(job.start, property.place);
+  if (light && begin > light.from - NIGHT_SECONDS && begin < light.to) within(light.from, light.to, 'light');
+  return { ...day, to: Math.max(day.from + SHORTEST_SECONDS, day.to) };
+}
+
+/** A survey whose company stops work when its day, the property or the light ends. */
+export function inWorkingDay(survey: FacedSurvey): FacedSurvey {
+  const { house } = survey.job;
+  const { to } = workingDay(survey);
+  if (to >= 3600 * house.dayHours) return survey;
+  return { ...survey, job: { ...survey.job, house: { ...house, dayHours: to / 3600 } } };
+}
+
+interface Light {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The sun does not move because somebody edits a survey. */
+let lastLight: { readonly key: string; readonly light: Light | null } | null = null;
+
+/** From dawn to dusk, s after midnight by the clock of the place; null where it is light or dark all day, or nobody knows where it is. */
+function lightOn(date: string, place: Place): Light | null {
+  if (place.latitude === 0 && place.longitude === 0) return null;
+  const key = JSON.stringify([date, place]);
+  if (lastLight?.key !== key) lastLight = { key, light: reckonedLight(date, place) };
+  return lastLight.light;
+}
+
+function reckonedLight(date: string, { latitude, longitude, timeZone }: Place): Light | null {
+  if (Math.abs(latitude) > 89) return null;
+  const steps = Array.from({ length: DAY_MINUTES / STEP_MINUTES }, (_, i) => i * STEP_MINUTES);
+  const light = steps.filter((minute) => {
+    const moment = instantOf(date, minute, timeZone);
+    return moment.ok && sunPosition(moment.instant, latitude, longitude).altitude >= DUSK_DEGREES;
+  });
+  const [first, last] = [light[0], light.at(-1)];
+  if (first === undefined || last === undefined || light.length > steps.length - 2) return null;
+  return { from: 60 * first, to: 60 * (last + STEP_MINUTES) };
+}
