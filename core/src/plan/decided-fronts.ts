@@ -1,7 +1,7 @@
 import { say } from '../messages/message.ts';
 import type { FrontMode } from '../wetting/front.ts';
 import type { Hands } from '../wetting/cycle-front.ts';
-import type { HourRange } from '../wet-cycle/gentle-hours.ts';
+import type { HourRange } from '../wet-cycle/hour-range.ts';
 import type { PlannedSurface, WaysToWork } from '../wet-cycle/planned-surface.ts';
 
 /** How one wet cycle was decided to be worked. */

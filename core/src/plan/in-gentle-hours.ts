@@ -1,5 +1,5 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import type { HourRange } from '../wet-cycle/gentle-hours.ts';
+import type { HourRange } from '../wet-cycle/hour-range.ts';
 import type { PlannedSurface, WaysToWork } from '../wet-cycle/planned-surface.ts';
 import { decidedFronts, decidedWays } from './decided-fronts.ts';
 import type { Derivation } from './derivation.ts';

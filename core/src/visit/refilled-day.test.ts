@@ -8,6 +8,7 @@ import { scheduleViolations } from '../sequence/check.ts';
 import { faced } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import { refilledDay } from './refilled-day.ts';
+import { waterWaysOut } from './water-ways-out.ts';
 import { visitWater } from './visit-water.ts';
 
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 40 };
@@ -72,5 +73,9 @@ describe('a tank that a day would empty', () => {
     const until = (to: number) => refilledDay(dry.work.problem, schedule, water, survey.job.house, { from: 0, to, endsBy: 'house' }).refills.length;
     expect(until(schedule.makespan + 36_000)).toBeGreaterThan(0);
     expect(until(schedule.makespan + 60)).toBe(0);
+    // Where it is not done it is told as a way out.
+    expect(waterWaysOut(water, faced(survey)).find(({ what }) => what === 'pause')?.text).toMatch(
+      /^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then and nothing may start; the day gets \d+ min longer\.$/,
+    );
   }); // prettier-ignore
 });

@@ -1,6 +1,6 @@
 import { secondOfDay } from '../quantity/duration.ts';
 import type { Operation } from '../sequence/problem.ts';
-import type { HourRange } from '../wet-cycle/gentle-hours.ts';
+import type { HourRange } from '../wet-cycle/hour-range.ts';
 import type { PlannedOperation } from './work-builder.ts';
 import { startsWithin } from './start-spans.ts';
 

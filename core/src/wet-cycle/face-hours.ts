@@ -7,7 +7,7 @@ import type { FacedSurvey } from '../survey/face.ts';
 import type { Place } from '../survey/property.ts';
 import type { Side } from '../survey/side.ts';
 import type { Surface } from '../survey/surface.ts';
-import type { HourRange } from './gentle-hours.ts';
+import type { HourRange } from './hour-range.ts';
 import { airAt } from '../wetting/day-air.ts';
 import { evaporation } from '../wetting/evaporation.ts';
 import type { FaceAir } from '../wetting/face-air.ts';

@@ -8,7 +8,7 @@ import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { FrontMists, PairFront } from '../wetting/front.ts';
 import type { CycleFront } from '../wetting/cycle-front.ts';
 import type { FrontPiece } from '../wetting/front-pieces.ts';
-import type { HourRange } from './gentle-hours.ts';
+import type { HourRange } from './hour-range.ts';
 import type { JoinedFront } from './joined-front.ts';
 import { countedInWords } from './piece-words.ts';
 import type { StripName } from './piece-words.ts';

@@ -1,11 +1,6 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { FaceHour } from './face-hours.ts';
-
-/** Hours of a day by the clock: from the beginning of one to the beginning of another. */
-export interface HourRange {
-  readonly from: number;
-  readonly to: number;
-}
+import type { HourRange } from './hour-range.ts';
 
 /**
  * The part of a working day in which a face dries so much slower than in its hardest hour that it is worth waiting for: a south wall

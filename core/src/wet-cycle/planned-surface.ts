@@ -5,7 +5,7 @@ import { cycleDay, hoursInWords } from './cycle-day.ts';
 import type { CycleDayInput } from './cycle-day.ts';
 import type { FaceHour, FaceHours } from './face-hours.ts';
 import { gentleHours } from './gentle-hours.ts';
-import type { HourRange } from './gentle-hours.ts';
+import type { HourRange } from './hour-range.ts';
 import type { Hands } from '../wetting/cycle-front.ts';
 import { cycleId, wetCyclePlan } from './wet-cycle-plan.ts';
 import type { WetCyclePlan } from './wet-cycle-plan.ts';
