@@ -21,7 +21,8 @@ export interface ColumnLayout {
 }
 
 const PX_PER_SECOND = 1.5 / 60;
-const TEXT_HEIGHT = 40;
+/** As high as a gloved finger wants it. */
+const TEXT_HEIGHT = 48;
 const TOP = 10;
 const HOUR = 3600;
 

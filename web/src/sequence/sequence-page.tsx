@@ -126,6 +126,8 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
   if (!plan.visit) return null;
   const { schedule, lowerBound, gap } = plan.visit;
   const start = secondOfDay(survey.job.house.dayStart);
+  // Where the property opens later than the company begins.
+  const first = Math.min(...schedule.placements.map((placed) => placed.start));
   const people = survey.job.house.crew.length;
   return (
     <>
@@ -133,7 +135,7 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
         <div>
           <dt>{say('from-to')}</dt>
           <dd>
-            {shortTime(start)} – {roundTime(start + schedule.makespan)}
+            {shortTime(start + first)} – {roundTime(start + schedule.makespan)}
           </dd>
         </div>
         <div>
