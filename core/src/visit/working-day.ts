@@ -18,7 +18,9 @@ export interface WorkingDay {
 /** Nobody works by less light: the sun stands so far below the horizon at most (civil twilight), degrees. */
 const DUSK_DEGREES = -6;
 const STEP_MINUTES = 5;
-const DAY_MINUTES = 1440;
+const NOON_MINUTES = 720;
+/** Nearer to a pole it is light or dark for weeks. */
+const GREATEST_LATITUDE = 89;
 /** Whoever begins so long before it is light means to work at night, s. */
 const NIGHT_SECONDS = 2 * 3600;
 /** However narrow the hours are, s. */
@@ -69,13 +71,22 @@ function lightOn(date: string, place: Place): Light | null {
 }
 
 function reckonedLight(date: string, { latitude, longitude, timeZone }: Place): Light | null {
-  if (Math.abs(latitude) > 89) return null;
-  const steps = Array.from({ length: DAY_MINUTES / STEP_MINUTES }, (_, i) => i * STEP_MINUTES);
-  const light = steps.filter((minute) => {
-    const moment = instantOf(date, minute, timeZone);
-    return moment.ok && sunPosition(moment.instant, latitude, longitude).altitude >= DUSK_DEGREES;
-  });
-  const [first, last] = [light[0], light.at(-1)];
-  if (first === undefined || last === undefined || light.length > steps.length - 2) return null;
-  return { from: 60 * first, to: 60 * (last + STEP_MINUTES) };
+  if (Math.abs(latitude) > GREATEST_LATITUDE) return null;
+  const noon = instantOf(date, NOON_MINUTES, timeZone);
+  if (!noon.ok) return null;
+  const isLight = (minute: number) =>
+    sunPosition(noon.instant + 60_000 * (minute - NOON_MINUTES), latitude, longitude).altitude >=
+    DUSK_DEGREES;
+  if (!isLight(NOON_MINUTES) || isLight(0) || isLight(2 * NOON_MINUTES)) return null;
+  return {
+    from: 60 * turning(NOON_MINUTES, 0, isLight),
+    to: 60 * turning(NOON_MINUTES, 2 * NOON_MINUTES, isLight),
+  };
+}
+
+/** The last minute from a light one towards a dark one at which it is light, to `STEP_MINUTES`. */
+function turning(light: number, dark: number, isLight: (minute: number) => boolean): number {
+  if (Math.abs(light - dark) <= STEP_MINUTES) return light;
+  const middle = STEP_MINUTES * Math.round((light + dark) / 2 / STEP_MINUTES);
+  return isLight(middle) ? turning(middle, dark, isLight) : turning(light, middle, isLight);
 }

@@ -15,6 +15,8 @@ import type { PinTrial } from './pin-trial.ts';
 const AS_OF = '2026-05-04';
 const OPTIONS = { asOf: AS_OF, seed: 1, budget: 40 };
 const survey = demo('hill-observatory');
+/** Small: planned in no time. */
+const halt = demo('tram-halt');
 const pin = (work: readonly string[], more: Partial<RoundPin>): RoundPin => ({
   work,
   person: null,
@@ -120,27 +122,26 @@ describe('what somebody has fixed', () => {
   }); // prettier-ignore
 
   it('that cannot be is told as certain, with what comes before it or what waits for what', () => {
-    const soon = tried(survey, pin(['bin-corner.cycle-1'], { notAfter: '08:10', name: 'Bins' }));
+    const soon = tried(halt, pin(['canopy.cycle-1'], { notAfter: '06:40', name: 'Canopy' }));
     expect(soon.laterSeconds).toBeNull();
-    expect(soon.impossible).toMatch(/^Bin corner cannot be begun by 08:10: before it comes setting out, which takes until 08:5\d at the least\.$/);
+    expect(soon.impossible).toMatch(/^Metal canopy cannot be begun by 06:40: before it comes setting out, which takes until 0[67]:\d\d at the least\.$/);
     expect(soon.clashesWith).toEqual([]);
-    const first = pin(['drum-north.cycle-1'], { after: { work: ['drum-north.cycle-2'], name: 'Rust' } });
-    expect(tried(survey, first).impossible).toBe('Drum wall, north would wait for each other.');
+    const first = pin(['platform-slab.cycle-1'], { after: { work: ['platform-slab.cycle-2'], name: 'Rust' } });
+    expect(tried(halt, first).impossible).toBe('Work on Platform slab would have to wait for what waits for it.');
   }); // prettier-ignore
 
   it('clashes for certain with pins each of which is needed', () => {
-    const glass = { work: ['glass-roof.cycle-1'], name: 'Glass' };
-    const stands = withPinned(
-      withPinned(survey, pin(['gallery-windows.cycle-1'], { after: glass, name: 'Windows' })),
-      pin(['path-north.cycle-1'], { person: 'c', name: 'Path' }),
-    );
-    const clash = tried(stands, pin(glass.work, { notBefore: '14:00', before: { work: ['gallery-windows.cycle-1'], name: 'Windows' }, after: { work: ['gallery-windows.cycle-1'], name: 'Windows' } }));
-    expect(clash.impossible).not.toBeNull();
-    expect(clash.clashesWith).toEqual([]);
-    const round = tried(stands, pin(glass.work, { after: { work: ['gallery-windows.cycle-1'], name: 'Windows' } }));
-    expect(round.impossible).toMatch(/would wait for each other/);
-    expect(round.clashesWith).toEqual(['Windows']);
-    expect(plan(withPinned(stands, pin(glass.work, { after: { work: ['gallery-windows.cycle-1'], name: 'Windows' } })), OPTIONS).warnings.map(({ rule, text }) => [rule, text])).toContainEqual(['no-sequence', expect.stringContaining('Let one of them go')]);
+    // The slab lies under the canopy, and is begun after it.
+    const early = pin(['platform-slab.cycle-1'], { notAfter: '08:15', name: 'Slab' });
+    const stands = withPinned(withPinned(halt, early), pin(['platform-slab.cycle-2'], { person: 'a', name: 'Rust' }));
+    expect(plan(stands, OPTIONS).visit).not.toBeNull();
+    const late = pin(['canopy.cycle-1'], { notBefore: '10:00', name: 'Canopy' });
+    const clash = tried(stands, late);
+    expect(clash.impossible).toMatch(/^Platform slab cannot be begun by 08:15: before it comes Metal canopy, /);
+    expect(clash.clashesWith).toEqual(['Slab']);
+    expect(tried(withPinned(halt, late), pin(['platform-slab.cycle-2'], { person: 'a' })).impossible).toBeNull();
+    const stopped = plan(withPinned(stands, late), OPTIONS).warnings;
+    expect(stopped.map(({ rule, text }) => [rule, text])).toContainEqual(['no-sequence', expect.stringContaining('Let one of them go')]);
   }); // prettier-ignore
 
   it('replaces what was fixed about the same work, and lets go of it with nothing', () => {

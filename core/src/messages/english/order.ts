@@ -48,7 +48,7 @@ export const ORDER = {
   'round/task': '{what} ({mix})',
   'round/again': 'mix {mix}',
   'pin/set-out': 'setting out',
-  'pin/circle': '{places} would wait for each other.',
+  'pin/circle': 'Work on {places} would have to wait for what waits for it.',
   'pin/too-late':
     '{place} cannot be begun by {by}: before it comes {first}, which takes until {earliest} at the least.',
   'why-then/begin': 'The visit begins with it.',
