@@ -85,4 +85,7 @@ test('a round is dragged to another time and moved by keys; why it comes then is
   await page.getByRole('button', { name: 'Keep it', exact: true }).click();
   await saved(page);
   await expect(page.getByRole('button', { name: /^Let go of all that is fixed \(\d+\)/ })).toBeVisible();
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByText('Shortest possible')).toBeVisible();
+  await expect(page.getByText(/No sequence/)).toHaveCount(0);
 });

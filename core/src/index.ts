@@ -154,6 +154,15 @@ export type { NamedRound } from './order/rounds-in-words.ts';
 export { faceSun } from './plan/face-sun.ts';
 export type { FaceSun } from './plan/face-sun.ts';
 export { whyThen } from './order/why-then.ts';
+export {
+  NOTHING_FIXED,
+  fixedBy,
+  fixedByMove,
+  pinOn,
+  pinsAsTold,
+  workInRound,
+} from './order/pinned-round.ts';
+export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
 export type { OrderRound } from './order/crew-order.ts';
 export { roundTime, shortTime } from './quantity/duration.ts';
 export { placesInWords } from './order/places-in-words.ts';
@@ -188,7 +197,6 @@ export type { PinTrial } from './what-if/pin-trial.ts';
 export { fixesNothing, withPin } from './survey/round-pin.ts';
 export type { PinnedTo, RoundPin } from './survey/round-pin.ts';
 export { workingDay } from './visit/working-day.ts';
-export { workOf } from './visit/pinned-work.ts';
 export { dayVariants, variantFigures, withVariant } from './what-if/day-variants.ts';
 export type { DayVariant, VariantFigures } from './what-if/day-variants.ts';
 export { dayRisk } from './risk/day-risk.ts';

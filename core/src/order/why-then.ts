@@ -6,7 +6,7 @@ import { whatHolds } from '../sequence/what-holds.ts';
 import type { TimeSpan } from '../sequence/problem.ts';
 import type { HeldBy } from '../sequence/what-holds.ts';
 import type { Survey } from '../survey/survey.ts';
-import { FIXED_ORDER, workOf } from '../visit/pinned-work.ts';
+import { FIXED_ORDER, pinKeys } from '../visit/pinned-work.ts';
 import type { NamedRound } from './rounds-in-words.ts';
 
 /**
@@ -65,7 +65,7 @@ class WhyWords {
       case 'nothing':
         return this.refilling(round, held.from);
       case 'hours':
-        return this.hours(round, held.until);
+        return this.hours(round, held.until, name);
       case 'comes':
         return say('why-then/comes', { name, time: this.time(held.until) });
       case 'person':
@@ -103,13 +103,20 @@ class WhyWords {
     return say(told ? `why-then/${told}` : 'why-then/after', facts);
   }
 
-  private hours({ operations }: NamedRound, until: number): string {
+  private hours({ operations, person }: NamedRound, until: number, name: string): string {
     const [first] = operations;
     const time = shortTime(this.dayStart + until);
     if (first?.task === 'lunch') return say('why-then/lunch', { time });
-    const work = first ? workOf(first) : [];
+    if (first?.task === 'set-out') {
+      const isLater = this.survey.job.house.crew.some(
+        ({ id, from = null }) => id === person && from !== null,
+      );
+      return isLater ? say('why-then/comes', { name, time }) : say('why-then/opens', { time });
+    }
+    if (first?.task === 'clear-up') return say('why-then/leaves', { name });
+    const keys = first ? pinKeys(first) : [];
     const isPinned = (this.survey.job.house.pins ?? []).some(
-      (pin) => pin.notBefore !== null && pin.work.some((id) => work.includes(id)),
+      (pin) => pin.notBefore !== null && pin.work.some((id) => keys.includes(id)),
     );
     if (isPinned) return say('why-then/pinned', { time });
     const isGentle = (first?.parts ?? []).some(({ surface }) => this.gentle.has(surface));

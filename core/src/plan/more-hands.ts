@@ -1,7 +1,7 @@
 import { longestChain, roughBound } from '../sequence/lower-bound.ts';
 import type { Hands } from '../wetting/cycle-front.ts';
-import { ALONE_ALL_DAY } from '../wet-cycle/planned-surface.ts';
 import type { WaysToWork } from '../wet-cycle/planned-surface.ts';
+import { decidedFronts, decidedWays } from './decided-fronts.ts';
 import type { Derivation } from './derivation.ts';
 
 /** Fronts that are tried with more hands at most, the longest first. */
@@ -24,7 +24,8 @@ export function* moreHands(
   derivedBy: (ways: WaysToWork) => Derivation,
 ): Generator<null, Derivation | null> {
   if (alone.work.problem.people.length < 2) return null;
-  let best = { derivation: alone, hands: new Map<string, Hands>(), seconds: boundOf(alone) };
+  const { hands: before, hours } = decidedWays(decidedFronts(alone.surfaces));
+  let best = { derivation: alone, hands: new Map(before), seconds: boundOf(alone) };
   const tried = new Set<string>();
   while (tried.size < MOST_TRIED) {
     const chain = longestChain(best.derivation.work.problem);
@@ -36,12 +37,12 @@ export function* moreHands(
     for (const how of TOGETHER) {
       yield null;
       const hands = new Map([...best.hands, [cycle, how] as const]);
-      const derivation = derivedBy({ ...ALONE_ALL_DAY, hands });
+      const derivation = derivedBy({ hands, hours });
       const seconds = hasMachines(derivation, cycle) ? boundOf(derivation) : Infinity;
       if (seconds <= best.seconds - LEAST_GAIN_SECONDS) best = { derivation, hands, seconds };
     }
   }
-  return best.hands.size > 0 ? best.derivation : null;
+  return best.derivation === alone ? null : best.derivation;
 }
 
 const boundOf = ({ work }: Derivation) => roughBound(work.problem);

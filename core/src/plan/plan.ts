@@ -7,12 +7,11 @@ import type { LowerBound } from '../sequence/lower-bound.ts';
 import { NoPlace, TooManyPieces } from '../sequence/decode.ts';
 import { FIRST_SCHEDULES, solve } from '../sequence/solve.ts';
 import type { SolveOptions } from '../sequence/solve.ts';
-import type { Schedule, TimeSpan } from '../sequence/problem.ts';
-import { formatDuration, secondOfDay, shortTime } from '../quantity/duration.ts';
+import type { Schedule } from '../sequence/problem.ts';
 import { listed } from '../quantity/words.ts';
 import { machineCounts } from '../survey/job-detail.ts';
-import type { JobHouse } from '../survey/job-detail.ts';
 import { sprayerLoads } from '../visit/sprayer-loads.ts';
+import { refillNotes, tooLongStops } from '../warnings/day-warnings.ts';
 import { lateLeaverWarnings } from '../warnings/crew-warnings.ts';
 import { lateNeutraliserWarnings } from '../warnings/neutraliser-warnings.ts';
 import { rinsedSprayerWarnings } from '../warnings/sprayer-warnings.ts';
@@ -23,13 +22,14 @@ import type { Unsound } from '../judge/day-log.ts';
 import { scheduleJudge } from './day-log.ts';
 import { coverWarnings } from '../visit/protections.ts';
 import { workingDay } from '../visit/working-day.ts';
-import type { DayLimit } from '../visit/working-day.ts';
 import { refilledDay } from '../visit/refilled-day.ts';
 import { visitWater } from '../visit/visit-water.ts';
 import { waterWarnings } from '../visit/water-ways-out.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
+import { ALONE_ALL_DAY } from '../wet-cycle/planned-surface.ts';
 import type { WaysToWork } from '../wet-cycle/planned-surface.ts';
+import { contradictionInWords } from './contradiction-words.ts';
 import { decidedFronts, decidedWays, frontFaults } from './decided-fronts.ts';
 import { derivationOf, derived } from './derivation.ts';
 import type { DecidedVisit, Derivation } from './derivation.ts';
@@ -92,7 +92,7 @@ type OtherWay = (
 const OTHER_WAYS: readonly OtherWay[] = [moreHands, inGentleHours];
 
 /**
- * With every front worked by one person at any hour, then by more, then in gentler hours, where the day gets shorter by it; which of them
+ * With every front worked by one person at any hour, but where it is fixed otherwise, then by more, then in gentler hours, where the day gets shorter by it; which of them
  * it is their first schedules decide, and only that is searched on.
  */
 function* plansFor(
@@ -100,7 +100,9 @@ function* plansFor(
   survey: FacedSurvey,
   options: PlanOptions,
 ): Generator<Plan | null, void> {
-  let derivation = derivedBy();
+  const fixed = (survey.job.house.pins ?? []).flatMap(({ hands = [] }) => hands);
+  const hands = new Map(fixed.map((one) => [one.cycle, one.hands]));
+  let derivation = derivedBy({ ...ALONE_ALL_DAY, hands });
   let search = plansOf(derivation, survey, options);
   let best = yield* taken(search, FIRST_SCHEDULES);
   for (const otherWay of OTHER_WAYS) {
@@ -153,16 +155,11 @@ function* plansOf(
   const unsound: Unsound[] = [];
   try {
     const bound = lowerBound(work.problem);
+    const day = workingDay(survey);
     let shortest = Infinity;
     const planned = (searched: Schedule): Plan | null => {
       const water = visitWater(derivation, searched, survey);
-      const { schedule, refills } = refilledDay(
-        work.problem,
-        searched,
-        water,
-        survey.job.house,
-        workingDay(survey),
-      );
+      const { schedule, refills } = refilledDay(work.problem, searched, water, survey.job.house, day);
       const [fault] = judge(schedule);
       if (fault) unsound.push(fault);
       // What is shorter without its refills may be longer with them.
@@ -189,7 +186,12 @@ function* plansOf(
     }
     const isUnsolvable = [NoPlace, CircularWait, Contradiction].some((kind) => error instanceof kind);
     if (!(error instanceof Error) || !isUnsolvable) throw error;
-    yield stopped(warning('no-sequence', 'stop', { why: error.message }));
+    const why = contradictionInWords(derivation, survey.job.house.dayStart);
+    yield stopped(
+      why === null
+        ? warning('no-sequence', 'stop', { why: error.message })
+        : warning('no-sequence/contradicts', 'stop', { why }),
+    );
   }
   // Asked for only where no schedule was sound: one that was is the better plan.
   const [fault] = unsound;
@@ -225,8 +227,6 @@ function withSchedule(
   survey: FacedSurvey,
 ): Plan {
   const { makespan } = decided.schedule;
-  const { to: day, endsBy } = workingDay(survey);
-  const tooLong = makespan <= day ? [] : [tooLongStop(makespan, day, endsBy, survey.job.house)];
   return {
     ...derivation,
     warnings: [
@@ -237,28 +237,10 @@ function withSchedule(
       ...coverWarnings(derivation, decided.schedule, survey),
       ...refillNotes(decided.refills ?? [], survey.job.house),
       ...waterWarnings(visitWater(derivation, decided.schedule, survey), survey),
-      ...tooLong,
+      ...tooLongStops(makespan, workingDay(survey), survey.job.house),
     ],
     visit: { ...decided, lowerBound: bound, gap: bound.seconds > 0 ? makespan / bound.seconds - 1 : 0 },
   };
-}
-
-/** A day that goes on after the company's hours, those of the property or the light. */
-function tooLongStop(makespan: number, day: number, endsBy: DayLimit, { dayStart }: JobHouse): Warning {
-  if (endsBy === 'house')
-    return warning('day-too-long', 'stop', { takes: formatDuration(makespan), day: formatDuration(day) });
-  const start = secondOfDay(dayStart);
-  const times = { until: shortTime(start + makespan), end: shortTime(start + day) };
-  return endsBy === 'property'
-    ? warning('day-too-long/property', 'stop', times)
-    : warning('day-too-long/light', 'stop', times);
-}
-
-/** When everybody waits for the tank. */
-function refillNotes(refills: readonly TimeSpan[], { dayStart }: JobHouse): readonly Warning[] {
-  const start = secondOfDay(dayStart);
-  const times = refills.map(({ from, to }) => `${shortTime(start + from)}–${shortTime(start + to)}`);
-  return times.length > 0 ? [warning('water-refill', 'note', { times: listed(times) })] : [];
 }
 
 /** Of too few sprayers, where they are not too few already for what may never meet in one. */

@@ -30,9 +30,6 @@ export interface ExecutionOptions extends Partial<DayReading> {
   readonly factorOf?: (operation: string) => number;
 }
 
-/** Who is held up for longer does something else meanwhile. */
-const PATIENCE_SECONDS = 600;
-
 /**
  * A decided day as a crew works it: everybody does their work in its order and begins the next thing when they are free, what it waits
  * for is done and its machine is back; nothing is put on before whoever finishes it can be there in time, as it looks then, and what
@@ -106,11 +103,11 @@ export function executedDays(
         by = from;
       }
       const pause = step.pause;
-      if (pause >= 0 && isDone[pause] === 0 && withinHours(step, at) > at + PATIENCE_SECONDS) {
+      if (pause >= 0 && isDone[pause] === 0 && withinHours(step, at) > at + problem.roundPauseSeconds) {
         // Held up by its hours: the pause comes first.
         const meanwhile = steps[pause];
         const begin = meanwhile ? withinHours(meanwhile, free[person] ?? 0) : Infinity;
-        if (meanwhile && begin <= at + PATIENCE_SECONDS) {
+        if (meanwhile && begin <= at + problem.roundPauseSeconds) {
           [start[pause], finish[pause], isDone[pause]] = [begin, begin + meanwhile.seconds, 1];
           [bound[pause], pace[pause]] = [lastOf[person] ?? -1, 1];
           [free[person], lastOf[person]] = [begin + meanwhile.seconds, pause];

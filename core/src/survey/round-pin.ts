@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { momentSchema } from '../quantity/moment.ts';
 import { clockSchema, nameSchema, noteSchema } from './detail-limits.ts';
 
-/** Pieces of the work: wet cycles by their ids, and other work by the id of its first stage. */
+/** Pieces of the work: wet cycles by their ids, other work by the id of its first stage, and parts of either by their operation. */
 export type PinnedWorkIds = readonly string[];
 
 /** Other work that a pin puts in order with its own, as it was called then. */
@@ -24,6 +24,8 @@ export interface RoundPin {
   readonly after?: PinnedTo | null;
   /** It is done when that is begun. */
   readonly before?: PinnedTo | null;
+  /** Wet cycles of it that several people worked when it was fixed, and so they do now. */
+  readonly hands?: readonly PinnedHands[];
   /** As it was called when it was fixed. */
   readonly name: string;
   readonly why: string;
@@ -32,7 +34,13 @@ export interface RoundPin {
   readonly at: string;
 }
 
-const MOST_PINS = 100;
+const HANDS = ['pair', 'shared'] as const;
+export interface PinnedHands {
+  readonly cycle: string;
+  readonly hands: (typeof HANDS)[number];
+}
+
+const MOST_PINS = 500;
 
 const workSchema = Joi.array().items(Joi.string().max(200)).min(1).max(200).required();
 const otherSchema = Joi.object<PinnedTo>({ work: workSchema, name: nameSchema.required() })
@@ -51,6 +59,15 @@ export const roundPinsSchema = Joi.array()
       notAfter: clockSchema.allow(null).default(null),
       after: otherSchema,
       before: otherSchema,
+      hands: Joi.array()
+        .items(
+          Joi.object<PinnedHands>({
+            cycle: Joi.string().max(200).required(),
+            hands: Joi.valid(...HANDS).required(),
+          }),
+        )
+        .max(200)
+        .default([]),
       name: nameSchema.required(),
       why: noteSchema.allow('').default(''),
       by: nameSchema.required(),

@@ -14,6 +14,11 @@ export function workOf({ parts, stages }: PlannedOperation): readonly string[] {
   return cycles.length > 0 ? cycles : stages.slice(0, 1);
 }
 
+/** All that a pin may know an operation by: itself, and its work, of which it may be only a part. */
+export function pinKeys(operation: PlannedOperation): readonly string[] {
+  return [operation.id, ...workOf(operation)];
+}
+
 /** The rule of what comes in order because somebody has fixed it so. */
 export const FIXED_ORDER = 'fixed-order';
 
@@ -35,14 +40,14 @@ export class PinnedWork {
     const pieces = new Map<string, string[]>();
     for (const own of planned)
       if (own.parts.length > 0 && own.task !== 'mix')
-        for (const work of workOf(own)) pieces.set(work, [...(pieces.get(work) ?? []), own.id]);
+        for (const work of pinKeys(own)) pieces.set(work, [...(pieces.get(work) ?? []), own.id]);
     this.pieces = pieces;
   }
 
   /** An operation with what is fixed about it; its tickets and its hours come first. */
   pinned(operation: Operation, planned: PlannedOperation | undefined): Operation {
     const isOwn = planned && planned.parts.length > 0 && planned.task !== 'mix';
-    const pin = isOwn ? workOf(planned).flatMap((id) => this.byWork.get(id) ?? [])[0] : undefined;
+    const pin = isOwn ? pinKeys(planned).flatMap((id) => this.byWork.get(id) ?? [])[0] : undefined;
     if (!pin) return operation;
     return { ...operation, ...this.people(operation, pin), ...this.starts(operation, pin) };
   }

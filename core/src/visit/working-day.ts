@@ -1,8 +1,10 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { instantOf } from '../quantity/local-time.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import type { Place } from '../survey/property.ts';
 import type { Survey } from '../survey/survey.ts';
+import { GREATEST_LATITUDE, isPlaced } from '../wet-cycle/face-hours.ts';
 import { sunPosition } from '../wetting/sun-position.ts';
 
 /** What a day's work begins and ends by. */
@@ -19,12 +21,6 @@ export interface WorkingDay {
 const DUSK_DEGREES = -6;
 const STEP_MINUTES = 5;
 const NOON_MINUTES = 720;
-/** Nearer to a pole it is light or dark for weeks. */
-const GREATEST_LATITUDE = 89;
-/** Whoever begins so long before it is light means to work at night, s. */
-const NIGHT_SECONDS = 2 * 3600;
-/** However narrow the hours are, s. */
-const SHORTEST_SECONDS = 1800;
 
 /**
  * The company's day, within the hours in which one may be on the property and in which it is light there on the day of the work. Who
@@ -42,8 +38,9 @@ export function workingDay({ job, property }: Pick<Survey, 'job' | 'property'>):
   };
   if (property.hours) within(secondOfDay(property.hours.from), secondOfDay(property.hours.to), 'property');
   const light = job.start === null ? null : lightOn(job.start, property.place);
-  if (light && begin > light.from - NIGHT_SECONDS && begin < light.to) within(light.from, light.to, 'light');
-  return { ...day, to: Math.max(day.from + SHORTEST_SECONDS, day.to) };
+  if (light && begin > light.from - TRADE_DEFAULTS.nightWorkSeconds && begin < light.to)
+    within(light.from, light.to, 'light');
+  return { ...day, to: Math.max(day.from + TRADE_DEFAULTS.shortestDaySeconds, day.to) };
 }
 
 /** A survey whose company stops work when its day, the property or the light ends. */
@@ -59,19 +56,10 @@ interface Light {
   readonly to: number;
 }
 
-/** The sun does not move because somebody edits a survey. */
-let lastLight: { readonly key: string; readonly light: Light | null } | null = null;
-
 /** From dawn to dusk, s after midnight by the clock of the place; null where it is light or dark all day, or nobody knows where it is. */
 function lightOn(date: string, place: Place): Light | null {
-  if (place.latitude === 0 && place.longitude === 0) return null;
-  const key = JSON.stringify([date, place]);
-  if (lastLight?.key !== key) lastLight = { key, light: reckonedLight(date, place) };
-  return lastLight.light;
-}
-
-function reckonedLight(date: string, { latitude, longitude, timeZone }: Place): Light | null {
-  if (Math.abs(latitude) > GREATEST_LATITUDE) return null;
+  const { latitude, longitude, timeZone } = place;
+  if (!isPlaced(place) || Math.abs(latitude) > GREATEST_LATITUDE) return null;
   const noon = instantOf(date, NOON_MINUTES, timeZone);
   if (!noon.ok) return null;
   const isLight = (minute: number) =>

@@ -33,14 +33,15 @@ interface SunHour {
   readonly hoursAfterNoon: number;
 }
 
-const GREATEST_LATITUDE = 89.9;
+/** Nearer to a pole no side faces anywhere, and it is light or dark for weeks. */
+export const GREATEST_LATITUDE = 89.9;
 const HOURS = 24;
 /** Direct light from which the sun counts as shining, W/m² (WMO-No. 8: 120, on what faces it), less what a face throws back. */
 const SUNSHINE = 96;
 const MINUTES_PER_DEGREE = 4;
 
 /** Whether a place was ever written down: nobody cleans in the sea off Africa. */
-function isPlaced({ latitude, longitude }: Place): boolean {
+export function isPlaced({ latitude, longitude }: Place): boolean {
   return latitude !== 0 || longitude !== 0;
 }
 

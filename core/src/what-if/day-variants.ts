@@ -1,3 +1,4 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import { say } from '../messages/message.ts';
@@ -33,9 +34,6 @@ export interface VariantFigures {
   readonly tooLong: number;
 }
 
-const LUNCH_MINUTES = 30;
-const EARLIER_SECONDS = 90 * 60;
-const EARLIEST_SECOND = 5 * 3600;
 /** Schedules for each visit: enough to compare by, not to order by. */
 const BUDGET = 12;
 
@@ -49,7 +47,10 @@ export function dayVariants(survey: Survey, { work }: Pick<Plan, 'work'>): reado
     house: { crew: crewOfSize(house.crew, size) },
   });
   const start = secondOfDay(house.dayStart);
-  const earlier = Math.max(EARLIEST_SECOND, start - EARLIER_SECONDS);
+  const earlier = Math.max(
+    TRADE_DEFAULTS.comparedEarliestSecond,
+    start - TRADE_DEFAULTS.comparedEarlierSeconds,
+  );
   const dayStart = clockTime(earlier).slice(0, 5);
   const busiest = busiestMachine(house, work.problem.operations);
   const count = busiest ? machineCounts(house)[busiest] : 0;
@@ -72,8 +73,8 @@ export function dayVariants(survey: Survey, { work }: Pick<Plan, 'work'>): reado
       ? { id: 'no-lunch', name: say('variant/no-lunch'), house: { lunch: null } }
       : {
           id: 'lunch',
-          name: say('variant/lunch', { minutes: LUNCH_MINUTES }),
-          house: { lunch: { ...USUAL_LUNCH, minutes: LUNCH_MINUTES } },
+          name: say('variant/lunch', { minutes: TRADE_DEFAULTS.comparedLunchMinutes }),
+          house: { lunch: { ...USUAL_LUNCH, minutes: TRADE_DEFAULTS.comparedLunchMinutes } },
         },
   ];
 }

@@ -1,11 +1,10 @@
 import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/plan.ts';
+import { contradictionInWords } from '../plan/contradiction-words.ts';
 import { derivationOf } from '../plan/derivation.ts';
-import { secondOfDay, shortTime } from '../quantity/duration.ts';
-import { contradiction, leastStarts } from '../sequence/contradiction.ts';
+import { secondOfDay } from '../quantity/duration.ts';
+import { contradiction } from '../sequence/contradiction.ts';
 import { faced } from '../survey/face.ts';
-import { say } from '../messages/message.ts';
-import { listed } from '../quantity/words.ts';
 import type { Warning } from '../warnings/warning.ts';
 import { withPin } from '../survey/round-pin.ts';
 import type { RoundPin } from '../survey/round-pin.ts';
@@ -56,7 +55,7 @@ export function* pinTrial(survey: Survey, pin: RoundPin, asOf: string): Generato
     ({ rule, params }) => rule === 'pin-void' && params['place'] === pin.name,
   );
   const isWorse = after === null && before !== null;
-  const impossible = after === null ? impossibleInWords(made, withPinned(survey, pin), pin) : null;
+  const impossible = after === null ? contradictionInWords(made, survey.job.house.dayStart) : null;
   const goes = (of: Survey): boolean =>
     impossible === null ? planned(of).visit !== null : contradiction(problemOf(of)) === null;
   return {
@@ -90,34 +89,3 @@ function* clashing(
 }
 
 const problemOf = (survey: Survey) => derivationOf(faced(survey))().work.problem;
-
-/** What contradicts the pin, as a crew lead says it; null where nothing does. */
-function impossibleInWords(
-  { work: { problem, planned }, surfaces }: Plan,
-  { job: { house } }: Survey,
-  pin: RoundPin,
-): string | null {
-  const circle = contradiction(problem);
-  if (!circle) return null;
-  const names = new Map(surfaces.map(({ surface }) => [surface.id as string, surface.name]));
-  const placeOf = new Map(planned.map(({ id, parts }) => [id, names.get(parts[0]?.surface ?? '')]));
-  const lags = circle.flatMap((binding) => (binding.kind === 'lag' ? [binding.lag] : []));
-  const closing = circle.find((binding) => binding.kind === 'closes');
-  if (!closing) {
-    const places = [...new Set(lags.flatMap(({ from, to }) => [placeOf.get(from), placeOf.get(to)]))];
-    return say('pin/circle', { places: listed(places.flatMap((name) => name ?? [])) });
-  }
-  const own = planned.find(({ id }) => id === closing.operation);
-  const first = [...new Set(lags.map(({ from }) => placeOf.get(from) ?? say('pin/set-out')))];
-  const open = problem.operations.map((one) =>
-    one.id === closing.operation ? { ...one, starts: null } : one,
-  );
-  const earliest = leastStarts({ ...problem, operations: open })?.get(closing.operation);
-  const start = secondOfDay(house.dayStart);
-  return say('pin/too-late', {
-    place: (own && placeOf.get(own.id)) ?? pin.name,
-    by: shortTime(start + Math.max(0, closing.at)),
-    first: listed(first.filter((name) => name !== placeOf.get(closing.operation))),
-    earliest: earliest === undefined ? '' : shortTime(start + earliest),
-  });
-}

@@ -1,6 +1,6 @@
 /** @jest-environment node */
 import { describe, expect, it } from '@jest/globals';
-import { plan, readJobFile } from '@etappe/core';
+import { plan, readJobFile, roundsInWords } from '@etappe/core';
 import { dayColumnLayout } from './day-column-layout.ts';
 
 const reading = readJobFile({
@@ -19,7 +19,7 @@ const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 2 });
 describe('one person’s day from top to bottom', () => {
   it('has all their rounds in time order, with words that never lie over each other', () => {
     for (const person of ['a', 'b']) {
-      const { bars, height } = dayColumnLayout(made, person);
+      const { bars, height } = dayColumnLayout(made, roundsInWords(made), person);
       const own = made.visit?.schedule.placements.filter((placed) => placed.person === person) ?? [];
       expect(bars.flatMap(({ round }) => round.operations)).toHaveLength(own.length);
       bars.forEach((bar, i) => {
@@ -32,6 +32,6 @@ describe('one person’s day from top to bottom', () => {
   });
 
   it('is empty without a visit', () => {
-    expect(dayColumnLayout({ ...made, visit: null }, 'a').bars).toEqual([]);
+    expect(dayColumnLayout({ ...made, visit: null }, [], 'a').bars).toEqual([]);
   });
 });

@@ -1,4 +1,3 @@
-import { roundsInWords } from '@etappe/core';
 import type { NamedRound, Plan } from '@etappe/core';
 import { lookOf } from './day-ribbon-layout.ts';
 import type { RoundLook } from './day-ribbon-layout.ts';
@@ -27,12 +26,12 @@ const TOP = 10;
 const HOUR = 3600;
 
 /** One person's day from top to bottom, a minute and a half to the pixel; each round has room for two lines of words. */
-export function dayColumnLayout(plan: Plan, person: string): ColumnLayout {
+export function dayColumnLayout(plan: Plan, rounds: readonly NamedRound[], person: string): ColumnLayout {
   if (!plan.visit) return { height: 0, bars: [], dwells: [], hours: [] };
   const { placements, makespan } = plan.visit.schedule;
   const y = (second: number) => TOP + second * PX_PER_SECOND;
   let free = 0;
-  const bars = roundsInWords(plan)
+  const bars = rounds
     .filter((round) => round.person === person)
     .map((round): ColumnBar => {
       const textY = Math.max(y(round.start), free);

@@ -1,5 +1,5 @@
-import { roundTime, secondOfDay, shortTime } from '@etappe/core';
-import type { Plan, Survey } from '@etappe/core';
+import { roundTime, secondOfDay, shortTime, whyThen } from '@etappe/core';
+import type { NamedRound, Plan, Survey } from '@etappe/core';
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { dayColumnLayout } from './day-column-layout.ts';
@@ -12,12 +12,20 @@ const BAR_WIDTH = 26;
 const DWELL_WIDTH = 6;
 const WORDS = AXIS + BAR_WIDTH + DWELL_WIDTH + 18;
 
+interface ColumnProps {
+  readonly plan: Plan;
+  readonly survey: Survey;
+  /** Of the plan. */
+  readonly rounds: readonly NamedRound[];
+}
+
 /** One person's day from top to bottom, for a screen that is high and narrow. */
-export function DayColumn({ plan, survey }: { readonly plan: Plan; readonly survey: Survey }) {
+export function DayColumn({ plan, survey, rounds }: ColumnProps) {
   const { crew, dayStart: clock } = survey.job.house;
   const [chosen, setChosen] = useState<string | null>(null);
   const person = crew.find(({ id }) => id === chosen)?.id ?? crew[0]?.id ?? '';
-  const layout = useMemo(() => dayColumnLayout(plan, person), [plan, person]);
+  const layout = useMemo(() => dayColumnLayout(plan, rounds, person), [plan, rounds, person]);
+  const why = useMemo(() => whyThen(plan, survey, rounds), [plan, survey, rounds]);
   const [selected, setSelected] = useState<string | null>(null);
   const dayStart = secondOfDay(clock);
   const shown = layout.bars.find(({ round }) => round.id === selected)?.round ?? null;
@@ -31,7 +39,7 @@ export function DayColumn({ plan, survey }: { readonly plan: Plan; readonly surv
         value={person}
         onChange={setChosen}
       />
-      {shown && <RoundDetail round={shown} plan={plan} survey={survey} />}
+      {shown && <RoundDetail round={shown} why={why} survey={survey} />}
       <div className="day-column-track" style={{ height: layout.height }}>
         <svg width="100%" height={layout.height} aria-hidden>
           {layout.hours.map(({ y, second }) => (

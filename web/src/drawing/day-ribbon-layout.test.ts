@@ -1,6 +1,6 @@
 /** @jest-environment node */
 import { describe, expect, it } from '@jest/globals';
-import { plan, readJobFile } from '@etappe/core';
+import { faceSun, plan, readJobFile, roundsInWords } from '@etappe/core';
 import { dayRibbonLayout } from './day-ribbon-layout.ts';
 
 const reading = readJobFile({
@@ -16,7 +16,8 @@ const reading = readJobFile({
 if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
 const { survey } = reading;
 const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 2 });
-const layout = dayRibbonLayout(made, survey, 800);
+const day = { plan: made, survey, rounds: roundsInWords(made), sun: faceSun(made, survey) };
+const layout = dayRibbonLayout(day, 800);
 
 describe('the day ribbon', () => {
   it('has a row per person and a bar per round, all inside it, each with its name', () => {
@@ -55,7 +56,7 @@ describe('the day ribbon', () => {
     const { property, job } = survey;
     const quiet = { ...property, quietHours: [{ from: '08:10', to: '08:20' }, { from: '22:00', to: '23:00' }] };
     const house = { ...job.house, dayHours: 1 };
-    const short = dayRibbonLayout(made, { ...survey, property: quiet, job: { ...job, house } }, 800);
+    const short = dayRibbonLayout({ ...day, survey: { ...survey, property: quiet, job: { ...job, house } } }, 800);
     expect(short.bands.map(({ kind }) => kind)).toEqual(['quiet']);
     expect(short.bands[0]?.x).toBeCloseTo(short.x(600), 5);
     expect(layout.dayEnd).toBeNull();
@@ -63,6 +64,6 @@ describe('the day ribbon', () => {
   }); // prettier-ignore
 
   it('of a plan without a visit is empty', () => {
-    expect(dayRibbonLayout({ ...made, visit: null }, survey, 800).bars).toEqual([]);
+    expect(dayRibbonLayout({ ...day, plan: { ...made, visit: null }, rounds: [] }, 800).bars).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import { faceSun, roundsInWords, secondOfDay, workingDay } from '@etappe/core';
+import { secondOfDay, workingDay } from '@etappe/core';
 import type { FaceSun, NamedRound, Plan, PlannedOperation, Survey, Task } from '@etappe/core';
 import { scaleLinear } from 'd3-scale';
 import type { ScaleLinear } from 'd3-scale';
@@ -6,6 +6,14 @@ import { labelRows, shortened } from './label-rows.ts';
 
 /** What is done most of the time in a round, as far as the ribbon tells it apart. */
 export type RoundLook = 'frame' | 'rest' | 'mix' | 'wet' | 'rinse' | 'dry';
+
+/** A day, with what was read off it once. */
+export interface DrawnDay {
+  readonly plan: Plan;
+  readonly survey: Survey;
+  readonly rounds: readonly NamedRound[];
+  readonly sun: FaceSun | null;
+}
 
 interface Box {
   readonly x: number;
@@ -95,7 +103,8 @@ export function lookOf({ operations, letters }: NamedRound): RoundLook {
  *
  * @param width of the whole day, px
  */
-export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): RibbonLayout {
+export function dayRibbonLayout(day: DrawnDay, width: number): RibbonLayout {
+  const { plan, survey } = day;
   const { crew } = survey.job.house;
   const { to: end } = workingDay(survey);
   const makespan = plan.visit?.schedule.makespan ?? 0;
@@ -103,7 +112,7 @@ export function dayRibbonLayout(plan: Plan, survey: Survey, width: number): Ribb
     .domain([0, Math.max(1, makespan)])
     .range([SIDES, Math.max(SIDES + 1, width - SIDES)]);
   const height = RIBBON_TOP + ROW_HEIGHT * (plan.visit ? crew.length : 0) + 4;
-  const drawing = new RibbonDrawing(plan, survey, x);
+  const drawing = new RibbonDrawing(day, x);
   const ticks = plan.visit ? Math.floor(makespan / TICK_SECONDS) + 1 : 0;
   return {
     width,
@@ -142,6 +151,7 @@ function bandsOf(
 
 class RibbonDrawing {
   private readonly plan: Plan;
+  private readonly rounds: readonly NamedRound[];
   private readonly crew: Survey['job']['house']['crew'];
   private readonly x: ScaleLinear<number, number>;
   private readonly at: ReadonlyMap<
@@ -151,13 +161,14 @@ class RibbonDrawing {
   private readonly names: ReadonlyMap<string, string>;
   private readonly sun: FaceSun | null;
 
-  constructor(plan: Plan, survey: Survey, x: ScaleLinear<number, number>) {
+  constructor({ plan, survey, rounds, sun }: DrawnDay, x: ScaleLinear<number, number>) {
     this.plan = plan;
+    this.rounds = rounds;
     this.crew = survey.job.house.crew;
     this.x = x;
     this.at = new Map(plan.visit?.schedule.placements.map((p) => [p.operation, p]));
     this.names = new Map(plan.surfaces.map(({ surface }) => [surface.id, surface.name]));
-    this.sun = faceSun(plan, survey);
+    this.sun = sun;
   }
 
   rowOf(person: string): number {
@@ -167,9 +178,8 @@ class RibbonDrawing {
 
   bars(): readonly RibbonBar[] {
     const { x } = this;
-    const named = roundsInWords(this.plan);
     return this.crew.flatMap(({ id }) => {
-      const own = named.filter(({ person }) => person === id);
+      const own = this.rounds.filter(({ person }) => person === id);
       const labels = labelRows(
         own.map((round) => ({ text: round.short, x: x(round.start) })),
         { rows: LABEL_LANES, to: x.range()[1] ?? 0 },

@@ -1,12 +1,13 @@
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
-import { secondOfDay, shortTime } from '@etappe/core';
-import type { NamedRound, Plan, Survey } from '@etappe/core';
+import { faceSun, secondOfDay, shortTime, whyThen } from '@etappe/core';
+import type { NamedRound, Plan, RoundMove, Survey } from '@etappe/core';
 import { Button, Segmented } from 'antd';
 import { useId, useMemo, useRef, useState } from 'react';
 import { useWidth } from './use-width.ts';
 import { dayRibbonLayout } from './day-ribbon-layout.ts';
 import type { RibbonBar } from './day-ribbon-layout.ts';
 import { ROUND_LOOKS } from './round-looks.ts';
+import { Hatch } from './hatch.tsx';
 import { RibbonGround } from './ribbon-ground.tsx';
 import { OVERLAYS, RibbonOverlay, overlayLineY, overlayLines } from './ribbon-overlay.tsx';
 import type { Overlay } from './ribbon-overlay.tsx';
@@ -22,16 +23,11 @@ const LEAST_WIDTH = 640;
 const PARTS_FROM = 1.6;
 const NUDGE_SECONDS = 300;
 
-/** Where a round is wanted. */
-export interface RoundMove {
-  readonly person: string;
-  /** By the clock, hh:mm. */
-  readonly at: string;
-}
-
 interface Props {
   readonly plan: Plan;
   readonly survey: Survey;
+  /** Of the plan. */
+  readonly rounds: readonly NamedRound[];
   /** Whether anything about a round can be fixed. */
   readonly movable: (round: NamedRound) => boolean;
   /** Asked for by a drag or a key; null where only what is fixed is to be looked at. */
@@ -46,13 +42,18 @@ const OVERLAY_WORDS: Readonly<Record<Overlay, string>> = {
 };
 
 /** The visit by person on one time axis, in rounds; choosing a person draws their way through the day. */
-export function DayRibbon({ plan, survey, movable, move }: Props) {
+export function DayRibbon({ plan, survey, rounds, movable, move }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const { zoom, closer, further, whole } = useRibbonZoom(frame);
   const width = Math.round(zoom * Math.max(LEAST_WIDTH, useWidth(frame)));
-  const layout = useMemo(() => dayRibbonLayout(plan, survey, width), [plan, survey, width]);
+  const sun = useMemo(() => faceSun(plan, survey), [plan, survey]);
+  const why = useMemo(() => whyThen(plan, survey, rounds), [plan, survey, rounds]);
+  const layout = useMemo(
+    () => dayRibbonLayout({ plan, survey, rounds, sun }, width),
+    [plan, survey, rounds, sun, width],
+  );
   const [overlay, setOverlay] = useState<Overlay>('none');
-  const under = useMemo(() => overlayLines(overlay, plan, survey), [overlay, plan, survey]);
+  const under = useMemo(() => overlayLines(overlay, plan, sun), [overlay, plan, sun]);
   const [selected, setSelected] = useState<string | null>(null);
   const [hovered, setHovered] = useState<string | null>(null);
   const [person, setPerson] = useState<string | null>(null);
@@ -134,17 +135,10 @@ export function DayRibbon({ plan, survey, movable, move }: Props) {
         <div className="ribbon-scroller" ref={frame}>
           <svg width={layout.width} height={height} role="group" aria-label={say('day-ribbon-by-person')}>
             <defs>
-              <pattern
-                id={hatch}
-                width={6}
-                height={6}
-                patternUnits="userSpaceOnUse"
-                patternTransform="rotate(45)"
-              >
-                <line x1={0} x2={0} y1={0} y2={6} stroke="var(--dwell)" strokeWidth={3.4} />
-              </pattern>
+              <Hatch id={hatch} degrees={45} step={6} stroke="var(--dwell)" width={3.4} />
+              <Hatch id={`${hatch}quiet`} degrees={-45} step={7} stroke="var(--line)" width={2.4} />
             </defs>
-            <RibbonGround layout={layout} dayStart={dayStart} height={height} hatch={hatch} />
+            <RibbonGround layout={layout} dayStart={dayStart} height={height} hatch={`${hatch}quiet`} />
             <RibbonOverlay
               overlay={overlay}
               plan={plan}
@@ -248,7 +242,7 @@ export function DayRibbon({ plan, survey, movable, move }: Props) {
           </label>
         ))}
       </div>
-      <RoundDetail round={shown} plan={plan} survey={survey} />
+      <RoundDetail round={shown} why={why} survey={survey} />
       <div className="ribbon-legend">
         {Object.values(ROUND_LOOKS).map(({ word, fill }) => (
           <span key={word}>

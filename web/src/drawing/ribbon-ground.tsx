@@ -15,20 +15,9 @@ interface Props {
 export function RibbonGround({ layout, dayStart, height, hatch }: Props) {
   return (
     <g aria-hidden>
-      <defs>
-        <pattern
-          id={`${hatch}quiet`}
-          width={7}
-          height={7}
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(-45)"
-        >
-          <line x1={0} x2={0} y1={0} y2={7} stroke="var(--line)" strokeWidth={2.4} />
-        </pattern>
-      </defs>
       {layout.bands.map(({ kind, x, y, width, height: own }) => (
         <g key={`${kind} ${x}`}>
-          <rect x={x} y={y} width={width} height={own} fill={`url(#${hatch}quiet)`} opacity={0.7} />
+          <rect x={x} y={y} width={width} height={own} fill={`url(#${hatch})`} opacity={0.7} />
           <text x={x + 3} y={layout.height - 4} fontSize={12} fill="var(--quiet)">
             {kind === 'quiet' ? say('quiet-hours') : say('tank-fills')}
           </text>

@@ -1,13 +1,5 @@
-import {
-  MACHINE_KINDS,
-  MACHINE_NAMES,
-  faceSun,
-  faced,
-  shortTime,
-  secondOfDay,
-  visitWater,
-} from '@etappe/core';
-import type { Plan, Survey } from '@etappe/core';
+import { MACHINE_KINDS, MACHINE_NAMES, faced, shortTime, secondOfDay, visitWater } from '@etappe/core';
+import type { FaceSun, Plan, Survey } from '@etappe/core';
 import { area } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { ScaleLinear } from 'd3-scale';
@@ -32,18 +24,18 @@ interface Line {
 export function overlayLines(
   overlay: Overlay,
   plan: Plan,
-  survey: Survey,
+  sun: FaceSun | null,
 ): { readonly height: number; readonly lines: readonly Line[] } {
   if (overlay === 'none') return { height: 0, lines: [] };
   if (overlay === 'tank') return { height: TANK_HEIGHT + 2 * TOP, lines: [] };
-  const lines = overlay === 'sun' ? sunLines(plan, survey) : machineLines(plan);
+  const lines = overlay === 'sun' ? sunLines(sun) : machineLines(plan);
   return { height: ROW * Math.max(1, lines.length) + 2 * TOP, lines };
 }
 
 export const overlayLineY = (index: number) => TOP + index * ROW;
 
-function sunLines(plan: Plan, survey: Survey): readonly Line[] {
-  return (faceSun(plan, survey)?.sides ?? []).map(({ name, spans }) => ({ name, spans }));
+function sunLines(sun: FaceSun | null): readonly Line[] {
+  return (sun?.sides ?? []).map(({ name, spans }) => ({ name, spans }));
 }
 
 function machineLines({ visit, work: { problem } }: Plan): readonly Line[] {

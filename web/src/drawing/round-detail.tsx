@@ -1,18 +1,17 @@
-import { formatDuration, roundTime, roundsInWords, secondOfDay, whyThen } from '@etappe/core';
-import type { NamedRound, Plan, Survey } from '@etappe/core';
-import { useMemo } from 'react';
+import { formatDuration, roundTime, secondOfDay } from '@etappe/core';
+import type { NamedRound, Survey } from '@etappe/core';
 import { say } from '../messages/drawing.ts';
 
 interface Props {
   /** The one under the pointer, or chosen; null for none. */
   readonly round: NamedRound | null;
-  readonly plan: Plan;
+  /** By the id of each round, as it is told. */
+  readonly why: ReadonlyMap<string, string>;
   readonly survey: Survey;
 }
 
 /** One round to be read: when, who, what, and why not earlier. */
-export function RoundDetail({ round, plan, survey }: Props) {
-  const why = useMemo(() => whyThen(plan, survey, roundsInWords(plan)), [plan, survey]);
+export function RoundDetail({ round, why, survey }: Props) {
   const dayStart = secondOfDay(survey.job.house.dayStart);
   const person = survey.job.house.crew.find(({ id }) => id === round?.person)?.name ?? round?.person;
   return (

@@ -1,43 +1,33 @@
-import type { NamedRound, Survey } from '@etappe/core';
+import { pinsAsTold } from '@etappe/core';
+import type { NamedRound, Plan, Survey } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { TextField } from '../quantity-fields/text-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
-import { pinsWithTold } from './pinned-round.ts';
+import { HourField } from './hour-field.tsx';
+import { pinOf } from './pinned-round.ts';
 import { say } from '../messages/sequence.ts';
 
-const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
-
-/** Keeps the first part of the day as people were told it, whatever is planned anew after that. */
-export function KeepTold({
-  survey,
-  rounds,
-}: {
+interface KeepToldProps {
+  readonly plan: Plan;
   readonly survey: Survey;
   readonly rounds: readonly NamedRound[];
-}) {
+}
+
+/** Keeps the first part of the day as people were told it, whatever is planned anew after that. */
+export function KeepTold({ plan, survey, rounds }: KeepToldProps) {
   const { patch } = useJob();
   const { house } = survey.job;
-  const [until, setUntil] = useState('');
+  const [until, setUntil] = useState<string | null>(null);
   const pins = house.pins ?? [];
   return (
     <div className="keep-told">
-      <TextField
-        label={say('keep-told/until')}
-        value={until}
-        placeholder="10:00"
-        take={(text) => {
-          const hour = text.trim();
-          if (hour !== '' && !HOUR.test(hour)) return say('pin/hour', { hour });
-          setUntil(hour);
-          return null;
-        }}
-      />
+      <HourField label={say('keep-told/until')} hour={until} placeholder="10:00" take={setUntil} />
       <Button
-        disabled={until === ''}
+        disabled={until === null}
         onClick={() => {
-          patch({ house: { ...house, pins: pinsWithTold(survey, rounds, until) } });
-          setUntil('');
+          if (until === null) return;
+          patch({ house: { ...house, pins: pinsAsTold(plan, survey, rounds, until, pinOf) } });
+          setUntil(null);
         }}
       >
         {say('keep-told/keep')}

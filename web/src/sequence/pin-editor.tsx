@@ -1,42 +1,53 @@
-import { formatDuration, roundTime, secondOfDay, shortTime, withPin } from '@etappe/core';
-import type { NamedRound, PinTrial, PinnedTo, Survey } from '@etappe/core';
+import {
+  NOTHING_FIXED,
+  fixedBy,
+  formatDuration,
+  pinOn,
+  roundTime,
+  secondOfDay,
+  shortTime,
+  withPin,
+  workInRound,
+} from '@etappe/core';
+import type { Fixed, NamedRound, PinTrial, PinnedTo, Plan, Survey } from '@etappe/core';
 import { Button, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { usePinTrial } from '../planning/pin-trial.tsx';
-import { TextField } from '../quantity-fields/text-field.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
-import { NOTHING_FIXED, draftOf, isSameDraft, pinOf, pinOn, workInRound } from './pinned-round.ts';
-import type { PinDraft } from './pinned-round.ts';
+import { HourField } from './hour-field.tsx';
+import { pinOf } from './pinned-round.ts';
 import { say } from '../messages/sequence.ts';
 
 interface EditorProps {
+  /** That the round is of. */
+  readonly plan: Plan;
   readonly survey: Survey;
   readonly round: NamedRound;
   /** Of the day, to put it before or after. */
   readonly rounds: readonly NamedRound[];
   /** What is wanted, as by a drag; null to begin with what is fixed now. */
-  readonly wanted: PinDraft | null;
+  readonly wanted: Fixed | null;
   readonly close: () => void;
 }
 
 const NOBODY = '';
-const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
 
 /** Who does a round, when it is begun and beside what: what that costs is told before it is fixed. */
-export function PinEditor({ survey, round, rounds, wanted, close }: EditorProps) {
+export function PinEditor({ plan, survey, round, rounds, wanted, close }: EditorProps) {
   const { patch } = useJob();
   const { house } = survey.job;
-  const work = useMemo(() => workInRound(round), [round]);
-  const pin = pinOn(work, survey);
-  const [draft, setDraft] = useState(wanted ?? draftOf(pin));
-  const isSame = isSameDraft(draft, draftOf(pin));
-  const tried = useMemo(() => pinOf(draft, work, round.name), [draft, work, round.name]);
+  const pinned = useMemo(() => workInRound(round, plan), [round, plan]);
+  const pin = pinOn(round, survey);
+  const [draft, setDraft] = useState(wanted ?? fixedBy(pin));
+  const isSame = JSON.stringify(draft) === JSON.stringify(fixedBy(pin));
+  const tried = useMemo(() => pinOf(draft, pinned, round), [draft, pinned, round]);
   const trial = usePinTrial(survey, isSame ? null : tried);
-  const change = (to: Partial<PinDraft>) => {
+  const change = (to: Partial<Fixed>) => {
     setDraft({ ...draft, ...to });
   };
-  const fix = (fixed: PinDraft) => {
-    patch({ house: { ...house, pins: withPin(house.pins ?? [], pinOf(fixed, work, round.name)) } });
+  const fix = (fixed: Fixed) => {
+    const others = (house.pins ?? []).filter((one) => one !== pin);
+    patch({ house: { ...house, pins: withPin(others, pinOf(fixed, pinned, round)) } });
     close();
   };
   return (
@@ -51,6 +62,7 @@ export function PinEditor({ survey, round, rounds, wanted, close }: EditorProps)
       <HourField
         label={say('pin/not-before')}
         hour={draft.notBefore}
+        placeholder={say('pin/any-time')}
         take={(notBefore) => {
           change({ notBefore });
         }}
@@ -58,6 +70,7 @@ export function PinEditor({ survey, round, rounds, wanted, close }: EditorProps)
       <HourField
         label={say('pin/not-after')}
         hour={draft.notAfter}
+        placeholder={say('pin/any-time')}
         take={(notAfter) => {
           change({ notAfter });
         }}
@@ -66,6 +79,7 @@ export function PinEditor({ survey, round, rounds, wanted, close }: EditorProps)
         label={say('pin/after')}
         to={draft.after}
         own={round}
+        plan={plan}
         rounds={rounds}
         survey={survey}
         take={(after) => {
@@ -76,6 +90,7 @@ export function PinEditor({ survey, round, rounds, wanted, close }: EditorProps)
         label={say('pin/before')}
         to={draft.before}
         own={round}
+        plan={plan}
         rounds={rounds}
         survey={survey}
         take={(before) => {
@@ -147,35 +162,12 @@ function PersonChoice({
   );
 }
 
-function HourField({
-  label,
-  hour,
-  take,
-}: {
-  readonly label: string;
-  readonly hour: string | null;
-  readonly take: (hour: string | null) => void;
-}) {
-  return (
-    <TextField
-      label={label}
-      value={hour ?? ''}
-      placeholder={say('pin/any-time')}
-      take={(text) => {
-        const typed = text.trim();
-        if (typed !== '' && !HOUR.test(typed)) return say('pin/hour', { hour: typed });
-        take(typed === '' ? null : typed);
-        return null;
-      }}
-    />
-  );
-}
-
 /** Another round that it comes before or after. */
 function OtherRound({
   label,
   to,
   own,
+  plan,
   rounds,
   survey,
   take,
@@ -183,14 +175,18 @@ function OtherRound({
   readonly label: string;
   readonly to: PinnedTo | null;
   readonly own: NamedRound;
+  readonly plan: Plan;
   readonly rounds: readonly NamedRound[];
   readonly survey: Survey;
   readonly take: (to: PinnedTo | null) => void;
 }) {
   const id = useId();
   const dayStart = secondOfDay(survey.job.house.dayStart);
-  const others = rounds.filter((round) => round.id !== own.id && workInRound(round).length > 0);
-  const now = others.find((round) => to?.work.some((one) => workInRound(round).includes(one)));
+  const others = rounds
+    .filter(({ id: other }) => other !== own.id)
+    .map((round) => ({ round, work: workInRound(round, plan).work }))
+    .filter(({ work }) => work.length > 0);
+  const now = others.find(({ work }) => to?.work.some((one) => work.includes(one)))?.round;
   return (
     <label htmlFor={id}>
       {label}
@@ -200,14 +196,14 @@ function OtherRound({
         showSearch={{ optionFilterProp: 'label' }}
         options={[
           { value: NOBODY, label: say('pin/any-round') },
-          ...others.map((round) => ({
+          ...others.map(({ round }) => ({
             value: round.id,
             label: `${shortTime(dayStart + round.start)} ${round.short}`,
           })),
         ]}
         onChange={(chosen: string) => {
-          const round = others.find((one) => one.id === chosen);
-          take(round ? { work: workInRound(round), name: round.name.slice(0, 120) } : null);
+          const other = others.find(({ round }) => round.id === chosen);
+          take(other ? { work: other.work, name: other.round.name.slice(0, 120) } : null);
         }}
       />
     </label>

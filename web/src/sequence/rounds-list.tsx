@@ -1,20 +1,21 @@
-import { roundTime, secondOfDay } from '@etappe/core';
-import type { NamedRound, Survey } from '@etappe/core';
+import { pinOn, roundTime, secondOfDay, workInRound } from '@etappe/core';
+import type { NamedRound, Plan, Survey } from '@etappe/core';
 import { PushpinFilled, PushpinOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { say } from '../messages/sequence.ts';
 import { PinEditor } from './pin-editor.tsx';
 import { KeepTold } from './keep-told.tsx';
-import { pinInWords, pinOn, workInRound } from './pinned-round.ts';
+import { pinInWords } from './pinned-round.ts';
 
 interface ListProps {
+  readonly plan: Plan;
   readonly survey: Survey;
-  /** Of a plan. */
+  /** Of the plan. */
   readonly rounds: readonly NamedRound[];
 }
 
 /** Each person's day to be read: round after round, to five minutes; each can be fixed to somebody and to a time. */
-export function RoundsList({ survey, rounds }: ListProps) {
+export function RoundsList({ plan, survey, rounds }: ListProps) {
   const { house } = survey.job;
   const dayStart = secondOfDay(house.dayStart);
   const [open, setOpen] = useState<string | null>(null);
@@ -28,8 +29,8 @@ export function RoundsList({ survey, rounds }: ListProps) {
               {rounds
                 .filter(({ person }) => person === id)
                 .map((round) => {
-                  const work = workInRound(round);
-                  const pin = pinOn(work, survey);
+                  const { work } = workInRound(round, plan);
+                  const pin = pinOn(round, survey);
                   return (
                     <li key={round.id}>
                       <span className="figure">{roundTime(dayStart + round.start)}</span>
@@ -52,6 +53,7 @@ export function RoundsList({ survey, rounds }: ListProps) {
                       )}
                       {open === round.id && (
                         <PinEditor
+                          plan={plan}
                           survey={survey}
                           round={round}
                           rounds={rounds}
@@ -68,7 +70,7 @@ export function RoundsList({ survey, rounds }: ListProps) {
           </div>
         ))}
       </div>
-      <KeepTold survey={survey} rounds={rounds} />
+      <KeepTold plan={plan} survey={survey} rounds={rounds} />
     </section>
   );
 }

@@ -1,13 +1,15 @@
 import {
   decimal,
+  fixedByMove,
   formatDuration,
   paidSeconds,
   roundTime,
   roundsInWords,
   secondOfDay,
   shortTime,
+  workInRound,
 } from '@etappe/core';
-import type { NamedRound, Plan, Survey } from '@etappe/core';
+import type { Fixed, NamedRound, Plan, Survey } from '@etappe/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { DayColumn } from '../drawing/day-column.tsx';
@@ -18,8 +20,6 @@ import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { PlanWarnings } from './plan-warnings.tsx';
 import { PinEditor } from './pin-editor.tsx';
-import { draftMoved, workInRound } from './pinned-round.ts';
-import type { PinDraft } from './pinned-round.ts';
 import { RoundsList } from './rounds-list.tsx';
 import { FrontsTable } from './fronts-table.tsx';
 import { DayComparison } from './day-comparison.tsx';
@@ -84,20 +84,21 @@ export function SequencePage() {
 function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: Survey }) {
   const rounds = useMemo(() => roundsInWords(plan), [plan]);
   const isPhone = useMedia(PHONE);
-  const [moved, setMoved] = useState<{ readonly round: NamedRound; readonly draft: PinDraft | null } | null>(
+  const [moved, setMoved] = useState<{ readonly round: NamedRound; readonly draft: Fixed | null } | null>(
     null,
   );
   return (
     <>
       {isPhone ? (
-        <DayColumn plan={plan} survey={survey} />
+        <DayColumn plan={plan} survey={survey} rounds={rounds} />
       ) : (
         <DayRibbon
           plan={plan}
           survey={survey}
-          movable={(round) => workInRound(round).length > 0}
+          rounds={rounds}
+          movable={(round) => workInRound(round, plan).work.length > 0}
           move={(round, to) => {
-            setMoved({ round, draft: to && draftMoved(round, to, survey) });
+            setMoved({ round, draft: to && fixedByMove(round, to, survey) });
           }}
         />
       )}
@@ -105,6 +106,7 @@ function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: 
         <div className="pin-moved hairline">
           <h3>{moved.round.name}</h3>
           <PinEditor
+            plan={plan}
             key={`${moved.round.id} ${JSON.stringify(moved.draft)}`}
             survey={survey}
             round={moved.round}
@@ -116,7 +118,7 @@ function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: 
           />
         </div>
       )}
-      <RoundsList survey={survey} rounds={rounds} />
+      <RoundsList plan={plan} survey={survey} rounds={rounds} />
     </>
   );
 }

@@ -65,6 +65,14 @@ export const TRADE_DEFAULTS = {
 
   // Mixes.
   /** A mix does the same within these shares of the wanted strength; of a neutraliser more does no harm, of one that is an acid a little. */
+  /** What other hours a day is compared with: a lunch of so long, a start so much earlier, and none before that time, s after midnight. */
+  comparedLunchMinutes: 30,
+  comparedEarlierSeconds: 5400,
+  comparedEarliestSecond: 18_000,
+  /** Whoever begins so long before it is light means to work at night by lamps, s. */
+  nightWorkSeconds: 7200,
+  /** However narrow the hours of a property and the light are, a day is so long, s. */
+  shortestDaySeconds: 1800,
   /** A part of the day in which a face dries by no more than this share of its hardest hour is worth waiting for, */
   gentleShare: 0.75,
   /** if it is so many hours long. */

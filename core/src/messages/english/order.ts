@@ -51,9 +51,12 @@ export const ORDER = {
   'pin/circle': 'Work on {places} would have to wait for what waits for it.',
   'pin/too-late':
     '{place} cannot be begun by {by}: before it comes {first}, which takes until {earliest} at the least.',
+  'pin/no-hour': '{place} would have to be begun by {by}: there is no hour left for it.',
   'why-then/begin': 'The visit begins with it.',
   'why-then/nothing': 'It could begin from {time} on; the day ends no sooner by that.',
   'why-then/comes': '{name} comes at {time}.',
+  'why-then/opens': 'Work begins at {time}: before that nobody may be on the property, or it is dark.',
+  'why-then/leaves': '{name} packs up in time to leave.',
   'why-then/lunch': 'Lunch from {time}.',
   'why-then/pinned': 'Fixed: not before {time}.',
   'why-then/fixed-order': 'Fixed: after “{round}”, through at {time} ({name}).',

@@ -52,6 +52,8 @@ export const WARNINGS = {
     'This visit breaks into {pieces} pieces of work, {sections} of them on the front at {place}: too many to sequence. Wait for cooler or damper weather, choose methods with a longer dwell, or split the job.',
   'no-sequence':
     'No sequence works: {why}. Add the machine or the person, or leave the surface out of scope.',
+  'no-sequence/contradicts':
+    'No sequence works. {why} Change the hours or what is fixed (Sequence), or leave the surface out of scope.',
   'no-sequence/fixed':
     'No sequence is found with what is fixed ({fixed}), and there is one without. Let one of them go, or fix it to another time or person (Sequence, Rounds).',
   'mix-outlived': 'No safe sequence: {why}. Add people, or spread the work over several visits.',
