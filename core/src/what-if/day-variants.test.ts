@@ -26,10 +26,15 @@ describe('the day with one thing otherwise', () => {
       'Begin at 06:30',
       'No lunch on site',
     ]);
-    const alone = { ...survey.job.house, crew: survey.job.house.crew.slice(0, 1), dayStart: '05:00', lunch: null };
+    const alone = {
+      ...survey.job.house,
+      crew: survey.job.house.crew.slice(0, 1),
+      dayStart: '05:00',
+      lunch: null,
+    };
     const few = { ...survey, job: { ...survey.job, house: alone } };
     expect(dayVariants(few, made).map(({ id }) => id)).toEqual(['people-2', 'lunch']);
-  }); // prettier-ignore
+  });
 
   it('changes nothing else, and is planned over all its days', () => {
     const now = figuresOf(survey);
@@ -52,9 +57,11 @@ describe('the day with one thing otherwise', () => {
     let paid = 0;
     for (let visit = 1; visit <= now.days; visit += 1)
       paid +=
-        3 * (plan({ ...survey, job: { ...survey.job, visit } }, { asOf: AS_OF, seed: 1, budget: 12 }).visit?.schedule.makespan ?? NaN);
+        3 *
+        (plan({ ...survey, job: { ...survey.job, visit } }, { asOf: AS_OF, seed: 1, budget: 12 }).visit
+          ?.schedule.makespan ?? NaN);
     expect(now.paidSeconds).toBe(paid);
-  }); // prettier-ignore
+  });
 
   it('says that it has none where a day cannot be sequenced', () => {
     const machines = survey.job.house.machines.map((machine) => ({ ...machine, count: 0 }));

@@ -77,9 +77,11 @@ describe('what somebody has fixed', () => {
 
   it('tells what the plan warns of with it: a neutraliser that is put off', () => {
     const trial = tried(survey, pin(['glass-roof.descale-sulfamic.3-neutralise'], { notBefore: '15:00' }));
-    expect(trial.warnings).toEqual([expect.stringMatching(/^Glass roof of the hall is rinsed by .* neutralised only at 15:/)]);
+    expect(trial.warnings).toEqual([
+      expect.stringMatching(/^Glass roof of the hall is rinsed by .* neutralised only at 15:/),
+    ]);
     expect(tried(survey, pin(['glass-roof.cycle-1'], { notBefore: '08:00' })).warnings).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('is told where it cannot hold, and is planned without it then: tickets come first', () => {
     const trial = tried(survey, pin(['drum-north.cycle-1'], { person: 'zed', name: 'Drum wall' }));
@@ -92,16 +94,25 @@ describe('what somebody has fixed', () => {
   it('names the pins that it clashes with, each of them needed, and none that is not', () => {
     // The drum is kept wet and finished by one person all the while: nobody is also elsewhere for the whole day.
     const { house } = survey.job;
-    const leaves = { ...survey, job: { ...survey.job, house: { ...house, crew: house.crew.map((m) => (m.id === 'b' ? { ...m, until: '12:00' } : m)) } } };
+    const leaves = {
+      ...survey,
+      job: {
+        ...survey.job,
+        house: { ...house, crew: house.crew.map((m) => (m.id === 'b' ? { ...m, until: '12:00' } : m)) },
+      },
+    };
     const harmless = pin(['path-north.cycle-1'], { person: 'c', name: 'Path' });
     const late = pin(['drum-north.cycle-1'], { notBefore: '12:30', name: 'Drum, late' });
-    const stands = { ...leaves, job: { ...leaves.job, house: { ...leaves.job.house, pins: [harmless, late] } } };
+    const stands = {
+      ...leaves,
+      job: { ...leaves.job, house: { ...leaves.job.house, pins: [harmless, late] } },
+    };
     expect(plan(stands, OPTIONS).visit).not.toBeNull();
     // The drum's second cycle follows the first, and b is gone by then.
     const clash = tried(stands, pin(['drum-north.cycle-2'], { person: 'b', name: 'Rust of the drum' }));
     expect([clash.laterSeconds, clash.finishSecondOfDay]).toEqual([null, null]);
     expect(clash.clashesWith).toEqual(['Drum, late']);
-  }); // prettier-ignore
+  });
 
   it('is begun by its time, or comes before or after other work, and why is told', () => {
     const by = placedWith(pin(['glass-roof.cycle-1'], { notAfter: '10:30' }));
@@ -110,39 +121,69 @@ describe('what somebody has fixed', () => {
     const after = placedWith(pin(['glass-roof.cycle-1'], { after: windows }));
     const at = (made: Plan, work: string, when: 'start' | 'finish') =>
       made.visit?.schedule.placements.flatMap((one) =>
-        made.work.planned.some((own) => own.id === one.operation && own.task !== 'mix' && workOf(own).includes(work)) ? [one[when]] : [],
+        made.work.planned.some(
+          (own) => own.id === one.operation && own.task !== 'mix' && workOf(own).includes(work),
+        )
+          ? [one[when]]
+          : [],
       ) ?? [];
-    expect(Math.min(...at(after.made, 'glass-roof.cycle-1', 'start'))).toBeGreaterThanOrEqual(Math.max(...at(after.made, 'gallery-windows.cycle-1', 'finish')));
+    expect(Math.min(...at(after.made, 'glass-roof.cycle-1', 'start'))).toBeGreaterThanOrEqual(
+      Math.max(...at(after.made, 'gallery-windows.cycle-1', 'finish')),
+    );
     const before = placedWith(pin(['glass-roof.cycle-1'], { before: windows }));
-    expect(Math.max(...at(before.made, 'glass-roof.cycle-1', 'finish'))).toBeLessThanOrEqual(Math.min(...at(before.made, 'gallery-windows.cycle-1', 'start')));
+    expect(Math.max(...at(before.made, 'glass-roof.cycle-1', 'finish'))).toBeLessThanOrEqual(
+      Math.min(...at(before.made, 'gallery-windows.cycle-1', 'start')),
+    );
     const named = roundsInWords(before.made);
-    const why = [...whyThen(before.made, withPinned(survey, pin(['glass-roof.cycle-1'], { before: windows })), named).values()];
+    const why = [
+      ...whyThen(
+        before.made,
+        withPinned(survey, pin(['glass-roof.cycle-1'], { before: windows })),
+        named,
+      ).values(),
+    ];
     expect(why).toHaveLength(named.length);
     expect(why.every((text) => text.endsWith('.') && !text.includes('{'))).toBe(true);
-  }); // prettier-ignore
+  });
 
   it('that cannot be is told as certain, with what comes before it or what waits for what', () => {
     const soon = tried(halt, pin(['canopy.cycle-1'], { notAfter: '06:40', name: 'Canopy' }));
     expect(soon.laterSeconds).toBeNull();
-    expect(soon.impossible).toMatch(/^Metal canopy cannot be begun by 06:40: before it comes setting out, which takes until 0[67]:\d\d at the least\.$/);
+    expect(soon.impossible).toMatch(
+      /^Metal canopy cannot be begun by 06:40: before it comes setting out, which takes until 0[67]:\d\d at the least\.$/,
+    );
     expect(soon.clashesWith).toEqual([]);
-    const first = pin(['platform-slab.cycle-1'], { after: { work: ['platform-slab.cycle-2'], name: 'Rust' } });
-    expect(tried(halt, first).impossible).toBe('Work on Platform slab would have to wait for what waits for it.');
-  }); // prettier-ignore
+    const first = pin(['platform-slab.cycle-1'], {
+      after: { work: ['platform-slab.cycle-2'], name: 'Rust' },
+    });
+    expect(tried(halt, first).impossible).toBe(
+      'Work on Platform slab would have to wait for what waits for it.',
+    );
+  });
 
   it('clashes for certain with pins each of which is needed', () => {
     // The slab lies under the canopy, and is begun after it.
     const early = pin(['platform-slab.cycle-1'], { notAfter: '08:15', name: 'Slab' });
-    const stands = withPinned(withPinned(halt, early), pin(['platform-slab.cycle-2'], { person: 'a', name: 'Rust' }));
+    const stands = withPinned(
+      withPinned(halt, early),
+      pin(['platform-slab.cycle-2'], { person: 'a', name: 'Rust' }),
+    );
     expect(plan(stands, OPTIONS).visit).not.toBeNull();
     const late = pin(['canopy.cycle-1'], { notBefore: '10:00', name: 'Canopy' });
     const clash = tried(stands, late);
-    expect(clash.impossible).toMatch(/^Platform slab cannot be begun by 08:15: before it comes Metal canopy, /);
+    expect(clash.impossible).toMatch(
+      /^Platform slab cannot be begun by 08:15: before it comes Metal canopy, /,
+    );
     expect(clash.clashesWith).toEqual(['Slab']);
-    expect(tried(withPinned(halt, late), pin(['platform-slab.cycle-2'], { person: 'a' })).impossible).toBeNull();
+    expect(
+      tried(withPinned(halt, late), pin(['platform-slab.cycle-2'], { person: 'a' })).impossible,
+    ).toBeNull();
     const stopped = plan(withPinned(stands, late), OPTIONS).warnings;
-    expect(stopped.map(({ rule, text }) => [rule, text])).toContainEqual(['no-sequence', expect.stringContaining('Let one of them go')]);
-  }); // prettier-ignore
+    expect(stopped.map(({ rule, text }) => [rule, text])).toContainEqual([
+      'no-sequence',
+      expect.stringContaining('Let one of them go'),
+    ]);
+  });
 
   it('replaces what was fixed about the same work, and lets go of it with nothing', () => {
     const [one, other] = [pin(['x', 'y'], { person: 'a' }), pin(['z'], { person: 'b' })];

@@ -54,14 +54,23 @@ describe('the day ribbon', () => {
 
   it('hatches quiet hours, and marks the end of a working day that is too short', () => {
     const { property, job } = survey;
-    const quiet = { ...property, quietHours: [{ from: '08:10', to: '08:20' }, { from: '22:00', to: '23:00' }] };
+    const quiet = {
+      ...property,
+      quietHours: [
+        { from: '08:10', to: '08:20' },
+        { from: '22:00', to: '23:00' },
+      ],
+    };
     const house = { ...job.house, dayHours: 1 };
-    const short = dayRibbonLayout({ ...day, survey: { ...survey, property: quiet, job: { ...job, house } } }, 800);
+    const short = dayRibbonLayout(
+      { ...day, survey: { ...survey, property: quiet, job: { ...job, house } } },
+      800,
+    );
     expect(short.bands.map(({ kind }) => kind)).toEqual(['quiet']);
     expect(short.bands[0]?.x).toBeCloseTo(short.x(600), 5);
     expect(layout.dayEnd).toBeNull();
     expect(short.dayEnd === null).toBe((made.visit?.schedule.makespan ?? 0) <= 3600);
-  }); // prettier-ignore
+  });
 
   it('of a plan without a visit is empty', () => {
     expect(dayRibbonLayout({ ...day, plan: { ...made, visit: null }, rounds: [] }, 800).bars).toEqual([]);

@@ -14,11 +14,20 @@ interface ListProps {
   readonly rounds: readonly NamedRound[];
 }
 
-/** Each person's day to be read: round after round, to five minutes; each can be fixed to somebody and to a time. */
-export function RoundsList({ plan, survey, rounds }: ListProps) {
+/** The round that is being fixed, and the day that it was opened on. */
+interface Open extends Pick<ListProps, 'plan' | 'rounds'> {
+  readonly id: string;
+}
+
+/**
+ * Each person's day to be read: round after round, to five minutes; each can be fixed to somebody and to a time.
+ * While one is open the list stands still: a better day that arrives meanwhile is shown once it is closed.
+ */
+export function RoundsList({ survey, ...latest }: ListProps) {
   const { house } = survey.job;
   const dayStart = secondOfDay(house.dayStart);
-  const [open, setOpen] = useState<string | null>(null);
+  const [open, setOpen] = useState<Open | null>(null);
+  const { plan, rounds } = open ?? latest;
   return (
     <section aria-label={say('rounds')}>
       <div className="rounds-list">
@@ -43,15 +52,15 @@ export function RoundsList({ plan, survey, rounds }: ListProps) {
                           type="button"
                           className="pin-button"
                           aria-label={say('pin/open', { name: round.name })}
-                          aria-expanded={open === round.id}
+                          aria-expanded={open?.id === round.id}
                           onClick={() => {
-                            setOpen(open === round.id ? null : round.id);
+                            setOpen(open?.id === round.id ? null : { ...latest, id: round.id });
                           }}
                         >
                           {pin ? <PushpinFilled aria-hidden /> : <PushpinOutlined aria-hidden />}
                         </button>
                       )}
-                      {open === round.id && (
+                      {open?.id === round.id && (
                         <PinEditor
                           plan={plan}
                           survey={survey}

@@ -1,7 +1,7 @@
 import { beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
 import { plan, surveyOf } from '@etappe/core';
 import type { Plan, SurveyChange } from '@etappe/core';
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { PlanContext } from '../planning/use-plan.tsx';
 import type { Improving } from '../planning/use-plan.tsx';
@@ -190,65 +190,4 @@ describe('the sequence station', () => {
     });
     expect(await screen.findByText('from 09:30, apprentice')).toBeInTheDocument();
   });
-
-  it('tells what a fixed round costs before it is fixed, and lets it go again', async () => {
-    show();
-    const [open] = await screen.findAllByRole('button', { name: /^Fix who does it and when: Mill wall/ });
-    if (!open) throw new Error('no round');
-    await userEvent.click(open);
-    expect(screen.getByRole('button', { name: 'Fix it' })).toBeDisabled();
-    const time = screen.getAllByLabelText('Not before').at(-1);
-    if (!time) throw new Error('no field');
-    await userEvent.type(time, 'noon');
-    expect(screen.getByText('“noon” is no time of day: write 13:00.')).toBeInTheDocument();
-    await userEvent.clear(time);
-    await userEvent.type(time, '13:00');
-    expect(await screen.findByText(/^The visit ends .+ later, by \d\d:\d\d\.$/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Fix it' }));
-    await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins).toMatchObject([{ notBefore: '13:00', person: null }]);
-    });
-    expect((await screen.findAllByText('not before 13:00')).length).toBeGreaterThan(0);
-    await userEvent.click(open);
-    await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
-    await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins).toEqual([]);
-    });
-  });
-
-  it('moves a round by keys: an earlier time is a time by which it is begun', async () => {
-    show();
-    const [bar] = await screen.findAllByRole('button', { name: /^\d\d:\d\d .*: Mill wall/ });
-    if (!bar) throw new Error('no round');
-    act(() => {
-      bar.focus();
-    });
-    await userEvent.keyboard('.');
-    const editor = await screen.findByRole('group', { name: /^Fix who does it and when: Mill wall/ });
-    expect(within(editor).getByLabelText('Not before')).toHaveDisplayValue(/^\d\d:\d[05]$/);
-    expect(within(editor).getByLabelText('Begun by')).toHaveValue('');
-    act(() => {
-      bar.focus();
-    });
-    await userEvent.keyboard(',');
-    const earlier = await screen.findByRole('group', { name: /^Fix who does it and when: Mill wall/ });
-    expect(within(earlier).getByLabelText('Not before')).toHaveValue('');
-    expect(await within(earlier).findByText(/cannot be begun by|The visit ends|costs no time|No day/)).toBeInTheDocument();
-  }); // prettier-ignore
-
-  it('keeps what was told of the first part of the day, and lets go of it all', async () => {
-    show();
-    const until = await screen.findByLabelText('Keep what was told, until');
-    await userEvent.type(until, '23:00');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
-    await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins.length).toBeGreaterThan(0);
-    });
-    for (const pin of (lastHouse() as { pins: object[] }).pins)
-      expect(pin).toMatchObject({ person: expect.any(String), notBefore: expect.any(String), notAfter: expect.any(String) });
-    await userEvent.click(await screen.findByRole('button', { name: /^Let go of all that is fixed/ }));
-    await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins).toEqual([]);
-    });
-  }); // prettier-ignore
 });

@@ -80,13 +80,19 @@ export function SequencePage() {
   );
 }
 
+/** A round that was dragged or opened on the drawing, and the day that it stood in. */
+interface Moved {
+  readonly round: NamedRound;
+  readonly plan: Plan;
+  readonly rounds: readonly NamedRound[];
+  readonly draft: Fixed | null;
+}
+
 /** The day drawn, and the same as lists; a round that is moved on the drawing is tried below it. */
 function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: Survey }) {
   const rounds = useMemo(() => roundsInWords(plan), [plan]);
   const isPhone = useMedia(PHONE);
-  const [moved, setMoved] = useState<{ readonly round: NamedRound; readonly draft: Fixed | null } | null>(
-    null,
-  );
+  const [moved, setMoved] = useState<Moved | null>(null);
   return (
     <>
       {isPhone ? (
@@ -98,7 +104,7 @@ function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: 
           rounds={rounds}
           movable={(round) => workInRound(round, plan).work.length > 0}
           move={(round, to) => {
-            setMoved({ round, draft: to && fixedByMove(round, to, survey) });
+            setMoved({ round, plan, rounds, draft: to && fixedByMove(round, to, survey) });
           }}
         />
       )}
@@ -106,11 +112,11 @@ function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: 
         <div className="pin-moved hairline">
           <h3>{moved.round.name}</h3>
           <PinEditor
-            plan={plan}
+            plan={moved.plan}
             key={`${moved.round.id} ${JSON.stringify(moved.draft)}`}
             survey={survey}
             round={moved.round}
-            rounds={rounds}
+            rounds={moved.rounds}
             wanted={moved.draft}
             close={() => {
               setMoved(null);
