@@ -182,7 +182,8 @@ export {
 export type { Feature, FeatureDetailKey, FeatureKind } from './survey/feature.ts';
 export { usualShare } from './survey/finding.ts';
 export type { Finding } from './survey/finding.ts';
-export { LARGEST_CREW, crewOfSize, withMachineCount } from './survey/crew-and-machines.ts';
+export { LARGEST_CREW, asEntered, crewOfSize, entryOf, isAsEntered } from './survey/crew.ts';
+export { withMachineCount } from './survey/crew-and-machines.ts';
 export { DEFAULT_HOUSE, DEFAULT_WEATHER, USUAL_LUNCH, machineCounts } from './survey/job-detail.ts';
 export type { JobDetail, JobHouse, JobWeather } from './survey/job-detail.ts';
 export { pinTrial, withPinned } from './what-if/pin-trial.ts';
@@ -194,8 +195,9 @@ export { dayVariants, variantFigures, withVariant } from './what-if/day-variants
 export type { DayVariant, VariantFigures } from './what-if/day-variants.ts';
 export { dayRisk } from './risk/day-risk.ts';
 export type { DayRisk } from './risk/day-risk.ts';
-export { paidSeconds } from './visit/crew-hours.ts';
-export { TICKETS, ticketName } from './visit/tickets.ts';
+export { paidSeconds, paidWages } from './visit/crew-hours.ts';
+export { TICKETS, ticketName } from './survey/ticket.ts';
+export type { CompanyPerson } from './company/person.ts';
 export type { CrewMember, Machine } from './survey/crew-and-machines.ts';
 export { ASSET_PARTS, ASSET_PART_NAMES, stretchInWords, stretchSize } from './survey/long-asset.ts';
 export type { AssetPartKind, LongAsset } from './survey/long-asset.ts';

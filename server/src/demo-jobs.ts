@@ -45,7 +45,7 @@ export async function giveDemoJobs(
 /** A handbook as the changes that write it. */
 function changesOf(given: CompanyHandbook): readonly HandbookChange[] {
   return (Object.keys(HANDBOOK_PARTS) as HandbookPart[]).flatMap((part) =>
-    given[HANDBOOK_PARTS[part].list].map(({ id, ...detail }) => ({
+    (given[HANDBOOK_PARTS[part].list] ?? []).map(({ id, ...detail }) => ({
       id: uuidv7(),
       part,
       entry: id,

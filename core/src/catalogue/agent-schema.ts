@@ -34,6 +34,7 @@ export const agentSchema = Joi.object({
   harmsPlants: Joi.boolean().required(),
   harmsWaterLife: Joi.boolean().required(),
   keepsToNextVisit: Joi.boolean().required(),
+  apprenticeNeverAlone: Joi.boolean().required(),
   protection: texts.min(1),
   cautions: texts.min(1),
   hazards: texts.min(1),

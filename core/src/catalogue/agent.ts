@@ -71,10 +71,15 @@ export interface Agent {
   readonly cautions: readonly string[];
   /** A mix that gives off gas is never closed up nor kept. */
   readonly keepsToNextVisit: boolean;
+  /** An apprentice mixes and puts it on only with somebody trained at hand. */
+  readonly apprenticeNeverAlone: boolean;
   /** What a litre or a kilogram usually costs as it is bought, in money of any country: methods are ranked by how prices stand to each other. */
   readonly usualPrice: number;
   readonly source: string;
 }
+
+/** An agent without what its class says of it. */
+export type AgentOfClass = Omit<Agent, 'apprenticeNeverAlone'>;
 
 /** Whether an agent is used as it is sold, so that a strength in g/L says nothing. */
 export function isReadyToUse(agent: Agent): boolean {

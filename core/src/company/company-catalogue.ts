@@ -38,11 +38,11 @@ export interface CompanyCatalogue extends Catalogue {
 }
 
 /**
- * A handbook that came once more over a worker's border is another object with the same in it. What lies on the shelf changes
- * no value of the catalogue.
+ * A handbook that came once more over a worker's border is another object with the same in it. What lies on the shelf and
+ * who works for the company change no value of the catalogue.
  */
 const catalogueOfText = keptBy(
-  (handbook: CompanyHandbook) => [JSON.stringify({ ...handbook, lots: [] })],
+  (handbook: CompanyHandbook) => [JSON.stringify({ ...handbook, lots: [], people: [] })],
   worked,
   1,
 );

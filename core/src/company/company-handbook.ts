@@ -3,18 +3,22 @@ import { catalogueOverrideSchema } from './catalogue-override.ts';
 import type { CatalogueOverride } from './catalogue-override.ts';
 import { ownIdSchema, ownMaterialSchema, ownMethodSchema } from './own-entry.ts';
 import type { OwnMaterial, OwnMethod } from './own-entry.ts';
+import { companyPersonSchema } from './person.ts';
+import type { CompanyPerson } from './person.ts';
 import { productSchema } from './product.ts';
 import type { Product } from './product.ts';
 import { stockLotSchema } from './stock-lot.ts';
 import type { StockLot } from './stock-lot.ts';
 
-/** What a company has made of the catalogue: values of its own, its products and their lots, its materials and methods. */
+/** What a company has made of the catalogue: values of its own, its products and their lots, its materials and methods; and its people. */
 export interface CompanyHandbook {
   readonly overrides: readonly CatalogueOverride[];
   readonly products: readonly Product[];
   readonly materials: readonly OwnMaterial[];
   readonly methods: readonly OwnMethod[];
   readonly lots: readonly StockLot[];
+  /** Left out in surveys that devices and orders have kept since before people were entries. */
+  readonly people?: readonly CompanyPerson[];
 }
 
 /** The catalogue as it is shipped. */
@@ -24,6 +28,7 @@ export const EMPTY_HANDBOOK: CompanyHandbook = {
   materials: [],
   methods: [],
   lots: [],
+  people: [],
 };
 
 const overrideIdSchema = Joi.string().max(300).required();
@@ -38,6 +43,7 @@ export const HANDBOOK_PARTS = {
   material: { list: 'materials', schema: ownMaterialSchema, id: ownIdSchema },
   method: { list: 'methods', schema: ownMethodSchema, id: ownIdSchema },
   lot: { list: 'lots', schema: stockLotSchema, id: productIdSchema },
+  person: { list: 'people', schema: companyPersonSchema, id: productIdSchema },
 } as const satisfies Record<
   string,
   { list: keyof CompanyHandbook; schema: Joi.ObjectSchema; id: Joi.StringSchema }

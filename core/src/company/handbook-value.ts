@@ -88,7 +88,8 @@ function agentValues(agent: Agent): readonly HandbookValue[] {
     .number('surfactantMillilitresPerLitre', 'Surfactant', 'mL/L', 'neither', (v) => [v / 4, v * 2])
     .steps('harmsPlants', 'Harms plants', [true, false], 0)
     .steps('harmsWaterLife', 'Harms water life', [true, false], 0)
-    .steps('keepsToNextVisit', 'A mix keeps to the next visit', [false, true], 0).list;
+    .steps('keepsToNextVisit', 'A mix keeps to the next visit', [false, true], 0)
+    .steps('apprenticeNeverAlone', 'An apprentice is never alone with it', [true, false], 0).list;
 }
 
 function methodValues(method: Method, catalogue: Catalogue): readonly HandbookValue[] {

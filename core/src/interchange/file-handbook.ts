@@ -30,10 +30,13 @@ function pathOf(keys: readonly (string | number)[]): string {
   );
 }
 
-/** What a file takes along of a handbook: all that bears on the work. What the company pays is nobody else's. */
+/**
+ * What a file takes along of a handbook: all that bears on the work. What the company pays, and who works for it,
+ * is nobody else's: the crew of the job stands in the job. */
 export function handbookInFile({ products, ...handbook }: CompanyHandbook): CompanyHandbook {
   return {
     ...handbook,
+    people: [],
     products: products.map((p) => ({ ...p, packs: p.packs.map(({ size }) => ({ size, price: null })) })),
   };
 }

@@ -72,11 +72,17 @@ describe('a move of a round', () => {
 
   it('later is not before, earlier is begun by, over is by somebody else, and back again nothing', () => {
     const own = { person: round.person, at: '00:00' };
-    expect(fixedByMove(round, { ...own, at: '18:00' }, survey)).toEqual({ ...NOTHING_FIXED, notBefore: '18:00' });
-    expect(fixedByMove(round, { ...own, at: '06:30' }, survey)).toMatchObject({ notAfter: '06:30', notBefore: null });
+    expect(fixedByMove(round, { ...own, at: '18:00' }, survey)).toEqual({
+      ...NOTHING_FIXED,
+      notBefore: '18:00',
+    });
+    expect(fixedByMove(round, { ...own, at: '06:30' }, survey)).toMatchObject({
+      notAfter: '06:30',
+      notBefore: null,
+    });
     const other = survey.job.house.crew.find(({ id }) => id !== round.person)?.id ?? '';
     expect(fixedByMove(round, { ...own, person: other }, survey).person).toBe(other);
-  }); // prettier-ignore
+  });
 
   it('is found again on the round that has its work', () => {
     const pin = stored({ ...NOTHING_FIXED, notBefore: '09:00' }, workInRound(round, told), round);

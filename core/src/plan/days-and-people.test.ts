@@ -1,5 +1,4 @@
 import { describe, expect, it } from '@jest/globals';
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { scheduleViolations } from '../sequence/check.ts';
 import { seededRandom } from '../sequence/seeded-random.ts';
@@ -14,6 +13,7 @@ import type { Plan } from './plan.ts';
 
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 1 };
 const SEEDS = 60;
+const HURTS: readonly string[] = ['hypochlorite', 'caustic', 'acid', 'peroxide', 'solvent', 'herbicide'];
 const BEGIN = secondOfDay('08:00');
 
 /** A random property in short days, with people who come later, leave earlier or are learning, lunch, and one thing that is fixed. */
@@ -28,25 +28,40 @@ function peopled(seed: number): { readonly survey: Survey; readonly pin: RoundPi
     from: i > 0 && random() < 0.4 ? one(['09:00', '10:30']) : null,
     until: i > 0 && random() < 0.3 ? one(['11:00', '12:30']) : null,
     isApprentice: i > 0 && random() < 0.3,
-  })); // prettier-ignore
+  }));
   const lunch = random() < 0.5 ? { from: '09:00', to: '10:30', minutes: 30 } : null;
   const house = { ...survey.job.house, crew, lunch, dayStart: '08:00', dayHours: one([4, 6, 9]) };
   const free = { ...survey, job: { ...survey.job, visit: 1, house } };
   const able = plan(free, OPTIONS).work.planned.filter((own) => own.parts.length > 0 && own.task !== 'mix');
   const work = able.length > 0 ? workOf(one(able)) : [];
   if (work.length === 0) return { survey: free, pin: null };
-  const pin = { work, person: one(crew).id, notBefore: null, name: 'it', why: '', by: 'a', at: '2026-05-01T08:00:00Z' };
+  const pin = {
+    work,
+    person: one(crew).id,
+    notBefore: null,
+    name: 'it',
+    why: '',
+    by: 'a',
+    at: '2026-05-01T08:00:00Z',
+  };
   return { survey: { ...free, job: { ...free.job, house: { ...house, pins: [pin] } } }, pin };
-} // prettier-ignore
+}
 
 /** What each rule says of a planned day, read off the clock. */
-function checked(made: Plan, { job: { house } }: Survey, pin: RoundPin | null, count: Record<string, number>) {
+function checked(
+  made: Plan,
+  { job: { house } }: Survey,
+  pin: RoundPin | null,
+  count: Record<string, number>,
+) {
   if (!made.visit) return;
   const { placements } = made.visit.schedule;
   const told = (rule: string) => made.warnings.some((one) => one.rule === rule);
   const add = (what: string) => (count[what] = (count[what] ?? 0) + 1);
   expect(scheduleViolations(made.work.problem, made.visit.schedule)).toEqual([]);
-  const stages = new Map(made.surfaces.flatMap(({ treatment }) => (treatment?.stages ?? []).map((s) => [s.id, s] as const)));
+  const stages = new Map(
+    made.surfaces.flatMap(({ treatment }) => (treatment?.stages ?? []).map((s) => [s.id, s] as const)),
+  );
   const planned = new Map(made.work.planned.map((own) => [own.id, own]));
   const trained = house.crew.some(({ isApprentice }) => !isApprentice);
   for (const { operation, person, start, finish } of placements) {
@@ -63,20 +78,24 @@ function checked(made: Plan, { job: { house } }: Survey, pin: RoundPin | null, c
     }
     if (own.task === 'lunch') {
       add('lunch');
-      expect([BEGIN + start >= secondOfDay('09:00'), BEGIN + finish <= secondOfDay('10:30')]).toEqual([true, true]);
+      expect([BEGIN + start >= secondOfDay('09:00'), BEGIN + finish <= secondOfDay('10:30')]).toEqual([
+        true,
+        true,
+      ]);
     }
-    const hurts = own.stages.some((id) => TRADE_DEFAULTS.apprenticeNeverAlone.includes(stages.get(id)?.apply?.agentClass ?? ''));
+    const hurts = own.stages.some((id) => HURTS.includes(stages.get(id)?.apply?.agentClass ?? ''));
     if (trained && hurts && house.crew.some(({ isApprentice }) => isApprentice)) {
       add('learning');
       expect(member.isApprentice).toBe(false);
     }
-    const isPinned = pin && own.task !== 'mix' && own.parts.length > 0 && workOf(own).some((id) => pin.work.includes(id));
+    const isPinned =
+      pin && own.task !== 'mix' && own.parts.length > 0 && workOf(own).some((id) => pin.work.includes(id));
     if (isPinned && !told('pin-void')) {
       add('pinned');
       expect(person).toBe(pin.person);
     }
   }
-} // prettier-ignore
+}
 
 describe(`the days of ${SEEDS} properties with people of all kinds`, () => {
   it('hold the hours, lunch, tickets and what is fixed, and lose nothing from one day to the next', () => {
@@ -107,5 +126,5 @@ describe(`the days of ${SEEDS} properties with people of all kinds`, () => {
     expect(count['none'] ?? 0).toBeLessThan((count['shown'] ?? 0) / 5);
     for (const what of ['goes on', 'comes later', 'leaves earlier', 'lunch', 'learning', 'pinned'])
       expect([what, (count[what] ?? 0) > 10]).toEqual([what, true]);
-  }, 120_000); // prettier-ignore
+  }, 120_000);
 });

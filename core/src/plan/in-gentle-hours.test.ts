@@ -19,10 +19,13 @@ describe('a face that the sun makes hard for a part of the day', () => {
 
   it('is worked in its gentler hours, with fronts as large as those bear', () => {
     expect(within.length).toBeGreaterThan(0);
-    const start = 3600 * Number(hot.job.house.dayStart.slice(0, 2)) + 60 * Number(hot.job.house.dayStart.slice(3));
+    const start =
+      3600 * Number(hot.job.house.dayStart.slice(0, 2)) + 60 * Number(hot.job.house.dayStart.slice(3));
     const placed = new Map(made.visit?.schedule.placements.map((one) => [one.operation, one]));
     for (const { id, from, to } of within) {
-      const wet = made.work.planned.filter(({ parts }) => parts.some(({ surface, cycle }) => surface === id && cycle !== null));
+      const wet = made.work.planned.filter(({ parts }) =>
+        parts.some(({ surface, cycle }) => surface === id && cycle !== null),
+      );
       expect(wet.length).toBeGreaterThan(0);
       for (const own of wet) {
         expect(start + (placed.get(own.id)?.start ?? 0)).toBeGreaterThanOrEqual(3600 * from);
@@ -30,7 +33,7 @@ describe('a face that the sun makes hard for a part of the day', () => {
       }
     }
     expect(made.visit && scheduleViolations(made.work.problem, made.visit.schedule)).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('stays so when the order is issued, and the order says in which hours', () => {
     if (!made.visit) throw new Error('no visit');
@@ -42,14 +45,26 @@ describe('a face that the sun makes hard for a part of the day', () => {
 
   it('is worked at any hour where that is no faster, and where no day is found in them', () => {
     expect(plan(halt, OPTIONS).surfaces.every((p) => p.within === null)).toBe(true);
-    const wall = (id: string) => ({ id, side: 's', material: 'painted-render', size: '60x6', findings: [{ contaminant: 'green-algae', severity: 3 }] });
+    const wall = (id: string) => ({
+      id,
+      side: 's',
+      material: 'painted-render',
+      size: '60x6',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    });
     const reading = readJobFile({
-      format: 'etappe-job', version: 2, start: '2026-07-20', place: { latitude: 47, longitude: 9, timeZone: 'Europe/Zurich' },
-      sides: [{ id: 's', aspectDegrees: 180 }], weather: heat, surfaces: ['a', 'b', 'c'].map(wall), house: { crew: [{ id: 'a' }], dayHours: 12 },
+      format: 'etappe-job',
+      version: 2,
+      start: '2026-07-20',
+      place: { latitude: 47, longitude: 9, timeZone: 'Europe/Zurich' },
+      sides: [{ id: 's', aspectDegrees: 180 }],
+      weather: heat,
+      surfaces: ['a', 'b', 'c'].map(wall),
+      house: { crew: [{ id: 'a' }], dayHours: 12 },
     });
     if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
     const day = plan(reading.survey, OPTIONS);
     expect(day.visit).not.toBeNull();
     expect(day.warnings.filter(({ rule }) => rule === 'no-sequence')).toEqual([]);
-  }); // prettier-ignore
+  });
 });

@@ -9,14 +9,15 @@ import { bearingAgents } from './bearing-agents.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.20.0';
+export const ENGINE_VERSION = '0.21.0';
 
 /**
- * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. What
+ * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. Who
+ * works for the company does not: the crew stands in the job. What
  * a product costs does so only where the company ranks by it.
  */
 function bearing(survey: FacedSurvey): CompanyHandbook {
-  const { products, lots, ...handbook } = survey.handbook;
+  const { products, lots, people: _people, ...handbook } = survey.handbook;
   const agents = bearingAgents(survey, survey.catalogue);
   const counts = handbook.overrides.some((o) => o.kind === 'weight' && o.entry === 'cost' && o.value !== 0);
   return {

@@ -11,18 +11,43 @@ const SCENARIOS = [...TREATMENT_SCENARIOS, ...CATALOGUE_SCENARIOS];
 
 /** Everything that the plan does on the face, in the words of the scenarios. */
 function doneOn(scenario: TreatmentScenario): readonly string[] {
-  const { material, finish, conditions = [], found, toPond, schools, temperatureC, unsureBetween, picks = {} } = scenario;
+  const {
+    material,
+    finish,
+    conditions = [],
+    found,
+    toPond,
+    schools,
+    temperatureC,
+    unsureBetween,
+    picks = {},
+  } = scenario;
   const reading = readJobFile({
-    format: 'etappe-job', version: 1,
+    format: 'etappe-job',
+    version: 1,
     house: { schools: schools ?? {} },
     weather: temperatureC === undefined ? {} : { temperatureC },
     site: { waterPoints: [{ id: 'tap' }], features: [{ id: 'pond', kind: 'pond' }] },
-    surfaces: [{
-      id: 'face', material, conditions, size: '4x3', topMetres: 2.5,
-      ...(finish ? { finish } : {}), ...(unsureBetween ? { unsureBetween } : {}), drainsOnto: toPond ? ['pond'] : [],
-      findings: found.map(([contaminant, severity]) => ({ contaminant, severity })),
-    }],
-    choices: Object.entries(picks).map(([contaminant, method]) => ({ surface: 'face', contaminant, method, by: 'Ada', at: '2026-05-01T08:00:00Z' })),
+    surfaces: [
+      {
+        id: 'face',
+        material,
+        conditions,
+        size: '4x3',
+        topMetres: 2.5,
+        ...(finish ? { finish } : {}),
+        ...(unsureBetween ? { unsureBetween } : {}),
+        drainsOnto: toPond ? ['pond'] : [],
+        findings: found.map(([contaminant, severity]) => ({ contaminant, severity })),
+      },
+    ],
+    choices: Object.entries(picks).map(([contaminant, method]) => ({
+      surface: 'face',
+      contaminant,
+      method,
+      by: 'Ada',
+      at: '2026-05-01T08:00:00Z',
+    })),
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
@@ -31,7 +56,7 @@ function doneOn(scenario: TreatmentScenario): readonly string[] {
   const waits = parts.flatMap((part) => (part.wait ? [`wait-${part.wait.for}`] : []));
   const words = stages.flatMap(stageWords);
   return stages.length === 0 ? ['nothing'] : [...words, ...waits, `visits-${made.visits.length}`];
-} // prettier-ignore
+}
 
 describe('what an experienced contractor would decide', () => {
   it('has scenarios enough, each with a name of its own', () => {
@@ -48,9 +73,15 @@ describe('what an experienced contractor would decide', () => {
   it('ends for every contaminant at severity 4 on every material, nothing lost', () => {
     const findings = CATALOGUE.contaminants.map((c) => ({ contaminant: c.id, severity: 4 }));
     const reading = readJobFile({
-      format: 'etappe-job', version: 1,
-      surfaces: CATALOGUE.materials.map(({ id }) => ({ id: `of-${id}`, material: id, size: '2x1', findings })),
-    }); // prettier-ignore
+      format: 'etappe-job',
+      version: 1,
+      surfaces: CATALOGUE.materials.map(({ id }) => ({
+        id: `of-${id}`,
+        material: id,
+        size: '2x1',
+        findings,
+      })),
+    });
     if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
     const made = plan(reading.survey, { asOf: '2026-05-04', seed: 1, budget: 1 });
     expect(made.surfaces).toHaveLength(CATALOGUE.materials.length);

@@ -52,24 +52,42 @@ describe('the strip of a floor along a door', () => {
   });
 
   it.each([
-    ['on the wall that stands on the floor', { beside: [] }, { wall: { beside: ['door'], drainsOnto: ['yard'] } }, 0.6],
-    ['for each of several doors, wider at roller doors', { beside: ['door', 'shutter'] }, { features: [DOOR, SHUTTER] }, 3.1],
+    [
+      'on the wall that stands on the floor',
+      { beside: [] },
+      { wall: { beside: ['door'], drainsOnto: ['yard'] } },
+      0.6,
+    ],
+    [
+      'for each of several doors, wider at roller doors',
+      { beside: ['door', 'shutter'] },
+      { features: [DOOR, SHUTTER] },
+      3.1,
+    ],
     ['never more than there is', { size: '0.5x0.8' }, {}, 0.4],
   ])('counts doors %s', (_, floor, more, squareMetres) => {
     const [strip] = strips(floor, more).applied;
     expect(strip?.areaSquareMetres).toBe(squareMetres);
     expect(strip?.apply?.strengthGramsPerLitre).toBe(50);
-  }); // prettier-ignore
+  });
 
   it.each([
     ['without a door', { beside: [] }, {}],
     ['where growth is little', { findings: [{ contaminant: 'green-algae', severity: 2 }] }, {}],
     ['where the company works without', {}, { house: { schools: { 'door-strip': 'as-the-rest' } } }],
-    ['beside planting', { beside: ['door', 'bed'] }, { features: [DOOR, { id: 'bed', name: 'Bed', kind: 'plant-bed' }] }],
-    ['beside a bare metal frame', { beside: ['door', 'frame'] }, { features: [DOOR, { id: 'frame', name: 'Frame', kind: 'bare-metal' }] }],
+    [
+      'beside planting',
+      { beside: ['door', 'bed'] },
+      { features: [DOOR, { id: 'bed', name: 'Bed', kind: 'plant-bed' }] },
+    ],
+    [
+      'beside a bare metal frame',
+      { beside: ['door', 'frame'] },
+      { features: [DOOR, { id: 'frame', name: 'Frame', kind: 'bare-metal' }] },
+    ],
   ])('is as the rest %s', (_, floor, more) => {
     const { applied } = strips(floor, more);
     expect(applied.map(({ areaSquareMetres }) => areaSquareMetres)).not.toContain(0.6);
     expect(applied.every(({ apply }) => (apply?.strengthGramsPerLitre ?? 0) < 50)).toBe(true);
-  }); // prettier-ignore
+  });
 });

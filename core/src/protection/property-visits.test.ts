@@ -117,7 +117,8 @@ describe('the visits to a property', () => {
       fc.record({ size: fc.integer({ min: 1, max: 30 }), then: fc.option(fc.integer({ min: 1, max: 6 })) }),
       { minLength: 1, maxLength: 8 },
     );
-    const sized = (size: number, id: string) => ({ id, kind: 'wash', apply: null, areaSquareMetres: size }) as Stage;
+    const sized = (size: number, id: string) =>
+      ({ id, kind: 'wash', apply: null, areaSquareMetres: size }) as Stage;
     const MOST = 10;
     const area = ({ stages }: { readonly stages: readonly Stage[] }) =>
       stages.reduce((sum, own) => sum + own.areaSquareMetres, 0);
@@ -136,7 +137,10 @@ describe('the visits to a property', () => {
           (parts) => {
             const [first] = parts;
             if (first && area(first) > MOST) {
-              const share = (size: number) => ({ ...first, stages: first.stages.map((own) => ({ ...own, areaSquareMetres: size })) });
+              const share = (size: number) => ({
+                ...first,
+                stages: first.stages.map((own) => ({ ...own, areaSquareMetres: size })),
+              });
               const today = share(MOST);
               return { today: [today], rest: new Map([[today, share(area(first) - MOST)]]) };
             }
@@ -150,7 +154,9 @@ describe('the visits to a property', () => {
           },
         );
         faces.forEach(({ size, then }, i) => {
-          const done = visits.flatMap((v) => v.parts.filter(({ surface }) => surface === `f${i}`).map((p) => ({ ...p, day: v.fromDay })));
+          const done = visits.flatMap((v) =>
+            v.parts.filter(({ surface }) => surface === `f${i}`).map((p) => ({ ...p, day: v.fromDay })),
+          );
           expect(done.reduce((sum, own) => sum + area(own), 0)).toBe(size + (then === null ? 0 : 1));
           const first = done.filter(({ stages }) => stages[0]?.id === `f${i}.1`);
           if (first.length > 1) seen.shared += 1;
@@ -170,5 +176,5 @@ describe('the visits to a property', () => {
       }),
     );
     for (const count of Object.values(seen)) expect(count).toBeGreaterThan(30);
-  }); // prettier-ignore
+  });
 });

@@ -4,9 +4,14 @@ import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import type { Tool } from '../catalogue/tool.ts';
 import { formatLength } from '../quantity/shown-quantity.ts';
 import { roundUpToStep } from '../quantity/rounding.ts';
-import { upperFirst } from '../quantity/words.ts';
+import { listed, upperFirst } from '../quantity/words.ts';
+import { companyCatalogue } from '../company/company-catalogue.ts';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import type { JobGear } from '../survey/job-gear.ts';
+import type { Surface } from '../survey/surface.ts';
 import type { Survey } from '../survey/survey.ts';
+import { holds } from '../survey/ticket.ts';
+import type { Ticket } from '../survey/ticket.ts';
 import { accessTo } from '../water/access.ts';
 import type { Access } from '../water/access.ts';
 import { reachToRidge } from '../water/reach.ts';
@@ -24,6 +29,8 @@ export interface FaceReach {
   readonly text: string;
   /** The tower or the lift that it is, which has to be moved from one face to the next. */
   readonly lifting: 'tower' | 'lift' | null;
+  /** What whoever works there must hold; null where anybody may. */
+  readonly ticket: Ticket | null;
 }
 
 const ROOF_PITCH = [15, 75] as const;
@@ -33,7 +40,7 @@ const ROOF_PITCH = [15, 75] as const;
  */
 export function faceReaches(
   surfaces: readonly TreatedSurface[],
-  { job, sides }: Pick<Survey, 'job' | 'sides'>,
+  { job, sides, handbook }: Pick<Survey, 'job' | 'sides' | 'handbook'>,
 ): readonly FaceReach[] {
   const { handsMetres } = TRADE_DEFAULTS;
   const { gear } = job.house;
@@ -42,7 +49,7 @@ export function faceReaches(
     const ids = new Set((treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     const tools = [...ids].map(CATALOGUE.tool);
     if (tools.length === 0) return [];
-    const line = { surface: surface.id, name: surface.name, lifting: null };
+    const line = { surface: surface.id, name: surface.name, lifting: null, ticket: null };
     const { topMetres: top, tiltDegrees: tilt } = surface;
     const shortest = tools.reduce((a, b) => (b.reachMetres < a.reachMetres ? b : a));
     const gapMetres = sides.find((side) => side.id === surface.side)?.gapMetres ?? null;
@@ -60,6 +67,13 @@ export function faceReaches(
         roomMetres: null,
         longestPoleMetres: gear.longestPoleMetres ?? 0,
       });
+      const roped = job.house.crew.filter((member) => holds(member, 'roof'));
+      if (!reach.ok && !access && roped.length > 0 && bearsFeet(surface, handbook)) {
+        const who = listed(roped.map((member) => member.name));
+        const by = say('top/on-roof', { who });
+        const text = say('top/roof-held', { reach: reach.text, who });
+        return [{ ...line, ok: true, by, text, ticket: 'roof' }];
+      }
       const facts = { reach: reach.text, caution: say('top/on-the-roof') };
       const text =
         reach.ok || brought === null
@@ -71,7 +85,8 @@ export function faceReaches(
             distance: length(upToTenth(reach.standOffMetres)),
           })
         : lifting;
-      return [{ ...line, ok: by !== null, by, text, lifting: reach.ok ? null : (access?.kind ?? null) }];
+      const stands = reach.ok ? null : (access?.kind ?? null);
+      return [{ ...line, ok: by !== null, by, text, lifting: stands, ticket: stands }];
     }
     if (top - handsMetres - shortest.reachMetres <= 0) return [];
     const pole = poleFor(top);
@@ -88,8 +103,20 @@ export function faceReaches(
       return [{ ...line, ok: true, by: say('top/ladder'), text: say('top/by-ladder', facts) }];
     const text =
       brought === null ? say('top/by-nothing', facts) : say('top/no-pole', { ...facts, ways: brought });
-    return [{ ...line, ok: lifting !== null, by: lifting, text, lifting: access?.kind ?? null }];
+    const stands = access?.kind ?? null;
+    return [{ ...line, ok: lifting !== null, by: lifting, text, lifting: stands, ticket: stands }];
   });
+}
+
+/** Whether a roof is walked on at all: never one of glass or thin metal, nor one that is brittle or coming apart. */
+function bearsFeet(
+  { material, conditions }: Pick<Surface, 'material' | 'conditions'>,
+  handbook: CompanyHandbook,
+): boolean {
+  return (
+    companyCatalogue(handbook).material(material).foot !== 'never' &&
+    !conditions.some((condition) => TRADE_DEFAULTS.notWalkedOn.includes(condition))
+  );
 }
 
 /** From the ground a step away from the foot, so that nobody works straight overhead. */
@@ -122,7 +149,7 @@ function accessesOf({ tower, lift }: JobGear): readonly (Access & { readonly kin
 /** What cannot be reached with what comes along is not ordered. */
 export function reachWarnings(
   surfaces: readonly TreatedSurface[],
-  survey: Pick<Survey, 'job' | 'sides'>,
+  survey: Pick<Survey, 'job' | 'sides' | 'handbook'>,
 ): readonly Warning[] {
   return faceReaches(surfaces, survey)
     .filter(({ ok }) => !ok)

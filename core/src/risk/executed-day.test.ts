@@ -6,8 +6,11 @@ import type { Lag, Schedule, SequenceProblem } from '../sequence/problem.ts';
 import { executedDays, quantile } from './executed-day.ts';
 
 const RUNS = 4000;
-const executed = (p: SequenceProblem, schedule: Schedule, more: Partial<Parameters<typeof executedDays>[2]> = {}) =>
-  executedDays(p, schedule, { runs: RUNS, seed: 7, spreadOf: () => 0.3, daySpread: 0, ...more }); // prettier-ignore
+const executed = (
+  p: SequenceProblem,
+  schedule: Schedule,
+  more: Partial<Parameters<typeof executedDays>[2]> = {},
+) => executedDays(p, schedule, { runs: RUNS, seed: 7, spreadOf: () => 0.3, daySpread: 0, ...more });
 const planned = (...placed: readonly (readonly [string, string, number, number])[]): Schedule => ({
   placements: placed.map(([id, person, start, finish]) => ({ operation: id, person, start, finish })),
   makespan: Math.max(...placed.map(([, , , finish]) => finish)),
@@ -71,30 +74,45 @@ describe('a day as it turns out', () => {
   });
 
   it('counts a front that dwells too long because whoever works it is slow', () => {
-    const strip = { apply: [{ operation: 'front', from: 0, to: 300 }], finish: [{ operation: 'front', from: 600, to: 900 }], mists: [] };
-    const fronts = [{ id: 'f', cycle: 'c', strips: [strip], leastSeconds: 300, mostSeconds: 1080, dryAfterSeconds: null }];
+    const strip = {
+      apply: [{ operation: 'front', from: 0, to: 300 }],
+      finish: [{ operation: 'front', from: 600, to: 900 }],
+      mists: [],
+    };
+    const fronts = [
+      { id: 'f', cycle: 'c', strips: [strip], leastSeconds: 300, mostSeconds: 1080, dryAfterSeconds: null },
+    ];
     const p = problem({ operations: [operation('front', 'front', 900)], fronts });
     const { late } = executed(p, planned(['front', 'a', 0, 900]));
     // Ten minutes of work, and five that it must dwell: slower hands have thirteen minutes for theirs.
     expect(Math.abs((late.get('f') ?? 0) / RUNS - (1 - phi(Math.log(780 / 600) / 0.3)))).toBeLessThan(margin);
-  }); // prettier-ignore
+  });
 
   it('counts a front that dries before it is misted or finished on days that dry faster than expected', () => {
     const span = (from: number, to: number) => [{ operation: 'front', from, to }];
     const strip = { apply: span(0, 300), mists: span(700, 720), finish: span(1000, 1200) };
-    const fronts = [{ id: 'f', cycle: 'c', strips: [strip], leastSeconds: 300, mostSeconds: 9000, dryAfterSeconds: 500 }];
+    const fronts = [
+      { id: 'f', cycle: 'c', strips: [strip], leastSeconds: 300, mostSeconds: 9000, dryAfterSeconds: 500 },
+    ];
     const p = problem({ operations: [operation('front', 'front', 1200)], fronts });
     const day = planned(['front', 'a', 0, 1200]);
     const { late } = executed(p, day, { spreadOf: () => 0, weatherSpread: 0.2 });
     // It stands 400 s after its application, of 500 that it stays wet.
     expect(Math.abs((late.get('f') ?? 0) / RUNS - phi(Math.log(400 / 500) / 0.2))).toBeLessThan(margin);
     expect(executed(p, day, { spreadOf: () => 0 }).late.size).toBe(0);
-  }); // prettier-ignore
+  });
 
   it('goes on after the quiet hours with what was not done before them, and comes in its hours', () => {
     // Quiet from 3600 to 7200 s; the work of 3000 s begins at 0 and takes longer on some days.
     const p = problem({
-      operations: [operation('wash', 'wash', 3000, { starts: [{ from: 0, to: 600 }, { from: 7200, to: 99_000 }] })],
+      operations: [
+        operation('wash', 'wash', 3000, {
+          starts: [
+            { from: 0, to: 600 },
+            { from: 7200, to: 99_000 },
+          ],
+        }),
+      ],
     });
     const { finishes } = executed(p, planned(['wash', 'a', 0, 3000]));
     expect(finishes.filter((at) => at > 3600 && at < 7200)).toHaveLength(0);
@@ -102,11 +120,15 @@ describe('a day as it turns out', () => {
     expect(Math.abs(share(finishes, 3600) - onTime)).toBeLessThan(margin);
     const twice = phi(Math.log(4600 / 3000) / 0.3);
     expect(Math.abs(share(finishes, 8200) - twice)).toBeLessThan(margin);
-  }); // prettier-ignore
+  });
 
   it('ends no later than planned, and nothing comes late, where everything takes as long as planned', () => {
     const seen = { earlier: 0, held: 0, tied: 0 };
-    for (const [size, seeds] of [[12, 20], [30, 12], [60, 4]] as const)
+    for (const [size, seeds] of [
+      [12, 20],
+      [30, 12],
+      [60, 4],
+    ] as const)
       for (let seed = 1; seed <= seeds; seed += 1) {
         const p = visitProblem(300 * seed + size, size);
         const schedule = [...solve(p, { seed, budget: 20 })].findLast((s) => s !== null);
@@ -120,7 +142,7 @@ describe('a day as it turns out', () => {
       }
     expect(seen.held).toBeGreaterThan(10);
     expect(seen.tied).toBeGreaterThan(10);
-  }); // prettier-ignore
+  });
 
   it('meets the same luck for the same seed, so that help shows by itself', () => {
     const p = visitProblem(4060, 60);

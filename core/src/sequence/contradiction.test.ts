@@ -75,12 +75,19 @@ describe('what contradicts itself', () => {
         expect(leastStarts(own)).toBeNull();
         expect(contradiction(only(own, found))).not.toBeNull();
         for (const binding of found)
-          expect(contradiction(only(own, found.filter((other) => other !== binding)))).toBeNull();
+          expect(
+            contradiction(
+              only(
+                own,
+                found.filter((other) => other !== binding),
+              ),
+            ),
+          ).toBeNull();
       }),
       { numRuns: 400 },
     );
     for (const count of Object.values(seen)) expect(count).toBeGreaterThan(15);
-  }); // prettier-ignore
+  });
 
   it('is never told of what has a schedule', () => {
     let solved = 0;
@@ -101,8 +108,13 @@ describe('what contradicts itself', () => {
   });
 
   it('tells when each is begun at the earliest', () => {
-    const lags: Lag[] = [{ from: 'p', anchor: 'finish', to: 'q', minSeconds: 60, maxSeconds: null, rule: 'r' }];
-    const operations = [operation('p', 'p', 600, { starts: [{ from: 120, to: 900 }] }), operation('q', 'q', 60)];
+    const lags: Lag[] = [
+      { from: 'p', anchor: 'finish', to: 'q', minSeconds: 60, maxSeconds: null, rule: 'r' },
+    ];
+    const operations = [
+      operation('p', 'p', 600, { starts: [{ from: 120, to: 900 }] }),
+      operation('q', 'q', 60),
+    ];
     expect(leastStarts(problem({ operations, lags }))?.get('q')).toBe(780);
-  }); // prettier-ignore
+  });
 });

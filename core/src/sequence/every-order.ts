@@ -190,10 +190,18 @@ function loadsOf({ operations, people, machines }: CompiledProblem): readonly Lo
     occupies,
     left: operations.reduce((sum, operation) => sum + (needs(operation) ? operation.seconds : 0), 0),
   });
-  const everybody = load(people, () => true, () => true); // prettier-ignore
+  const everybody = load(
+    people,
+    () => true,
+    () => true,
+  );
   const each = Array.from({ length: people }, (_, person) =>
-    load(1, (operation) => operation.people.length === 1 && operation.people[0] === person, (_own, by) => by === person),
-  ); // prettier-ignore
+    load(
+      1,
+      (operation) => operation.people.length === 1 && operation.people[0] === person,
+      (_own, by) => by === person,
+    ),
+  );
   const ofMachines = machines.map((count, machine) => {
     const needs = (operation: CompiledOperation) => operation.machines.includes(machine);
     return load(count, needs, needs);

@@ -35,9 +35,18 @@ const smallVisit = fc
     );
     const lags = work.flatMap(({ after }, i): Lag[] =>
       after && after.nth < i
-        ? [{ from: `o${after.nth}`, anchor: 'finish', to: `o${i}`, minSeconds: after.wait * 60, maxSeconds: null, rule: 'dry' }]
+        ? [
+            {
+              from: `o${after.nth}`,
+              anchor: 'finish',
+              to: `o${i}`,
+              minSeconds: after.wait * 60,
+              maxSeconds: null,
+              rule: 'dry',
+            },
+          ]
         : [],
-    ); // prettier-ignore
+    );
     return problem({ operations, lags, people: ['a', 'b'], machines: { hose: 1 } });
   });
 
@@ -116,12 +125,14 @@ describe('the search', () => {
       { from: 'brush-1', anchor: 'finish', to: 'wash-2', minSeconds: 0, maxSeconds: null, rule: 'order' },
     ];
     const rounds = ({ placements }: Schedule) =>
-      placements.filter(({ operation: id }, i) => placements[i - 1]?.operation.slice(0, -2) !== id.slice(0, -2)).length;
+      placements.filter(
+        ({ operation: id }, i) => placements[i - 1]?.operation.slice(0, -2) !== id.slice(0, -2),
+      ).length;
     const free = problem({ operations, lags: lags.slice(0, 1), people: ['a'], roundWorthSeconds: 120 });
     expect(rounds(searched(free, 400))).toBe(2);
     const bound = { ...free, lags };
     expect(rounds(searched(bound, 400))).toBeGreaterThan(2);
-  }); // prettier-ignore
+  });
 
   it('brings what is wanted soon right after what it follows, as long as that costs less than the wait', () => {
     // The long work first is shortest; the neutraliser would come last, as nothing waits for it.
@@ -138,17 +149,26 @@ describe('the search', () => {
     ];
     const waitIn = (withinSeconds: number | null) => {
       const soon = withinSeconds === null ? [] : [{ after: ['rinse'], then: 'neutralise', withinSeconds }];
-      const { placements, makespan } = searched(problem({ operations, lags, soon, people: ['a', 'b'], machines: {} }), 400);
+      const { placements, makespan } = searched(
+        problem({ operations, lags, soon, people: ['a', 'b'], machines: {} }),
+        400,
+      );
       const at = (id: string) => placements.find((one) => one.operation === id);
       return { wait: (at('neutralise')?.start ?? 0) - (at('rinse')?.finish ?? 0), makespan };
     };
     expect(waitIn(300)).toEqual({ wait: 0, makespan: 6000 });
     // One person alone: it comes before the long work, though the day ends no sooner by that.
     const alone = (within: number) =>
-      searched(problem({ operations: operations.map((o) => ({ ...o, people: null })), lags, soon: [{ after: ['rinse'], then: 'neutralise', withinSeconds: within }] }), 400)
-        .placements.map((one) => one.operation);
+      searched(
+        problem({
+          operations: operations.map((o) => ({ ...o, people: null })),
+          lags,
+          soon: [{ after: ['rinse'], then: 'neutralise', withinSeconds: within }],
+        }),
+        400,
+      ).placements.map((one) => one.operation);
     expect(alone(300)).toEqual(['rinse', 'neutralise', 'long', 'after-long']);
-  }); // prettier-ignore
+  });
 
   it('ends by itself once a long cooling has brought nothing, and is never left without the best', () => {
     const operations = Array.from({ length: 9 }, (_, i) => operation(`o${i}`, `o${i}`, 60 * (i + 1)));
@@ -185,7 +205,12 @@ describe('the search', () => {
 describe('visits shaped like real ones', () => {
   it('have valid schedules of every size, never below their bound', () => {
     const seen = { held: 0, misted: 0, above: 0, quiet: 0 };
-    for (const [size, seeds] of [[12, 12], [30, 6], [60, 3], [120, 1]] as const)
+    for (const [size, seeds] of [
+      [12, 12],
+      [30, 6],
+      [60, 3],
+      [120, 1],
+    ] as const)
       for (let seed = 1; seed <= seeds; seed += 1) {
         const p = visitProblem(100 * seed + size, size);
         const schedule = searched(p, 60);
@@ -197,7 +222,7 @@ describe('visits shaped like real ones', () => {
         if (p.operations.some(({ starts }) => starts !== null)) seen.quiet += 1;
       }
     for (const count of Object.values(seen)) expect(count).toBeGreaterThan(5);
-  }); // prettier-ignore
+  });
 
   it('are gone through order by order where they are small: valid, and no longer than without that', () => {
     const seen = { shorter: 0, held: 0, watched: 0 };

@@ -33,7 +33,14 @@ describe('what holds an operation at its start', () => {
 
   it('is what it comes after rather than who does it', () => {
     const lags = [
-      { from: 'one', anchor: 'finish' as const, to: 'two', minSeconds: 0, maxSeconds: null, rule: 'chain-order' },
+      {
+        from: 'one',
+        anchor: 'finish' as const,
+        to: 'two',
+        minSeconds: 0,
+        maxSeconds: null,
+        rule: 'chain-order',
+      },
     ];
     const own = problem({ operations: [one, two], lags });
     expect(held(own, [placed('one', 0, 600), placed('two', 600, 600)], 'two')).toEqual({
@@ -42,20 +49,31 @@ describe('what holds an operation at its start', () => {
       rule: 'chain-order',
       until: 600,
     });
-  }); // prettier-ignore
+  });
 
   it('is the machine that somebody else has, or holds full', () => {
     const hose = { machines: ['hose'] };
-    const own = problem({ operations: [{ ...one, ...hose }, { ...two, ...hose }], people: ['a', 'b'] });
+    const own = problem({
+      operations: [
+        { ...one, ...hose },
+        { ...two, ...hose },
+      ],
+      people: ['a', 'b'],
+    });
     const day = [placed('one', 0, 600), placed('two', 600, 600, 'b')];
     expect(held(own, day, 'two')).toEqual({ kind: 'machine', by: 'one', machine: 'hose', until: 600 });
     expect(held({ ...own, machines: { hose: 2 } }, day, 'two')).toEqual({ kind: 'nothing', from: 0 });
     const holds = [{ from: 'one', to: 'three', machine: 'sprayer' }];
     const three = operation('three', 'one', 60, { machines: ['sprayer'] });
-    const full = problem({ operations: [one, three, { ...two, machines: ['sprayer'] }], holds, people: ['a', 'b'], machines: { sprayer: 1 } });
+    const full = problem({
+      operations: [one, three, { ...two, machines: ['sprayer'] }],
+      holds,
+      people: ['a', 'b'],
+      machines: { sprayer: 1 },
+    });
     const dwelt = [placed('one', 0, 600), placed('three', 1200, 60), placed('two', 1260, 600, 'b')];
     expect(held(full, dwelt, 'two')).toMatchObject({ kind: 'machine', by: 'three', until: 1260 });
-  }); // prettier-ignore
+  });
 
   it('is whoever is at work above, its hours, or that its person comes later', () => {
     const lower = { ...two, place: 'yard' };
@@ -69,12 +87,17 @@ describe('what holds an operation at its start', () => {
   });
 
   it('is what has to follow it in time', () => {
-    const lags = [{ from: 'one', anchor: 'finish' as const, to: 'two', minSeconds: 300, maxSeconds: 600, rule: 'dwell' }];
-    const own = problem({ operations: [one, { ...two, cluster: 'one', starts: [{ from: 7200, to: 9000 }] }], lags });
+    const lags = [
+      { from: 'one', anchor: 'finish' as const, to: 'two', minSeconds: 300, maxSeconds: 600, rule: 'dwell' },
+    ];
+    const own = problem({
+      operations: [one, { ...two, cluster: 'one', starts: [{ from: 7200, to: 9000 }] }],
+      lags,
+    });
     const day = [placed('one', 6000, 600), placed('two', 7200, 600)];
     expect(held(own, day, 'one')).toEqual({ kind: 'in-time', by: 'two', until: 6000 });
     expect(held(own, day, 'two')).toEqual({ kind: 'hours', until: 7200 });
-  }); // prettier-ignore
+  });
 
   it('is told of nothing that could begin earlier with all else where it is', () => {
     let told = 0;

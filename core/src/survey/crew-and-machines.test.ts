@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { crewOfSize, withMachineCount } from './crew-and-machines.ts';
+import { crewOfSize } from './crew.ts';
+import { withMachineCount } from './crew-and-machines.ts';
 import { DEFAULT_HOUSE, houseSchema } from './job-detail.ts';
 
 describe('who and what comes along', () => {

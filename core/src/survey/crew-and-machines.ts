@@ -3,6 +3,8 @@ import type { MachineKind } from '../catalogue/tool.ts';
 export interface CrewMember {
   readonly id: string;
   readonly name: string;
+  /** Id of the company's person that it is; left out or null for anybody else. */
+  readonly entry?: string | null;
   /** What they are trained and signed off for, as it is written on the ticket. */
   readonly tickets: readonly string[];
   /** When they come and by when they leave, hh:mm; left out or null for the whole day. */
@@ -20,16 +22,6 @@ export interface Machine {
   readonly pressureBar: number | null;
   /** Size of the tips of its lance; null where each tool has the usual one. */
   readonly tipOrifice: number | null;
-}
-
-const MEMBER_IDS = ['a', 'b', 'c', 'd'] as const;
-export const LARGEST_CREW = MEMBER_IDS.length;
-
-/** A crew of so many: the first of those that are there, and new ones who are still to be named. */
-export function crewOfSize(crew: readonly CrewMember[], size: number): readonly CrewMember[] {
-  const there = crew.slice(0, size);
-  const free = MEMBER_IDS.filter((id) => !there.some((member) => member.id === id));
-  return [...there, ...free.slice(0, size - there.length).map(newMember)];
 }
 
 export const newMember = (id: string): CrewMember => ({

@@ -7,7 +7,8 @@ import type { Schools } from '../catalogue/school.ts';
 import { MACHINE_KINDS } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
-import { LARGEST_CREW, newMember } from './crew-and-machines.ts';
+import { LARGEST_CREW } from './crew.ts';
+import { newMember } from './crew-and-machines.ts';
 import type { CrewMember, Machine } from './crew-and-machines.ts';
 import { DEFAULT_GEAR, gearSchema } from './job-gear.ts';
 import type { JobGear } from './job-gear.ts';
@@ -176,6 +177,7 @@ export const houseSchema = Joi.object<JobHouse>({
           .pattern(/^[a-z0-9-]{1,32}$/)
           .required(),
         name: nameSchema.default((member: { id: string }) => newMember(member.id).name),
+        entry: Joi.string().max(100).allow(null),
         tickets: Joi.array().items(Joi.string().max(80)).max(20).default([]),
         from: clockSchema.allow(null),
         until: clockSchema.allow(null),

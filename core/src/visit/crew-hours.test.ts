@@ -4,7 +4,8 @@ import { scheduleViolations } from '../sequence/check.ts';
 import type { CrewMember } from '../survey/crew-and-machines.ts';
 import { lateLeaverWarnings } from '../warnings/crew-warnings.ts';
 import { demo } from '../test/demo-survey.ts';
-import { crewDays, crewHours, paidSeconds, wholeDay } from './crew-hours.ts';
+import type { CompanyPerson } from '../company/person.ts';
+import { crewDays, crewHours, paidSeconds, paidWages, wholeDay } from './crew-hours.ts';
 
 const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 60 };
 const survey = demo('hill-observatory');
@@ -20,6 +21,14 @@ function madeWith(hours: Readonly<Record<string, Partial<CrewMember>>>) {
   const stops = made.warnings.filter(({ severity }) => severity === 'stop');
   return { made, schedule, of, stops, faults: scheduleViolations(made.work.problem, schedule) };
 }
+
+const asPerson = (id: string): CompanyPerson => ({
+  id,
+  name: id,
+  tickets: [],
+  isApprentice: false,
+  ratePerHour: null,
+});
 
 describe('whoever is not there the whole day', () => {
   it('comes later, rigs for themselves then, and nobody waits for that', () => {
@@ -102,6 +111,22 @@ describe('whoever is not there the whole day', () => {
     expect(hours(3)).toBe(3 + 1 + 3);
     expect(hours(1)).toBe(1 + 0 + 1);
     expect(hours(8, [a, a, a])).toBe(24);
+  });
+
+  it('costs what each one’s hours come to, and is told only where everybody’s rate is', () => {
+    const [a, b] = house.crew;
+    if (!a || !b) throw new Error('the demo has a crew');
+    const person = (id: string, ratePerHour: number | null) => ({ ...asPerson(id), ratePerHour });
+    const crew = [
+      { ...a, entry: 'a' },
+      { ...b, entry: 'b', from: '10:00' },
+    ];
+    const wages = (people: readonly CompanyPerson[]) =>
+      paidWages(8 * 3600, { crew, dayStart: '08:00', dayHours: 9 }, people);
+    expect(wages([person('a', 30), person('b', 20)])).toBe(8 * 30 + 6 * 20);
+    expect(wages([person('a', 0), person('b', 20)])).toBe(6 * 20);
+    expect(wages([person('a', 30), person('b', null)])).toBeNull();
+    expect(wages([person('a', 30)])).toBeNull();
   });
 
   it('sets out all the same where nobody is there all day', () => {

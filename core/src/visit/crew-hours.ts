@@ -1,5 +1,7 @@
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { secondOfDay } from '../quantity/duration.ts';
+import type { CompanyPerson } from '../company/person.ts';
+import { entryOf } from '../survey/crew.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 
 /** When somebody is there, in seconds from the start of the visit. */
@@ -55,7 +57,29 @@ export function paidSeconds(
   makespan: number,
   house: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>,
 ): number {
-  return crewHours(house, makespan)
-    .map(({ from, until }) => Math.max(0, (until ?? makespan) - from))
-    .reduce((sum, seconds) => sum + seconds, 0);
+  return secondsOfEach(makespan, house).reduce((sum, seconds) => sum + seconds, 0);
+}
+
+/** What that costs at everybody's rate, in the company's money; null where a rate of somebody is not told. */
+export function paidWages(
+  makespan: number,
+  house: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>,
+  people: readonly CompanyPerson[],
+): number | null {
+  let wages = 0;
+  for (const [i, seconds] of secondsOfEach(makespan, house).entries()) {
+    const member = house.crew[i];
+    const rate = member ? (entryOf(member, people)?.ratePerHour ?? null) : null;
+    if (rate === null) return null;
+    wages += (seconds / 3600) * rate;
+  }
+  return wages;
+}
+
+/** In the order of the crew. */
+function secondsOfEach(
+  makespan: number,
+  house: Pick<JobHouse, 'crew' | 'dayStart' | 'dayHours'>,
+): readonly number[] {
+  return crewHours(house, makespan).map(({ from, until }) => Math.max(0, (until ?? makespan) - from));
 }

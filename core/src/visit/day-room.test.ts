@@ -8,7 +8,12 @@ const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 40 };
 const algae = [{ contaminant: 'green-algae', severity: 3 }];
 
 /** Walls of a terrace with a parapet above each, as one or more people wash them. */
-function terrace(count: number, size: string, house: object = {}, onIt: (i: number) => object[] = () => algae): Survey {
+function terrace(
+  count: number,
+  size: string,
+  house: object = {},
+  onIt: (i: number) => object[] = () => algae,
+): Survey {
   const reading = readJobFile({
     format: 'etappe-job',
     version: 2,
@@ -16,14 +21,34 @@ function terrace(count: number, size: string, house: object = {}, onIt: (i: numb
     sides: [{ id: 'north', aspectDegrees: 0 }],
     site: { waterPoints: [{ id: 'tap', flowLitresPerMinute: 25 }] },
     surfaces: Array.from({ length: count }, (_, i) => [
-      { id: `wall-${i}`, name: `Wall ${i}`, side: 'north', material: 'painted-render', footMetres: 0, topMetres: 2.4, size, findings: onIt(i) },
-      { id: `parapet-${i}`, name: `Parapet ${i}`, side: 'north', band: 'upper-wall', material: 'concrete', footMetres: 2.4, topMetres: 2.9, size: '8x0.5', drainsOnto: [`wall-${i}`], findings: onIt(i) },
+      {
+        id: `wall-${i}`,
+        name: `Wall ${i}`,
+        side: 'north',
+        material: 'painted-render',
+        footMetres: 0,
+        topMetres: 2.4,
+        size,
+        findings: onIt(i),
+      },
+      {
+        id: `parapet-${i}`,
+        name: `Parapet ${i}`,
+        side: 'north',
+        band: 'upper-wall',
+        material: 'concrete',
+        footMetres: 2.4,
+        topMetres: 2.9,
+        size: '8x0.5',
+        drainsOnto: [`wall-${i}`],
+        findings: onIt(i),
+      },
     ]).flat(),
     house: { crew: [{ id: 'a' }], dayHours: 9, ...house },
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
-} // prettier-ignore
+}
 const onVisit = (survey: Survey, visit: number) =>
   plan({ ...survey, job: { ...survey.job, visit } }, OPTIONS);
 /** Area that is treated of each face over all visits, m². */
@@ -58,12 +83,14 @@ describe('a visit that one day has no room for', () => {
   });
 
   it('has every face once, and what is above never after what is below it', () => {
-    const faces = first.visits.flatMap(({ number, parts }) => parts.map(({ surface }) => [surface, number] as const));
+    const faces = first.visits.flatMap(({ number, parts }) =>
+      parts.map(({ surface }) => [surface, number] as const),
+    );
     expect(faces).toHaveLength(survey.surfaces.length);
     const day = new Map(faces);
     for (let i = 0; i < 16; i += 1)
       expect(day.get(`parapet-${i}`)).toBeLessThanOrEqual(day.get(`wall-${i}`) ?? 0);
-  }); // prettier-ignore
+  });
 
   it('is one day where more people share it, and more days where part of each is kept free', () => {
     const days = (house: object) => onVisit(terrace(16, '16x2.4', house), 1).visits.length;
@@ -74,22 +101,34 @@ describe('a visit that one day has no room for', () => {
 
   it('keeps together what takes the same products, so that each is mixed on as few days as can be', () => {
     const soot = [{ contaminant: 'traffic-soot', severity: 3 }];
-    const { visits } = onVisit(terrace(12, '16x2.4', {}, (i) => (i % 2 ? soot : algae)), 1);
-    const products = visits.map(({ parts }) => new Set(parts.flatMap(({ stages }) => stages.flatMap(({ apply }) => apply?.agent ?? []))));
+    const { visits } = onVisit(
+      terrace(12, '16x2.4', {}, (i) => (i % 2 ? soot : algae)),
+      1,
+    );
+    const products = visits.map(
+      ({ parts }) =>
+        new Set(parts.flatMap(({ stages }) => stages.flatMap(({ apply }) => apply?.agent ?? []))),
+    );
     expect(visits.length).toBeGreaterThan(1);
     expect(new Set(products.flatMap((own) => [...own])).size).toBeGreaterThan(1);
     expect(products.filter((own) => own.size > 1).length).toBeLessThanOrEqual(1);
-  }); // prettier-ignore
+  });
 
   it('shares out a face that alone is too much for a day, and tells the crew how much of it', () => {
     const large = terrace(1, '900x2.4');
     const outlines = visitOutlines(onVisit(large, 1), large);
-    expect(outlines.filter(({ faces }) => faces.some(({ surface }) => surface === 'wall-0')).length).toBeGreaterThan(2);
+    expect(
+      outlines.filter(({ faces }) => faces.some(({ surface }) => surface === 'wall-0')).length,
+    ).toBeGreaterThan(2);
     const whole = treated(large);
     expect(whole.get('wall-0')).toBeCloseTo(2160, 6);
-    const [today] = onVisit(large, 1).visits.flatMap(({ parts }) => parts.filter(({ surface }) => surface === 'wall-0'));
-    expect(today?.stages[0]?.checks[0]).toMatch(/^Today only [\d.]+ m² of the 2160 m² that are left, from the left/);
-  }); // prettier-ignore
+    const [today] = onVisit(large, 1).visits.flatMap(({ parts }) =>
+      parts.filter(({ surface }) => surface === 'wall-0'),
+    );
+    expect(today?.stages[0]?.checks[0]).toMatch(
+      /^Today only [\d.]+ m² of the 2160 m² that are left, from the left/,
+    );
+  });
 
   it('leaves a face whole that is work for weeks, and says that the day is too long', () => {
     const vast = terrace(1, '90000x2.4');
@@ -117,6 +156,8 @@ describe('a visit that one day has no room for', () => {
     expect(visits[0]?.goesOn).toBe(false);
     // The very stages of the treatment: nothing was copied for it.
     for (const { surface, treatment } of surfaces)
-      expect(visits[0]?.parts.find((part) => part.surface === surface.id)?.stages).toBe(treatment?.parts[0]?.stages);
-  }); // prettier-ignore
+      expect(visits[0]?.parts.find((part) => part.surface === surface.id)?.stages).toBe(
+        treatment?.parts[0]?.stages,
+      );
+  });
 });

@@ -21,12 +21,19 @@ function yards(tank: object | null, tap: object = { flowLitresPerMinute: 4 }, ho
     start: '2026-05-04',
     sides: [{ id: 'north', aspectDegrees: 0 }],
     site: { waterPoints: [{ id: 'tap', name: 'Tap', ...tap }] },
-    surfaces: Array.from({ length: 5 }, (_, i) => ({ id: `yard-${i}`, name: `Yard ${i}`, side: 'north', material: 'concrete', size: '12x6', findings: [{ contaminant: 'green-algae', severity: 3 }] })),
+    surfaces: Array.from({ length: 5 }, (_, i) => ({
+      id: `yard-${i}`,
+      name: `Yard ${i}`,
+      side: 'north',
+      material: 'concrete',
+      size: '12x6',
+      findings: [{ contaminant: 'green-algae', severity: 3 }],
+    })),
     house: { crew: [{ id: 'a', name: 'Ada' }], dayHours: 14, gear: { tank }, ...house },
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
   return reading.survey;
-} // prettier-ignore
+}
 
 const lineOf = (survey: Survey, made: ReturnType<typeof plan>) => {
   if (!made.visit) throw new Error(made.warnings.map(({ text }) => text).join('\n'));
@@ -70,12 +77,14 @@ describe('a tank that a day would empty', () => {
     if (!dry.visit) throw new Error('no visit');
     const { schedule } = dry.visit;
     const water = visitWater(dry, schedule, faced(survey));
-    const until = (to: number) => refilledDay(dry.work.problem, schedule, water, survey.job.house, { from: 0, to, endsBy: 'house' }).refills.length;
+    const until = (to: number) =>
+      refilledDay(dry.work.problem, schedule, water, survey.job.house, { from: 0, to, endsBy: 'house' })
+        .refills.length;
     expect(until(schedule.makespan + 36_000)).toBeGreaterThan(0);
     expect(until(schedule.makespan + 60)).toBe(0);
     // Where it is not done it is told as a way out.
     expect(waterWaysOut(water, faced(survey)).find(({ what }) => what === 'pause')?.text).toMatch(
       /^Wait while the tap fills the tank: \d+ min at \d\d:\d\d.*\. Nothing is wet then and nothing may start; the day gets \d+ min longer\.$/,
     );
-  }); // prettier-ignore
+  });
 });

@@ -1,39 +1,25 @@
-import { CATALOGUE } from '../catalogue/catalogue.ts';
-import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { FaceReach } from '../readiness/face-reach.ts';
 import { say } from '../messages/message.ts';
 import { listed, lowerFirst } from '../quantity/words.ts';
 import type { CrewMember } from '../survey/crew-and-machines.ts';
+import { TICKETS, holds } from '../survey/ticket.ts';
+import type { Ticket } from '../survey/ticket.ts';
 import type { TreatedSurface } from '../proposal/treated-surface.ts';
 import type { Stage } from '../treatment/stage.ts';
 import { warning } from '../warnings/warning.ts';
 import type { Warning } from '../warnings/warning.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
-/** What somebody must have been trained and signed off for. */
-export const TICKETS = ['tower', 'lift', 'biocide'] as const;
-export type Ticket = (typeof TICKETS)[number];
-
-/** As people write down what they hold. */
-const HELD: Readonly<Record<Ticket, RegExp>> = {
-  tower: /tower|scaffold/i,
-  lift: /lift|platform|cherry|boom/i,
-  biocide: /biocid|pesticid|weed|herbicid|spray(er|ing)? (operator|cert|licen)/i,
-};
-
-/** As it is offered for a crew member. */
-export const ticketName = (ticket: Ticket) => say(`ticket/${ticket}`);
-
-const holds = ({ tickets }: CrewMember, ticket: Ticket) => tickets.some((held) => HELD[ticket].test(held));
-
 /** What the work on a face and with an agent asks for, in the order of {@link TICKETS}. */
-function neededFor(stages: readonly Stage[], reach: FaceReach | undefined): readonly Ticket[] {
-  const isLicensed = stages.some(({ apply }) => apply && CATALOGUE.agent(apply.agent).licence !== null);
-  return TICKETS.filter((ticket) => (ticket === 'biocide' ? isLicensed : reach?.lifting === ticket));
+function neededFor(
+  stages: readonly Stage[],
+  reach: FaceReach | undefined,
+  catalogue: Catalogue,
+): readonly Ticket[] {
+  const isLicensed = stages.some(({ apply }) => apply && catalogue.agent(apply.agent).licence !== null);
+  return TICKETS.filter((ticket) => (ticket === 'biocide' ? isLicensed : reach?.ticket === ticket));
 }
-
-const isForTrained = (stages: readonly Stage[]) =>
-  stages.some(({ apply }) => apply && TRADE_DEFAULTS.apprenticeNeverAlone.includes(apply.agentClass));
 
 /**
  * Who may do what: with the ticket that it needs, where anybody of the crew holds it; and no apprentice alone with what can hurt,
@@ -41,17 +27,20 @@ const isForTrained = (stages: readonly Stage[]) =>
  */
 export class WhoMay {
   private readonly crew: readonly CrewMember[];
+  private readonly catalogue: Catalogue;
   private readonly stages: ReadonlyMap<string, Stage>;
   private readonly names: ReadonlyMap<string, string>;
   private readonly reaches: ReadonlyMap<string, FaceReach>;
 
   constructor(
     crew: readonly CrewMember[],
+    catalogue: Catalogue,
     surfaces: readonly TreatedSurface[],
     reaches: readonly FaceReach[],
   ) {
     const stages = surfaces.flatMap(({ treatment }) => treatment?.stages ?? []);
     this.crew = crew;
+    this.catalogue = catalogue;
     this.stages = new Map(stages.map((stage) => [stage.id, stage]));
     this.names = new Map(surfaces.map(({ surface }) => [surface.id, surface.name]));
     this.reaches = new Map(reaches.map((reach) => [reach.surface, reach]));
@@ -61,7 +50,7 @@ export class WhoMay {
   do(operation: PlannedOperation): readonly string[] | null {
     const stages = this.stagesOf(operation);
     const tickets = this.ticketsFor(operation, stages).filter((ticket) => this.isHeld(ticket));
-    const trained = isForTrained(stages) && this.crew.some(({ isApprentice = false }) => !isApprentice);
+    const trained = this.isForTrained(stages) && this.crew.some(({ isApprentice = false }) => !isApprentice);
     const able = this.crew.filter(
       (member) =>
         tickets.every((ticket) => holds(member, ticket)) && !(trained && (member.isApprentice ?? false)),
@@ -95,6 +84,11 @@ export class WhoMay {
     return this.crew.some((member) => (who?.includes(member.id) ?? true) && holds(member, ticket));
   }
 
+  /** By the company's list: what hurts whoever does not know it. */
+  private isForTrained(stages: readonly Stage[]): boolean {
+    return stages.some(({ apply }) => apply && this.catalogue.agent(apply.agent).apprenticeNeverAlone);
+  }
+
   private isHeld(ticket: Ticket): boolean {
     return this.crew.some((member) => holds(member, ticket));
   }
@@ -109,6 +103,7 @@ export class WhoMay {
         stages.filter((stage) => stage.surface === surface),
         // Mixed on the ground.
         task === 'mix' ? undefined : this.reaches.get(surface),
+        this.catalogue,
       ),
     );
     return TICKETS.filter((ticket) => needed.includes(ticket));

@@ -59,7 +59,7 @@ export function visitWork(
   { of, guard, joined }: VisitPhases,
   mixes: readonly PlannedMix[],
   protections: readonly Protection[],
-  survey: Pick<FacedSurvey, 'job' | 'catalogue' | 'sides' | 'property'>,
+  survey: Pick<FacedSurvey, 'job' | 'catalogue' | 'handbook' | 'sides' | 'property'>,
 ): VisitWork {
   const { catalogue, job } = survey;
   const { house, units } = job;
@@ -90,7 +90,7 @@ export function visitWork(
   const apart = above.flatMap(({ upper, lower, overhead }): [string, string][] =>
     overhead && places.has(upper) && places.has(lower) ? [[upper, lower]] : [],
   );
-  const whoMay = new WhoMay(house.crew, surfaces, reaches);
+  const whoMay = new WhoMay(house.crew, catalogue, surfaces, reaches);
   const pins = new PinnedWork(house, builder.planned);
   const { from: opens } = workingDay(survey);
   const roundOf = roundKeys(surfaces);

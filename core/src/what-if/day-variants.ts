@@ -6,12 +6,13 @@ import { plan } from '../plan/plan.ts';
 import type { Plan } from '../plan/plan.ts';
 import { clockTime, secondOfDay } from '../quantity/duration.ts';
 import { lowerFirst } from '../quantity/words.ts';
-import { LARGEST_CREW, crewOfSize, withMachineCount } from '../survey/crew-and-machines.ts';
+import { LARGEST_CREW, crewOfSize } from '../survey/crew.ts';
+import { withMachineCount } from '../survey/crew-and-machines.ts';
 import type { JobHouse } from '../survey/job-detail.ts';
 import { USUAL_LUNCH, machineCounts } from '../survey/job-detail.ts';
 import type { Survey } from '../survey/survey.ts';
 import { workingDay } from '../visit/working-day.ts';
-import { paidSeconds } from '../visit/crew-hours.ts';
+import { paidSeconds, paidWages } from '../visit/crew-hours.ts';
 
 /** The day with one thing otherwise. */
 export interface DayVariant {
@@ -30,6 +31,8 @@ export interface VariantFigures {
   readonly finishSecondOfDay: number | null;
   /** Everybody's time from the start to the end of each day, over all visits; null where one has no sequence. */
   readonly paidSeconds: number | null;
+  /** What that costs at everybody's rate; null also where a rate is not told. */
+  readonly wages: number | null;
   /** Days that are longer than the working day. */
   readonly tooLong: number;
 }
@@ -41,10 +44,11 @@ const BUDGET = 12;
 export function dayVariants(survey: Survey, { work }: Pick<Plan, 'work'>): readonly DayVariant[] {
   const { house } = survey.job;
   const people = house.crew.length;
+  const company = survey.handbook.people ?? [];
   const sized = (size: number): DayVariant => ({
     id: `people-${size}`,
     name: say('variant/people', { people: size }),
-    house: { crew: crewOfSize(house.crew, size) },
+    house: { crew: crewOfSize(house.crew, size, company) },
   });
   const start = secondOfDay(house.dayStart);
   const earlier = Math.max(
@@ -111,7 +115,9 @@ export const withVariant = (survey: Survey, { house }: Pick<DayVariant, 'house'>
 /** What all days of a job take, each sequenced for itself; the caller may stop between two of them. */
 export function* variantFigures(survey: Survey, asOf: string): Generator<null, VariantFigures> {
   const { house } = survey.job;
-  let [days, paid, tooLong]: [number, number | null, number] = [1, 0, 0];
+  const people = survey.handbook.people ?? [];
+  let [days, tooLong] = [1, 0];
+  let [paid, wages]: [number | null, number | null] = [0, 0];
   let visitSeconds: number | null = null;
   let planned = survey.job.visit;
   for (let visit = 1; visit <= days; visit += 1) {
@@ -121,9 +127,11 @@ export function* variantFigures(survey: Survey, asOf: string): Generator<null, V
     const seconds = made.visit?.schedule.makespan ?? null;
     if (visit === planned) visitSeconds = seconds;
     paid = seconds === null || paid === null ? null : paid + paidSeconds(seconds, house);
+    const own = seconds === null ? null : paidWages(seconds, house, people);
+    wages = own === null || wages === null ? null : wages + own;
     if (seconds !== null && seconds > workingDay(survey).to) tooLong += 1;
     yield null;
   }
   const finishSecondOfDay = visitSeconds === null ? null : secondOfDay(house.dayStart) + visitSeconds;
-  return { days, visitSeconds, finishSecondOfDay, paidSeconds: paid, tooLong };
+  return { days, visitSeconds, finishSecondOfDay, paidSeconds: paid, wages, tooLong };
 }

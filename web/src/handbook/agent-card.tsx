@@ -93,6 +93,10 @@ export function AgentCard({ id, catalogue }: CardProps) {
             `${agent.storage}; ${agent.keepsToNextVisit ? say('a-mix-keeps-to-the') : say('a-mix-is-not-kept')}`,
           ],
           [say('licence'), agent.licence ?? say('none-known-here-local-rules')],
+          [
+            say('apprentices'),
+            agent.apprenticeNeverAlone ? say('apprentice/never-alone') : say('apprentice/alone'),
+          ],
           [say('first-aid'), agent.firstAid],
         ]}
       />

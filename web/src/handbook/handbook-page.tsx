@@ -10,6 +10,7 @@ import { ClassMatrix } from './class-matrix.tsx';
 import { HandbookCard } from './handbook-card.tsx';
 import { OurValuesPart } from './our-values-part.tsx';
 import { LotsPart } from './lots-part.tsx';
+import { PeoplePart } from './people-part.tsx';
 import { ProductsPart } from './products-part.tsx';
 import { SafetyFloorCard } from './safety-floor-card.tsx';
 import { useHandbook } from './use-handbook.ts';
@@ -37,8 +38,9 @@ const NEVER_MEET = 'never-meet';
 const SAFETY = 'safety';
 const PRODUCTS = 'products';
 const LOTS = 'lots';
+const PEOPLE = 'people';
 const HOUSE = 'house';
-const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, LOTS, HOUSE];
+const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, LOTS, PEOPLE, HOUSE];
 
 /** What each surface bears, what each agent does and must never meet: to be searched, compared and printed. */
 export function HandbookPage() {
@@ -74,6 +76,7 @@ export function HandbookPage() {
           <NavLink to={`/handbook/${SAFETY}`}>{say('safety-rules')}</NavLink>
           <NavLink to={`/handbook/${PRODUCTS}`}>{say('our-products')}</NavLink>
           <NavLink to={`/handbook/${LOTS}`}>{say('stock')}</NavLink>
+          <NavLink to={`/handbook/${PEOPLE}`}>{say('our-people')}</NavLink>
           <NavLink to={`/handbook/${HOUSE}`}>
             {say('our-values')}
             {flags > 0 && ` △ ${flags}`}
@@ -90,6 +93,7 @@ export function HandbookPage() {
         )}
         {page === PRODUCTS && <ProductsPart id={id ?? null} />}
         {page === LOTS && <LotsPart id={id ?? null} />}
+        {page === PEOPLE && <PeoplePart id={id ?? null} />}
         {page === HOUSE && <OurValuesPart />}
         {page === NEVER_MEET && <ClassMatrix />}
         {page === SAFETY && <SafetyFloorCard />}

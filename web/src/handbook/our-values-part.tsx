@@ -171,6 +171,7 @@ const PART_WORDS = {
   material: 'material',
   method: 'method',
   lot: 'lot',
+  person: 'person',
 } as const;
 
 function LogSection({ catalogue }: { readonly catalogue: CompanyCatalogue }) {

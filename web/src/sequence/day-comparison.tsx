@@ -1,4 +1,4 @@
-import { dayVariants, formatDuration, roundTime, withVariant } from '@etappe/core';
+import { dayVariants, decimal, formatDuration, roundTime, withVariant } from '@etappe/core';
 import type { DayVariant, Plan, Survey, VariantFigures } from '@etappe/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -18,6 +18,7 @@ export function DayComparison({ plan, survey }: { readonly plan: Plan; readonly 
   );
   const figures = useVariants(asked);
   const [now] = figures;
+  const hasRates = figures.some(({ wages }) => wages !== null);
   const rows: readonly (DayVariant | null)[] = [null, ...variants];
   return (
     <details
@@ -40,6 +41,7 @@ export function DayComparison({ plan, survey }: { readonly plan: Plan; readonly 
               <th>{say('compare/takes')}</th>
               <th>{say('compare/ends')}</th>
               <th>{say('compare/paid')}</th>
+              {hasRates && <th>{say('compare/wages')}</th>}
               <th />
             </tr>
           </thead>
@@ -47,7 +49,11 @@ export function DayComparison({ plan, survey }: { readonly plan: Plan; readonly 
             {rows.map((variant, i) => (
               <tr key={variant?.id ?? 'now'}>
                 <th scope="row">{variant?.name ?? say('compare/as-it-is')}</th>
-                <Cells figures={figures[i] ?? null} now={i === 0 ? null : (now ?? null)} />
+                <Cells
+                  figures={figures[i] ?? null}
+                  now={i === 0 ? null : (now ?? null)}
+                  hasRates={hasRates}
+                />
                 <td>
                   {variant && (
                     <Button
@@ -76,16 +82,18 @@ interface CellsProps {
   readonly figures: VariantFigures | null;
   /** What they are told apart from. */
   readonly now: VariantFigures | null;
+  /** Whether a column tells what the time costs. */
+  readonly hasRates: boolean;
 }
 
-function Cells({ figures, now }: CellsProps) {
+function Cells({ figures, now, hasRates }: CellsProps) {
   if (!figures)
     return (
-      <td colSpan={4} className="quiet">
+      <td colSpan={hasRates ? 5 : 4} className="quiet">
         {say('compare/working')}
       </td>
     );
-  const { days, tooLong, visitSeconds, finishSecondOfDay, paidSeconds } = figures;
+  const { days, tooLong, visitSeconds, finishSecondOfDay, paidSeconds, wages } = figures;
   return (
     <>
       <td className="figure">
@@ -101,6 +109,7 @@ function Cells({ figures, now }: CellsProps) {
         {paidSeconds === null ? '' : formatDuration(paidSeconds)}{' '}
         <Difference of={paidSeconds} from={now?.paidSeconds ?? null} />
       </td>
+      {hasRates && <td className="figure">{wages === null ? '' : decimal(wages, 0)}</td>}
     </>
   );
 }

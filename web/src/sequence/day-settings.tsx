@@ -7,17 +7,24 @@ import {
   machineCounts,
   withMachineCount,
 } from '@etappe/core';
+import type { CompanyPerson } from '@etappe/core';
 import { InputNumber } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { useJob } from '../survey-edits/use-entity.ts';
 import { say } from '../messages/sequence.ts';
 import { MemberFields } from './member-fields.tsx';
 
+const NOBODY: readonly CompanyPerson[] = [];
+
 /** Who and what comes along, the hours and the weather. */
 export function DaySettings() {
   const { job, patch } = useJob();
+  const { survey } = useSurveySession();
+  const people = survey.handbook.people ?? NOBODY;
+  const { crew } = job.house;
   const crewId = useId();
   const house = (more: Partial<typeof job.house>) => patch({ house: { ...job.house, ...more } });
   const weather = (more: Partial<typeof job.weather>) => patch({ weather: { ...job.weather, ...more } });
@@ -32,20 +39,19 @@ export function DaySettings() {
           id={crewId}
           min={1}
           max={LARGEST_CREW}
-          value={job.house.crew.length}
+          value={crew.length}
           onChange={(size) => {
-            if (size !== null) house({ crew: crewOfSize(job.house.crew, size) });
+            if (size !== null) house({ crew: crewOfSize(crew, size, people) });
           }}
         />
       </label>
-      {job.house.crew.map((member, i) => (
+      {crew.map((member, i) => (
         <MemberFields
           key={member.id}
           member={member}
           number={i + 1}
-          take={(more) =>
-            house({ crew: job.house.crew.map((m) => (m.id === member.id ? { ...m, ...more } : m)) })
-          }
+          people={people.filter(({ id }) => id === member.entry || !crew.some((other) => other.entry === id))}
+          take={(more) => house({ crew: crew.map((m) => (m.id === member.id ? { ...m, ...more } : m)) })}
         />
       ))}
       <h3>{say('machines')}</h3>

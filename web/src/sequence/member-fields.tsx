@@ -1,21 +1,23 @@
-import { TICKETS, ticketName } from '@etappe/core';
-import type { CrewMember } from '@etappe/core';
-import { Checkbox, Select } from 'antd';
+import { asEntered, entryOf, isAsEntered } from '@etappe/core';
+import type { CompanyPerson, CrewMember } from '@etappe/core';
+import { Button, Checkbox, Select } from 'antd';
 import { useId } from 'react';
 import { say } from '../messages/sequence.ts';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { TicketsField } from '../records/tickets-field.tsx';
 
 interface MemberProps {
   readonly member: CrewMember;
   /** 1 for the first. */
   readonly number: number;
+  /** Of the company, without those who are otherwise in the crew. */
+  readonly people: readonly CompanyPerson[];
   /** @returns why it cannot be; null where it can */
   readonly take: (more: Partial<CrewMember>) => string | null;
 }
 
 /** One person of the crew: the name, and what is otherwise than usual with them. */
-export function MemberFields({ member, number, take }: MemberProps) {
-  const ticketsId = useId();
+export function MemberFields({ member, number, people, take }: MemberProps) {
   const { from = null, until = null, tickets, isApprentice = false } = member;
   const facts = [
     from !== null && say('member/from', { from }),
@@ -26,11 +28,14 @@ export function MemberFields({ member, number, take }: MemberProps) {
   const hour = (text: string) => (text.trim() === '' ? null : text.trim());
   return (
     <div className="member-fields">
-      <TextField
-        label={say('person', { i: number })}
-        value={member.name}
-        take={(name) => take({ name: name.trim() })}
-      />
+      {people.length > 0 && <WhoItIs member={member} number={number} people={people} take={take} />}
+      {!entryOf(member, people) && (
+        <TextField
+          label={people.length > 0 ? say('member/name') : say('person', { i: number })}
+          value={member.name}
+          take={(name) => take({ name: name.trim() })}
+        />
+      )}
       <details>
         <summary>{facts.length > 0 ? facts.join(', ') : say('member/usual')}</summary>
         <div className="settings-grid">
@@ -47,18 +52,13 @@ export function MemberFields({ member, number, take }: MemberProps) {
             take={(text) => take({ until: hour(text) })}
           />
         </div>
-        <label htmlFor={ticketsId} className="member-tickets">
-          {say('member/tickets')}
-          <Select
-            id={ticketsId}
-            mode="tags"
-            value={[...tickets]}
-            options={TICKETS.map((ticket) => ({ value: ticketName(ticket) }))}
-            onChange={(held: string[]) => {
-              take({ tickets: held });
-            }}
-          />
-        </label>
+        <TicketsField
+          label={say('member/tickets')}
+          tickets={tickets}
+          take={(held) => {
+            take({ tickets: held });
+          }}
+        />
         <Checkbox
           checked={isApprentice}
           onChange={({ target }) => {
@@ -69,5 +69,41 @@ export function MemberFields({ member, number, take }: MemberProps) {
         </Checkbox>
       </details>
     </div>
+  );
+}
+
+const SOMEBODY_ELSE = '';
+
+/** One of the company's people, or somebody else; where their entry says otherwise now, that is told and taken by one press. */
+function WhoItIs({ member, number, people, take }: MemberProps) {
+  const id = useId();
+  const person = entryOf(member, people);
+  return (
+    <>
+      <label htmlFor={id} className="setting-row">
+        {say('person', { i: number })}
+        <Select
+          id={id}
+          value={person?.id ?? SOMEBODY_ELSE}
+          showSearch={{ optionFilterProp: 'label' }}
+          options={[
+            ...people.map(({ id: value, name }) => ({ value, label: name })),
+            { value: SOMEBODY_ELSE, label: say('member/somebody-else') },
+          ]}
+          onChange={(chosen: string) => {
+            const other = people.find(({ id: own }) => own === chosen);
+            take(other ? asEntered(other) : { entry: null });
+          }}
+        />
+      </label>
+      {person && !isAsEntered(member, person) && (
+        <p className="quiet member-changed">
+          {say('member/entry-says-otherwise', { name: person.name })}{' '}
+          <Button size="small" onClick={() => take(asEntered(person))}>
+            {say('member/take-entry')}
+          </Button>
+        </p>
+      )}
+    </>
   );
 }

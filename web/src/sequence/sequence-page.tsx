@@ -3,6 +3,7 @@ import {
   fixedByMove,
   formatDuration,
   paidSeconds,
+  paidWages,
   roundTime,
   roundsInWords,
   secondOfDay,
@@ -137,6 +138,7 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
   // Where the property opens later than the company begins.
   const first = Math.min(...schedule.placements.map((placed) => placed.start));
   const people = survey.job.house.crew.length;
+  const wages = paidWages(schedule.makespan, survey.job.house, survey.handbook.people ?? []);
   return (
     <>
       <dl className="visit-figures">
@@ -154,7 +156,10 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
           <dt>{say('paid-time')}</dt>
           <dd>
             {formatDuration(paidSeconds(schedule.makespan, survey.job.house))}{' '}
-            <small>{say('people-people', { people })}</small>
+            <small>
+              {say('people-people', { people })}
+              {wages !== null && `, ${say('paid/at-their-rates', { wages: decimal(wages, 0) })}`}
+            </small>
           </dd>
         </div>
         <div title={say('limited-by', { because: lowerBound.because })}>

@@ -148,14 +148,14 @@ export const TRADE_DEFAULTS = {
   lateWorthTelling: 0.02,
   /** A dwell that is longer by a tenth is no harm yet. */
   lateGraceShare: 0.1,
-  /** What an apprentice does only with somebody trained at hand. */
-  apprenticeNeverAlone: [
-    'hypochlorite',
-    'caustic',
-    'acid',
-    'peroxide',
-    'solvent',
-    'herbicide',
+  /** Conditions in which nobody stands on a roof. */
+  notWalkedOn: [
+    'slipped',
+    'brittle',
+    'cracked',
+    'rotten',
+    'corroded',
+    'perhaps-asbestos',
   ] as readonly string[],
   watchesPerPerson: 2,
   setOutSeconds: 900,

@@ -1,4 +1,4 @@
-import type { Agent } from '../../agent.ts';
+import type { AgentOfClass } from '../../agent.ts';
 import {
   ACID,
   ALKALINE,
@@ -17,7 +17,7 @@ import {
 } from '../agent-care.ts';
 
 /** Acids, alkalis, and what brings them to rest. */
-export const ACIDS_AND_ALKALIS: readonly Agent[] = [
+export const ACIDS_AND_ALKALIS: readonly AgentOfClass[] = [
   {
     ...CAUSTIC, strengthSpan: { from: 5, to: 60 },
     id: 'caustic', usualPrice: 2, name: 'Caustic degreaser (sodium hydroxide)', class: 'caustic', basis: 'sodium hydroxide',

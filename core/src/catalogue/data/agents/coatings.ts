@@ -1,8 +1,8 @@
-import type { Agent } from '../../agent.ts';
+import type { AgentOfClass } from '../../agent.ts';
 import { COAT, LABEL, GOGGLES, GLOVES, MASK } from '../agent-care.ts';
 
 /** Put on a clean dry face, to stay. */
-export const COATINGS: readonly Agent[] = [
+export const COATINGS: readonly AgentOfClass[] = [
   {
     ...COAT, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 6,

@@ -1,8 +1,8 @@
-import type { Agent } from '../../agent.ts';
+import type { AgentOfClass } from '../../agent.ts';
 import { BIOCIDE, CHLORINE, OXYGEN, LABEL, GOGGLES, GLOVES, BOOTS, DUST, MASK } from '../agent-care.ts';
 
 /** Against what grows: chlorine, oxygen, biocides, weed killers. */
-export const GROWTH_AGENTS: readonly Agent[] = [
+export const GROWTH_AGENTS: readonly AgentOfClass[] = [
   {
     ...CHLORINE, strengthSpan: { from: 3, to: 60 },
     id: 'hypochlorite', usualPrice: 1.2, name: 'Sodium hypochlorite', class: 'hypochlorite', basis: 'available chlorine',

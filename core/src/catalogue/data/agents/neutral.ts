@@ -1,8 +1,8 @@
-import type { Agent } from '../../agent.ts';
+import type { AgentOfClass } from '../../agent.ts';
 import { NEUTRAL, THIOGLYCOLATE_FIRST_AID, LABEL, GOGGLES, GLOVES, APRON, MASK } from '../agent-care.ts';
 
 /** Neither acid nor alkaline. */
-export const NEUTRAL_AGENTS: readonly Agent[] = [
+export const NEUTRAL_AGENTS: readonly AgentOfClass[] = [
   {
     ...NEUTRAL, worksIn: 'pores', strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 8,

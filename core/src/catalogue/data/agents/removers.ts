@@ -1,8 +1,8 @@
-import type { Agent } from '../../agent.ts';
+import type { AgentOfClass } from '../../agent.ts';
 import { SOLVENT, LABEL, GOGGLES, GLOVES, MASK } from '../agent-care.ts';
 
 /** Solvents of paint, ink, tar and glue. */
-export const REMOVERS: readonly Agent[] = [
+export const REMOVERS: readonly AgentOfClass[] = [
   {
     ...SOLVENT, strengthSpan: { from: 1000, to: 1000 },
     usefulSquareMetresPerLitre: 8,

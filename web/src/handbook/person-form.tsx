@@ -1,0 +1,80 @@
+import type { CompanyPerson } from '@etappe/core';
+import { Checkbox } from 'antd';
+import { useState } from 'react';
+import { NumberField } from '../quantity-fields/number-field.tsx';
+import { TextField } from '../quantity-fields/text-field.tsx';
+import { TicketsField } from '../records/tickets-field.tsx';
+import { EntryActs } from './entry-acts.tsx';
+import { Faults } from './faults.tsx';
+import { useEntryDraft } from './use-entry-draft.ts';
+import { say } from '../messages/handbook.ts';
+
+export type PersonDetail = Omit<CompanyPerson, 'id'>;
+
+interface FormProps {
+  readonly person: PersonDetail;
+  /** @returns what is wrong, empty when it is saved */
+  readonly save: (detail: PersonDetail) => Promise<readonly string[]>;
+  /** Null for somebody who is not there yet. */
+  readonly remove: (() => void) | null;
+}
+
+/** Somebody of the company. Nothing is saved before “Save”. */
+export function PersonForm({ person, save, remove }: FormProps) {
+  const { draft, set, settle } = useEntryDraft(person);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [saving, setSaving] = useState(false);
+  return (
+    <form
+      className="product-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const unnamed = draft.name === '' ? [say('people/who-is-it')] : [];
+        setFaults(unnamed);
+        if (unnamed.length > 0) return;
+        setSaving(true);
+        void save(draft)
+          .then((found) => {
+            setFaults(found);
+            if (found.length === 0) settle();
+          })
+          .finally(() => {
+            setSaving(false);
+          });
+      }}
+    >
+      <div className="sheet-grid">
+        <TextField
+          label={say('people/name')}
+          value={draft.name}
+          take={(name) => set({ name: name.trim() })}
+        />
+        <NumberField
+          label={say('people/rate')}
+          value={draft.ratePerHour}
+          unit={say('people/per-hour')}
+          clear={() => set({ ratePerHour: null })}
+          take={(ratePerHour) => (ratePerHour >= 0 ? set({ ratePerHour }) : say('people/below-nothing'))}
+        />
+      </div>
+      <TicketsField
+        label={say('people/tickets')}
+        tickets={draft.tickets}
+        take={(tickets) => {
+          set({ tickets });
+        }}
+      />
+      <p className="quiet">{say('people/what-tickets-do')}</p>
+      <Checkbox
+        checked={draft.isApprentice}
+        onChange={({ target }) => {
+          set({ isApprentice: target.checked });
+        }}
+      >
+        {say('people/is-apprentice')}
+      </Checkbox>
+      <Faults faults={faults} />
+      <EntryActs save={say('people/save')} saving={saving} remove={remove} />
+    </form>
+  );
+}
