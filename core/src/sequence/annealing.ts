@@ -13,8 +13,10 @@ const MEAN_FINISH_WEIGHT = 0.02;
  */
 const FIRST_COOLING = 250;
 const WARM = 0.006;
-const WARM_PER_CLUSTER = 0.5;
+const WARM_PER_CLUSTER = 0.2;
 const COLD = 0.0003;
+/** So many of the first schedules are each cooled once before the best goes on: what one of them cannot leave, another never was in. */
+const STARTS = 4;
 /** Once a cooling of so many moves has found nothing better, nothing is looked for any more; sooner where next to nothing can be gained. */
 const SETTLED_COOLING = 4000;
 const SETTLED_COOLING_NEAR = 500;
@@ -51,6 +53,9 @@ export class Annealing {
   private tried: { readonly limit: number } = { limit: Infinity };
   private cooling = FIRST_COOLING;
   private cooled = 0;
+  /** The first schedules, the best first, and how many of them a cooling began with. */
+  private readonly firsts: Found[] = [];
+  private starts = 1;
   private bestBefore = Infinity;
   private bound: number | null = null;
   private readonly of: CompiledProblem;
@@ -137,6 +142,7 @@ export class Annealing {
     const found = board && this.foundOn(board);
     const isBest = found !== null && this.takeIn(found);
     const { limit } = this.tried;
+    if (found && limit === Infinity) this.firsts.push(found);
     if (found && limit < Infinity && found.cost <= limit) this.now = found;
     if (limit < Infinity) this.cool();
     return isBest;
@@ -157,6 +163,7 @@ export class Annealing {
   private cool(): void {
     this.cooled += 1;
     if (this.cooled < this.cooling || !this.best) return;
+    if (this.beginsAnew()) return;
     this.bound ??= lowerBound(this.of.problem).seconds;
     const isNear = this.best.makespan <= this.bound * NEAR_BOUND;
     const enough = isNear ? SETTLED_COOLING_NEAR : SETTLED_COOLING;
@@ -165,6 +172,17 @@ export class Annealing {
     this.cooled = 0;
     this.cooling *= 2;
     this.now = this.best;
+  }
+
+  /** Whether another of the first schedules is cooled now. */
+  private beginsAnew(): boolean {
+    if (this.starts === 1) this.firsts.sort((a, b) => a.cost - b.cost);
+    const next = this.starts < STARTS ? this.firsts[this.starts] : undefined;
+    if (!next) return false;
+    this.starts += 1;
+    this.now = next;
+    this.cooled = 0;
+    return true;
   }
 
   private foundOn(board: Board): Found {
