@@ -4,7 +4,6 @@ import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { readJobFile } from '../interchange/job-file.ts';
 import { plan } from '../plan/plan.ts';
 import { catalogueEntriesOf, crewOrder } from './crew-order.ts';
-import { saidOnce } from './said-once.ts';
 
 const reading = readJobFile(
   JSON.parse(readFileSync(new URL('../../../demo/hill-observatory.etappe.json', import.meta.url), 'utf8')),
@@ -34,17 +33,15 @@ describe('the crew order of the demo job', () => {
     }
   });
 
-  it('says how something is done once to each person and points there after', () => {
-    const said = entries.find((e) => e.how.length > 2);
-    if (!said) throw new Error('no entry says how');
-    const [first, again, elsewhere] = saidOnce([
-      { entry: said, toldAt: '08:55' },
-      { entry: { ...said, start: '23:00' }, toldAt: '22:55' },
-      { entry: { ...said, start: '23:30', place: 'Elsewhere' }, toldAt: '23:30' },
-    ]);
-    expect(first).toBe(said);
-    expect(again).toMatchObject({ start: '23:00', sameAs: '08:55', how: [], checks: [], cautions: [] });
-    expect(elsewhere).toMatchObject({ sameAs: null, how: said.how });
+  it('names each tool where it is used, and tells once how it is handled', () => {
+    const tools = order.tools ?? [];
+    expect(new Set(tools.map(({ name }) => name)).size).toBe(tools.length);
+    const how = entries.flatMap((e) => e.how);
+    for (const { name, handling } of tools) {
+      expect(how.some((line) => line.includes(name.toLowerCase()) || line.includes(name))).toBe(true);
+      expect(how.some((line) => line.includes(handling))).toBe(false);
+    }
+    expect(entries.filter((e) => e.sameAs != null)).toEqual([]);
   });
 
   it('has every force limit beside the jet that keeps to it', () => {
@@ -54,11 +51,7 @@ describe('the crew order of the demo job', () => {
       expect(kilopascals.length).toBeGreaterThan(0);
       for (const force of kilopascals) expect(force).toBeLessThanOrEqual(limitKilopascal);
     }
-    // Drawn where it is told how, and not where an entry points back.
-    expect(entries.filter((e) => e.sameAs !== null && e.force)).toEqual([]);
     expect(entries.filter((e) => e.task === 'mix' && e.force)).toEqual([]);
-    const rinses = entries.filter((e) => e.task === 'finish' && e.sameAs === null);
-    expect(rinses.every((e) => e.force !== null)).toBe(true);
   });
 
   it('loads whole containers and machines, and wears what the agents ask for', () => {

@@ -1,5 +1,5 @@
 import { companyCatalogue } from '../company/company-catalogue.ts';
-import { contaminantById } from '../catalogue/catalogue.ts';
+import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
 import { SAFETY_FALLS, SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
@@ -22,7 +22,7 @@ import { stageProtection } from '../protection/stage-protection.ts';
 import type { Acknowledgement } from '../survey/job-detail.ts';
 import { protectionLine } from './protection-line.ts';
 import { EntryWriter, unique } from './order-entry.ts';
-import { saidOnce } from './said-once.ts';
+import { onlyWhatDiffers } from './only-what-differs.ts';
 import type { OrderEntry } from './order-entry.ts';
 import { roundsInWords } from './rounds-in-words.ts';
 import { inUseOrder } from '../visit/mix-letters.ts';
@@ -88,6 +88,8 @@ export interface CrewOrder {
   /** While product is about; not on orders from before this was told. */
   readonly during?: readonly string[];
   readonly after: readonly string[];
+  /** How each tool is handled, told once; not on orders from before it had a place of its own. */
+  readonly tools?: readonly { readonly name: string; readonly handling: string }[];
   readonly cautions: readonly string[];
   readonly setAside: readonly string[];
   /** By topic; orders from before 2026-12 have a place there. */
@@ -110,6 +112,8 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const catalogue = companyCatalogue(survey.handbook);
   const stages = plan.surfaces.flatMap((p) => p.treatment?.stages ?? []);
   const agents = unique(stages.flatMap((s) => (s.apply ? [s.apply.agent] : []))).map(catalogue.agent);
+  const inVisit = new Set(plan.work.planned.flatMap((operation) => operation.stages));
+  const ordered = stages.filter(({ id }) => inVisit.has(id));
   const writer = new EntryWriter(plan, { ...survey, catalogue }, dayStart);
   const named = roundsInWords(plan);
   const fullTimes = runOffPlan(plan, faced(survey))?.fullAt ?? [];
@@ -131,13 +135,8 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
       return {
         id,
         name,
-        entries: saidOnce(
-          own.flatMap(({ operations, start }) =>
-            operations.map((operation) => ({
-              entry: writer.entry(operation.id),
-              toldAt: roundTime(dayStart + start),
-            })),
-          ),
+        entries: onlyWhatDiffers(
+          own.flatMap(({ operations }) => operations.map((operation) => writer.entry(operation.id))),
         ),
         rounds: own.map((round) => ({
           name: round.name,
@@ -172,6 +171,10 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
         (p.treatment?.stages ?? []).flatMap((s) => stageProtection(s, p.surface, catalogue)),
       ),
     ),
+    tools: unique(ordered.flatMap((stage) => stage.tool ?? []))
+      .map(CATALOGUE.tool)
+      .map(({ name, handling }) => ({ name, handling }))
+      .sort((a, b) => (a.name < b.name ? -1 : 1)),
     before: plan.protections.filter((p) => p.when === 'before').map((p) => protectionLine(p).text),
     during: plan.protections.filter((p) => p.when === 'during').map((p) => protectionLine(p).text),
     after: plan.protections.filter((p) => p.when === 'after').map((p) => protectionLine(p).text),

@@ -41,14 +41,16 @@ export interface OrderEntry {
   readonly area: string | null;
   /** "Mix 3", null where nothing is applied. */
   readonly mix: string | null;
-  /** hh:mm of the earlier entry of this person that says how; then nothing of it is repeated here. */
-  readonly sameAs: string | null;
+  /** On orders from before 2026-12 hh:mm of the earlier entry of this person that says how. */
+  readonly sameAs?: string | null;
   readonly how: readonly string[];
   /** Null where no jet is used. Not on orders from before it was drawn. */
   readonly force?: EntryForce | null;
   /** When the rinse of what is applied here is due. */
   readonly rinse: { readonly from: string; readonly latest: string; readonly by: string } | null;
   readonly checks: readonly string[];
+  /** Those of the checks that are read off and written down; not on orders from before they were told apart. */
+  readonly readings?: readonly string[];
   readonly stopWhen: string | null;
   readonly ifNotEnough: string | null;
   /** Beyond those of the agent, which stand with the mix: rules set aside, opposed chemistries. */
@@ -148,11 +150,11 @@ export class EntryWriter {
           ? null
           : formatArea(planned.areaSquareMetres, this.survey.job.units),
       mix: mix ? this.mixName(mix) : null,
-      sameAs: null,
       how: how.map((line) => line.text),
       force: planned.task === 'mix' ? null : this.force(stages),
       rinse: this.rinseDue(planned, placement.finish),
       checks: planned.task === 'mix' ? [] : unique(stages.flatMap((s) => s.checks)),
+      readings: unique(stages.flatMap((s) => (s.kind === 'reading' ? s.checks : []))),
       stopWhen: planned.task === 'mix' ? null : (applied?.stopWhen ?? null),
       ifNotEnough: planned.task === 'mix' ? null : (applied?.ifNotEnough ?? null),
       cautions: unique(
@@ -209,7 +211,17 @@ export class EntryWriter {
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
     if (task === 'lunch' || isPlainRinse(task)) return [told(`order/${task}/how`)];
     if (task === 'mix') return [told(isPoured(stages) ? 'order/pour/how' : 'order/mix/how')];
-    return [...this.frontHow(planned, stages), ...stages.flatMap((stage) => this.stageHow(stage))];
+    const wear = unique(stages.flatMap((stage) => this.wear(stage)));
+    return [
+      ...(wear.length > 0 ? [told('order/wear', { what: wear.join(', ') })] : []),
+      ...this.frontHow(planned, stages),
+      ...stages.flatMap((stage) => this.stageHow(stage)),
+    ];
+  }
+
+  private wear(stage: Stage): readonly string[] {
+    const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
+    return face ? stageProtection(stage, face, this.survey.catalogue) : [];
   }
 
   /** How the strips of a front follow each other. */
@@ -237,11 +249,11 @@ export class EntryWriter {
     const lines: Told[] = [];
     const jet = this.jetOf(stage);
     if (stage.tool !== null) {
-      const { name: tool, handling } = CATALOGUE.tool(stage.tool);
+      const { name: tool } = CATALOGUE.tool(stage.tool);
       const verb = stage.kind === 'neutralise' ? say('order/verb/neutralise') : verbOf(stage);
       const stop = jet ? formatStandOff(jetAtStandOff(jet).metres, units) : 'no';
       const direction = stage.direction?.replace('-', ' ') ?? 'no';
-      lines.push(told('order/with-tool', { verb, tool, handling, stop, direction }));
+      lines.push(told('order/with-tool', { verb, tool, stop, direction }));
     }
     if (jet?.advice) lines.push(told('order/does', { what: jet.advice }));
     const { apply } = stage;
@@ -251,9 +263,6 @@ export class EntryWriter {
       lines.push(told('order/dwell', { from, to, aim, look, useful: useful < to ? useful : 'no' }));
     }
     if (apply?.leaveOn) lines.push(told('order/leave-on'));
-    const face = this.plan.surfaces.find((p) => p.surface.id === stage.surface)?.surface;
-    const wear = face ? stageProtection(stage, face, this.survey.catalogue) : [];
-    if (wear.length > 0) lines.push(told('order/wear', { what: wear.join(', ') }));
     if (stage.bulk) {
       const { kilograms, litres, what, where } = stage.bulk;
       const amount = kilograms === null ? formatVolume(litres, units) : formatMass(1000 * kilograms, units);

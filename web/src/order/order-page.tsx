@@ -17,6 +17,7 @@ import { ExpectationsPart } from './expectations-part.tsx';
 import { OrderSheet } from './order-sheet.tsx';
 import { rich, say } from '../messages/order.ts';
 import './order-page.css';
+import './order-print.css';
 
 /** Orders of the job: the issued ones as they were issued, and the next one as it would be. */
 export function OrderPage() {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import type { CrewOrder, OrderEntry } from '@etappe/core';
 import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { OrderSheet } from './order-sheet.tsx';
 
 const entry = (more: Partial<OrderEntry>): OrderEntry => ({
@@ -145,5 +146,29 @@ describe('the order sheet', () => {
     // What others set out is not read by Ada.
     expect(screen.queryByText('Pond: cover it')).toBeNull();
     expect(screen.getAllByText('Dwell 3 to 10 min.')).toHaveLength(1);
+  });
+
+  it('is read for one person, whose day comes first and alone, as chosen once on the device', async () => {
+    const [ada] = order.people;
+    if (!ada) throw new Error('Ada is there');
+    const bo = { ...ada, id: 'b', name: 'Bo' };
+    const both = { ...order, people: [ada, bo] };
+    const { unmount } = render(<OrderSheet order={both} heading="" />);
+    expect(screen.getAllByRole('table')).toHaveLength(2);
+    await userEvent.click(screen.getByRole('radio', { name: 'Bo' }));
+    expect(screen.getAllByRole('table')).toHaveLength(1);
+    expect(screen.getByRole('heading', { name: 'Bo' })).toBeInTheDocument();
+    unmount();
+    render(<OrderSheet order={both} heading="" />);
+    expect(screen.queryByRole('heading', { name: 'Ada' })).toBeNull();
+    await userEvent.click(screen.getByRole('radio', { name: 'Everybody' }));
+    expect(screen.getAllByRole('table')).toHaveLength(2);
+  });
+
+  it('tells at the end how the tools are handled', () => {
+    render(
+      <OrderSheet order={{ ...order, tools: [{ name: 'Broom', handling: 'solids lifted' }] }} heading="" />,
+    );
+    expect(screen.getByText('solids lifted')).toBeInTheDocument();
   });
 });

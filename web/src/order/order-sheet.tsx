@@ -1,20 +1,26 @@
 import { decimal } from '@etappe/core';
 import type { CrewOrder, VisitOutline } from '@etappe/core';
 import { visitDay } from '../visits/visit-choice.tsx';
-import { EntryRow, RoundRows } from './order-entries.tsx';
 import { MixBlock } from './order-mix.tsx';
+import { OrderPerson } from './order-person.tsx';
+import { ReaderChoice, useReader } from './order-reader.tsx';
 import { say } from '../messages/order.ts';
 
 /** Orders issued before the place was told of have no notes on it. */
 type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
 
+/** A day of no more than this is printed without a page of its own for each person. */
+const FLOWING_ENTRIES = 12;
+
 /** The crew order as it is read and printed. */
 export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
-  const { site = [], later = [], during = [], acknowledged = null, visit } = order;
+  const { site = [], later = [], during = [], tools = [], acknowledged = null, visit } = order;
+  const { reader, choose } = useReader(order.people);
+  const isLong = order.people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
   // Each person reads their own protections, where they are shared out.
   const isShared = order.people.every((person) => person.rounds);
   return (
-    <article className="order-sheet">
+    <article className={`order-sheet ${reader ? 'has-reader' : ''} ${isLong ? 'is-long' : ''}`}>
       <header className="order-head">
         <div>
           <h1>{order.jobName}</h1>
@@ -27,6 +33,8 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         </div>
         <p className="order-number">{heading}</p>
       </header>
+
+      <ReaderChoice people={order.people} reader={reader} choose={choose} />
 
       <section className="order-safety">
         <h2>{say('always')}</h2>
@@ -61,7 +69,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
       <section className="order-columns">
         <div>
           <h2>{say('load')}</h2>
-          <ul>
+          <ul className="order-load">
             {order.products.map((p) => (
               <li key={p.product}>
                 {p.called ? `${p.called} (${p.name.toLowerCase()})` : p.name}:{' '}
@@ -97,6 +105,10 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         </div>
       </section>
 
+      {(reader ? [reader] : order.people).map((person) => (
+        <OrderPerson key={person.id} person={person} units={order.units} />
+      ))}
+
       <section>
         <h2>{say('mixes')}</h2>
         <div className="order-mixes">
@@ -113,54 +125,34 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
         </div>
       </section>
 
-      {order.people.map((person) => (
-        <section key={person.id} className="order-person">
-          <h2>{person.name}</h2>
-          {person.during && person.during.length > 0 && (
-            <>
-              <h3>{say('meanwhile')}</h3>
-              <List lines={person.during} />
-            </>
-          )}
-          <table className="order-table">
-            <thead>
-              <tr>
-                <th>{say('time')}</th>
-                <th>{say('do')}</th>
-                <th>{say('how-check-stop')}</th>
-              </tr>
-            </thead>
-            {person.rounds ? (
-              person.rounds.map((round) => (
-                <RoundRows key={round.operations[0]} round={round} person={person} units={order.units} />
-              ))
-            ) : (
-              <tbody>
-                {person.entries.map((entry) => (
-                  <EntryRow key={entry.operation} entry={entry} units={order.units} />
-                ))}
-              </tbody>
-            )}
-          </table>
+      {tools.length > 0 && (
+        <section>
+          <h2>{say('how-tools-are-handled')}</h2>
+          <dl className="order-tools">
+            {tools.map(({ name, handling }) => (
+              <div key={name}>
+                <dt>{name}</dt>
+                <dd>{handling}</dd>
+              </div>
+            ))}
+          </dl>
         </section>
-      ))}
+      )}
 
-      <section className="order-columns">
-        {!isShared && (
-          <div>
-            <h2>{say('after')}</h2>
-            <List lines={order.after} none={say('walk-round-with-the-customer')} />
-          </div>
-        )}
-        <div>
-          <h2>{say('what-the-customer-was-told')}</h2>
-          <List lines={order.expectations.map((e) => `${e.place}: ${e.text}`)} />
-          <p className="quiet">
-            {acknowledged
-              ? say('acknowledged-by-name', { name: acknowledged.name, at: acknowledged.at.slice(0, 10) })
-              : say('not-acknowledged-in-writing')}
-          </p>
-        </div>
+      {!isShared && (
+        <section>
+          <h2>{say('after')}</h2>
+          <List lines={order.after} none={say('walk-round-with-the-customer')} />
+        </section>
+      )}
+      <section className="order-told">
+        <h2>{say('what-the-customer-was-told')}</h2>
+        <List lines={order.expectations.map((e) => `${e.place}: ${e.text}`)} />
+        <p className="quiet">
+          {acknowledged
+            ? say('acknowledged-by-name', { name: acknowledged.name, at: acknowledged.at.slice(0, 10) })
+            : say('not-acknowledged-in-writing')}
+        </p>
       </section>
       {later.length > 0 && (
         <section>

@@ -94,11 +94,12 @@ export const ORDER = {
   'order/mix/how': 'Put protection on before mixing; see the mix card.',
   'order/pour/how': 'Put protection on before pouring; add nothing; see the mix card.',
   'order/with-tool':
-    '{verb} with {tool}: {handling}{stop, select, no {} other {, no closer than {stop}}}{direction, select, no {} other {, {direction}}}.',
+    '{verb} with {tool}{stop, select, no {} other {, no closer than {stop}}}{direction, select, no {} other {, {direction}}}.',
   'order/dwell':
     'Dwell {from} to {to} min, aim for {aim}; first look at {look} min. {useful, select, no {} other {Past {useful} min it does no more good. }}Never let it dry.',
   'order/leave-on': 'Leave on: no rinse.',
   'order/wear': 'Wear: {what}.',
+  'order/wear/also': 'Also wear: {what}.',
   'order/bulk': 'About {amount} of {what}, {where}.',
   'order/soak': 'Soak for {minutes} min, until it takes no more water.',
 

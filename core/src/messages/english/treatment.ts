@@ -111,7 +111,8 @@ export const TREATMENT = {
   'treatment/better-not-gone': '{what}: the work makes it better; it will not be gone.',
   'front/low-end-up': 'Work from the low end up: no rinse runs over a strip that dwells.',
   'front/at-once': 'Apply a strip and finish it at once, then the next.',
-  'front/one': 'Apply it, wait {wait} min, then finish it.',
+  'front/one':
+    '{wait, plural, =0 {Apply it, then finish it at once.} other {Apply it, wait {wait} min, then finish it.}}',
   'front/together':
     'Apply all {strips}, then finish them in the same order; start finishing {first} min after the first drop.',
   'front/eager':

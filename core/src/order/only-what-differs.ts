@@ -1,0 +1,71 @@
+import { told as telling } from '../messages/message.ts';
+import type { Message } from '../messages/message.ts';
+import type { OrderEntry } from './order-entry.ts';
+
+/** A jet that puts on less than this share of what a face allows needs no drawing. */
+const FORCE_WORTH_DRAWING = 0.7;
+
+/** Said once to each person: what holds every time from then on. */
+const ONCE: readonly Message['id'][] = ['order/mix/how', 'order/pour/how', 'order/does'];
+
+interface Line {
+  readonly text: string;
+  readonly message: Message | undefined;
+}
+
+/**
+ * A person's entries in order of time, each with only what differs from what the same person was told before: what to wear where it is not
+ * what they have on, a tool where the last such work had another or another
+ * distance, checks and rules that are new to them. What is read and written down is asked for every time, and so is how long it
+ * dwells.
+ */
+export function onlyWhatDiffers(entries: readonly OrderEntry[]): readonly OrderEntry[] {
+  const told = new Set<string>();
+  let worn: readonly string[] = [];
+  const lastBy = new Map<unknown, string>();
+  const isNew = (text: string) => {
+    if (told.has(text)) return false;
+    told.add(text);
+    return true;
+  };
+  return entries.map((entry): OrderEntry => {
+    const { said, readings = [], force, stopWhen, ifNotEnough } = entry;
+    const lines = entry.how.flatMap((line, i): readonly Line[] => {
+      const message = said?.how[i];
+      const id = message?.id;
+      const asItIs: Line = { text: line, message };
+      if (id === 'order/wear') {
+        const what = String(message?.params['what']).split(', ');
+        const more = what.filter((item) => !worn.includes(item));
+        const isMore = more.length < what.length;
+        worn = what;
+        if (more.length === 0) return [];
+        const also = telling(isMore ? 'order/wear/also' : 'order/wear', { what: more.join(', ') });
+        return [{ text: also.text, message: { id: also.id, params: also.params } }];
+      }
+      if (id === 'order/with-tool') {
+        const verb = message?.params['verb'];
+        const isAsBefore = lastBy.get(verb) === line;
+        lastBy.set(verb, line);
+        return isAsBefore ? [] : [asItIs];
+      }
+      return id === undefined || !ONCE.includes(id) || isNew(line) ? [asItIs] : [];
+    });
+    const isMatter =
+      force &&
+      Math.max(...force.kilopascals) >= FORCE_WORTH_DRAWING * force.limitKilopascal &&
+      isNew(`${entry.place} ${JSON.stringify(force)}`)
+        ? force
+        : null;
+    return {
+      ...entry,
+      how: lines.map(({ text }) => text),
+      ...(said ? { said: { ...said, how: lines.flatMap(({ message }) => message ?? []) } } : {}),
+      force: isMatter,
+      checks: entry.checks.filter((check) => isNew(check) || readings.includes(check)),
+      stopWhen: stopWhen !== null && isNew(`${entry.mix} ${stopWhen}`) ? stopWhen : null,
+      ifNotEnough: ifNotEnough !== null && isNew(`${entry.mix} ${ifNotEnough}`) ? ifNotEnough : null,
+      cautions: entry.cautions.filter(isNew),
+    };
+  });
+}

@@ -1,0 +1,70 @@
+import type { CrewOrder } from '@etappe/core';
+import { EntryRow, RoundRows } from './order-entries.tsx';
+import { say } from '../messages/order.ts';
+
+interface PersonProps {
+  readonly person: CrewOrder['people'][number];
+  readonly units: CrewOrder['units'];
+}
+
+/** One person's day: what they watch over, then their rounds in the order of time. */
+export function OrderPerson({ person, units }: PersonProps) {
+  const { rounds, during = [] } = person;
+  return (
+    <section className="order-person">
+      <h2>{person.name}</h2>
+      {rounds && rounds.length > 1 && (
+        <nav className="order-day" aria-label={say('day-of', { name: person.name })}>
+          <ol>
+            {rounds.map((round) => (
+              <li key={round.operations[0]}>
+                <a href={`#${roundAnchor(round.operations)}`}>
+                  <span className="figure">{round.start}</span> {round.name}
+                </a>
+              </li>
+            ))}
+          </ol>
+        </nav>
+      )}
+      {during.length > 0 && (
+        <>
+          <h3>{say('meanwhile')}</h3>
+          <ul>
+            {during.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <table className="order-table">
+        <thead>
+          <tr>
+            <th>{say('time')}</th>
+            <th>{say('do')}</th>
+            {!rounds && <th>{say('how-check-stop')}</th>}
+          </tr>
+        </thead>
+        {rounds ? (
+          rounds.map((round) => (
+            <RoundRows
+              key={round.operations[0]}
+              id={roundAnchor(round.operations)}
+              round={round}
+              person={person}
+              units={units}
+            />
+          ))
+        ) : (
+          <tbody>
+            {person.entries.map((entry) => (
+              <EntryRow key={entry.operation} entry={entry} units={units} />
+            ))}
+          </tbody>
+        )}
+      </table>
+    </section>
+  );
+}
+
+/** Each operation is in one round. */
+const roundAnchor = ([first = '']: readonly string[]) => `round-${first.replaceAll(/[^\w-]/g, '_')}`;
