@@ -37,6 +37,11 @@ describe('what one person is told', () => {
     ).toEqual([['Wear: goggles.'], [], ['Also wear: helmet.'], [], ['Wear: gloves.']]);
   });
 
+  it('says all of it again after lunch', () => {
+    const lunch = entry([], { task: 'lunch' });
+    expect(hows([entry([goggles]), lunch, entry([helmet])]).at(-1)).toEqual(['Wear: goggles, helmet.']);
+  });
+
   it('says how long something dwells every time, and where the card is once', () => {
     expect(hows([entry([card, dwell]), entry([card, dwell])])).toEqual([
       [card.text, dwell.text],

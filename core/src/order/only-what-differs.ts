@@ -30,6 +30,8 @@ export function onlyWhatDiffers(entries: readonly OrderEntry[]): readonly OrderE
   };
   return entries.map((entry): OrderEntry => {
     const { said, readings = [], force, stopWhen, ifNotEnough } = entry;
+    // What comes off for lunch is put on again.
+    if (entry.task === 'lunch') worn = [];
     const lines = entry.how.flatMap((line, i): readonly Line[] => {
       const message = said?.how[i];
       const id = message?.id;
