@@ -1,9 +1,7 @@
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { told as telling } from '../messages/message.ts';
 import type { Message } from '../messages/message.ts';
 import type { OrderEntry } from './order-entry.ts';
-
-/** A jet that puts on less than this share of what a face allows needs no drawing. */
-const FORCE_WORTH_DRAWING = 0.7;
 
 /** Said once to each person: what holds every time from then on. */
 const ONCE: readonly Message['id'][] = ['order/mix/how', 'order/pour/how', 'order/does'];
@@ -14,10 +12,9 @@ interface Line {
 }
 
 /**
- * A person's entries in order of time, each with only what differs from what the same person was told before: what to wear where it is not
- * what they have on, a tool where the last such work had another or another
- * distance, checks and rules that are new to them. What is read and written down is asked for every time, and so is how long it
- * dwells.
+ * A person's entries in order of time, each with only what differs from what the same person was told before: what to put on beside what
+ * they wear, a tool where the last such work had another one or another distance, checks and rules that are new to them. What is read and
+ * written down is asked for every time, and how long it dwells is told every time.
  */
 export function onlyWhatDiffers(entries: readonly OrderEntry[]): readonly OrderEntry[] {
   const told = new Set<string>();
@@ -53,9 +50,9 @@ export function onlyWhatDiffers(entries: readonly OrderEntry[]): readonly OrderE
       }
       return id === undefined || !ONCE.includes(id) || isNew(line) ? [asItIs] : [];
     });
-    const isMatter =
+    const drawn =
       force &&
-      Math.max(...force.kilopascals) >= FORCE_WORTH_DRAWING * force.limitKilopascal &&
+      Math.max(...force.kilopascals) >= TRADE_DEFAULTS.forceWorthDrawing * force.limitKilopascal &&
       isNew(`${entry.place} ${JSON.stringify(force)}`)
         ? force
         : null;
@@ -63,7 +60,7 @@ export function onlyWhatDiffers(entries: readonly OrderEntry[]): readonly OrderE
       ...entry,
       how: lines.map(({ text }) => text),
       ...(said ? { said: { ...said, how: lines.flatMap(({ message }) => message ?? []) } } : {}),
-      force: isMatter,
+      force: drawn,
       checks: entry.checks.filter((check) => isNew(check) || readings.includes(check)),
       stopWhen: stopWhen !== null && isNew(`${entry.mix} ${stopWhen}`) ? stopWhen : null,
       ifNotEnough: ifNotEnough !== null && isNew(`${entry.mix} ${ifNotEnough}`) ? ifNotEnough : null,

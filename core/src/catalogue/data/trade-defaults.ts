@@ -148,6 +148,8 @@ export const TRADE_DEFAULTS = {
   lateWorthTelling: 0.02,
   /** A dwell that is longer by a tenth is no harm yet. */
   lateGraceShare: 0.1,
+  /** A jet that puts on less than this share of what a face allows needs no drawing on an order. */
+  forceWorthDrawing: 0.7,
   /** Conditions in which nobody stands on a roof. */
   notWalkedOn: [
     'slipped',
