@@ -277,7 +277,7 @@ export const { say, rich } = messages({
   'our-people': 'Our people',
   'people/add': 'Add a person',
   'people/none-yet':
-    'Nobody yet. Whoever is entered here is picked for a job by name, with their tickets and what their hour costs.',
+    'Nobody yet. Who is entered here joins the crew of a job by name, with their tickets and what their hour costs.',
   'people/all': 'All people',
   'people/open-one': 'Open somebody on the left, or add a person.',
   'people/no-such': 'Nobody of that number. They may have been taken out.',
