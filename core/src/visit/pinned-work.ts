@@ -8,15 +8,15 @@ import type { Warning } from '../warnings/warning.ts';
 import { startsWithin } from './start-spans.ts';
 import type { PlannedOperation } from './work-builder.ts';
 
-/** What a piece of the work is known by, however it is cut and in whichever round it comes. */
-export function workOf({ parts, stages }: PlannedOperation): readonly string[] {
+/** What a piece of the work is known by, however it is cut and in whichever round it comes: a rinse that is of no stage by itself. */
+export function workOf({ id, parts, stages }: PlannedOperation): readonly string[] {
   const cycles = parts.flatMap(({ cycle }) => cycle ?? []);
-  return cycles.length > 0 ? cycles : stages.slice(0, 1);
+  return cycles.length > 0 ? cycles : [stages[0] ?? id];
 }
 
 /** All that a pin may know an operation by: itself, and its work, of which it may be only a part. */
 export function pinKeys(operation: PlannedOperation): readonly string[] {
-  return [operation.id, ...workOf(operation)];
+  return [...new Set([operation.id, ...workOf(operation)])];
 }
 
 /** The rule of what comes in order because somebody has fixed it so. */
