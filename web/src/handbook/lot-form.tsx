@@ -15,6 +15,7 @@ import { today } from '../today.ts';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
+import { useSaving } from './use-saving.ts';
 import { rich, say } from '../messages/handbook.ts';
 
 type Detail = Omit<StockLot, 'id'>;
@@ -74,8 +75,7 @@ interface FormProps {
 /** A lot as its container says it is, and what was measured of it. Nothing is saved before “Save lot”. */
 export function LotForm({ lot, products, save, remove }: FormProps) {
   const { draft, set, settle } = useEntryDraft(lot);
-  const [faults, setFaults] = useState<readonly string[]>([]);
-  const [saving, setSaving] = useState(false);
+  const { faults, saving, submit } = useSaving();
   const agent = CATALOGUE.agent(draft.agent);
   const unit = agent.stock.form === 'powder' ? 'kg' : 'L';
   const own = products.filter((p) => p.agent === draft.agent);
@@ -84,18 +84,11 @@ export function LotForm({ lot, products, save, remove }: FormProps) {
       className="product-form"
       onSubmit={(event) => {
         event.preventDefault();
-        const ahead = daysAhead(draft, today()).map((f) => f.message);
-        setFaults(ahead);
-        if (ahead.length > 0) return;
-        setSaving(true);
-        void save(draft)
-          .then((found) => {
-            setFaults(found);
-            if (found.length === 0) settle();
-          })
-          .finally(() => {
-            setSaving(false);
-          });
+        submit(
+          daysAhead(draft, today()).map((f) => f.message),
+          () => save(draft),
+          settle,
+        );
       }}
     >
       <div className="sheet-grid">

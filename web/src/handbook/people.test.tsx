@@ -10,7 +10,7 @@ describe('who works for the company', () => {
   it('is listed with tickets and rate, and opened', async () => {
     staffed();
     renderHandbook('/handbook/people/ada');
-    expect(await screen.findByRole('link', { name: 'Ada Mobile towers, 31 an hour' })).toBeInTheDocument();
+    expect(await screen.findByRole('link', { name: 'Ada Mobile towers, 31.00 an hour' })).toBeInTheDocument();
     expect(screen.getByLabelText('Name')).toHaveValue('Ada');
   });
 

@@ -1,12 +1,12 @@
 import type { CompanyPerson } from '@etappe/core';
 import { Checkbox } from 'antd';
-import { useState } from 'react';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { TicketsField } from '../records/tickets-field.tsx';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
+import { useSaving } from './use-saving.ts';
 import { say } from '../messages/handbook.ts';
 
 export type PersonDetail = Omit<CompanyPerson, 'id'>;
@@ -22,25 +22,13 @@ interface FormProps {
 /** Somebody of the company. Nothing is saved before “Save”. */
 export function PersonForm({ person, save, remove }: FormProps) {
   const { draft, set, settle } = useEntryDraft(person);
-  const [faults, setFaults] = useState<readonly string[]>([]);
-  const [saving, setSaving] = useState(false);
+  const { faults, saving, submit } = useSaving();
   return (
     <form
       className="product-form"
       onSubmit={(event) => {
         event.preventDefault();
-        const unnamed = draft.name === '' ? [say('people/who-is-it')] : [];
-        setFaults(unnamed);
-        if (unnamed.length > 0) return;
-        setSaving(true);
-        void save(draft)
-          .then((found) => {
-            setFaults(found);
-            if (found.length === 0) settle();
-          })
-          .finally(() => {
-            setSaving(false);
-          });
+        submit(draft.name === '' ? [say('people/who-is-it')] : [], () => save(draft), settle);
       }}
     >
       <div className="sheet-grid">

@@ -1,7 +1,7 @@
 import { CATALOGUE, NO_RESTRICTIONS, isReadyToUse, strengthQuestion } from '@etappe/core';
 import type { Product } from '@etappe/core';
 import { Button, Switch } from 'antd';
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { personOnDevice } from '../person-on-device.ts';
 import { ChipField } from '../quantity-fields/chip-field.tsx';
 import { ChoiceField } from '../quantity-fields/choice-field.tsx';
@@ -11,6 +11,7 @@ import { DataSheetField } from './data-sheet-field.tsx';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
+import { useSaving } from './use-saving.ts';
 import { PackFields } from './pack-fields.tsx';
 import { LabelFields } from './label-fields.tsx';
 import { say } from '../messages/handbook.ts';
@@ -48,8 +49,7 @@ interface FormProps {
 /** A product as its label says it is. Nothing is saved before “Save product”. */
 export function ProductForm({ product, replaces, save, remove }: FormProps) {
   const { draft, set, settle } = useEntryDraft(product);
-  const [faults, setFaults] = useState<readonly string[]>([]);
-  const [saving, setSaving] = useState(false);
+  const { faults, saving, submit } = useSaving();
   const inUseId = useId();
   const agent = CATALOGUE.agent(draft.agent);
   const other = draft.inUse ? replaces(draft.agent) : null;
@@ -59,15 +59,7 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
       className="product-form"
       onSubmit={(event) => {
         event.preventDefault();
-        setSaving(true);
-        void save({ ...draft, by: personOnDevice(), at: new Date().toISOString() })
-          .then((found) => {
-            setFaults(found);
-            if (found.length === 0) settle();
-          })
-          .finally(() => {
-            setSaving(false);
-          });
+        submit([], () => save({ ...draft, by: personOnDevice(), at: new Date().toISOString() }), settle);
       }}
     >
       <div className="sheet-grid">

@@ -1,4 +1,4 @@
-import { dayVariants, decimal, formatDuration, roundTime, withVariant } from '@etappe/core';
+import { dayVariants, formatDuration, money, roundTime, withVariant } from '@etappe/core';
 import type { DayVariant, Plan, Survey, VariantFigures } from '@etappe/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -109,7 +109,7 @@ function Cells({ figures, now, hasRates }: CellsProps) {
         {paidSeconds === null ? '' : formatDuration(paidSeconds)}{' '}
         <Difference of={paidSeconds} from={now?.paidSeconds ?? null} />
       </td>
-      {hasRates && <td className="figure">{wages === null ? '' : decimal(wages, 0)}</td>}
+      {hasRates && <td className="figure">{wages === null ? '' : money(wages)}</td>}
     </>
   );
 }

@@ -1,48 +1,20 @@
 import { beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
-import { plan, surveyOf } from '@etappe/core';
-import type { Plan, SurveyChange } from '@etappe/core';
+import type { Plan } from '@etappe/core';
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { PlanContext } from '../planning/use-plan.tsx';
-import type { Improving } from '../planning/use-plan.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
-import type { Asked } from '../test/in-session.tsx';
+import { renderInSession } from '../test/in-session.tsx';
+import { SequencedMill } from '../test/sequenced-mill.tsx';
 import { SequencePage } from './sequence-page.tsx';
 
-const state = stateOfFile({
-  site: { waterPoints: [{ id: 'tap' }] },
-  surfaces: [
-    {
-      id: 'wall',
-      name: 'Mill wall',
-      material: 'painted-render',
-      size: '8x3',
-      findings: [{ contaminant: 'green-algae', severity: 3 }],
-    },
-  ],
-});
-let made: Plan;
-let asked: Asked[];
+let mill: SequencedMill;
 beforeAll(() => {
-  made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
+  mill = new SequencedMill();
 });
 beforeEach(() => {
-  asked = standInServer(state);
+  mill.begin();
 });
-const show = (shown: Plan = made, improving: Improving | null = null) =>
-  renderInSession(
-    <PlanContext value={{ plan: shown, working: false, improving, failed: null }}>
-      <SequencePage />
-    </PlanContext>,
-    'sequence',
-  );
-const lastHouse = () => {
-  const sent = asked
-    .filter((a) => a.path.endsWith('/changes'))
-    .flatMap((a) => (a.body as { changes: SurveyChange[] }).changes);
-  return sent.at(-1)?.fields['house'];
-};
 
 /** The same day with everybody doing the work of the next. */
 function withHandsSwapped(plan: Plan): Plan {
@@ -57,7 +29,7 @@ function withHandsSwapped(plan: Plan): Plan {
 
 describe('a round that is fixed', () => {
   it('tells what a fixed round costs before it is fixed, and lets it go again', async () => {
-    show();
+    mill.show();
     const [open] = await screen.findAllByRole('button', { name: /^Fix who does it and when: Mill wall/ });
     if (!open) throw new Error('no round');
     await userEvent.click(open);
@@ -71,18 +43,20 @@ describe('a round that is fixed', () => {
     expect(await screen.findByText(/^The visit ends .+ later, by \d\d:\d\d\.$/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Fix it' }));
     await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins).toMatchObject([{ notBefore: '13:00', person: null }]);
+      expect((mill.lastHouse() as { pins: unknown[] }).pins).toMatchObject([
+        { notBefore: '13:00', person: null },
+      ]);
     });
     expect((await screen.findAllByText('not before 13:00')).length).toBeGreaterThan(0);
     await userEvent.click(open);
     await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
     await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins).toEqual([]);
+      expect((mill.lastHouse() as { pins: unknown[] }).pins).toEqual([]);
     });
   });
 
   it('moves a round by keys: an earlier time is a time by which it is begun', async () => {
-    show();
+    mill.show();
     const [bar] = await screen.findAllByRole('button', { name: /^\d\d:\d\d .*: Mill wall/ });
     if (!bar) throw new Error('no round');
     act(() => {
@@ -106,7 +80,7 @@ describe('a round that is fixed', () => {
   it('stands still while a round is open: what is typed stays, though a better day arrives meanwhile', async () => {
     let arrive: (plan: Plan) => void = () => undefined;
     const Page = () => {
-      const [shown, setShown] = useState(made);
+      const [shown, setShown] = useState(mill.made);
       arrive = setShown;
       return (
         <PlanContext value={{ plan: shown, working: false, improving: null, failed: null }}>
@@ -121,7 +95,7 @@ describe('a round that is fixed', () => {
     const editor = screen.getByRole('group', { name: /^Fix who does it and when: Mill wall/ });
     await userEvent.type(within(editor).getByLabelText('Not before'), '13:00');
     act(() => {
-      arrive(withHandsSwapped(made));
+      arrive(withHandsSwapped(mill.made));
     });
     expect(screen.getByDisplayValue('13:00')).toBeInTheDocument();
     await userEvent.click(within(editor).getByRole('button', { name: 'Close' }));
@@ -130,14 +104,14 @@ describe('a round that is fixed', () => {
   });
 
   it('keeps what was told of the first part of the day, and lets go of it all', async () => {
-    show();
+    mill.show();
     const until = await screen.findByLabelText('Keep what was told, until');
     await userEvent.type(until, '23:00');
     await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
     await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins.length).toBeGreaterThan(0);
+      expect((mill.lastHouse() as { pins: unknown[] }).pins.length).toBeGreaterThan(0);
     });
-    for (const pin of (lastHouse() as { pins: object[] }).pins)
+    for (const pin of (mill.lastHouse() as { pins: object[] }).pins)
       expect(pin).toMatchObject({
         person: expect.any(String),
         notBefore: expect.any(String),
@@ -145,7 +119,7 @@ describe('a round that is fixed', () => {
       });
     await userEvent.click(await screen.findByRole('button', { name: /^Let go of all that is fixed/ }));
     await waitFor(() => {
-      expect((lastHouse() as { pins: unknown[] }).pins).toEqual([]);
+      expect((mill.lastHouse() as { pins: unknown[] }).pins).toEqual([]);
     });
   });
 });

@@ -1,51 +1,19 @@
 import { beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
-import { plan, surveyOf } from '@etappe/core';
-import type { Plan, SurveyChange } from '@etappe/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { PlanContext } from '../planning/use-plan.tsx';
-import type { Improving } from '../planning/use-plan.tsx';
-import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
-import type { Asked } from '../test/in-session.tsx';
-import { SequencePage } from './sequence-page.tsx';
+import { SequencedMill } from '../test/sequenced-mill.tsx';
 
-const state = stateOfFile({
-  site: { waterPoints: [{ id: 'tap' }] },
-  surfaces: [
-    {
-      id: 'wall',
-      name: 'Mill wall',
-      material: 'painted-render',
-      size: '8x3',
-      findings: [{ contaminant: 'green-algae', severity: 3 }],
-    },
-  ],
-});
-let made: Plan;
-let asked: Asked[];
+let mill: SequencedMill;
 beforeAll(() => {
-  made = plan(surveyOf(state), { asOf: '2026-05-04', seed: 1, budget: 1 });
+  mill = new SequencedMill();
 });
 beforeEach(() => {
-  asked = standInServer(state);
+  mill.begin();
 });
-const show = (shown: Plan = made, improving: Improving | null = null) =>
-  renderInSession(
-    <PlanContext value={{ plan: shown, working: false, improving, failed: null }}>
-      <SequencePage />
-    </PlanContext>,
-    'sequence',
-  );
-const lastHouse = () => {
-  const sent = asked
-    .filter((a) => a.path.endsWith('/changes'))
-    .flatMap((a) => (a.body as { changes: SurveyChange[] }).changes);
-  return sent.at(-1)?.fields['house'];
-};
 
 describe('the sequence station', () => {
   it('shows how long the visit takes, what is paid, and the least it could take with the reason', async () => {
-    show();
+    mill.show();
     expect(await screen.findByText('Takes')).toBeInTheDocument();
     expect(screen.getByText(/\(2 people\)/)).toBeInTheDocument();
     expect(screen.getByText(/^Limited by /)).toBeInTheDocument();
@@ -54,42 +22,44 @@ describe('the sequence station', () => {
 
   it('says that a shorter day is still looked for, what that has gained, and leaves it at that', async () => {
     let stopped = 0;
-    show(made, { betterBySeconds: 840, isStillTooLong: false, stop: () => (stopped += 1) });
+    mill.show(mill.made, { betterBySeconds: 840, isStillTooLong: false, stop: () => (stopped += 1) });
     expect(await screen.findByText(/Still looking, 14 min shorter/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Stop here' }));
     expect(stopped).toBe(1);
   });
 
   it('says nothing of it once that has ended', async () => {
-    show();
+    mill.show();
     expect(await screen.findByText('Takes')).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'Stop here' })).not.toBeInTheDocument();
   });
 
   it('opens the front to its sum', async () => {
-    show();
+    mill.show();
     const row = await screen.findByRole('row', { name: /Mill wall, hypochlorite/ });
     expect(within(row).getByText(/24 m² in 3 strips of 8 m²/)).toBeInTheDocument();
     expect(within(row).getByText(/evaporation 0.29 mm\/h/)).toBeInTheDocument();
   });
 
   it('takes another crew, each with a name', async () => {
-    show();
+    mill.show();
     const people = await screen.findByLabelText('People');
     await userEvent.clear(people);
     await userEvent.type(people, '3{Enter}');
     await waitFor(() => {
-      expect(lastHouse()).toMatchObject({ crew: [{ id: 'a' }, { id: 'b' }, { id: 'c', name: 'Person C' }] });
+      expect(mill.lastHouse()).toMatchObject({
+        crew: [{ id: 'a' }, { id: 'b' }, { id: 'c', name: 'Person C' }],
+      });
     });
   });
 
   it('takes a count of machines and keeps the others', async () => {
-    show();
+    mill.show();
     const washers = await screen.findByLabelText('Pressure washer');
     await userEvent.clear(washers);
     await userEvent.type(washers, '2{Enter}');
     await waitFor(() => {
-      expect(lastHouse()).toMatchObject({
+      expect(mill.lastHouse()).toMatchObject({
         machines: expect.arrayContaining([
           expect.objectContaining({ kind: 'pressure-washer', count: 2 }),
           expect.objectContaining({ kind: 'hose', count: 2 }),
@@ -99,7 +69,7 @@ describe('the sequence station', () => {
   });
 
   it('says at the field what an hour of the day looks like', async () => {
-    show();
+    mill.show();
     const start = await screen.findByLabelText('Day starts');
     await userEvent.clear(start);
     await userEvent.type(start, '8am');
@@ -115,7 +85,7 @@ describe('the sequence station', () => {
       text: 'No sequence: there is no hose.',
       surface: null,
     };
-    show({ ...made, visit: null, warnings: [stop] });
+    mill.show({ ...mill.made, visit: null, warnings: [stop] });
     expect(await screen.findByText('No sequence: there is no hose.')).toBeInTheDocument();
   });
 
@@ -128,7 +98,7 @@ describe('the sequence station', () => {
       surface: null,
     });
     const warnings = [1, 2, 3, 4].map((i) => warning('warn', i));
-    show({ ...made, warnings: [...warnings, warning('stop', 5)] });
+    mill.show({ ...mill.made, warnings: [...warnings, warning('stop', 5)] });
     expect(await screen.findByText('stop 5')).toBeVisible();
     expect(screen.getByText('warn 2')).toBeVisible();
     expect(screen.getByText('warn 4')).not.toBeVisible();
@@ -137,7 +107,7 @@ describe('the sequence station', () => {
   });
 
   it('says how sure the day is, on what it hangs and what helps, once the search is over', async () => {
-    const { unmount } = show();
+    const { unmount } = mill.show();
     const risk = await screen.findByRole('region', { name: 'How sure is the day' });
     expect(
       await within(risk).findByText(/^Planned until .* Half of such days end by \d\d:\d\d, nine in ten by/),
@@ -147,13 +117,13 @@ describe('the sequence station', () => {
     expect(hangs[0]).toHaveTextContent(/^\d+ % \S/);
     expect(within(risk).getByText(/^Worked 2.?000 times as a crew works/)).toBeInTheDocument();
     unmount();
-    show(made, { betterBySeconds: 60, isStillTooLong: false, stop: () => undefined });
+    mill.show(mill.made, { betterBySeconds: 60, isStillTooLong: false, stop: () => undefined });
     const open = await screen.findByRole('region', { name: 'How sure is the day' });
     expect(open).toHaveAttribute('aria-busy', 'true');
   });
 
   it('compares the day with other crews, machines and hours, and takes one by one press', async () => {
-    show();
+    mill.show();
     await userEvent.click(await screen.findByText('Compare: other crew, machines and hours'));
     const table = await screen.findByRole('table', { name: 'Compare: other crew, machines and hours' });
     const row = await within(table).findByRole('row', { name: /^Three people/ });
@@ -163,12 +133,12 @@ describe('the sequence station', () => {
     expect(within(table).getByRole('row', { name: /^As it is/ })).toHaveTextContent(/\d\d:\d\d/);
     await userEvent.click(screen.getByRole('button', { name: 'Take it: Three people' }));
     await waitFor(() => {
-      expect((lastHouse() as { crew: unknown[] }).crew).toHaveLength(3);
+      expect((mill.lastHouse() as { crew: unknown[] }).crew).toHaveLength(3);
     });
   });
 
   it('takes when somebody comes and leaves, what they hold and that they are still learning', async () => {
-    show();
+    mill.show();
     const [first] = await screen.findAllByText('whole day, no tickets entered');
     if (!first) throw new Error('nobody');
     await userEvent.click(first);
@@ -177,13 +147,13 @@ describe('the sequence station', () => {
     await userEvent.type(comes, '09:30');
     await userEvent.tab();
     await waitFor(() => {
-      expect((lastHouse() as { crew: object[] }).crew[0]).toMatchObject({ from: '09:30' });
+      expect((mill.lastHouse() as { crew: object[] }).crew[0]).toMatchObject({ from: '09:30' });
     });
     const [apprentice] = screen.getAllByRole('checkbox', { name: /^Apprentice/ });
     if (!apprentice) throw new Error('no box');
     await userEvent.click(apprentice);
     await waitFor(() => {
-      expect((lastHouse() as { crew: object[] }).crew[0]).toMatchObject({
+      expect((mill.lastHouse() as { crew: object[] }).crew[0]).toMatchObject({
         from: '09:30',
         isApprentice: true,
       });

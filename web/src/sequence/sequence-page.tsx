@@ -2,6 +2,7 @@ import {
   decimal,
   fixedByMove,
   formatDuration,
+  money,
   paidSeconds,
   paidWages,
   roundTime,
@@ -158,7 +159,7 @@ function VisitFigures({ plan }: { readonly plan: Plan }) {
             {formatDuration(paidSeconds(schedule.makespan, survey.job.house))}{' '}
             <small>
               {say('people-people', { people })}
-              {wages !== null && `, ${say('paid/at-their-rates', { wages: decimal(wages, 0) })}`}
+              {wages !== null && `, ${say('paid/at-their-rates', { wages: money(wages) })}`}
             </small>
           </dd>
         </div>
