@@ -2,12 +2,12 @@ import type { CompiledCluster, CompiledOperation, CompiledProblem } from './comp
 import { IntervalList, crowdedUntil } from './interval-list.ts';
 import { PersonDay } from './person-day.ts';
 
-interface Span {
+export interface Span {
   readonly start: number;
   readonly finish: number;
 }
 
-interface Watching extends Span {
+export interface Watching extends Span {
   readonly zone: number;
   /** Who could watch instead. */
   readonly other: number;
@@ -149,6 +149,45 @@ export class Board {
     this.person[operation.index] = person;
     this.days[person]?.add(operation, start);
     this.done.push({ added: operation, person, spans: this.occupy(operation, start) });
+  }
+
+  /** Takes one operation away again, whatever was placed after it. @returns whether there is still time to change for what comes after */
+  takeOut(operation: CompiledOperation): boolean {
+    const start = this.start[operation.index] ?? 0;
+    const at = this.done.findLastIndex((done) => 'added' in done && done.added === operation);
+    const own = this.done[at];
+    if (!own || !('added' in own)) return true;
+    this.done.splice(at, 1);
+    this.remove(operation, own.person, own.spans);
+    return this.days[own.person]?.canChangeFrom(start) ?? true;
+  }
+
+  /** When the last of a cluster that stands ends. */
+  finishOf({ operations }: CompiledCluster): number {
+    return operations.reduce(
+      (latest, { index, seconds }) => Math.max(latest, (this.start[index] ?? 0) + seconds),
+      0,
+    );
+  }
+
+  /** Somebody watches over a span, and cannot pass it on; null where they could not. */
+  openWatch(person: number, span: Span & { readonly zone: number }): Watching | null {
+    if (this.watchObstacle(person, span) !== null) return null;
+    const watching = { ...span, other: person };
+    this.watching[person]?.insert(watching);
+    return watching;
+  }
+
+  closeWatch(watching: Watching): void {
+    this.watching[watching.other]?.remove(watching);
+  }
+
+  openHold(machine: number, span: Span): void {
+    this.machines[machine]?.insert(span);
+  }
+
+  closeHold(machine: number, span: Span): void {
+    this.machines[machine]?.remove(span);
   }
 
   /** Keeps a time free for what is fixed to it, until its turn comes. */

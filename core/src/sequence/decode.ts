@@ -29,15 +29,13 @@ const TRIALS_AT_ONCE = 2000;
 /** Starts that are tried for one schedule at most: some seconds; a visit of 150 surfaces takes 7,000. */
 const MOST_TRIALS = 250_000;
 
-/** Who begins which cluster, by its index; -1 where whoever fits best does. */
-export type Preferred = Int32Array;
-
 /** Clusters placed one after another, each as early as its lags, people, machines and watches let it. */
 export class Decoder {
   readonly board: Board;
-  private readonly of: CompiledProblem;
+  readonly of: CompiledProblem;
   private readonly mostTrials: number;
   private trials = 0;
+  private pausedAt = 0;
 
   constructor(of: CompiledProblem, mostTrials = MOST_TRIALS) {
     this.of = of;
@@ -52,37 +50,56 @@ export class Decoder {
    */
   *place(
     order: readonly CompiledCluster[],
-    preferred: Preferred | null,
+    people: Int32Array,
     limit = Infinity,
   ): Generator<undefined, number | null> {
-    const { board } = this;
-    this.trials = 0;
-    let yielded = 0;
-    board.clear();
-    this.reserve();
+    this.begin();
     let makespan = 0;
     for (const cluster of order) {
-      for (const operation of cluster.operations) board.release(operation);
-      const found = this.best(cluster, preferred?.[cluster.index] ?? -1);
-      if (!found) throw new NoPlace(cluster, this.missing(cluster));
-      if ((found.starts[0] ?? 0) + cluster.tail > limit) return null;
-      this.put(cluster, found);
-      cluster.operations.forEach(({ seconds }, i) => {
-        makespan = Math.max(makespan, (found.starts[i] ?? 0) + seconds);
-      });
-      if (this.trials - yielded < TRIALS_AT_ONCE) continue;
-      yielded = this.trials;
-      yield;
+      this.placeWhole(cluster, people);
+      const [first] = cluster.operations;
+      if (first && (this.board.start[first.index] ?? 0) + cluster.tail > limit) return null;
+      makespan = Math.max(makespan, this.board.finishOf(cluster));
+      if (this.isPauseDue()) yield;
     }
     return makespan;
+  }
+
+  /** An empty board but for what is fixed. */
+  begin(): void {
+    this.beginAgain();
+    this.board.clear();
+    this.reserve();
   }
 
   /** What is tried from now on counts from nothing: for who places one after the other without end. */
   beginAgain(): void {
     this.trials = 0;
+    this.pausedAt = 0;
   }
 
-  put(cluster: CompiledCluster, { starts, people }: Tried): void {
+  /** Whether the caller is to be let in now. */
+  isPauseDue(): boolean {
+    if (this.trials - this.pausedAt < TRIALS_AT_ONCE) return false;
+    this.pausedAt = this.trials;
+    return true;
+  }
+
+  /** One more start is tried. @throws TooManyPieces */
+  countTrial(): void {
+    this.trials += 1;
+    if (this.trials > this.mostTrials) throw new TooManyPieces();
+  }
+
+  /** A cluster, where it and what is fixed of it leave it room. @param people who is wanted for each operation @throws NoPlace, TooManyPieces */
+  placeWhole(cluster: CompiledCluster, people: Int32Array): void {
+    for (const operation of cluster.operations) this.board.release(operation);
+    const found = this.best(cluster, people[cluster.operations[0]?.index ?? -1] ?? -1);
+    if (!found) throw new NoPlace(cluster, this.missing(cluster));
+    this.put(cluster, found);
+  }
+
+  private put(cluster: CompiledCluster, { starts, people }: Tried): void {
     cluster.operations.forEach((operation, i) => {
       this.board.add(operation, people[i] ?? 0, starts[i] ?? 0);
     });
@@ -154,8 +171,7 @@ export class Decoder {
     const [from, until] = board.window(first);
     let start = from;
     for (let jump = 0; jump < MOST_JUMPS; jump += 1) {
-      this.trials += 1;
-      if (this.trials > this.mostTrials) throw new TooManyPieces();
+      this.countTrial();
       const free = board.firstStart(person, first, start);
       if (free === null || free > until || free + cluster.length >= limit) return null;
       const mark = board.mark;

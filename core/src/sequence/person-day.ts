@@ -85,6 +85,15 @@ export class PersonDay {
     return count;
   }
 
+  /** Whether there is time for all changes after a time: what was taken out there may have been what was changed to. */
+  canChangeFrom(time: number): boolean {
+    const at = this.firstFrom(time);
+    const last = this.work[at - 1];
+    if (!last || this.changeSeconds.length === 0) return true;
+    this.stateBefore(at);
+    return this.lacksTime(at, (this.starts[at - 1] ?? 0) + last.seconds, []) === null;
+  }
+
   private change(
     operation: CompiledOperation,
     start: number,
@@ -95,15 +104,23 @@ export class PersonDay {
     const needed = this.needed(operation.begins);
     if (lastFinish !== null && start - lastFinish < needed) return lastFinish + needed;
     this.takeUp(operation.ends);
-    let open = 0;
-    for (const set of operation.ends) if (set >= 0) open += 1;
-    const still = operation.ends.map((set) => set >= 0);
-    let finish = start + operation.seconds;
-    for (let i = at; i < this.work.length; i += 1) {
+    return this.lacksTime(at, start + operation.seconds, operation.ends);
+  }
+
+  /**
+   * When the first work from a place in the day on for which there is no time to change ends; null where there is for all.
+   * @param finish of what comes before it, s
+   * @param changed what that left; once later work has changed all of it, nothing depends on it any more
+   */
+  private lacksTime(from: number, finish: number, changed: readonly number[]): number | null {
+    const still = changed.map((set) => set >= 0);
+    let open = still.filter(Boolean).length;
+    let before = finish;
+    for (let i = from; i < this.work.length; i += 1) {
       const next = this.work[i];
-      const from = this.starts[i] ?? 0;
+      const start = this.starts[i] ?? 0;
       if (!next) break;
-      if (from - finish < this.needed(next.begins)) return from + next.seconds;
+      if (start - before < this.needed(next.begins)) return start + next.seconds;
       this.takeUp(next.ends);
       for (let k = 0; k < still.length; k += 1)
         if (still[k] && (next.ends[k] ?? -1) >= 0) {
@@ -111,8 +128,8 @@ export class PersonDay {
           open -= 1;
         }
       // What comes later changes from what was there before.
-      if (open === 0) return null;
-      finish = from + next.seconds;
+      if (open === 0 && changed.length > 0) return null;
+      before = start + next.seconds;
     }
     return null;
   }

@@ -1,6 +1,6 @@
 import type { CompiledCluster } from './compiled-problem.ts';
 
-/** Clusters with the least key first, each only after those that it waits for. */
+/** Clusters whose first operation has the least key first, each only after those that it waits for. */
 export function byPriority(
   clusters: readonly CompiledCluster[],
   keys: Float64Array,
@@ -12,7 +12,7 @@ export function byPriority(
     let next = 0;
     let least = Infinity;
     for (let i = 0; i < ready.length; i += 1) {
-      const key = keys[ready[i]?.index ?? 0] ?? 0;
+      const key = keys[ready[i]?.operations[0]?.index ?? -1] ?? 0;
       if (key < least) {
         least = key;
         next = i;

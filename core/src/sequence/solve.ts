@@ -3,7 +3,9 @@ import { Annealing } from './annealing.ts';
 import type { Move } from './annealing.ts';
 import { compiled } from './compiled-problem.ts';
 import { Decoder, NoPlace, TooManyPieces } from './decode.ts';
+import { OneByOneDecoder } from './decode-one-by-one.ts';
 import { EveryOrder, isSmall } from './every-order.ts';
+import { byPriority } from './priority-order.ts';
 import type { Schedule, SequenceProblem } from './problem.ts';
 import { seededRandom } from './seeded-random.ts';
 
@@ -30,7 +32,8 @@ export interface SolveOptions {
  * several times within a long one, so that the caller can stop soon. A move that takes too long is given up.
  *
  * Serial placement of clusters by priority: longest way to the end first, then nearest to the end of its wait, then
- * seeded variations; then annealing over the order and over who begins what, until a long cooling brings nothing better. The
+ * seeded variations; then annealing over the order and over who does what, with clusters placed whole or operation by operation, until long
+ * coolings bring nothing better. The
  * objective is the finish of the visit, how many rounds it takes and how late comes what is wanted soon, each as the problem weighs it;
  * then that work ends earlier; ties keep the earlier found.
  *
@@ -44,6 +47,7 @@ export function* solve(
   if (contradicts) throw new Contradiction(contradicts);
   const of = compiled(problem);
   const decoder = new Decoder(of, mostTrials);
+  const oneByOne = new OneByOneDecoder(decoder);
   const annealing = new Annealing(of, seededRandom(seed));
   let missed = 0;
   let everyOrder = isSmall(of) ? new EveryOrder(of, decoder) : null;
@@ -58,7 +62,11 @@ export function* solve(
       everyOrder = null;
     }
     const isFirst = move < FIRST_SCHEDULES || !annealing.hasAny;
-    const found = yield* placed(decoder, isFirst ? annealing.firstMove(move) : annealing.nextMove());
+    const found = yield* placed(
+      decoder,
+      oneByOne,
+      isFirst ? annealing.firstMove(move) : annealing.nextMove(),
+    );
     const isBest = annealing.judge(typeof found === 'number' ? decoder.board : null);
     yield isBest ? decoder.schedule(Number(found)) : null;
     if (annealing.isSettled && !isRestless) return;
@@ -79,9 +87,12 @@ export function* solve(
  */
 function* placed(
   decoder: Decoder,
-  { order, preferred, limit }: Move,
+  oneByOne: OneByOneDecoder,
+  { keys, people, isOneByOne, limit }: Move,
 ): Generator<null, number | NoPlace | null> {
-  const placing = decoder.place(order, preferred, limit);
+  const placing = isOneByOne
+    ? oneByOne.place(keys, people, limit)
+    : decoder.place(byPriority(decoder.of.clusters, keys), people, limit);
   try {
     let step = placing.next();
     while (!step.done) {
