@@ -7,6 +7,7 @@ import type {
   TimeSpan,
   WorkedFront,
 } from '../sequence/problem.ts';
+import { setUpChange } from '../sequence/set-up-change.ts';
 
 /** What an operation waits for: so long after the start or the end of another. */
 interface Arc {
@@ -226,13 +227,13 @@ function machineArcs(
 }
 
 /** From the last but one of what a person does to the last. */
-function changeSeconds({ setUpSeconds }: SequenceProblem, work: readonly (Operation | null)[]): number {
+function changeSeconds(problem: SequenceProblem, work: readonly (Operation | null)[]): number {
   const next = work.at(-1);
   const before = work.slice(0, -1);
   return SET_UP_KINDS.reduce((sum, kind) => {
     const now = next?.begins[kind] ?? null;
     const was = before.findLast((one) => (one?.ends[kind] ?? null) !== null)?.ends[kind] ?? null;
-    return now === null || was === null || now === was ? sum : sum + setUpSeconds[kind];
+    return sum + setUpChange(problem, kind, was, now);
   }, 0);
 }
 

@@ -16,7 +16,10 @@ const LONGEST_COOLING = 4000;
 const WARM = 0.006;
 const WARM_PER_CLUSTER = 0.2;
 const COLD = 0.0003;
-/** So many of the first schedules are each cooled once before the best goes on: what one of them cannot leave, another never was in. */
+/**
+ * So many of the first schedules are each cooled, then the better half of what they have become, twice as long, until one is left: what one
+ * of them cannot leave, another never was in.
+ */
 const STARTS = 6;
 /** How many moves place operations one by one, in every second cooling; in the others all do. Some visits are found by one way alone. */
 const ONE_BY_ONE_SHARE = 0.7;
@@ -59,9 +62,11 @@ export class Annealing {
   private cooled = 0;
   private coolings = 0;
   private coolingsInVain = 0;
-  /** The first schedules, the best first, and how many of them a cooling began with. */
   private readonly firsts: Found[] = [];
-  private starts = 1;
+  /** What is still to be cooled in this round, and the best of each cooling of it so far; null before the first. */
+  private round: { readonly left: Found[]; readonly cooled: Found[] } | null = null;
+  /** Of this cooling. */
+  private bestOfCooling: Found | null = null;
   private bestBefore = Infinity;
   private bound: number | null = null;
   private readonly of: CompiledProblem;
@@ -151,6 +156,8 @@ export class Annealing {
     const { limit } = this.tried;
     if (found && limit === Infinity) this.firsts.push(found);
     if (found && limit < Infinity && found.cost <= limit) this.now = found;
+    if (found && limit < Infinity && (!this.bestOfCooling || isBetter(found, this.bestOfCooling)))
+      this.bestOfCooling = found;
     if (limit < Infinity) this.cool();
     return isBest;
   }
@@ -163,7 +170,8 @@ export class Annealing {
   private takeIn(found: Found): boolean {
     if (this.best && !isBetter(found, this.best)) return false;
     this.best = found;
-    this.now = found;
+    // What is tried next goes on from the cooling that it came of.
+    if (this.round === null || this.tried.limit < Infinity) this.now = found;
     return true;
   }
 
@@ -172,7 +180,7 @@ export class Annealing {
     if (this.cooled < this.cooling || !this.best) return;
     this.coolings += 1;
     this.cooled = 0;
-    if (this.beginsAnew()) return;
+    if (this.goesOnWithOthers()) return;
     this.bound ??= lowerBound(this.of.problem).seconds;
     const isNear = this.best.makespan <= this.bound * NEAR_BOUND;
     const isLong = this.cooling >= (isNear ? SETTLED_COOLING_NEAR : LONGEST_COOLING);
@@ -185,13 +193,29 @@ export class Annealing {
     this.now = other ?? this.best;
   }
 
-  /** Whether another of the first schedules is cooled now. */
-  private beginsAnew(): boolean {
-    if (this.starts === 1) this.firsts.sort((a, b) => a.cost - b.cost);
-    const next = this.starts < STARTS ? this.firsts[this.starts] : undefined;
-    if (!next) return false;
-    this.starts += 1;
-    this.now = next;
+  /** Whether another is cooled now: of the first schedules, or of those that were best of theirs. */
+  private goesOnWithOthers(): boolean {
+    const cooled = this.bestOfCooling ?? this.now;
+    this.bestOfCooling = null;
+    if (!this.round) {
+      this.firsts.sort(byCost);
+      this.round = { left: this.firsts.slice(1, STARTS), cooled: [] };
+    }
+    if (cooled) this.round.cooled.push(cooled);
+    const next = this.round.left.shift();
+    if (next) {
+      this.now = next;
+      return true;
+    }
+    if (this.round.cooled.length <= 1) {
+      this.round.cooled.length = 0;
+      return false;
+    }
+    this.cooling = Math.min(2 * this.cooling, LONGEST_COOLING);
+    const [first, ...left] = this.round.cooled.sort(byCost).slice(0, Math.ceil(this.round.cooled.length / 2));
+    if (!first) return false;
+    this.round = { left, cooled: [] };
+    this.now = first;
     return true;
   }
 
@@ -232,6 +256,8 @@ export class Annealing {
     return seconds;
   }
 }
+
+const byCost = (one: Found, other: Found) => one.cost - other.cost;
 
 const isBetter = (one: Found, other: Found) =>
   one.total < other.total || (one.total === other.total && one.cost < other.cost - 1e-6);

@@ -39,7 +39,7 @@ export class Board {
     this.of = of;
     this.start = new Int32Array(of.operations.length).fill(-1);
     this.person = new Int32Array(of.operations.length).fill(-1);
-    this.days = Array.from({ length: of.people }, () => new PersonDay(of.changeSeconds));
+    this.days = Array.from({ length: of.people }, () => new PersonDay(of.changes));
     this.clear();
   }
 

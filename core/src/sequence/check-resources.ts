@@ -1,5 +1,5 @@
 import { SET_UP_KINDS } from './problem.ts';
-import type { Placement, SequenceProblem } from './problem.ts';
+import type { Placement, SequenceProblem, Way } from './problem.ts';
 import type { Done, Violation } from './violation.ts';
 
 /** Nobody at two things at once, nobody below somebody above, and time to change between one thing and the next. */
@@ -41,9 +41,9 @@ export function hurriedChanges(problem: SequenceProblem, done: readonly Done[]):
           .slice(0, i)
           .map((d) => d.operation.ends[kind])
           .findLast((set) => set !== null);
-        return now === null || earlier === undefined || earlier === now
-          ? sum
-          : sum + problem.setUpSeconds[kind];
+        if (now === null || earlier === undefined || earlier === now) return sum;
+        const paced = kind === 'place' && problem.ways.find((way) => isBetween(way, earlier, now));
+        return sum + (paced ? paced.seconds : problem.setUpSeconds[kind]);
       }, 0);
       const between = next.start - last.finish;
       return needed > 0 && between < needed
@@ -57,6 +57,9 @@ export function hurriedChanges(problem: SequenceProblem, done: readonly Done[]):
     });
   });
 }
+
+const isBetween = ({ between: [a, b] }: Way, from: string | null, to: string) =>
+  (a === from && b === to) || (a === to && b === from);
 
 /** No more of a machine in use at once than there are, by work or held between two operations. */
 export function machinesInUse(

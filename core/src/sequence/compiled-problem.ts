@@ -16,10 +16,16 @@ export interface CompiledProblem {
   /** How many there are of each kind of machine that may run short. */
   readonly machines: readonly number[];
   /** What each kind of change takes, of those that occur. */
-  readonly changeSeconds: readonly number[];
+  readonly changes: readonly ChangeTable[];
   readonly soon: readonly CompiledSoon[];
   /** About how long the visit is, s. */
   readonly horizon: number;
+}
+
+/** What it takes to change from one class of a kind to another, s: row by row, by what was and what is. */
+export interface ChangeTable {
+  readonly classes: number;
+  readonly seconds: Int32Array;
 }
 
 export interface CompiledOperation {
@@ -83,6 +89,12 @@ export interface CompiledCluster {
 /** Words by the order in which they come up. */
 class Indexes {
   private readonly known = new Map<string, number>();
+  get count(): number {
+    return this.known.size;
+  }
+  find(word: string): number {
+    return this.known.get(word) ?? -1;
+  }
   of(word: string): number {
     const known = this.known.get(word);
     if (known !== undefined) return known;
@@ -96,7 +108,8 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
   const clusters = clustersOf(problem);
   const scarce = scarceMachines(problem);
   const kinds = SET_UP_KINDS.filter((kind) => isChanged(problem, kind));
-  const operations = new Compiler(problem, scarce, kinds).operations();
+  const compiler = new Compiler(problem, scarce, kinds);
+  const operations = compiler.operations();
   const byId = new Map(operations.map((operation) => [operation.id, operation]));
   const place = new Map(clusters.map(({ id }, i) => [id, i]));
   const before = clusters.map((): number[] => []);
@@ -125,7 +138,7 @@ export function compiled(problem: SequenceProblem): CompiledProblem {
       (person) => problem.hours.find((own) => own.person === person) ?? { from: 0, to: Infinity },
     ),
     machines: scarce.map((machine) => problem.machines[machine] ?? 0),
-    changeSeconds: kinds.map((kind) => problem.setUpSeconds[kind]),
+    changes: compiler.changes(),
   };
 }
 
@@ -175,8 +188,8 @@ function scarceMachines({ machines, holds, people }: SequenceProblem): readonly 
 }
 
 /** What never differs is never looked for. */
-function isChanged({ operations, setUpSeconds }: SequenceProblem, kind: SetUpKind): boolean {
-  if (setUpSeconds[kind] === 0) return false;
+function isChanged({ operations, setUpSeconds, ways }: SequenceProblem, kind: SetUpKind): boolean {
+  if (setUpSeconds[kind] === 0 && (kind !== 'place' || ways.length === 0)) return false;
   const seen = new Set<string>();
   for (const { begins, ends } of operations)
     for (const set of [begins[kind], ends[kind]]) if (set !== null) seen.add(set);
@@ -242,6 +255,24 @@ class Compiler {
         }),
         apart: this.apart.get(this.places.of(place)) ?? null,
       };
+    });
+  }
+
+  /** Once all operations are compiled, of the classes that occur. */
+  changes(): readonly ChangeTable[] {
+    const { setUpSeconds, ways } = this.problem;
+    return this.kinds.map((kind, k): ChangeTable => {
+      const { sets } = this;
+      const classes = sets[k]?.count ?? 0;
+      const seconds = new Int32Array(classes * classes).fill(setUpSeconds[kind]);
+      for (let i = 0; i < classes; i += 1) seconds[i * classes + i] = 0;
+      for (const { between, seconds: own } of kind === 'place' ? ways : []) {
+        const [a, b] = between.map((place) => sets[k]?.find(place) ?? -1);
+        if (a === undefined || b === undefined || a < 0 || b < 0) continue;
+        seconds[a * classes + b] = own;
+        seconds[b * classes + a] = own;
+      }
+      return { classes, seconds };
     });
   }
 

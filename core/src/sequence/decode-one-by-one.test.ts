@@ -21,6 +21,8 @@ const DWELL = problem({
   lags: [{ from: 'apply', anchor: 'finish', to: 'rinse', minSeconds: 600, maxSeconds: 1800, rule: 'dwell' }],
 });
 
+const WAYS = [{ between: ['north', 'south'], seconds: 400 }] as const;
+
 /** Placed by keys and people; null where something finds no place or the end comes too late. */
 function placed(of: SequenceProblem, keys: readonly number[], people?: readonly number[], limit = Infinity) {
   const decoder = new Decoder(compiled(of));
@@ -69,7 +71,10 @@ describe('operations placed one by one', () => {
     const random = seededRandom(7);
     const seen = { placed: 0, watched: 0, held: 0 };
     for (let n = 0; n < 200; n += 1) {
-      const of = n % 2 === 0 ? visitProblem(n, 20 + (n % 40)) : packedVisit(n, 12 + (n % 30)).problem;
+      const of =
+        n % 2 === 0
+          ? { ...visitProblem(n, 20 + (n % 40)), ways: WAYS }
+          : packedVisit(n, 12 + (n % 30)).problem;
       const keys = of.operations.map(() => random() * 20_000);
       const people = of.operations.map(() => Math.floor(random() * (of.people.length + 1)) - 1);
       try {

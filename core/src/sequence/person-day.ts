@@ -1,15 +1,15 @@
-import type { CompiledOperation } from './compiled-problem.ts';
+import type { ChangeTable, CompiledOperation } from './compiled-problem.ts';
 
 /** What one person does when, in the order of time, and what they have to change between. */
 export class PersonDay {
   readonly work: CompiledOperation[] = [];
   private readonly starts: number[] = [];
-  private readonly changeSeconds: readonly number[];
+  private readonly changes: readonly ChangeTable[];
   private readonly state: number[];
 
-  constructor(changeSeconds: readonly number[]) {
-    this.changeSeconds = changeSeconds;
-    this.state = changeSeconds.map(() => -1);
+  constructor(changes: readonly ChangeTable[]) {
+    this.changes = changes;
+    this.state = changes.map(() => -1);
   }
 
   clear(): void {
@@ -38,9 +38,7 @@ export class PersonDay {
     if (last && lastFinish > start) return lastFinish;
     const next = this.starts[at];
     if (next !== undefined && next < finish) return next + (this.work[at]?.seconds ?? 0);
-    return this.changeSeconds.length === 0
-      ? null
-      : this.change(operation, start, at, last ? lastFinish : null);
+    return this.changes.length === 0 ? null : this.change(operation, start, at, last ? lastFinish : null);
   }
 
   /** The first work that overlaps a span and fulfils a test: when it ends. */
@@ -89,7 +87,7 @@ export class PersonDay {
   canChangeFrom(time: number): boolean {
     const at = this.firstFrom(time);
     const last = this.work[at - 1];
-    if (!last || this.changeSeconds.length === 0) return true;
+    if (!last || this.changes.length === 0) return true;
     this.stateBefore(at);
     return this.lacksTime(at, (this.starts[at - 1] ?? 0) + last.seconds, []) === null;
   }
@@ -154,7 +152,8 @@ export class PersonDay {
     let sum = 0;
     for (let k = 0; k < this.state.length; k += 1) {
       const [now, next] = [this.state[k] ?? -1, begins[k] ?? -1];
-      if (now >= 0 && next >= 0 && now !== next) sum += this.changeSeconds[k] ?? 0;
+      const table = this.changes[k];
+      if (table && now >= 0 && next >= 0) sum += table.seconds[now * table.classes + next] ?? 0;
     }
     return sum;
   }

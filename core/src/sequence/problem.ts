@@ -9,6 +9,8 @@ export interface SequenceProblem {
   readonly soon: readonly Soon[];
   /** What it takes a person to change from one class of each kind to another. */
   readonly setUpSeconds: Readonly<Record<SetUpKind, number>>;
+  /** Between the set-up places whose way is known, instead of that. */
+  readonly ways: readonly Way[];
   /** Who stays at a place may finish so much later than somebody who would come over. */
   readonly stayingSeconds: number;
   /** One round fewer is worth a finish that is so much later. */
@@ -66,6 +68,12 @@ export type SetUpKind = (typeof SET_UP_KINDS)[number];
 export type SetUp = Readonly<Record<SetUpKind, string | null>>;
 
 export const NO_SET_UP: SetUp = { place: null, tool: null, mix: null, stand: null };
+
+/** From one place to another and back. */
+export interface Way {
+  readonly between: readonly [string, string];
+  readonly seconds: number;
+}
 
 /** Between two operations of one cluster a machine stays occupied: a sprayer with what is mixed in it. */
 export interface Hold {

@@ -38,6 +38,7 @@ export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   stayingSeconds: 0,
   roundWorthSeconds: 0,
   roundPauseSeconds: 600,
+  ways: [],
   setUpSeconds: { place: 0, tool: 0, mix: 0, stand: 0 },
   watchesPerPerson: 2,
   ...more,

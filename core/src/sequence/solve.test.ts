@@ -135,6 +135,7 @@ const visit = fc
       holds,
       pins,
       people: CREW.slice(0, crew),
+      ways: [{ between: ['east', 'north'], seconds: 90 }],
       setUpSeconds: { place: 45, tool: 15, mix: 0, stand: 0 },
       machines: { hose: hoses, sprayer: 2 },
     });
@@ -142,7 +143,7 @@ const visit = fc
 
 describe('a solved visit', () => {
   it('breaks no rule: nobody and no machine twice at once, lags, watches, holds, hours, changes, who may and who must', () => {
-    const seen = { set: 0, hours: 0, held: 0, pinned: 0, changed: 0, fresh: 0 };
+    const seen = { set: 0, hours: 0, held: 0, pinned: 0, changed: 0, went: 0, fresh: 0 };
     fc.assert(
       fc.property(visit, (p) => {
         const schedule = best(p, 3);
@@ -158,6 +159,8 @@ describe('a solved visit', () => {
             .length > 0
         )
           seen.changed += 1;
+        const longer = { between: ['north', 'east'], seconds: 9999 } as const;
+        if (scheduleViolations({ ...p, ways: [longer] }, schedule).length > 0) seen.went += 1;
       }),
       { numRuns: 200 },
     );

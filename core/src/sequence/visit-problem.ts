@@ -50,6 +50,7 @@ const problemOf = (
   roundWorthSeconds: 0,
   roundPauseSeconds: 600,
   setUpSeconds: SET_UP_SECONDS,
+  ways: [],
   watchesPerPerson: 2,
 });
 

@@ -2,6 +2,7 @@ import { groupedBy } from './grouped-by.ts';
 import { lagsToEach } from './lags-to.ts';
 import { SET_UP_KINDS } from './problem.ts';
 import type { Lag, Operation, Placement, SequenceProblem } from './problem.ts';
+import { setUpChange } from './set-up-change.ts';
 
 /** Why an operation does not begin earlier than it does. Seconds are from the start of the visit. */
 export type HeldBy =
@@ -161,7 +162,7 @@ class DecidedDay {
       const had = before
         .map((one) => this.operations.get(one.operation)?.ends[kind] ?? null)
         .findLast((set) => set !== null);
-      return now === null || had === undefined || had === now ? sum : sum + this.problem.setUpSeconds[kind];
+      return sum + setUpChange(this.problem, kind, had ?? null, now);
     }, 0);
     return [{ kind: 'person', by: last.operation, until: last.finish + change }];
   }

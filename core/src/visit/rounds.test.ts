@@ -4,7 +4,7 @@ import { roundsInWords } from '../order/rounds-in-words.ts';
 import { demo } from '../test/demo-survey.ts';
 import { rounds } from './rounds.ts';
 
-const made = plan(demo('hill-observatory'), { asOf: '2026-05-04', seed: 1, budget: 300 });
+const made = plan(demo('hill-observatory'), { asOf: '2026-05-04', seed: 1, budget: 1000 });
 if (!made.visit) throw new Error('the demo has a visit');
 const { schedule } = made.visit;
 const all = rounds(made, schedule);

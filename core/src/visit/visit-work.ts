@@ -29,6 +29,7 @@ import { SITE, frameVisit } from './visit-frame.ts';
 import { PhaseWork } from './phase-work.ts';
 import { MixWork } from './mix-work.ts';
 import type { PhaseGroups } from './phase-work.ts';
+import { sideWays } from './side-ways.ts';
 import { inItsHours } from './surface-hours.ts';
 import { PinnedWork } from './pinned-work.ts';
 import { WhoMay } from './tickets.ts';
@@ -137,6 +138,7 @@ export function visitWork(
         mix: 60 * catalogue.weight('other-mix').value,
         stand: 60 * catalogue.weight('other-stand').value,
       },
+      ways: sideWays(survey.sides, 60 * catalogue.weight('other-side').value),
       machines: machineCounts(house),
       watchesPerPerson: TRADE_DEFAULTS.watchesPerPerson,
     };

@@ -128,7 +128,7 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'opposed', name: 'Opposed agents in one run-off', value: 1.5, per: 'pair of agents', why: 'Rinse, neutralise, read and wait between them.', source: TRADE },
   { id: 'property-visit', name: 'Another visit to the property', value: 2, per: 'visit', why: 'Everybody comes again, whatever for.', source: TRADE },
   { id: 'most-loss', name: 'Most that a surface gives up', value: 6, per: 'job: points below its own best', why: 'For fewer products no surface gets a treatment that is far from its own best.', source: TRADE },
-  { id: 'other-side', name: 'Over to another side', value: 2, unit: 'min', per: 'change of side', why: 'The hose and the tools go over too.', source: TRADE },
+  { id: 'other-side', name: 'Over to another side', value: 2, unit: 'min', per: 'change of side', why: 'The hose and the tools go over too. Where the ways to both sides were paced, half of it, and the metres between them.', source: TRADE },
   { id: 'other-tool', name: 'Another tool taken up', value: 1, unit: 'min', per: 'change of tool', why: 'Put down, taken up, the tip changed.', source: TRADE },
   { id: 'other-mix', name: 'Another mix taken up', value: 1, unit: 'min', per: 'change of mix', why: 'Another sprayer is fetched, or this one rinsed.', source: TRADE },
   { id: 'other-stand', name: 'Tower or lift moved', value: 10, unit: 'min', per: 'move', why: 'Cleared, moved, levelled and secured again.', source: TRADE },

@@ -169,6 +169,9 @@ export const TRADE_DEFAULTS = {
   pourSeconds: 60,
   /** People also walk, mix and wait for each other: a visit takes so much longer than its work shared out. */
   visitLongerFactor: 1.3,
+  /** With hose and tools in hand to another side, and how much of the time for another side is put down and taken up. */
+  carriedMetresPerSecond: 0.5,
+  takenOverShare: 0.5,
   /** Who stays where they are may finish so much later than somebody who would come over: it reads and works better. */
   stayingSeconds: 90,
   /**
