@@ -149,6 +149,7 @@ export type { UnitSystem } from './quantity/unit-system.ts';
 export type { PlannedMix } from './supply/planned-mix.ts';
 export { applicationsOf } from './supply/planned-mix.ts';
 export { inUseOrder, mixLetters } from './visit/mix-letters.ts';
+export { dayInRows } from './order/day-in-rows.ts';
 export { roundsInWords } from './order/rounds-in-words.ts';
 export type { NamedRound } from './order/rounds-in-words.ts';
 export { faceSun } from './plan/face-sun.ts';

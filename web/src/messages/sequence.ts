@@ -40,6 +40,17 @@ export const { say, rich } = messages({
   'pin/close': 'Close',
   // plan-warnings.tsx
   'more-to-look-at': '△ {foldedCount} more to look at',
+  // day-table.tsx
+  'day-table': 'The day as a table',
+  'day-table/from': 'From',
+  'day-table/to': 'To',
+  'day-table/who': 'Who',
+  'day-table/where': 'Where',
+  'day-table/what': 'What',
+  'day-table/dwells': 'Dwells',
+  'day-table/mists': 'Misted at',
+  'day-table/light': 'Light',
+  'day-table/why': 'Why then',
   // fronts-table.tsx
   'fronts-and-wet-window': 'Fronts and wet window',
   surface: 'Surface',

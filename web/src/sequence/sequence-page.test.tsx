@@ -34,6 +34,20 @@ describe('the sequence station', () => {
     expect(screen.queryByRole('button', { name: 'Stop here' })).not.toBeInTheDocument();
   });
 
+  it('gives the day as a table as well, with when what dwells is rinsed', async () => {
+    mill.show();
+    await userEvent.click(await screen.findByText('The day as a table'));
+    const table = await screen.findByRole('table', { name: 'The day as a table' });
+    expect(
+      within(table)
+        .getAllByRole('columnheader')
+        .map((cell) => cell.textContent),
+    ).toContain('Why then');
+    const [first] = within(table).getAllByRole('row').slice(1);
+    expect(first).toHaveTextContent(/Set out/);
+    expect(within(table).getAllByText(/^to \d\d:\d\d/).length).toBeGreaterThan(0);
+  });
+
   it('opens the front to its sum', async () => {
     mill.show();
     const row = await screen.findByRole('row', { name: /Mill wall, hypochlorite/ });

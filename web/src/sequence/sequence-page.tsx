@@ -24,6 +24,7 @@ import { PlanWarnings } from './plan-warnings.tsx';
 import { PinEditor } from './pin-editor.tsx';
 import { RoundsList } from './rounds-list.tsx';
 import { FrontsTable } from './fronts-table.tsx';
+import { DayTable } from './day-table.tsx';
 import { DayComparison } from './day-comparison.tsx';
 import { DayRiskPanel } from './day-risk-panel.tsx';
 import { DaySettings } from './day-settings.tsx';
@@ -127,6 +128,7 @@ function DayAndRounds({ plan, survey }: { readonly plan: Plan; readonly survey: 
         </div>
       )}
       <RoundsList plan={plan} survey={survey} rounds={rounds} />
+      <DayTable plan={plan} survey={survey} rounds={rounds} />
     </>
   );
 }

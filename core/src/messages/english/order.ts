@@ -22,6 +22,10 @@ export const ORDER = {
   'order/fill': 'Pour {amount} of {agent}, ready to use',
 
   // A round: what one person does in one go.
+  'day-row/dwells': 'to {until}',
+  'day-row/sun': 'sun',
+  'day-row/part-sun': 'partly sun',
+  'day-row/shade': 'shade',
   'round/set-out': 'Set out',
   'round/set-out/mix': 'Set out, mix {letters}',
   'round/clear-up': 'Clear up',
