@@ -1,7 +1,15 @@
+import { spawnSync } from 'node:child_process';
 import { expect, test } from './etappe.ts';
 
 /** What paper there is for three people; it depends a little on how long the day was searched. */
 const MOST_SHEETS = 11;
+
+/** What stands on each sheet of a PDF. */
+function textOf(pdf: Buffer): readonly string[] {
+  const read = spawnSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
+  expect(read.status).toBe(0);
+  return read.stdout.split('\f').slice(0, -1);
+}
 
 test('the order is read for one person and printed on few sheets; nothing points back to another row', async ({
   page,
@@ -13,8 +21,16 @@ test('the order is read for one person and printed on few sheets; nothing points
   await expect(sheet).toBeVisible({ timeout: 30_000 });
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0, { timeout: 30_000 });
   await expect(sheet).not.toContainText(/As at \d/);
-  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
-  expect(pdf.match(/\/Type \/Page\b/g)?.length).toBeLessThanOrEqual(MOST_SHEETS);
+  const sheets = textOf(await page.pdf({ format: 'A4' }));
+  expect(sheets.length).toBeLessThanOrEqual(MOST_SHEETS);
+  sheets.forEach((text, i) => {
+    expect(text).toContain('Hill observatory, spring clean · Draft');
+    expect(text).toContain(`Page ${i + 1} of ${sheets.length}`);
+  });
+  // Whose sheet it is stands on each of theirs, and the name comes first on it.
+  for (const name of ['Ada', 'Bo', 'Cleo'])
+    expect(sheets.filter((text) => new RegExp(`Draft.*${name}\\n`).test(text)).length).toBeLessThanOrEqual(2);
+  expect(sheets.filter((text) => /Draft.*(?:Ada|Bo|Cleo)\n/.test(text)).length).toBeGreaterThanOrEqual(3);
 
   await page.setViewportSize({ width: 390, height: 844 });
   await page.getByRole('radiogroup', { name: 'Whose day' }).getByText('Bo', { exact: true }).click();

@@ -12,6 +12,9 @@ export function needPostgres(): string;
 
 export function needChromium(): void;
 
+/** What tests read printed pages with. */
+export function needPoppler(): void;
+
 export function needPackages(): void;
 
 /** Builds the application unless what it is built from is as it was. */

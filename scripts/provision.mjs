@@ -60,6 +60,11 @@ export function needChromium() {
   if (!existsSync('/usr/bin/chromium')) install('Chromium', ['chromium', 'fonts-liberation']);
 }
 
+/** What tests read printed pages with. */
+export function needPoppler() {
+  if (!existsSync('/usr/bin/pdftotext')) install('pdftotext', ['poppler-utils']);
+}
+
 /** `npm ci` when the packages are not those of the lock file. */
 export function needPackages() {
   const lock = createHash('sha256')

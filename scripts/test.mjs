@@ -3,7 +3,15 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import { privateCluster } from './cluster.mjs';
-import { ROOT, needBuild, needChromium, needNode, needPackages, needPostgres } from './provision.mjs';
+import {
+  ROOT,
+  needBuild,
+  needChromium,
+  needNode,
+  needPackages,
+  needPoppler,
+  needPostgres,
+} from './provision.mjs';
 import { run, say } from './say.mjs';
 
 // Everything that can be checked, on a fresh checkout too; its last line is the sum over all runners.
@@ -148,6 +156,7 @@ await run(async () => {
   needNode();
   const programs = needPostgres();
   needChromium();
+  needPoppler();
   needPackages();
   const folder = mkdtempSync(join(tmpdir(), 'etappe-test-'));
   const cluster = await privateCluster({ programs, folder, forTests: true });

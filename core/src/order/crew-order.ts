@@ -22,6 +22,7 @@ import { stageProtection } from '../protection/stage-protection.ts';
 import type { Acknowledgement } from '../survey/job-detail.ts';
 import { protectionLine } from './protection-line.ts';
 import { EntryWriter, unique } from './order-entry.ts';
+import type { OrderChanges } from './order-changes.ts';
 import { onlyWhatDiffers } from './only-what-differs.ts';
 import type { OrderEntry } from './order-entry.ts';
 import { roundsInWords } from './rounds-in-words.ts';
@@ -98,6 +99,8 @@ export interface CrewOrder {
   readonly acknowledged?: Acknowledgement | null;
   readonly questions: readonly string[];
   readonly safetyFloor: readonly string[];
+  /** Against the order of the same visit that was issued before; not where there was none. */
+  readonly changes?: OrderChanges;
 }
 
 /**

@@ -4,6 +4,7 @@ import {
   catalogueEntriesOf,
   crewOrder,
   inputsHash,
+  orderChanges,
   planAround,
   surveyOf,
 } from '@etappe/core';
@@ -68,7 +69,11 @@ export function ordersStore(database: Knex): OrdersStore {
             stops,
           });
         }
-        const document = JSON.stringify(crewOrder(plan, survey));
+        const order = crewOrder(plan, survey);
+        const before = await lastOfVisit(trx, jobId, order);
+        const document = JSON.stringify(
+          before ? { ...order, changes: orderChanges(order, before.document, before.number) } : order,
+        );
         const house = await HouseRecord.query(trx).findById(context.house).forUpdate().throwIfNotFound();
         await HouseRecord.query(trx)
           .findById(context.house)
@@ -107,6 +112,27 @@ export function ordersStore(database: Knex): OrdersStore {
     },
   };
 }
+
+/** The order that the crew may have in hand: the last one of the same visit. */
+async function lastOfVisit(
+  trx: Knex.Transaction,
+  jobId: string,
+  { visit }: CrewOrder,
+): Promise<{ readonly number: number; readonly document: CrewOrder } | null> {
+  const rows = await OrderRecord.query(trx)
+    .where({ job_id: jobId })
+    .orderBy('number', 'desc')
+    .limit(MOST_LOOKED_BACK)
+    .select('number', 'document');
+  for (const row of rows) {
+    const document = JSON.parse(row.document) as CrewOrder;
+    if ((document.visit?.number ?? 1) === (visit?.number ?? 1)) return { number: row.number, document };
+  }
+  return null;
+}
+
+/** Orders of a job before this one among which the last of the same visit is looked for. */
+const MOST_LOOKED_BACK = 20;
 
 function issuedOf(row: OrderRecord): IssuedOrder {
   return {

@@ -44,6 +44,18 @@ describe('an order', () => {
     });
   });
 
+  it('issued again says what changed against the one before', async () => {
+    const job = await fresh.demoJob();
+    const first = (await issue(job, requestFor(made))).body as { number: number };
+    const second = (await issue(job, requestFor(made))).body as { number: number };
+    const documents = await Promise.all(
+      [first, second].map(({ number }) => request(fresh.app).get(`/api/v1/jobs/${job}/orders/${number}`)),
+    );
+    const [a, b] = documents.map((answer) => (answer.body as { document: { changes?: unknown } }).document);
+    expect(a).not.toHaveProperty('changes');
+    expect(b?.changes).toEqual({ since: first.number, lines: [] });
+  });
+
   it('asked for twice with one id is issued once', async () => {
     const job = await fresh.demoJob();
     const body = requestFor(made);

@@ -36,7 +36,11 @@ export const { say, rich } = messages({
   offer: 'Offer',
   reminder: 'Reminder',
   guarantee: 'Guarantee',
+  // order-page-head.tsx
+  'page-of': 'Page {page} of {pages}',
   // order-sheet.tsx
+  'changed-since': 'Changed since order {since}',
+  'nothing-changed-since': 'The work is as in order {since}.',
   'visit-of': ' · visit {number} of {of}',
   always: 'Always',
   'rules-overridden': 'Rules overridden',

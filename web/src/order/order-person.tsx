@@ -1,17 +1,20 @@
 import type { CrewOrder } from '@etappe/core';
 import { EntryRow, RoundRows } from './order-entries.tsx';
+import { personPage } from './order-page-head.tsx';
 import { say } from '../messages/order.ts';
 
 interface PersonProps {
   readonly person: CrewOrder['people'][number];
   readonly units: CrewOrder['units'];
+  /** On paper. */
+  readonly hasSheets: boolean;
 }
 
 /** One person's day: what they watch over, then their rounds in the order of time. */
-export function OrderPerson({ person, units }: PersonProps) {
+export function OrderPerson({ person, units, hasSheets }: PersonProps) {
   const { rounds, during = [] } = person;
   return (
-    <section className="order-person">
+    <section className="order-person" style={hasSheets ? { page: personPage(person.id) } : undefined}>
       <h2>{person.name}</h2>
       {rounds && rounds.length > 1 && (
         <nav className="order-day" aria-label={say('day-of', { name: person.name })}>

@@ -165,6 +165,29 @@ describe('the order sheet', () => {
     expect(screen.getAllByRole('table')).toHaveLength(2);
   });
 
+  it('says first what changed against the order before', () => {
+    const changes = { since: 4, lines: ['Bo joins the crew.'] };
+    const { unmount } = render(<OrderSheet order={{ ...order, changes }} heading="" />);
+    const told = screen.getByRole('heading', { name: 'Changed since order 4' });
+    expect(told.compareDocumentPosition(screen.getByRole('heading', { name: 'Always' }))).toBe(
+      Node.DOCUMENT_POSITION_FOLLOWING,
+    );
+    expect(screen.getByText('Bo joins the crew.')).toBeInTheDocument();
+    unmount();
+    render(<OrderSheet order={{ ...order, changes: { since: 4, lines: [] } }} heading="" />);
+    expect(screen.getByText('The work is as in order 4.')).toBeInTheDocument();
+  });
+
+  it('has whose sheet it is and which of how many on each printed sheet, whatever the job is called', () => {
+    const { container } = render(
+      <OrderSheet order={{ ...order, jobName: 'Mill "</style>' }} heading="Order 4" />,
+    );
+    const style = container.querySelector('style')?.textContent ?? '';
+    expect(style).toContain('counter(page)');
+    expect(style).toContain('Mill \\22 \\3c /style\\3e  · Order 4');
+    expect(style).not.toContain('</style>');
+  });
+
   it('tells at the end how the tools are handled', () => {
     render(
       <OrderSheet order={{ ...order, tools: [{ name: 'Broom', handling: 'solids lifted' }] }} heading="" />,

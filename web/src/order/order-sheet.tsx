@@ -2,6 +2,7 @@ import { decimal } from '@etappe/core';
 import type { CrewOrder, VisitOutline } from '@etappe/core';
 import { visitDay } from '../visits/visit-choice.tsx';
 import { MixBlock } from './order-mix.tsx';
+import { OrderPageHead } from './order-page-head.tsx';
 import { OrderPerson } from './order-person.tsx';
 import { ReaderChoice, useReader } from './order-reader.tsx';
 import { say } from '../messages/order.ts';
@@ -14,13 +15,19 @@ const FLOWING_ENTRIES = 12;
 
 /** The crew order as it is read and printed. */
 export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
-  const { site = [], later = [], during = [], tools = [], acknowledged = null, visit } = order;
+  const { site = [], later = [], during = [], tools = [], acknowledged = null, visit, changes } = order;
   const { reader, choose } = useReader(order.people);
   const isLong = order.people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
   // Each person reads their own protections, where they are shared out.
   const isShared = order.people.every((person) => person.rounds);
   return (
     <article className={`order-sheet ${reader ? 'has-reader' : ''} ${isLong ? 'is-long' : ''}`}>
+      <OrderPageHead
+        jobName={order.jobName}
+        heading={heading}
+        people={isLong && !reader ? order.people : []}
+        reader={reader?.name ?? null}
+      />
       <header className="order-head">
         <div>
           <h1>{order.jobName}</h1>
@@ -35,6 +42,13 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
       </header>
 
       <ReaderChoice people={order.people} reader={reader} choose={choose} />
+
+      {changes && (
+        <section className="order-changes">
+          <h2>{say('changed-since', { since: changes.since })}</h2>
+          <List lines={changes.lines} none={say('nothing-changed-since', { since: changes.since })} />
+        </section>
+      )}
 
       <section className="order-safety">
         <h2>{say('always')}</h2>
@@ -80,8 +94,6 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
               <li key={m}>{m}</li>
             ))}
           </ul>
-          <h2>{say('wear')}</h2>
-          <p>{order.protection.join(', ') || say('as-the-label-says')}</p>
         </div>
         <div>
           {!isShared && (
@@ -102,11 +114,13 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
               <List lines={order.questions} />
             </>
           )}
+          <h2>{say('wear')}</h2>
+          <p>{order.protection.join(', ') || say('as-the-label-says')}</p>
         </div>
       </section>
 
       {(reader ? [reader] : order.people).map((person) => (
-        <OrderPerson key={person.id} person={person} units={order.units} />
+        <OrderPerson key={person.id} person={person} units={order.units} hasSheets={isLong && !reader} />
       ))}
 
       <section>
