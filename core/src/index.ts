@@ -112,6 +112,7 @@ export { answeredQuestions, questionsOn } from './readiness/open-questions.ts';
 export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';
 export { catalogueEntriesOf, crewOrder } from './order/crew-order.ts';
+export type { PlanMark, PlanSurface, SitePlan } from './order/site-plan.ts';
 export { orderChanges } from './order/order-changes.ts';
 export type { CrewOrder, OrderMix } from './order/crew-order.ts';
 export type { OrderEntry } from './order/order-entry.ts';

@@ -26,9 +26,12 @@ import type { OrderChanges } from './order-changes.ts';
 import { onlyWhatDiffers } from './only-what-differs.ts';
 import type { OrderEntry } from './order-entry.ts';
 import { roundsInWords } from './rounds-in-words.ts';
+import type { NamedRound } from './rounds-in-words.ts';
 import { inUseOrder } from '../visit/mix-letters.ts';
 import { runOffPlan } from '../provisions/run-off-plan.ts';
 import { faced } from '../survey/face.ts';
+import { sitePlan, surfaceNumbers } from './site-plan.ts';
+import type { SitePlan } from './site-plan.ts';
 import { siteNotes } from './site-notes.ts';
 import type { SiteNote } from './site-notes.ts';
 
@@ -56,6 +59,8 @@ export interface OrderRound {
   readonly finish: string;
   /** Its entries, by their operations. */
   readonly operations: readonly string[];
+  /** Of its surfaces on the site plan; not on orders from before there was one. */
+  readonly numbers?: readonly number[];
 }
 
 /** The crew order as a document: everything is text or figures, nothing is looked up again when it is shown. */
@@ -99,6 +104,8 @@ export interface CrewOrder {
   readonly acknowledged?: Acknowledgement | null;
   readonly questions: readonly string[];
   readonly safetyFloor: readonly string[];
+  /** The property drawn; not on orders from before it was. */
+  readonly plan?: SitePlan;
   /** Against the order of the same visit that was issued before; not where there was none. */
   readonly changes?: OrderChanges;
 }
@@ -121,6 +128,15 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const named = roundsInWords(plan);
   const fullTimes = runOffPlan(plan, faced(survey))?.fullAt ?? [];
   const emptyBy = fullTimes.length > 0 ? say('run-off/empty-by', { times: fullTimes.join(', ') }) : '';
+  const numbers = surfaceNumbers(plan, survey);
+  const baseOf = new Map(faced(survey).surfaces.map((face) => [face.id as string, face.zoneOf ?? face.id]));
+  const numbersOf = ({ operations }: NamedRound) => [
+    ...new Set(
+      operations
+        .filter(({ task }) => task !== 'mix')
+        .flatMap(({ parts }) => parts.flatMap(({ surface }) => numbers.get(baseOf.get(surface) ?? '') ?? [])),
+    ),
+  ];
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
     jobName: survey.job.name,
@@ -146,6 +162,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
           start: roundTime(dayStart + round.start),
           finish: roundTime(dayStart + round.finish),
           operations: round.operations.map((operation) => operation.id),
+          numbers: numbersOf(round),
         })),
         during: (share?.protections ?? [])
           .filter((p) => p.when === 'during')
@@ -192,6 +209,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     acknowledged: isAcknowledged(plan, survey) ? survey.job.acknowledgement : null,
     questions: plan.questions.map((q) => q.text),
     safetyFloor: SAFETY_FLOOR,
+    plan: sitePlan(plan, survey),
   };
 }
 

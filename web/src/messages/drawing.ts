@@ -1,6 +1,9 @@
 import { messages } from './messages.ts';
 
 export const { say } = messages({
+  // site-plan.tsx
+  'site-plan': 'The property unrolled: {sides}',
+  'site-plan-hands-off': 'not ours today: hands off',
   // limits-gauge.tsx
   'mild-alkali': 'mild alkali',
   'only-with-a-reason': 'only with a reason',

@@ -34,7 +34,11 @@ export function RoundRows({
           )}
         </td>
         <td colSpan={2}>
-          <span className="order-box" aria-hidden /> <strong>{round.name}</strong>
+          <span className="order-box" aria-hidden />{' '}
+          {(round.numbers ?? []).length > 0 && (
+            <span className="order-numbers figure">{numbersInShort(round.numbers ?? [])}</span>
+          )}{' '}
+          <strong>{round.name}</strong>
         </td>
       </tr>
       {entries.map((entry) => (
@@ -48,6 +52,21 @@ export function RoundRows({
       ))}
     </tbody>
   );
+}
+
+/** On the site plan: "3, 5–7". */
+function numbersInShort(numbers: readonly number[]): string {
+  const runs: [number, number][] = [];
+  for (const number of numbers.toSorted((a, b) => a - b)) {
+    const last = runs.at(-1);
+    if (last && number === last[1] + 1) last[1] = number;
+    else runs.push([number, number]);
+  }
+  return runs
+    .flatMap(([from, to]) =>
+      to - from > 1 ? `${from}–${to}` : from === to ? `${from}` : [`${from}`, `${to}`],
+    )
+    .join(', ');
 }
 
 /** An entry of an order from before a day was read in rounds. */

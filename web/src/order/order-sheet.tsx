@@ -1,5 +1,6 @@
 import { decimal } from '@etappe/core';
 import type { CrewOrder, VisitOutline } from '@etappe/core';
+import { SitePlanDrawing } from '../drawing/site-plan.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
 import { MixBlock } from './order-mix.tsx';
 import { OrderPageHead } from './order-page-head.tsx';
@@ -15,7 +16,7 @@ const FLOWING_ENTRIES = 12;
 
 /** The crew order as it is read and printed. */
 export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
-  const { site = [], later = [], during = [], tools = [], acknowledged = null, visit, changes } = order;
+  const { site = [], later = [], during = [], tools = [], acknowledged = null, visit, changes, plan } = order;
   const { reader, choose } = useReader(order.people);
   const isLong = order.people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
   // Each person reads their own protections, where they are shared out.
@@ -69,6 +70,7 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
       {site.length > 0 && (
         <section>
           <h2>{say('the-site')}</h2>
+          {plan && <SitePlanDrawing plan={plan} />}
           <dl className="order-site">
             {site.map(({ about, text }) => (
               <div key={about}>
