@@ -14,3 +14,9 @@ export function shownMoment(iso: string): string {
 export function shownMomentAt(iso: string, timeZone = 'local'): string {
   return DateTime.fromISO(iso).setZone(timeZone).toLocaleString(DateTime.DATETIME_MED);
 }
+
+/** Day and time now, by the clocks of a place. @param timeZone IANA name */
+export function nowAt(timeZone: string): { readonly date: string; readonly time: string } {
+  const now = DateTime.local().setZone(timeZone);
+  return { date: now.toFormat('yyyy-MM-dd'), time: now.toFormat('HH:mm') };
+}

@@ -22,7 +22,6 @@ import { stageProtection } from '../protection/stage-protection.ts';
 import type { Acknowledgement } from '../survey/job-detail.ts';
 import { protectionLine } from './protection-line.ts';
 import { EntryWriter, unique } from './order-entry.ts';
-import type { OrderChanges } from './order-changes.ts';
 import { onlyWhatDiffers } from './only-what-differs.ts';
 import type { OrderEntry } from './order-entry.ts';
 import { roundsInWords } from './rounds-in-words.ts';
@@ -61,6 +60,14 @@ export interface OrderRound {
   readonly operations: readonly string[];
   /** Of its surfaces on the site plan; not on orders from before there was one. */
   readonly numbers?: readonly number[];
+}
+
+/** What a crew that has read one order must know of the next. */
+export interface OrderChanges {
+  /** Number of the order that they may have in hand. */
+  readonly since: number;
+  /** The most telling first; none where both are the same to work by. */
+  readonly lines: readonly string[];
 }
 
 /** The crew order as a document: everything is text or figures, nothing is looked up again when it is shown. */

@@ -2,15 +2,7 @@ import { say } from '../messages/message.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { formatVolume } from '../quantity/shown-quantity.ts';
-import type { CrewOrder, OrderMix, OrderRound } from './crew-order.ts';
-
-/** What a crew that has read one order must know of the next. */
-export interface OrderChanges {
-  /** Number of the order that they may have in hand. */
-  readonly since: number;
-  /** The most telling first; none where both are the same to work by. */
-  readonly lines: readonly string[];
-}
+import type { CrewOrder, OrderChanges, OrderMix, OrderRound } from './crew-order.ts';
 
 /** Nobody looks at the clock for less, min. */
 const TOLD_MINUTES = 10;

@@ -15,9 +15,7 @@ export function sideWays(
 ): readonly Way[] {
   const paced = [...sides]
     .sort((a, b) => a.position - b.position)
-    .flatMap(({ id, routeMetres }) =>
-      routeMetres === null ? [] : [{ id: id, metres: routeMetres }],
-    );
+    .flatMap(({ id, routeMetres }) => (routeMetres === null ? [] : [{ id: id, metres: routeMetres }]));
   const { carriedMetresPerSecond, takenOverShare } = TRADE_DEFAULTS;
   return paced.flatMap((from, i) =>
     paced.slice(i + 1).map((to, k): Way => {

@@ -10,7 +10,7 @@ import { usePlan, useSearchedPlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
-import { shownMomentAt } from '../today.ts';
+import { nowAt, shownMomentAt } from '../today.ts';
 import { VisitChoice } from '../visits/visit-choice.tsx';
 import { AftercarePart } from './aftercare-part.tsx';
 import { ExpectationsPart } from './expectations-part.tsx';
@@ -201,6 +201,7 @@ function Issued({ number }: { readonly number: string }) {
       )}
       <OrderSheet
         order={order.data.document}
+        now={nowAt(survey.property.place.timeZone)}
         heading={say('order-no-issued-by', {
           number: order.data.number,
           issuedAt: shownMomentAt(order.data.issuedAt, survey.property.place.timeZone),

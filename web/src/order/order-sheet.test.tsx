@@ -165,6 +165,22 @@ describe('the order sheet', () => {
     expect(screen.getAllByRole('table')).toHaveLength(2);
   });
 
+  it('marks what comes next in the day of each, on the day of the order alone', () => {
+    const [ada] = order.people;
+    if (!ada) throw new Error('Ada is there');
+    const rounds = [
+      { name: 'Yard: A on', start: '08:00', finish: '08:25', operations: ['x'] },
+      { name: 'Yard: rinse', start: '08:25', finish: '08:40', operations: ['y'] },
+    ];
+    const today = { ...order, date: '2026-05-04', people: [{ ...ada, rounds }] };
+    const { rerender } = render(
+      <OrderSheet order={today} heading="" now={{ date: '2026-05-04', time: '08:30' }} />,
+    );
+    expect(screen.getByRole('link', { current: 'time' })).toHaveTextContent('Yard: rinse');
+    rerender(<OrderSheet order={today} heading="" now={{ date: '2026-05-05', time: '08:30' }} />);
+    expect(screen.queryByRole('link', { current: 'time' })).toBeNull();
+  });
+
   it('says first what changed against the order before', () => {
     const changes = { since: 4, lines: ['Bo joins the crew.'] };
     const { unmount } = render(<OrderSheet order={{ ...order, changes }} heading="" />);

@@ -1,5 +1,5 @@
-import { decimal } from '@etappe/core';
-import type { CrewOrder, VisitOutline } from '@etappe/core';
+import { decimal, nextRound } from '@etappe/core';
+import type { CrewOrder, DayTime, VisitOutline } from '@etappe/core';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
 import { MixBlock } from './order-mix.tsx';
@@ -14,8 +14,15 @@ type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
 /** A day of no more than this is printed without a page of its own for each person. */
 const FLOWING_ENTRIES = 12;
 
+interface Props {
+  readonly order: ShownOrder;
+  readonly heading: string;
+  /** By the clocks of the property; left out where nobody works by it yet. */
+  readonly now?: DayTime;
+}
+
 /** The crew order as it is read and printed. */
-export function OrderSheet({ order, heading }: { readonly order: ShownOrder; readonly heading: string }) {
+export function OrderSheet({ order, heading, now }: Props) {
   const { site = [], later = [], during = [], tools = [], acknowledged = null, visit, changes, plan } = order;
   const { reader, choose } = useReader(order.people);
   const isLong = order.people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
@@ -122,7 +129,14 @@ export function OrderSheet({ order, heading }: { readonly order: ShownOrder; rea
       </section>
 
       {(reader ? [reader] : order.people).map((person) => (
-        <OrderPerson key={person.id} person={person} units={order.units} hasSheets={isLong && !reader} />
+        <OrderPerson
+          key={person.id}
+          person={person}
+          units={order.units}
+          hasSheets={isLong && !reader}
+          next={now ? nextRound(person.rounds ?? [], order.date, now) : null}
+          isReader={person === reader}
+        />
       ))}
 
       <section>
