@@ -113,6 +113,8 @@ export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';
 export { catalogueEntriesOf, crewOrder } from './order/crew-order.ts';
 export type { PlanMark, PlanSurface, SitePlan } from './order/site-plan.ts';
+export { PROFILE_ID, companyProfile } from './company/profile.ts';
+export type { CompanyProfile } from './company/profile.ts';
 export { nextRound } from './order/next-round.ts';
 export type { DayTime } from './order/next-round.ts';
 export { orderChanges } from './order/order-changes.ts';

@@ -42,7 +42,7 @@ export interface CompanyCatalogue extends Catalogue {
  * who works for the company change no value of the catalogue.
  */
 const catalogueOfText = keptBy(
-  (handbook: CompanyHandbook) => [JSON.stringify({ ...handbook, lots: [], people: [] })],
+  (handbook: CompanyHandbook) => [JSON.stringify({ ...handbook, lots: [], people: [], profiles: [] })],
   worked,
   1,
 );

@@ -5,12 +5,14 @@ import { ownIdSchema, ownMaterialSchema, ownMethodSchema } from './own-entry.ts'
 import type { OwnMaterial, OwnMethod } from './own-entry.ts';
 import { companyPersonSchema } from './person.ts';
 import type { CompanyPerson } from './person.ts';
+import { PROFILE_ID, companyProfileSchema } from './profile.ts';
+import type { CompanyProfile } from './profile.ts';
 import { productSchema } from './product.ts';
 import type { Product } from './product.ts';
 import { stockLotSchema } from './stock-lot.ts';
 import type { StockLot } from './stock-lot.ts';
 
-/** What a company has made of the catalogue: values of its own, its products and their lots, its materials and methods; and its people. */
+/** What a company has made of the catalogue: values of its own, its products and their lots, its materials and methods; its people, and itself. */
 export interface CompanyHandbook {
   readonly overrides: readonly CatalogueOverride[];
   readonly products: readonly Product[];
@@ -19,6 +21,8 @@ export interface CompanyHandbook {
   readonly lots: readonly StockLot[];
   /** Left out in surveys that devices and orders have kept since before people were entries. */
   readonly people?: readonly CompanyPerson[];
+  /** None or one; left out in what was kept since before there was one. */
+  readonly profiles?: readonly CompanyProfile[];
 }
 
 /** The catalogue as it is shipped. */
@@ -29,6 +33,7 @@ export const EMPTY_HANDBOOK: CompanyHandbook = {
   methods: [],
   lots: [],
   people: [],
+  profiles: [],
 };
 
 const overrideIdSchema = Joi.string().max(300).required();
@@ -44,6 +49,7 @@ export const HANDBOOK_PARTS = {
   method: { list: 'methods', schema: ownMethodSchema, id: ownIdSchema },
   lot: { list: 'lots', schema: stockLotSchema, id: productIdSchema },
   person: { list: 'people', schema: companyPersonSchema, id: productIdSchema },
+  profile: { list: 'profiles', schema: companyProfileSchema, id: Joi.string().valid(PROFILE_ID).required() },
 } as const satisfies Record<
   string,
   { list: keyof CompanyHandbook; schema: Joi.ObjectSchema; id: Joi.StringSchema }

@@ -37,6 +37,7 @@ export function handbookInFile({ products, ...handbook }: CompanyHandbook): Comp
   return {
     ...handbook,
     people: [],
+    profiles: [],
     products: products.map((p) => ({ ...p, packs: p.packs.map(({ size }) => ({ size, price: null })) })),
   };
 }

@@ -4,6 +4,8 @@ import { SAFETY_FALLS, SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
 import { mixLife } from '../catalogue/data/mix-life.ts';
 import { MACHINE_NAMES } from '../catalogue/tool.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
+import { companyProfile } from '../company/profile.ts';
+import type { CompanyProfile } from '../company/profile.ts';
 import type { Product } from '../company/product.ts';
 import { isAcknowledged, toldCustomer } from './told-customer.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -73,6 +75,8 @@ export interface OrderChanges {
 /** The crew order as a document: everything is text or figures, nothing is looked up again when it is shown. */
 export interface CrewOrder {
   readonly jobName: string;
+  /** Who sends it; not on orders from before that was told, nor where the company has not written it. */
+  readonly company?: Omit<CompanyProfile, 'id'>;
   readonly customer: string;
   readonly date: string;
   readonly units: Survey['job']['units'];
@@ -147,6 +151,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));
   return {
     jobName: survey.job.name,
+    ...companyOf(survey),
     customer: survey.property.customer,
     date: plannedDate(plan, survey),
     units: survey.job.units,
@@ -218,6 +223,13 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     safetyFloor: SAFETY_FLOOR,
     plan: sitePlan(plan, survey),
   };
+}
+
+function companyOf({ handbook }: Survey): Pick<CrewOrder, 'company'> {
+  const profile = companyProfile(handbook);
+  if (!profile) return {};
+  const { id: _id, ...company } = profile;
+  return { company };
 }
 
 function lotNumbers(mix: PlannedMix, { handbook }: Survey): Record<string, string> {

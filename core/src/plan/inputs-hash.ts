@@ -13,11 +13,11 @@ export const ENGINE_VERSION = '0.22.0';
 
 /**
  * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. Who
- * works for the company does not: the crew stands in the job. What
+ * works for the company does not, nor what it is called: the crew stands in the job. What
  * a product costs does so only where the company ranks by it.
  */
 function bearing(survey: FacedSurvey): CompanyHandbook {
-  const { products, lots, people: _people, ...handbook } = survey.handbook;
+  const { products, lots, people: _people, profiles: _profiles, ...handbook } = survey.handbook;
   const agents = bearingAgents(survey, survey.catalogue);
   const counts = handbook.overrides.some((o) => o.kind === 'weight' && o.entry === 'cost' && o.value !== 0);
   return {

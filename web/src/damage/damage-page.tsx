@@ -1,4 +1,5 @@
-import { damageSheet } from '@etappe/core';
+import { companyProfile, damageSheet } from '@etappe/core';
+import { CompanyImprint } from '../records/company-imprint.tsx';
 import type { DamageAcknowledgement } from '@etappe/core';
 import { Button, Input } from 'antd';
 import { useId, useState } from 'react';
@@ -27,6 +28,7 @@ export function DamagePage() {
         <div>
           <h1>{say('existing-damage-before-work-starts')}</h1>
           <p>{[survey.job.name, property.customer, property.address].filter((t) => t !== '').join(' · ')}</p>
+          <CompanyImprint company={companyProfile(survey.handbook)} />
         </div>
         <PrintButton />
       </header>

@@ -24,68 +24,72 @@ export function SitePlanDrawing({ plan }: { readonly plan: SitePlan }) {
   numbered.sort((a, b) => a.number - b.number);
   return (
     <figure className="site-plan">
-      <svg
-        viewBox={`0 0 ${layout.width} ${layout.height}`}
-        role="img"
-        aria-label={say('site-plan', { sides: plan.sides.map(({ name }) => name).join(', ') })}
-      >
-        <defs>
-          <Hatch id={id} degrees={45} step={6} stroke="var(--quiet)" width={1.6} />
-        </defs>
-        {layout.sides.map((side, i) => (
-          <g key={side.name + String(i)}>
-            {i > 0 && (
-              <line
-                x1={side.x - 10}
-                x2={side.x - 10}
-                y1={side.y}
-                y2={side.y + side.height}
-                stroke="var(--line)"
-                strokeDasharray="3 4"
-              />
-            )}
-            <text x={side.x} y={13} className="site-plan-side">
-              {side.name}
-              {i < layout.sides.length - 1 && ' →'}
-            </text>
-            <text x={side.x} y={27} className="site-plan-about">
-              {side.about}
-            </text>
-          </g>
-        ))}
-        {layout.surfaces.map(({ surface, ...box }) => (
-          <g key={surface.id}>
-            <rect {...box} fill={FILLS[surface.band]} stroke="var(--ink)" strokeWidth={0.8}>
-              <title>{surface.name}</title>
-            </rect>
-            {!surface.isInScope && <rect {...box} fill={`url(#${id})`} stroke="none" />}
-          </g>
-        ))}
-        <line
-          x1={0}
-          x2={layout.width}
-          y1={layout.ground}
-          y2={layout.ground}
-          stroke="var(--ink)"
-          strokeWidth={1.6}
-        />
-        {layout.numbers.map(({ number, x, y }) => (
-          <g key={number}>
-            <circle cx={x} cy={y} r={NUMBER_RADIUS} fill="var(--ink)" />
-            <text x={x} y={y + 4} textAnchor="middle" className="site-plan-number">
-              {number}
-            </text>
-          </g>
-        ))}
-        {layout.marks.map(({ mark, x, y }) => (
-          <g key={mark.letter} transform={`translate(${x} ${y})`}>
-            <MarkShape kind={mark.kind} />
-            <text y={4} textAnchor="middle" className={`site-plan-letter ${mark.kind}`}>
-              {mark.letter}
-            </text>
-          </g>
-        ))}
-      </svg>
+      {/* It scrolls on a phone: the keyboard must come to it. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+      <div className="site-plan-scroll" tabIndex={0} role="group" aria-label={say('site-plan-scrolls')}>
+        <svg
+          viewBox={`0 0 ${layout.width} ${layout.height}`}
+          role="img"
+          aria-label={say('site-plan', { sides: plan.sides.map(({ name }) => name).join(', ') })}
+        >
+          <defs>
+            <Hatch id={id} degrees={45} step={6} stroke="var(--quiet)" width={1.6} />
+          </defs>
+          {layout.sides.map((side, i) => (
+            <g key={side.name + String(i)}>
+              {i > 0 && (
+                <line
+                  x1={side.x - 10}
+                  x2={side.x - 10}
+                  y1={side.y}
+                  y2={side.y + side.height}
+                  stroke="var(--line)"
+                  strokeDasharray="3 4"
+                />
+              )}
+              <text x={side.x} y={13} className="site-plan-side">
+                {side.name}
+                {i < layout.sides.length - 1 && ' →'}
+              </text>
+              <text x={side.x} y={27} className="site-plan-about">
+                {side.about}
+              </text>
+            </g>
+          ))}
+          {layout.surfaces.map(({ surface, ...box }) => (
+            <g key={surface.id}>
+              <rect {...box} fill={FILLS[surface.band]} stroke="var(--ink)" strokeWidth={0.8}>
+                <title>{surface.name}</title>
+              </rect>
+              {!surface.isInScope && <rect {...box} fill={`url(#${id})`} stroke="none" />}
+            </g>
+          ))}
+          <line
+            x1={0}
+            x2={layout.width}
+            y1={layout.ground}
+            y2={layout.ground}
+            stroke="var(--ink)"
+            strokeWidth={1.6}
+          />
+          {layout.numbers.map(({ number, x, y }) => (
+            <g key={number}>
+              <circle cx={x} cy={y} r={NUMBER_RADIUS} fill="var(--ink)" />
+              <text x={x} y={y + 4} textAnchor="middle" className="site-plan-number">
+                {number}
+              </text>
+            </g>
+          ))}
+          {layout.marks.map(({ mark, x, y }) => (
+            <g key={mark.letter} transform={`translate(${x} ${y})`}>
+              <MarkShape kind={mark.kind} />
+              <text y={4} textAnchor="middle" className={`site-plan-letter ${mark.kind}`}>
+                {mark.letter}
+              </text>
+            </g>
+          ))}
+        </svg>
+      </div>
       <figcaption>
         <ol className="site-plan-names">
           {numbered.map(({ number, name }) => (

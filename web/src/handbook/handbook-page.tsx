@@ -9,6 +9,7 @@ import '../lists/lists.css';
 import { ClassMatrix } from './class-matrix.tsx';
 import { HandbookCard } from './handbook-card.tsx';
 import { OurValuesPart } from './our-values-part.tsx';
+import { CompanyPart } from './company-part.tsx';
 import { LotsPart } from './lots-part.tsx';
 import { PeoplePart } from './people-part.tsx';
 import { ProductsPart } from './products-part.tsx';
@@ -39,8 +40,9 @@ const SAFETY = 'safety';
 const PRODUCTS = 'products';
 const LOTS = 'lots';
 const PEOPLE = 'people';
+const COMPANY = 'company';
 const HOUSE = 'house';
-const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, LOTS, PEOPLE, HOUSE];
+const NO_LIST: readonly string[] = [NEVER_MEET, SAFETY, PRODUCTS, LOTS, PEOPLE, COMPANY, HOUSE];
 
 /** What each surface bears, what each agent does and must never meet: to be searched, compared and printed. */
 export function HandbookPage() {
@@ -77,6 +79,7 @@ export function HandbookPage() {
           <NavLink to={`/handbook/${PRODUCTS}`}>{say('our-products')}</NavLink>
           <NavLink to={`/handbook/${LOTS}`}>{say('stock')}</NavLink>
           <NavLink to={`/handbook/${PEOPLE}`}>{say('our-people')}</NavLink>
+          <NavLink to={`/handbook/${COMPANY}`}>{say('our-company')}</NavLink>
           <NavLink to={`/handbook/${HOUSE}`}>
             {say('our-values')}
             {flags > 0 && ` △ ${flags}`}
@@ -94,6 +97,7 @@ export function HandbookPage() {
         {page === PRODUCTS && <ProductsPart id={id ?? null} />}
         {page === LOTS && <LotsPart id={id ?? null} />}
         {page === PEOPLE && <PeoplePart id={id ?? null} />}
+        {page === COMPANY && <CompanyPart />}
         {page === HOUSE && <OurValuesPart />}
         {page === NEVER_MEET && <ClassMatrix />}
         {page === SAFETY && <SafetyFloorCard />}

@@ -172,6 +172,7 @@ const PART_WORDS = {
   method: 'method',
   lot: 'lot',
   person: 'person',
+  profile: say('our-company'),
 } as const;
 
 function LogSection({ catalogue }: { readonly catalogue: CompanyCatalogue }) {

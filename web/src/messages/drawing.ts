@@ -3,6 +3,7 @@ import { messages } from './messages.ts';
 export const { say } = messages({
   // site-plan.tsx
   'site-plan': 'The property unrolled: {sides}',
+  'site-plan-scrolls': 'Site plan',
   'site-plan-hands-off': 'not ours today: hands off',
   // limits-gauge.tsx
   'mild-alkali': 'mild alkali',

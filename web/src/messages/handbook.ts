@@ -274,6 +274,17 @@ export const { say, rich } = messages({
   by: 'By',
   'strength-typed': 'Strength, typed',
   // lots-part.tsx
+  'our-company': 'Our company',
+  'company/what-for': 'Stands on every order and paper. Nothing of it changes a plan.',
+  'company/name': 'Name',
+  'company/phone': 'Phone',
+  'company/mail': 'Mail',
+  'company/address': 'Address',
+  'company/registration': 'Registrations, a line each',
+  'company/emergency': 'Emergency line for crews',
+  'company/emergency-example': '112; poisons line; office',
+  'company/what-is-it-called': 'Write the name first.',
+  'company/save': 'Save',
   'our-people': 'Our people',
   'people/add': 'Add a person',
   'people/none-yet':

@@ -39,6 +39,7 @@ export const { say, rich } = messages({
   // order-page-head.tsx
   'page-of': 'Page {page} of {pages}',
   // order-sheet.tsx
+  emergency: 'Emergency: {line}',
   'changed-since': 'Changed since order {since}',
   'nothing-changed-since': 'The work is as in order {since}.',
   'visit-of': ' · visit {number} of {of}',

@@ -165,6 +165,23 @@ describe('the order sheet', () => {
     expect(screen.getAllByRole('table')).toHaveLength(2);
   });
 
+  it('says who sends it, whom to call, and how the company is reached', () => {
+    const company = {
+      name: 'Reed and Rill',
+      phone: '555 01 20',
+      mail: 'office@rill.example',
+      address: '',
+      registration: ['Register 4711'],
+      emergencyLine: '112',
+    };
+    render(<OrderSheet order={{ ...order, company }} heading="" />);
+    expect(screen.getByText('Reed and Rill · 555 01 20')).toBeInTheDocument();
+    expect(screen.getByText('Emergency: 112')).toBeInTheDocument();
+    expect(
+      screen.getByText('Reed and Rill · 555 01 20 · office@rill.example · Register 4711'),
+    ).toBeInTheDocument();
+  });
+
   it('marks what comes next in the day of each, on the day of the order alone', () => {
     const [ada] = order.people;
     if (!ada) throw new Error('Ada is there');

@@ -1,6 +1,7 @@
 import { decimal, nextRound } from '@etappe/core';
 import type { CrewOrder, DayTime, VisitOutline } from '@etappe/core';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
+import { CompanyImprint } from '../records/company-imprint.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
 import { MixBlock } from './order-mix.tsx';
 import { OrderPageHead } from './order-page-head.tsx';
@@ -31,7 +32,7 @@ export function OrderSheet({ order, heading, now }: Props) {
   return (
     <article className={`order-sheet ${reader ? 'has-reader' : ''} ${isLong ? 'is-long' : ''}`}>
       <OrderPageHead
-        jobName={order.jobName}
+        jobName={[order.company?.name ?? '', order.jobName].filter((part) => part !== '').join(' · ')}
         heading={heading}
         people={isLong && !reader ? order.people : []}
         reader={reader?.name ?? null}
@@ -46,7 +47,14 @@ export function OrderSheet({ order, heading, now }: Props) {
             {visit && visit.of > 1 && say('visit-of', { number: visit.number, of: visit.of })}
           </p>
         </div>
-        <p className="order-number">{heading}</p>
+        <div className="order-number">
+          <p>{heading}</p>
+          {order.company && (
+            <p className="order-company">
+              {[order.company.name, order.company.phone].filter((part) => part !== '').join(' · ')}
+            </p>
+          )}
+        </div>
       </header>
 
       <ReaderChoice people={order.people} reader={reader} choose={choose} />
@@ -64,6 +72,11 @@ export function OrderSheet({ order, heading, now }: Props) {
           {order.safetyFloor.map((line) => (
             <li key={line}>{line}</li>
           ))}
+          {order.company && order.company.emergencyLine !== '' && (
+            <li>
+              <strong>{say('emergency', { line: order.company.emergencyLine })}</strong>
+            </li>
+          )}
         </ul>
       </section>
 
@@ -190,6 +203,7 @@ export function OrderSheet({ order, heading, now }: Props) {
           <List lines={later.map(laterVisit)} />
         </section>
       )}
+      <CompanyImprint company={order.company ?? null} />
     </article>
   );
 }

@@ -1,4 +1,5 @@
-import { contaminantById, faced, formatArea, walkSummary } from '@etappe/core';
+import { companyProfile, contaminantById, faced, formatArea, walkSummary } from '@etappe/core';
+import { CompanyImprint } from '../../records/company-imprint.tsx';
 import type { Face, Photo, UnitSystem } from '@etappe/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -32,6 +33,7 @@ export function ReportPage() {
           <p>
             {[survey.property.customer, survey.property.address].filter((text) => text !== '').join(' · ')}
           </p>
+          <CompanyImprint company={companyProfile(survey.handbook)} />
         </div>
         <div className="report-acts">
           {survey.damages.length > 0 && <Link to={`/jobs/${jobId}/damage`}>{say('sheet-of-damage')}</Link>}
