@@ -43,7 +43,7 @@ export interface Move extends Wishes {
 }
 
 /** A schedule as the search remembers it: when each operation begins and who does it. */
-export interface Found extends Wishes {
+interface Found extends Wishes {
   readonly makespan: number;
   /** What it is judged by: its finish, its rounds, and what is wanted sooner. */
   readonly total: number;
