@@ -23,6 +23,7 @@ test('the order is read for one person and printed on few sheets; nothing points
   await expect(sheet).not.toContainText(/As at \d/);
   const sheets = textOf(await page.pdf({ format: 'A4' }));
   expect(sheets.length).toBeLessThanOrEqual(MOST_SHEETS);
+  expect(textOf(await page.pdf({ format: 'Letter' })).length).toBeLessThanOrEqual(MOST_SHEETS);
   sheets.forEach((text, i) => {
     expect(text).toContain('Hill observatory, spring clean · Draft');
     expect(text).toContain(`Page ${i + 1} of ${sheets.length}`);
