@@ -44,6 +44,21 @@ describe('what changed against the order before', () => {
     expect(changed(at(soon)).length).toBe(Math.abs(Number(minutes) - Number(soon.slice(3))) >= 10 ? 1 : 0);
   });
 
+  it('tells in one line what moved together', () => {
+    const shifted = (hours: number): CrewOrder => ({
+      ...order,
+      people: order.people.map((person) => ({
+        ...person,
+        rounds: (person.rounds ?? []).map((one) => ({
+          ...one,
+          start: `${String(Number(one.start.slice(0, 2)) + hours).padStart(2, '0')}${one.start.slice(2)}`,
+        })),
+      })),
+    });
+    expect(changed(shifted(2))).toEqual(['All of it 2 h later.']);
+    expect(changed(order, shifted(2))).toEqual(['All of it 2 h earlier.']);
+  });
+
   it('tells a round that is new or gone, and knows one by its work under another name', () => {
     const without = people((rounds) => rounds.filter((one) => one !== round));
     expect(changed(without)).toEqual([`No longer: ${first.name}, ${round.name}.`]);

@@ -1,5 +1,5 @@
 import { say } from '../messages/message.ts';
-import { secondOfDay } from '../quantity/duration.ts';
+import { formatDuration, secondOfDay } from '../quantity/duration.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { formatVolume } from '../quantity/shown-quantity.ts';
 import type { CrewOrder, OrderChanges, OrderMix, OrderRound } from './crew-order.ts';
@@ -49,8 +49,8 @@ const placed = ({ people }: CrewOrder): readonly PlacedRound[] =>
 function roundChanges(now: readonly PlacedRound[], before: readonly PlacedRound[]): readonly string[] {
   const pairs = paired(now, before);
   const found = new Set(pairs.values());
-  const isSoon = (one: OrderRound, other: OrderRound) =>
-    Math.abs(secondOfDay(one.start) - secondOfDay(other.start)) < 60 * TOLD_MINUTES;
+  const later = (one: OrderRound, other: OrderRound) => secondOfDay(one.start) - secondOfDay(other.start);
+  const isSoon = (one: OrderRound, other: OrderRound) => Math.abs(later(one, other)) < 60 * TOLD_MINUTES;
   const fresh: string[] = [];
   const given: string[] = [];
   const moved: string[] = [];
@@ -65,8 +65,19 @@ function roundChanges(now: readonly PlacedRound[], before: readonly PlacedRound[
   const gone = before
     .filter((one) => !found.has(one))
     .map(({ person, round }) => say('changes/gone', { person, name: round.name }));
-  return [fresh, gone, given, moved].flatMap(shortened);
+  const together = sameForAll([...pairs].map(([one, was]) => later(one.round, was.round)));
+  return [fresh, gone, given, together === null ? moved : [movedTogether(together)]].flatMap(shortened);
 }
+
+/** By how much all are later, s, where that is worth telling; null where they differ. */
+function sameForAll(seconds: readonly number[]): number | null {
+  const [first = 0] = seconds;
+  if (seconds.length < 2 || Math.abs(first) < 60 * TOLD_MINUTES) return null;
+  return seconds.every((one) => Math.abs(one - first) < 60 * TOLD_MINUTES) ? first : null;
+}
+
+const movedTogether = (seconds: number) =>
+  say(seconds > 0 ? 'changes/all-later' : 'changes/all-earlier', { by: formatDuration(Math.abs(seconds)) });
 
 /** Which round of before each is: that with most of its operations, else the first of its name that is left. */
 function paired(

@@ -42,6 +42,8 @@ export const ORDER = {
   'changes/gone': 'No longer: {person}, {name}.',
   'changes/given': '{person} instead of {was}: {start} {name}.',
   'changes/moved': '{person}: {name} at {start}, no longer {was}.',
+  'changes/all-later': 'All of it {by} later.',
+  'changes/all-earlier': 'All of it {by} earlier.',
   'changes/mix': '{mix}, {agent} at {strength} g/L, {litres}',
   'changes/mix-new': 'New: {what}.',
   'changes/mix-other': '{now}; before: {was}.',
