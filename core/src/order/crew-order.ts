@@ -140,12 +140,11 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
   const fullTimes = runOffPlan(plan, faced(survey))?.fullAt ?? [];
   const emptyBy = fullTimes.length > 0 ? say('run-off/empty-by', { times: fullTimes.join(', ') }) : '';
   const numbers = surfaceNumbers(plan, survey);
-  const baseOf = new Map(faced(survey).surfaces.map((face) => [face.id as string, face.zoneOf ?? face.id]));
   const numbersOf = ({ operations }: NamedRound) => [
     ...new Set(
       operations
         .filter(({ task }) => task !== 'mix')
-        .flatMap(({ parts }) => parts.flatMap(({ surface }) => numbers.get(baseOf.get(surface) ?? '') ?? [])),
+        .flatMap(({ parts }) => parts.flatMap(({ surface }) => numbers.get(surface) ?? [])),
     ),
   ];
   const machines = unique(plan.work.problem.operations.flatMap((o) => o.machines));

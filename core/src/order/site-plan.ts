@@ -111,9 +111,10 @@ export function sitePlan(plan: Plan, survey: Survey): SitePlan {
   };
 }
 
-/** Numbers of the surfaces that are worked on a visit, in walking order, from above to below on each side. */
+/** Numbers of the surfaces that are worked on a visit, in walking order, from above to below on each side; a zone has that of its surface. */
 export function surfaceNumbers(plan: Plan, survey: Survey): ReadonlyMap<string, number> {
-  const baseOf = new Map(faced(survey).surfaces.map((face) => [face.id as string, face.zoneOf ?? face.id]));
+  const faces = faced(survey).surfaces;
+  const baseOf = new Map(faces.map((face) => [face.id as string, face.zoneOf ?? face.id]));
   const worked = new Set(
     plan.work.planned.flatMap(({ parts }) => parts.map(({ surface }) => baseOf.get(surface) as string)),
   );
@@ -124,7 +125,13 @@ export function surfaceNumbers(plan: Plan, survey: Survey): ReadonlyMap<string, 
   const inOrder = survey.surfaces
     .filter(({ id }) => worked.has(id))
     .toSorted((a, b) => sideOf(a) - sideOf(b) || BANDS.indexOf(a.band) - BANDS.indexOf(b.band));
-  return new Map(inOrder.map(({ id }, i) => [id as string, i + 1]));
+  const numbers = new Map(inOrder.map(({ id }, i) => [id as string, i + 1]));
+  return new Map(
+    faces.flatMap(({ id, zoneOf }) => {
+      const number = numbers.get(zoneOf ?? id);
+      return number === undefined ? [] : [[id, number] as const];
+    }),
+  );
 }
 
 interface Box {

@@ -1,5 +1,6 @@
 import { clustersOf } from './cluster-order.ts';
 import type { Cluster } from './cluster-order.ts';
+import { Indexes } from './indexes.ts';
 import { roughBound } from './lower-bound.ts';
 import { SET_UP_KINDS } from './problem.ts';
 import type { Lag, Operation, SequenceProblem, SetUp, SetUpKind, TimeSpan } from './problem.ts';
@@ -84,23 +85,6 @@ export interface CompiledCluster {
   readonly tail: number;
   /** Its tail, or how far before the end the last hour in which it or what waits for it may start lies, where that is more. */
   readonly urgency: number;
-}
-
-/** Words by the order in which they come up. */
-class Indexes {
-  private readonly known = new Map<string, number>();
-  get count(): number {
-    return this.known.size;
-  }
-  find(word: string): number {
-    return this.known.get(word) ?? -1;
-  }
-  of(word: string): number {
-    const known = this.known.get(word);
-    if (known !== undefined) return known;
-    this.known.set(word, this.known.size);
-    return this.known.size - 1;
-  }
 }
 
 /** @throws CircularWait when clusters wait for each other */

@@ -70,7 +70,7 @@ export function ordersStore(database: Knex): OrdersStore {
           });
         }
         const order = crewOrder(plan, survey);
-        const before = await lastOfVisit(trx, jobId, order);
+        const before = await lastOfVisit(trx, context, jobId, order);
         const document = JSON.stringify(
           before ? { ...order, changes: orderChanges(order, before.document, before.number) } : order,
         );
@@ -116,11 +116,12 @@ export function ordersStore(database: Knex): OrdersStore {
 /** The order that the crew may have in hand: the last one of the same visit. */
 async function lastOfVisit(
   trx: Knex.Transaction,
+  { house }: Context,
   jobId: string,
   { visit }: CrewOrder,
 ): Promise<{ readonly number: number; readonly document: CrewOrder } | null> {
   const rows = await OrderRecord.query(trx)
-    .where({ job_id: jobId })
+    .where({ house_id: house, job_id: jobId })
     .orderBy('number', 'desc')
     .limit(MOST_LOOKED_BACK)
     .select('number', 'document');
