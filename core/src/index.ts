@@ -161,7 +161,15 @@ export type { NamedRound } from './order/rounds-in-words.ts';
 export { faceSun } from './plan/face-sun.ts';
 export type { FaceSun } from './plan/face-sun.ts';
 export { whyThen } from './order/why-then.ts';
-export { NOTHING_FIXED, fixedBy, fixedByMove, pinOn, pinsAsTold, workInRound } from './order/pinned-round.ts';
+export {
+  NOTHING_FIXED,
+  fixedBy,
+  fixedByMove,
+  isOfOnesOwn,
+  pinOn,
+  pinsAsTold,
+  workInRound,
+} from './order/pinned-round.ts';
 export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
 export type { OrderRound } from './order/crew-order.ts';
 export { roundTime, shortTime } from './quantity/duration.ts';

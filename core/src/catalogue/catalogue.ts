@@ -23,7 +23,7 @@ import type { RankingWeight, School } from './school.ts';
 import type { Tool } from './tool.ts';
 
 /** Part of every inputs hash: a plan made with another catalogue is stale. */
-export const CATALOGUE_VERSION = '2026.12.8';
+export const CATALOGUE_VERSION = '2026.12.9';
 
 export interface CatalogueData {
   readonly materials: readonly Material[];

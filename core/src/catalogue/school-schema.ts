@@ -18,7 +18,7 @@ export const weightSchema = Joi.object({
   name: text,
   value: Joi.number()
     .min(0)
-    .when('unit', { is: '%', then: Joi.number().max(60), otherwise: Joi.number().max(20) })
+    .when('unit', { is: Joi.valid('%', 'min'), then: Joi.number().max(60), otherwise: Joi.number().max(20) })
     .required(),
   unit: Joi.valid('min', '%'),
   per: text,

@@ -32,6 +32,9 @@ const LONGEST_WAIT_DAYS = 60;
 const GREATEST_WEIGHT = 20;
 /** Who strays farther from a time than this cannot plan by it, %. */
 const GREATEST_SPREAD = 60;
+/** No change of place, tool or mix takes longer, min. */
+const LONGEST_CHANGE_MINUTES = 60;
+const GREATEST: Readonly<Record<string, number>> = { '%': GREATEST_SPREAD, min: LONGEST_CHANGE_MINUTES };
 
 function materialValues(material: Material): readonly HandbookValue[] {
   const values = new Values(material)
@@ -210,7 +213,7 @@ export function handbookValues(
         WEIGHT_UNITS[catalogue.weight(id).unit ?? 'points'],
         catalogue.weight(id).unit === '%' ? catalogue.weight(id).per : `for each ${catalogue.weight(id).per}`,
         'neither',
-        between(0, catalogue.weight(id).unit === '%' ? GREATEST_SPREAD : GREATEST_WEIGHT),
+        between(0, GREATEST[catalogue.weight(id).unit ?? ''] ?? GREATEST_WEIGHT),
       ).list;
   }
 }

@@ -168,6 +168,7 @@ export class EntryWriter {
     const { task } = planned;
     if (task === 'set-out' || task === 'clear-up' || task === 'lunch' || isPlainRinse(task))
       return told(`order/${task}`);
+    if (planned.standing) return told(`order/stand/${planned.standing.act}`);
     const apply = stages.find((s) => s.apply);
     const agent = apply?.apply ? lowerFirst(CATALOGUE.agent(apply.apply.agent).name) : '';
     if (task === 'mix') return told(isPoured(stages) ? 'order/pour' : 'order/mix', { agent });
@@ -211,6 +212,7 @@ export class EntryWriter {
     if (task === 'clear-up') return [...protections('after'), told('order/clear-up/how')];
     if (task === 'lunch' || isPlainRinse(task)) return [told(`order/${task}/how`)];
     if (task === 'mix') return [told(isPoured(stages) ? 'order/pour/how' : 'order/mix/how')];
+    if (planned.standing) return [told(`order/stand/${planned.standing.act}/how`)];
     const wear = unique(stages.flatMap((stage) => this.wear(stage)));
     return [
       ...(wear.length > 0 ? [told('order/wear', { what: wear.join(', ') })] : []),

@@ -40,13 +40,13 @@ describe('what was told', () => {
     const first = rounds.filter(({ start }) => start < 3600 * (hour - begins - 1));
     for (const { person, operations } of first)
       for (const { id, parts, task } of operations) {
-        if (parts.length === 0 || task === 'mix') continue;
+        if (task !== 'lunch' && (parts.length === 0 || task === 'mix')) continue;
         expect([id, at.get(id)?.person]).toEqual([id, person]);
         const before = told.visit?.schedule.placements.find(({ operation }) => operation === id)?.start ?? 0;
         expect(Math.abs((at.get(id)?.start ?? Infinity) - before)).toBeLessThan(900);
       }
     expect(first.length).toBeGreaterThan(2);
-    expect(kept.visit?.schedule.makespan).toBeLessThanOrEqual((told.visit?.schedule.makespan ?? 0) + 300);
+    expect(kept.visit?.schedule.makespan).toBeLessThanOrEqual((told.visit?.schedule.makespan ?? 0) + 900);
   });
 
   it('is split where others do the rest of the work: one half of a pair is not the other', () => {

@@ -3,8 +3,7 @@ import { secondOfDay, shortTime } from '../quantity/duration.ts';
 import type { RoundPin } from '../survey/round-pin.ts';
 import { withPin } from '../survey/round-pin.ts';
 import type { Survey } from '../survey/survey.ts';
-import { pinKeys, workOf } from '../visit/pinned-work.ts';
-import type { PlannedOperation } from '../visit/work-builder.ts';
+import { isPinnable, pinKeys, workOf } from '../visit/pinned-work.ts';
 import type { NamedRound } from './rounds-in-words.ts';
 
 /** What is fixed about a round, without who said so. */
@@ -28,8 +27,6 @@ export interface RoundMove {
   /** By the clock, hh:mm. */
   readonly at: string;
 }
-
-const isPinnable = ({ task, parts }: PlannedOperation) => task !== 'mix' && parts.length > 0;
 
 /**
  * What can be fixed of a round: nothing of setting out, mixing, lunch and clearing up. A piece of the work by its name where the round has
@@ -61,6 +58,10 @@ export function pinOn({ operations }: NamedRound, { job: { house } }: Survey): R
   return (house.pins ?? []).find(({ work }) => work.some((id) => keys.has(id))) ?? null;
 }
 
+/** Whether nobody else can do it: nobody has lunch for somebody else. */
+export const isOfOnesOwn = ({ operations }: NamedRound): boolean =>
+  operations.every(({ task }) => task === 'lunch');
+
 export function fixedBy(pin: RoundPin | null): Fixed {
   if (!pin) return NOTHING_FIXED;
   const { person, notBefore, notAfter = null, after = null, before = null } = pin;
@@ -76,7 +77,7 @@ export function fixedByMove(round: NamedRound, to: RoundMove, survey: Survey): F
   const way = secondOfDay(to.at) - secondOfDay(survey.job.house.dayStart) - round.start;
   return {
     ...now,
-    person: to.person === round.person ? now.person : to.person,
+    person: isOfOnesOwn(round) || to.person === round.person ? now.person : to.person,
     ...(way >= SAME_SECONDS && { notBefore: to.at, notAfter: null }),
     ...(way <= -SAME_SECONDS && { notBefore: null, notAfter: to.at }),
   };

@@ -66,7 +66,9 @@ class RoundWords {
     const surfaces = operations.flatMap(({ parts }) => parts.map(({ surface }) => surface));
     const [first, ...more] = new Set(surfaces);
     if (first === undefined || operations.every(({ task }) => task === 'mix')) return acts;
-    const begins = operations.find(({ task }) => task !== 'mix');
+    const begins = operations.find(({ task }) => task !== 'mix' && task !== 'stand');
+    if (operations.every(({ task }) => task === 'stand'))
+      return say('round/short', { place: this.names.get(first) ?? first, more: more.length, what: acts });
     const does = this.stages.get(begins?.stages[0] ?? '')?.kind ?? 'rinse';
     return say('round/short', {
       place: this.names.get(first) ?? first,
@@ -87,7 +89,8 @@ class RoundWords {
     return [...new Set(acts)].join(', ');
   }
 
-  private actsOf({ task, stages, parts, mixes = [] }: PlannedOperation): readonly string[] {
+  private actsOf({ task, stages, parts, standing, mixes = [] }: PlannedOperation): readonly string[] {
+    if (standing) return [lowerFirst(say(`order/stand/${standing.act}`))];
     if (isPlainRinse(task)) return [lowerFirst(say('order/verb/rinse'))];
     if (task === 'mix') return mixes.map((id) => say('round/again', { mix: this.letters.get(id) ?? '' }));
     const [surface] = parts.map((part) => part.surface);

@@ -31,6 +31,7 @@ const TOLD_RULES = [
   'dwell',
   'protections-first',
   'pair',
+  'two-at-once',
   'mix-before-apply',
   'opposed-run-off',
   FIXED_ORDER,

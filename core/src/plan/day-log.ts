@@ -160,6 +160,7 @@ function entriesOf(parts: readonly Told[]): readonly LogEntry[] {
       return setOutEntries(told, common);
     case 'clear-up':
     case 'lunch':
+    case 'stand':
       return [common];
     case 'foot-rinse':
     case 'clear-rinse':

@@ -7,7 +7,7 @@ import type { RoundPin } from '../survey/round-pin.ts';
 import type { Survey } from '../survey/survey.ts';
 import { surveyOf } from '../test/demo-survey.ts';
 import { randomProperty } from '../test/random-property.ts';
-import { workOf } from '../visit/pinned-work.ts';
+import { isPinnable, workOf } from '../visit/pinned-work.ts';
 import { plan } from './plan.ts';
 import type { Plan } from './plan.ts';
 
@@ -32,7 +32,7 @@ function peopled(seed: number): { readonly survey: Survey; readonly pin: RoundPi
   const lunch = random() < 0.5 ? { from: '09:00', to: '10:30', minutes: 30 } : null;
   const house = { ...survey.job.house, crew, lunch, dayStart: '08:00', dayHours: one([4, 6, 9]) };
   const free = { ...survey, job: { ...survey.job, visit: 1, house } };
-  const able = plan(free, OPTIONS).work.planned.filter((own) => own.parts.length > 0 && own.task !== 'mix');
+  const able = plan(free, OPTIONS).work.planned.filter(isPinnable);
   const work = able.length > 0 ? workOf(one(able)) : [];
   if (work.length === 0) return { survey: free, pin: null };
   const pin = {
@@ -88,8 +88,7 @@ function checked(
       add('learning');
       expect(member.isApprentice).toBe(false);
     }
-    const isPinned =
-      pin && own.task !== 'mix' && own.parts.length > 0 && workOf(own).some((id) => pin.work.includes(id));
+    const isPinned = pin && isPinnable(own) && workOf(own).some((id) => pin.work.includes(id));
     if (isPinned && !told('pin-void')) {
       add('pinned');
       expect(person).toBe(pin.person);

@@ -53,8 +53,16 @@ function longestFront(
   operations: readonly string[],
   tried: ReadonlySet<string>,
 ): string | null {
+  // Where somebody foots the ladder, two are there already.
+  const footed = new Set(
+    work.planned.flatMap(({ standing, parts }) =>
+      standing?.act === 'ladder-foot' ? parts.map(({ surface }) => surface) : [],
+    ),
+  );
   const alone = new Set(
-    surfaces.flatMap(({ cycles }) => cycles.flatMap(({ id, front }) => (front?.hands === 'one' ? [id] : []))),
+    surfaces.flatMap(({ surface, cycles }) =>
+      cycles.flatMap(({ id, front }) => (front?.hands === 'one' && !footed.has(surface.id) ? [id] : [])),
+    ),
   );
   const seconds = new Map(work.problem.operations.map((operation) => [operation.id, operation.seconds]));
   const onChain = new Set(operations);

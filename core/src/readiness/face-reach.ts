@@ -29,6 +29,8 @@ export interface FaceReach {
   readonly text: string;
   /** The tower or the lift that it is, which has to be moved from one face to the next. */
   readonly lifting: 'tower' | 'lift' | null;
+  /** Whether it is a ladder high enough that somebody else stands at its foot. */
+  readonly footed: boolean;
   /** What whoever works there must hold; null where anybody may. */
   readonly ticket: Ticket | null;
 }
@@ -49,7 +51,7 @@ export function faceReaches(
     const ids = new Set((treatment?.stages ?? []).flatMap((s) => s.tool ?? []));
     const tools = [...ids].map(CATALOGUE.tool);
     if (tools.length === 0) return [];
-    const line = { surface: surface.id, name: surface.name, lifting: null, ticket: null };
+    const line = { surface: surface.id, name: surface.name, lifting: null, footed: false, ticket: null };
     const { topMetres: top, tiltDegrees: tilt } = surface;
     const shortest = tools.reduce((a, b) => (b.reachMetres < a.reachMetres ? b : a));
     const gapMetres = sides.find((side) => side.id === surface.side)?.gapMetres ?? null;
@@ -99,8 +101,10 @@ export function faceReaches(
       const by = say('top/pole', { length: length(pole) });
       return [{ ...line, ok: true, by, text: say('top/by-pole', { ...facts, length: length(pole) }) }];
     }
-    if (isInReachOfLadder(top, tools, gear))
-      return [{ ...line, ok: true, by: say('top/ladder'), text: say('top/by-ladder', facts) }];
+    if (isInReachOfLadder(top, tools, gear)) {
+      const footed = top - handsMetres - shortest.reachMetres > TRADE_DEFAULTS.footedFromMetres;
+      return [{ ...line, ok: true, by: say('top/ladder'), text: say('top/by-ladder', facts), footed }];
+    }
     const text =
       brought === null ? say('top/by-nothing', facts) : say('top/no-pole', { ...facts, ways: brought });
     const stands = access?.kind ?? null;

@@ -60,14 +60,13 @@ export interface TimeSpan {
   readonly to: number;
 }
 
-/** `stand` is what somebody stands on that has to be moved: a tower, a lift. */
-export const SET_UP_KINDS = ['place', 'tool', 'mix', 'stand'] as const;
+export const SET_UP_KINDS = ['place', 'tool', 'mix'] as const;
 export type SetUpKind = (typeof SET_UP_KINDS)[number];
 
 /** Where and with what somebody works, as classes between which a change takes time; null where it does not matter and nothing changes. */
 export type SetUp = Readonly<Record<SetUpKind, string | null>>;
 
-export const NO_SET_UP: SetUp = { place: null, tool: null, mix: null, stand: null };
+export const NO_SET_UP: SetUp = { place: null, tool: null, mix: null };
 
 /** From one place to another and back. */
 export interface Way {

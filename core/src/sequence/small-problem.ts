@@ -39,7 +39,7 @@ export const problem = (more: Partial<SequenceProblem>): SequenceProblem => ({
   roundWorthSeconds: 0,
   roundPauseSeconds: 600,
   ways: [],
-  setUpSeconds: { place: 0, tool: 0, mix: 0, stand: 0 },
+  setUpSeconds: { place: 0, tool: 0, mix: 0 },
   watchesPerPerson: 2,
   ...more,
 });

@@ -136,7 +136,7 @@ const visit = fc
       pins,
       people: CREW.slice(0, crew),
       ways: [{ between: ['east', 'north'], seconds: 90 }],
-      setUpSeconds: { place: 45, tool: 15, mix: 0, stand: 0 },
+      setUpSeconds: { place: 45, tool: 15, mix: 0 },
       machines: { hose: hoses, sprayer: 2 },
     });
   });
@@ -155,7 +155,7 @@ describe('a solved visit', () => {
         if (p.pins.length > 0) seen.pinned += 1;
         if (p.lags.some(({ rule }) => rule === 'mix-before-apply')) seen.fresh += 1;
         if (
-          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0, stand: 0 } }, schedule)
+          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0 } }, schedule)
             .length > 0
         )
           seen.changed += 1;
@@ -231,21 +231,6 @@ describe('a solved visit', () => {
     expect([best(spraying).makespan, best(held).makespan]).toEqual([420, 480]);
   });
 
-  it('moves a tower in the time that it takes, and not for what stands on the ground between', () => {
-    const on = (stand: string | null) => ({ begins: { ...NO_SET_UP, stand }, ends: { ...NO_SET_UP, stand } });
-    const lifted = problem({
-      operations: [
-        operation('gable', '1', 60, on('gable')),
-        operation('path', '2', 60, on(null)),
-        operation('dormer', '3', 60, on('dormer')),
-      ],
-      setUpSeconds: { place: 0, tool: 0, mix: 0, stand: 600 },
-    });
-    // Once from the gable to the dormer; the path takes no move.
-    expect(best(lifted, 12).makespan).toBe(60 + 60 + 600 + 60);
-    expect(scheduleViolations(lifted, best(lifted, 12))).toEqual([]);
-  });
-
   it('changes place in the time that it takes, and once where it can', () => {
     const at = (place: string) => {
       const stands = { ...NO_SET_UP, place };
@@ -257,7 +242,7 @@ describe('a solved visit', () => {
         operation('south', '2', 60, at('south')),
         operation('north-2', '3', 60, at('north')),
       ],
-      setUpSeconds: { place: 45, tool: 15, mix: 0, stand: 0 },
+      setUpSeconds: { place: 45, tool: 15, mix: 0 },
     });
     expect(best(walked, 12).makespan).toBe(225);
   });
@@ -397,7 +382,7 @@ describe('the checker', () => {
       const own = { ...NO_SET_UP, tool: o.id };
       return { ...o, begins: own, ends: own };
     }),
-    setUpSeconds: { place: 0, tool: 30, mix: 0, stand: 0 },
+    setUpSeconds: { place: 0, tool: 30, mix: 0 },
   };
   const passedOver = {
     operations: withTools.operations.map((o) =>

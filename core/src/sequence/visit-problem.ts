@@ -5,7 +5,7 @@ import { seededRandom } from './seeded-random.ts';
 const SIDES = ['north', 'east', 'south', 'west'] as const;
 const CREW = ['a', 'b', 'c', 'd'] as const;
 const MACHINES = { hose: 2, sprayer: 6, 'pressure-washer': 1 };
-const SET_UP_SECONDS = { place: 120, tool: 60, mix: 60, stand: 600 };
+const SET_UP_SECONDS = { place: 120, tool: 60, mix: 60 };
 /** Of whoever is not left alone with a machine: from the fourth to the fifth hour it is silent. */
 const QUIET = { from: 4 * 3600, to: 5 * 3600 };
 const DAY_SECONDS = 400 * 3600;

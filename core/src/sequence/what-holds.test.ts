@@ -25,7 +25,7 @@ describe('what holds an operation at its start', () => {
       { ...one, ends: at('brush') },
       { ...two, begins: at('hose') },
     ];
-    const own = problem({ operations, setUpSeconds: { place: 0, tool: 60, mix: 0, stand: 0 } });
+    const own = problem({ operations, setUpSeconds: { place: 0, tool: 60, mix: 0 } });
     const day = [placed('one', 0, 600), placed('two', 660, 600)];
     expect(held(own, day, 'one')).toEqual({ kind: 'begin' });
     expect(held(own, day, 'two')).toEqual({ kind: 'person', by: 'one', until: 660 });

@@ -85,7 +85,7 @@ export class MixWork {
         areaSquareMetres: null,
         mixes: [mix.stage],
       },
-      operation,
+      { before: operation },
     );
   }
 }

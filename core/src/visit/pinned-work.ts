@@ -14,6 +14,10 @@ export function workOf({ id, parts, stages }: PlannedOperation): readonly string
   return cycles.length > 0 ? cycles : [stages[0] ?? id];
 }
 
+/** Whether people may fix it: work on faces and lunch, not what is mixed for it, set out and cleared up. */
+export const isPinnable = ({ task, parts }: PlannedOperation): boolean =>
+  task === 'lunch' || (task !== 'mix' && parts.length > 0);
+
 /** All that a pin may know an operation by: itself, and its work, of which it may be only a part. */
 export function pinKeys(operation: PlannedOperation): readonly string[] {
   return [...new Set([operation.id, ...workOf(operation)])];
@@ -28,26 +32,25 @@ type PinnedHouse = Pick<JobHouse, 'pins' | 'crew' | 'dayStart'>;
 export class PinnedWork {
   private readonly byWork: ReadonlyMap<string, RoundPin>;
   private readonly house: PinnedHouse;
-  /** Operations by the work that they are part of, in the order of the work. */
-  private readonly pieces: ReadonlyMap<string, readonly string[]>;
+  private readonly planned: readonly PlannedOperation[];
+  private pieces: { readonly of: number; readonly byWork: ReadonlyMap<string, readonly string[]> } | null =
+    null;
   /** Pins that cannot hold, with why: the work is planned without them. */
   private readonly voided = new Map<RoundPin, Warning>();
 
-  /** @param planned in the order of the work */
+  /** @param planned in the order of the work; what is added to it later counts too */
   constructor(house: PinnedHouse, planned: readonly PlannedOperation[]) {
     this.house = house;
     this.byWork = new Map((house.pins ?? []).flatMap((pin) => pin.work.map((id) => [id, pin] as const)));
-    const pieces = new Map<string, string[]>();
-    for (const own of planned)
-      if (own.parts.length > 0 && own.task !== 'mix')
-        for (const work of pinKeys(own)) pieces.set(work, [...(pieces.get(work) ?? []), own.id]);
-    this.pieces = pieces;
+    this.planned = planned;
   }
 
   /** An operation with what is fixed about it; its tickets and its hours come first. */
   pinned(operation: Operation, planned: PlannedOperation | undefined): Operation {
-    const isOwn = planned && planned.parts.length > 0 && planned.task !== 'mix';
-    const pin = isOwn ? pinKeys(planned).flatMap((id) => this.byWork.get(id) ?? [])[0] : undefined;
+    const pin =
+      planned && isPinnable(planned)
+        ? pinKeys(planned).flatMap((id) => this.byWork.get(id) ?? [])[0]
+        : undefined;
     if (!pin) return operation;
     return { ...operation, ...this.people(operation, pin), ...this.starts(operation, pin) };
   }
@@ -66,7 +69,19 @@ export class PinnedWork {
   }
 
   private operationsOf({ work }: PinnedTo): readonly string[] {
-    return [...new Set(work.flatMap((id) => this.pieces.get(id) ?? []))];
+    return [...new Set(work.flatMap((id) => this.piecesOf(id)))];
+  }
+
+  /** Operations of a work, in the order of the work. */
+  private piecesOf(work: string): readonly string[] {
+    if (this.pieces?.of !== this.planned.length) {
+      const byWork = new Map<string, string[]>();
+      for (const own of this.planned)
+        if (isPinnable(own))
+          for (const key of pinKeys(own)) byWork.set(key, [...(byWork.get(key) ?? []), own.id]);
+      this.pieces = { of: this.planned.length, byWork };
+    }
+    return this.pieces.byWork.get(work) ?? [];
   }
 
   private people({ people }: Operation, pin: RoundPin): Partial<Operation> {

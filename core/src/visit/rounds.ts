@@ -90,11 +90,12 @@ class Alike {
     this.sides = new Map(surfaces.map(({ surface }) => [surface.id, surface.side ?? surface.id]));
   }
 
-  key({ task, parts, stages }: PlannedOperation): string {
+  key({ task, parts, stages, standing }: PlannedOperation): string {
     // Once round the property with the hose.
     if (isPlainRinse(task)) return 'rinse';
     // Whatever is mixed, it is done at one place with the same gear on.
     if (task === 'mix' || isForAll(task)) return task;
+    if (standing) return standing.act;
     const [surface] = parts.map((part) => part.surface);
     const side = this.sides.get(surface ?? '') ?? '';
     const own = stages.flatMap((id) => {

@@ -47,7 +47,10 @@ function madeWith(crew: readonly Partial<CrewMember>[], handbook: object = {}) {
   const who = (surface: string) => {
     const own = new Set(
       made.work.planned
-        .filter(({ parts, task }) => task !== 'mix' && parts.some((part) => part.surface === surface))
+        .filter(
+          ({ parts, task, standing }) =>
+            task !== 'mix' && !standing?.helps && parts.some((part) => part.surface === surface),
+        )
         .map(({ id }) => id),
     );
     return [

@@ -97,7 +97,12 @@ export class WhoMay {
     return stages.flatMap((id) => this.stages.get(id) ?? []);
   }
 
-  private ticketsFor({ parts, task }: PlannedOperation, stages: readonly Stage[]): readonly Ticket[] {
+  private ticketsFor(
+    { parts, task, standing }: PlannedOperation,
+    stages: readonly Stage[],
+  ): readonly Ticket[] {
+    // Under the eyes of who leads.
+    if (standing?.helps) return [];
     const needed = parts.flatMap(({ surface }) =>
       neededFor(
         stages.filter((stage) => stage.surface === surface),

@@ -10,14 +10,18 @@ export const SITE = 'site';
 /**
  * Setting out before all work, and clearing up after it. Who comes later sets out when they come, and nobody waits for that; who leaves
  * earlier packs up just before.
+ *
+ * @param first and last: what else comes after the setting out, and before the clearing up
  */
 export function frameVisit(
   builder: WorkBuilder,
   shares: readonly PersonShare[],
   there: readonly CrewHours[],
-  phases: readonly PhaseGroups[],
-  makings: readonly string[],
-  footRinses: readonly string[],
+  {
+    phases,
+    first,
+    last,
+  }: { readonly phases: readonly PhaseGroups[] } & Readonly<Record<'first' | 'last', readonly string[]>>,
 ): void {
   const whole = wholeDay(there);
   const hours = new Map(there.map((own) => [own.person, own]));
@@ -44,11 +48,11 @@ export function frameVisit(
   const shared = (some: ReturnType<typeof forAll>) => some.flatMap(({ id, isOwn }) => (isOwn ? [] : [id]));
   const setOut = forAll('set-out', ({ secondsBefore }) => secondsBefore);
   builder.allAfter(
-    [...makings, ...phases.flatMap(({ groups }) => groups.flatMap((g) => g.first))],
+    [...first, ...phases.flatMap(({ groups }) => groups.flatMap((g) => g.first))],
     shared(setOut),
     'protections-first',
   );
   const clearUp = forAll('clear-up', ({ secondsAfter }) => secondsAfter);
   const ends = phases.flatMap((phase) => phase.ends);
-  builder.allAfter(shared(clearUp), [...ends, ...footRinses], 'uncover-last');
+  builder.allAfter(shared(clearUp), [...ends, ...last], 'uncover-last');
 }

@@ -30,6 +30,7 @@ import { PhaseWork } from './phase-work.ts';
 import { MixWork } from './mix-work.ts';
 import type { PhaseGroups } from './phase-work.ts';
 import { sideWays } from './side-ways.ts';
+import { standWork } from './stand-work.ts';
 import { inItsHours } from './surface-hours.ts';
 import { PinnedWork } from './pinned-work.ts';
 import { WhoMay } from './tickets.ts';
@@ -65,16 +66,16 @@ export function visitWork(
   const { catalogue, job } = survey;
   const { house, units } = job;
   const reaches = faceReaches(surfaces, survey);
-  const lifted = reaches.flatMap(({ surface, lifting }) => (lifting ? [surface] : []));
-  const builder = new WorkBuilder(units, new Set(lifted));
+  const builder = new WorkBuilder(units);
   const people = house.crew.map((member) => member.id);
   const hours = visitHours(surfaces, house);
   const mixing = new MixWork(builder, mixes, hours);
   const work = new PhaseWork(builder, mixing, joined);
   const fronts = joined.flatMap((phase) => phase.fronts);
   const phases = new Map<string, PhaseGroups>();
+  const zoneOf = ({ id, side }: PlannedSurface['surface']) => side ?? `${SITE}.${id}`;
   for (const { surface } of surfaces)
-    for (const phase of work.chain(of.get(surface.id) ?? [], surface.side ?? `${SITE}.${surface.id}`))
+    for (const phase of work.chain(of.get(surface.id) ?? [], zoneOf(surface)))
       phases.set(phaseId(phase.phase), phase);
   for (const { first, then, rule } of kept.rules) {
     const [before, after] = [phases.get(phaseId(first)), phases.get(phaseId(then))];
@@ -136,7 +137,6 @@ export function visitWork(
         place: 60 * catalogue.weight('other-side').value,
         tool: 60 * catalogue.weight('other-tool').value,
         mix: 60 * catalogue.weight('other-mix').value,
-        stand: 60 * catalogue.weight('other-stand').value,
       },
       ways: sideWays(survey.sides, 60 * catalogue.weight('other-side').value),
       machines: machineCounts(house),
@@ -151,7 +151,18 @@ export function visitWork(
   const there = crewHours(house, likelyEnd);
   const shares =
     phases.size > 0 ? sharedOut(protections, lasting, surfaces, house.crew, wholeDay(there)) : [];
-  if (phases.size > 0) frameVisit(builder, shares, there, [...phases.values()], mixing.makings, footRinses);
+  const zones = new Map(surfaces.map(({ surface }) => [surface.id as string, zoneOf(surface)]));
+  const stands = standWork(builder, reaches, [...builder.lags, ...pins.lags], {
+    catalogue,
+    zoneOf: (surface) => zones.get(surface) ?? SITE,
+    hands: there.filter(({ from, until }) => from === 0 && until === null).length,
+  });
+  if (phases.size > 0)
+    frameVisit(builder, shares, there, {
+      phases: [...phases.values()],
+      first: [...mixing.makings, ...stands.first],
+      last: [...footRinses, ...stands.last],
+    });
   if (phases.size > 0) addLunches(builder, () => problem(there), there, house);
   // What is fixed in an order may be a circle: nothing is reckoned with it before it is looked at as that.
   const free = problem(there);
@@ -160,7 +171,7 @@ export function visitWork(
     planned: builder.planned,
     joined: fronts,
     shares,
-    people: [...whoMay.missing(builder.planned), ...pins.warnings],
+    people: [...whoMay.missing(builder.planned), ...stands.warnings, ...pins.warnings],
     meetings: guard.meetings,
     problem: solved,
   };

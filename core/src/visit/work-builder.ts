@@ -15,7 +15,11 @@ export type Task =
   | 'work'
   | 'foot-rinse'
   | 'clear-rinse'
+  | 'stand'
   | 'clear-up';
+
+/** What is done with what people stand on. */
+export type StandAct = 'tower-up' | 'tower-move' | 'tower-down' | 'lift-move' | 'ladder-foot';
 
 /** What an operation does on one surface. */
 export interface OperationPart {
@@ -39,6 +43,8 @@ export interface PlannedOperation {
   readonly areaSquareMetres: number | null;
   /** What is made in it, by the first stage of each mix; left out where nothing is. */
   readonly mixes?: readonly string[];
+  /** Of `stand`, and whether the one who does it helps the other who does it at the same time; left out elsewhere. */
+  readonly standing?: { readonly act: StandAct; readonly helps: boolean };
 }
 
 /** For what is done over the whole at once. */
@@ -57,6 +63,7 @@ export class WorkBuilder {
   readonly units: UnitSystem;
   private readonly byId = new Map<string, Operation>();
   private readonly inFront = new Map<string, string[]>();
+  private readonly behind = new Map<string, string[]>();
   private readonly ids: string[] = [];
   readonly planned: PlannedOperation[] = [];
   readonly lags: Lag[] = [];
@@ -65,44 +72,40 @@ export class WorkBuilder {
   readonly fronts: WorkedFront[] = [];
   readonly soon: Soon[] = [];
 
-  private readonly stands: ReadonlySet<string>;
-
-  /**
-   * @param units in which pieces of the work are told
-   * @param stands surfaces that somebody works at from a tower or a lift
-   */
-  constructor(units: UnitSystem, stands: ReadonlySet<string> = new Set()) {
+  /** @param units in which pieces of the work are told */
+  constructor(units: UnitSystem) {
     this.units = units;
-    this.stands = stands;
   }
 
-  /** @param before an operation of the same cluster that it stands before; by itself it comes last */
+  /** @param beside an operation of the same cluster that it stands right before or after; by itself it comes last */
   add(
     operation: Omit<Operation, 'machines' | 'people' | 'starts' | 'begins' | 'ends' | 'round'> &
       Partial<Operation>,
     planned: Omit<PlannedOperation, 'id'>,
-    before?: string,
+    beside?: { readonly before: string } | { readonly after: string },
   ): string {
-    const stand = this.stands.has(operation.place) ? operation.place : null;
     this.byId.set(operation.id, {
       machines: [],
       people: null,
       starts: null,
+      begins: NO_SET_UP,
+      ends: NO_SET_UP,
+      round: operation.id,
       ...operation,
-      begins: { ...(operation.begins ?? NO_SET_UP), stand },
-      round: operation.round ?? operation.id,
-      ends: { ...(operation.ends ?? NO_SET_UP), stand },
       seconds: Math.max(1, Math.ceil(operation.seconds - 1e-6)),
     });
-    if (before === undefined) this.ids.push(operation.id);
-    else this.inFront.set(before, [...(this.inFront.get(before) ?? []), operation.id]);
+    if (beside === undefined) this.ids.push(operation.id);
+    else if ('before' in beside) addTo(this.inFront, beside.before, operation.id);
+    else addTo(this.behind, beside.after, operation.id);
     this.planned.push({ id: operation.id, ...planned });
     return operation.id;
   }
 
-  /** In the order of the work: what was put before another stands before it. */
+  /** In the order of the work: what was put beside another stands there. */
   get operations(): readonly Operation[] {
-    return this.ids.flatMap((id) => [...(this.inFront.get(id) ?? []), id].map((own) => this.operation(own)));
+    return this.ids.flatMap((id) =>
+      [...(this.inFront.get(id) ?? []), id, ...(this.behind.get(id) ?? [])].map((own) => this.operation(own)),
+    );
   }
 
   operation(id: string): Operation {
@@ -126,4 +129,8 @@ export class WorkBuilder {
         // One operation may stand for several surfaces that would wait for each other.
         if (from !== to) this.lags.push({ from, anchor: 'finish', to, minSeconds, maxSeconds: null, rule });
   }
+}
+
+function addTo(lists: Map<string, string[]>, key: string, one: string): void {
+  lists.set(key, [...(lists.get(key) ?? []), one]);
 }

@@ -83,6 +83,7 @@ const LOOKS: Readonly<Record<Task, RoundLook>> = {
   follow: 'rinse',
   'clear-rinse': 'rinse',
   'foot-rinse': 'rinse',
+  stand: 'dry',
   work: 'dry',
 };
 

@@ -7,6 +7,7 @@ import {
   secondOfDay,
   shortTime,
   withPin,
+  isOfOnesOwn,
   workInRound,
 } from '@etappe/core';
 import type { Fixed, NamedRound, PinTrial, PinnedTo, Plan, Survey } from '@etappe/core';
@@ -52,13 +53,15 @@ export function PinEditor({ plan, survey, round, rounds, wanted, close }: Editor
   };
   return (
     <div className="pin-editor" role="group" aria-label={say('pin/open', { name: round.name })}>
-      <PersonChoice
-        survey={survey}
-        person={draft.person}
-        take={(person) => {
-          change({ person });
-        }}
-      />
+      {isOfOnesOwn(round) ? null : (
+        <PersonChoice
+          survey={survey}
+          person={draft.person}
+          take={(person) => {
+            change({ person });
+          }}
+        />
+      )}
       <HourField
         label={say('pin/not-before')}
         hour={draft.notBefore}

@@ -240,6 +240,8 @@ export const TRADE_DEFAULTS = {
   /** Tips are changed for no less than this share of the flow. */
   leastNozzleShare: 0.2,
   handsMetres: 1.5,
+  /** Whose feet are higher than that on a ladder has somebody at its foot; a step ladder stands by itself. */
+  footedFromMetres: 2,
   /** Nobody holds a pole straight overhead: so far from the foot of the face. */
   poleStandOffMetres: 1,
   /** Of what comes onto a face, what runs off it; thirsty faces keep more. */

@@ -12,6 +12,11 @@ export const ORDER = {
     'Gloves off and hands washed first. Nothing of yours dwells meanwhile; taps shut, machines off.',
   'order/clear-up': 'Clear up: uncover, rinse plants, walk round with the customer',
   'order/foot-rinse': 'Rinse the wall foot: washing the floor splashed it',
+  'order/stand/tower-up': 'Put the tower up',
+  'order/stand/tower-move': 'Move the tower here',
+  'order/stand/tower-down': 'Take the tower down',
+  'order/stand/lift-move': 'Bring the lift here',
+  'order/stand/ladder-foot': 'Foot the ladder',
   'order/mix': 'Mix {agent}',
   'order/pour': 'Pour {agent}, ready to use',
   'order/apply': 'Apply {agent}',
@@ -108,6 +113,7 @@ export const ORDER = {
   'why-then/mix-before-apply': 'The mix is made by {time} ({name}).',
   'why-then/opposed-run-off':
     'What runs off from it meets that of “{round}”, which is through at {time} ({name}).',
+  'why-then/two-at-once': 'Two at once: with {name}.',
   'order/then': '{first}, then {next}',
   'order/verb/clear': 'Brush off loose dirt',
   'order/verb/pre-wet': 'Pre-wet',
@@ -124,6 +130,15 @@ export const ORDER = {
   'order/clear-rinse': 'Rinse it clear: what was rinsed off above ran over what was finished',
   'order/clear-rinse/how': 'Garden hose with a fan, clean water, from the top down until it runs clear.',
   'order/foot-rinse/how': 'Garden hose with a fan, clean water, one metre high, glass and doors too.',
+  'order/stand/tower-up/how':
+    'Two people, by its manual: level and braced, wheels locked, guard rails complete before anybody works from it.',
+  'order/stand/tower-move/how':
+    'Two people; nobody and nothing loose on it. Level it again and lock the wheels before anybody goes up.',
+  'order/stand/tower-down/how':
+    'Two people, from the top, piece by piece into the hand; nothing is thrown down.',
+  'order/stand/lift-move/how': 'Lowered, nobody in the way; outriggers out and level before it goes up.',
+  'order/stand/ladder-foot/how':
+    'Stay at its foot, both hands on it, from before they go up until they are down. Hard hat on; nobody else below.',
   'order/mix/how': 'Put protection on before mixing; see the mix card.',
   'order/pour/how': 'Put protection on before pouring; add nothing; see the mix card.',
   'order/with-tool':

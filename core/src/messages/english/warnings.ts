@@ -30,6 +30,10 @@ export const WARNINGS = {
     '{place} was fixed to {name}, who is not in the crew: it is planned without that. Fix it to somebody else, or let it go.',
   'pin-void/not-allowed':
     '{place} was fixed to {name}, who may not do it alone or has no ticket for it: it is planned without that. Fix it to somebody who may, or let it go.',
+  'stand-alone/ladder':
+    '{places}: worked from a ladder with nobody there all day to foot it. Tie it or stand it off against slipping, or bring somebody.',
+  'stand-alone/tower':
+    '{places}: worked from a tower, which takes two people to put up and to move. Bring somebody, or one that its maker lets one person build.',
   'ticket-missing':
     'Nobody of the crew is entered with a ticket for {what}, which {places} needs. Enter who holds it (Sequence, Crew), or bring somebody who does; what the law asks for is for you to check.',
   'visit-gone':
