@@ -155,8 +155,7 @@ describe('a solved visit', () => {
         if (p.pins.length > 0) seen.pinned += 1;
         if (p.lags.some(({ rule }) => rule === 'mix-before-apply')) seen.fresh += 1;
         if (
-          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0 } }, schedule)
-            .length > 0
+          scheduleViolations({ ...p, setUpSeconds: { place: 9999, tool: 9999, mix: 0 } }, schedule).length > 0
         )
           seen.changed += 1;
         const longer = { between: ['north', 'east'], seconds: 9999 } as const;
