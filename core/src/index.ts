@@ -120,6 +120,9 @@ export type { DayTime } from './order/next-round.ts';
 export { orderChanges } from './order/order-changes.ts';
 export type { CrewOrder, OrderMix } from './order/crew-order.ts';
 export type { OrderEntry } from './order/order-entry.ts';
+export { entryLines, entryTitle, numbersInShort } from './order/entry-lines.ts';
+export type { EntryLine } from './order/entry-lines.ts';
+export { mixInWords } from './order/mix-in-words.ts';
 export { ENGINE_VERSION, bytesHash, canonicalHash, inputsHash } from './plan/inputs-hash.ts';
 export { betterPlans, plan, planAround } from './plan/plan.ts';
 export type { DecidedVisit } from './plan/derivation.ts';
@@ -171,6 +174,10 @@ export {
   workInRound,
 } from './order/pinned-round.ts';
 export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
+export { orderPaper } from './paper/order-paper.ts';
+export { PAPER_KINDS, SHEET_SIZES, paperSchema } from './paper/paper.ts';
+export type { Paper, PaperBlock, PaperKind, PaperLine, PaperTone, SheetSize } from './paper/paper.ts';
+export { PAPERS_OF_PLAN } from './paper/papers.ts';
 export type { OrderRound } from './order/crew-order.ts';
 export { roundTime, shortTime } from './quantity/duration.ts';
 export { placesInWords } from './order/places-in-words.ts';

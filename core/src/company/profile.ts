@@ -14,6 +14,8 @@ export interface CompanyProfile {
   readonly registration: readonly string[];
   /** Whom a crew calls when somebody is hurt or something runs where it must not. */
   readonly emergencyLine: string;
+  /** ISO 4217, in which prices are told; left out by profiles from before it was asked. */
+  readonly currency?: string;
 }
 
 const MOST_LINES = 6;
@@ -28,6 +30,9 @@ export const companyProfileSchema = Joi.object<Omit<CompanyProfile, 'id'>>({
   address: words(200),
   registration: Joi.array().items(Joi.string().trim().min(1).max(120)).max(MOST_LINES).default([]),
   emergencyLine: words(160),
+  currency: Joi.string()
+    .pattern(/^[A-Z]{3}$/)
+    .messages({ 'string.pattern.base': '"{#value}" is no currency: write its three letters, as EUR' }),
 });
 
 /** What the company has written of itself; null where it has not. */

@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon';
+import { LANGUAGE } from './numbers.ts';
 
 /** A date by itself, YYYY-MM-DD: its days have 24 hours wherever it is. */
 const dayOf = (date: string) => DateTime.fromISO(date, { zone: 'utc' });
@@ -19,6 +20,14 @@ export function daysAfter(date: string, days: number): string {
  */
 export function monthsAfter(date: string, months: number): string {
   return written(dayOf(date).plus({ months }));
+}
+
+/**
+ * A date as it is written to people, with its day of the week.
+ * @example dayInWords('2026-06-15') // 'Monday, 15 June 2026'
+ */
+export function dayInWords(date: string): string {
+  return dayOf(date).setLocale(LANGUAGE).toFormat('cccc, d MMMM yyyy');
 }
 
 /** Days from one date to another, YYYY-MM-DD; below 0 where the second comes before. */

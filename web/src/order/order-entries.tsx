@@ -1,7 +1,7 @@
-import type { CrewOrder, OrderEntry, OrderRound } from '@etappe/core';
+import { entryLines, entryTitle, numbersInShort } from '@etappe/core';
+import type { CrewOrder, EntryLine, OrderEntry, OrderRound } from '@etappe/core';
 import { Fragment } from 'react';
 import { ForceGauge } from '../drawing/limits-gauge.tsx';
-import { say } from '../messages/order.ts';
 
 /** Fits a phone without being made smaller. */
 const GAUGE_WIDTH = 200;
@@ -45,28 +45,16 @@ export function RoundRows({
         <tr key={entry.operation} className={`task-${entry.task}`}>
           <td />
           <td colSpan={2}>
-            <EntryWhat entry={entry} isNamed={entries.length === 1} isPlaced={isOnePlace} />
+            <EntryWhat
+              entry={entry}
+              within={entries.length === 1 ? 'alone' : isOnePlace ? 'one-place' : null}
+            />
             <EntryHow entry={entry} units={units} />
           </td>
         </tr>
       ))}
     </tbody>
   );
-}
-
-/** On the site plan: "3, 5–7". */
-function numbersInShort(numbers: readonly number[]): string {
-  const runs: [number, number][] = [];
-  for (const number of numbers.toSorted((a, b) => a - b)) {
-    const last = runs.at(-1);
-    if (last && number === last[1] + 1) last[1] = number;
-    else runs.push([number, number]);
-  }
-  return runs
-    .flatMap(([from, to]) =>
-      to - from > 1 ? `${from}–${to}` : from === to ? `${from}` : [`${from}`, `${to}`],
-    )
-    .join(', ');
 }
 
 /** An entry of an order from before a day was read in rounds. */
@@ -96,22 +84,13 @@ export function EntryRow({
 
 interface WhatProps {
   readonly entry: OrderEntry;
-  /** The round that it is alone in says where and what already. */
-  readonly isNamed?: boolean;
-  /** The round says where. */
-  readonly isPlaced?: boolean;
+  /** What the round says already. */
+  readonly within?: 'alone' | 'one-place' | null;
 }
 
 /** Where, how much of it, what and with which mix, on one line. */
-function EntryWhat({ entry, isNamed = false, isPlaced = false }: WhatProps) {
-  const { place, section, area, title, mix } = entry;
-  const parts = [
-    !isPlaced && !isNamed && { what: place, isStrong: true },
-    section !== null && { what: sectionInWords(section), isStrong: false },
-    section !== null && area !== null && { what: area, isStrong: false },
-    !isNamed && { what: title, isStrong: false },
-    mix !== null && { what: mix, isStrong: true },
-  ].filter((part) => part !== false);
+function EntryWhat({ entry, within = null }: WhatProps) {
+  const parts = entryTitle(entry, within);
   if (parts.length === 0) return null;
   return (
     <div className="order-what">
@@ -126,24 +105,22 @@ function EntryWhat({ entry, isNamed = false, isPlaced = false }: WhatProps) {
 }
 
 function EntryHow({ entry, units }: { readonly entry: OrderEntry; readonly units: CrewOrder['units'] }) {
-  const isList = entry.task === 'set-out' || entry.task === 'clear-up';
+  const lines = entryLines(entry);
+  const split = lines.length - lines.toReversed().findIndex(({ text }) => entry.how.includes(text));
+  const how = lines.slice(0, split > lines.length ? 0 : split);
+  const isList = how.every(({ is }) => is === 'tick') && how.length > 0;
   return (
     <>
-      {entry.sameAs && <div className="quiet">{say('as-at', { sameAs: entry.sameAs })}</div>}
       {isList ? (
         <ul className="order-ticks">
-          {entry.how.map((line) => (
-            <li key={line}>
-              <span className="order-box" aria-hidden /> {line}
+          {how.map(({ text }) => (
+            <li key={text}>
+              <span className="order-box" aria-hidden /> {text}
             </li>
           ))}
         </ul>
       ) : (
-        entry.how.map((line) => (
-          <div key={line} className="order-line">
-            {line}{' '}
-          </div>
-        ))
+        how.map(shownLine)
       )}
       {entry.force && (
         <ForceGauge
@@ -153,38 +130,23 @@ function EntryHow({ entry, units }: { readonly entry: OrderEntry; readonly units
           width={GAUGE_WIDTH}
         />
       )}
-      {entry.rinse && (
-        <div className="order-due">
-          {entry.rinse.from === entry.rinse.latest
-            ? say('start-rinsing-at', { from: entry.rinse.from, by: entry.rinse.by })
-            : say('start-rinsing-no-later-than', {
-                from: entry.rinse.from,
-                latest: entry.rinse.latest,
-                by: entry.rinse.by,
-              })}
-        </div>
-      )}
-      {entry.checks.map((line) => (
-        <div key={line} className="order-line">
-          <span className="order-box" aria-hidden /> {line}{' '}
-        </div>
-      ))}
-      {entry.stopWhen !== null && (
-        <div className="order-line">{say('stop-when', { stopWhen: entry.stopWhen })} </div>
-      )}
-      {entry.ifNotEnough !== null && (
-        <div className="order-line">{say('not-enough', { ifNotEnough: entry.ifNotEnough })} </div>
-      )}
-      {entry.cautions.map((line) => (
-        <div key={line} className="order-caution">
-          △ {line}
-        </div>
-      ))}
+      {lines.slice(how.length).map(shownLine)}
     </>
   );
 }
 
-/** Of orders from before fronts a number alone: "2 of 5". */
-function sectionInWords(section: string): string {
-  return /^\d+(–\d+)? of \d+$/.test(section) ? say('section', { section }) : section;
+const CLASSES = {
+  how: 'order-line',
+  tick: 'order-line',
+  due: 'order-due',
+  caution: 'order-caution',
+} as const;
+
+function shownLine({ is, text }: EntryLine) {
+  return (
+    <div key={text} className={CLASSES[is]}>
+      {is === 'tick' && <span className="order-box" aria-hidden />} {is === 'caution' && '△ '}
+      {text}{' '}
+    </div>
+  );
 }

@@ -5,6 +5,7 @@ import { LEFT_OUT } from './left-out.ts';
 import { MIXES } from './mixes.ts';
 import { ORDER } from './order.ts';
 import { PROVISIONS } from './provisions.ts';
+import { PAPERS } from './papers.ts';
 import { QUESTIONS } from './questions.ts';
 import { TREATMENT } from './treatment.ts';
 import { WATER_AND_JETS } from './water-and-jets.ts';
@@ -23,6 +24,7 @@ export const ENGLISH = {
   ...LEFT_OUT,
   ...MIXES,
   ...ORDER,
+  ...PAPERS,
   ...PROVISIONS,
   ...TREATMENT,
   ...WATER_AND_JETS,

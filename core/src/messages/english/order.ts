@@ -125,6 +125,23 @@ export const ORDER = {
   'order/verb/neutralise': 'Neutralise',
   'order/verb/reading': 'Take a reading',
 
+  'order/as-at': 'As at {time}.',
+  'order/rinse-at': 'Start rinsing at {from} ({by})',
+  'order/rinse-between': 'Start rinsing {from}, no later than {latest} ({by})',
+  'order/stop-when': 'Stop when: {when}',
+  'order/not-enough': 'Not enough: {then}',
+  'order/section': 'Section {section}',
+  'order/mix-title': '{name} · {agent}',
+  'order/mix-sheet': 'data sheet {sheet}',
+  'order/mix-for': 'for {place}',
+  'order/fillings': '{count} × {amount}',
+  'order/from-lot': '{what} from lot {lots}',
+  'order/mix-part': '{amount} {what}',
+  'order/mix-gives': 'gives {strength} g/L {basis}',
+  'order/mix-wear': 'Wear: {what}.',
+  'order/mix-keeps': 'Good for {hours} h once mixed.',
+  'order/mix-open': '△ Gives off gas: never close it up.',
+
   // How one does it.
   'order/clear-up/how': 'Photograph every surface after. Flush tools, label leftover containers.',
   'order/clear-rinse': 'Rinse it clear: what was rinsed off above ran over what was finished',
