@@ -4,20 +4,21 @@ import { build } from 'esbuild';
 const OTHER_DATABASES = ['better-sqlite3', 'mariadb', 'mysql', 'mysql2', 'oracledb', 'sqlite3', 'tedious'];
 
 /**
- * One file for the server, packages included: the server and each thread for heavy requests read it at their start, in two
+ * One file for the server and one for the thread that makes papers, packages included: the server and each thread for heavy requests read it at their start, in two
  * thirds of the time that the packages' own thousand files take. Outside it is what is not JavaScript.
  */
 await build({
   absWorkingDir: import.meta.dirname,
-  entryPoints: ['src/main.ts'],
-  outfile: 'dist/main.js',
+  entryPoints: { main: 'src/main.ts', 'pdf-thread': 'src/papers/pdf-thread.ts' },
+  outdir: 'dist',
   bundle: true,
   platform: 'node',
   format: 'esm',
   target: 'node20',
   sourcemap: true,
   sourcesContent: false,
-  external: ['sharp', 'pg-native', 'pg-query-stream', ...OTHER_DATABASES],
+  // pdfmake and fontkit read files beside themselves.
+  external: ['sharp', 'pdfmake', 'fontkit', 'pg-native', 'pg-query-stream', ...OTHER_DATABASES],
   // Packages of the older form ask for what is built in with `require`.
   banner: {
     js: "import { createRequire as requireFor } from 'node:module'; const require = requireFor(import.meta.url);",

@@ -113,6 +113,7 @@ export { planFileOf } from './interchange/plan-file.ts';
 export type { MixCard, MixPart } from './mixing/mix-card.ts';
 export { catalogueEntriesOf, crewOrder } from './order/crew-order.ts';
 export type { PlanMark, PlanSurface, SitePlan } from './order/site-plan.ts';
+export { NUMBER_RADIUS, sitePlanLayout } from './order/site-plan-layout.ts';
 export { PROFILE_ID, companyProfile } from './company/profile.ts';
 export type { CompanyProfile } from './company/profile.ts';
 export { nextRound } from './order/next-round.ts';
@@ -176,7 +177,8 @@ export {
 export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
 export { orderPaper } from './paper/order-paper.ts';
 export { PAPER_KINDS, SHEET_SIZES, paperSchema } from './paper/paper.ts';
-export type { Paper, PaperBlock, PaperKind, PaperLine, PaperTone, SheetSize } from './paper/paper.ts';
+export type { Paper, PaperBlock, PaperKind, PaperLine, PaperRound, PaperTone, SheetSize } from './paper/paper.ts';
+export { pageInWords } from './paper/paper-head.ts';
 export { PAPERS_OF_PLAN } from './paper/papers.ts';
 export type { OrderRound } from './order/crew-order.ts';
 export { roundTime, shortTime } from './quantity/duration.ts';
@@ -349,6 +351,8 @@ export {
   openedJobSchema,
 } from './wire/jobs.ts';
 export type { JobSummary, JobsPage, JobsQuery, NewJob, OpenedJob, PreviousJob } from './wire/jobs.ts';
+export { orderPdfSchema } from './wire/order-pdf.ts';
+export type { OrderPdf } from './wire/order-pdf.ts';
 export { issueSchema, issuedOrderSchema, orderDocumentSchema } from './wire/orders.ts';
 export type { IssueRequest, IssuedOrder, OrderDocument } from './wire/orders.ts';
 export { pageSchema } from './wire/page.ts';

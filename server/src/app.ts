@@ -10,6 +10,7 @@ import { hostCheck } from './admission/host-check.ts';
 import { originCheck } from './admission/origin-check.ts';
 import { withContext } from './context-of.ts';
 import type { HeavyWorkers } from './heavy-work/heavy-workers.ts';
+import type { PdfMaker } from './papers/pdf-maker.ts';
 import { problemHandler } from './problems/problem-handler.ts';
 import { routes } from './routes.ts';
 import type { Stores } from './routes.ts';
@@ -26,6 +27,8 @@ export interface AppParts {
   readonly logger: Logger;
   /** Where heavy requests go; without them they are done here. */
   readonly heavyWorkers?: HeavyWorkers;
+  /** Makes papers; on threads nobody does. */
+  readonly maker?: PdfMaker | null;
 }
 
 /** The Express application around stores that are handed in. */
@@ -37,6 +40,7 @@ export function app({
   allowedHosts = [],
   logger,
   heavyWorkers,
+  maker = null,
 }: AppParts): Express {
   return express()
     .disable('x-powered-by')
@@ -63,7 +67,7 @@ export function app({
     .use(originCheck)
     .use(compression())
     .use(withContext(house))
-    .use(routes(stores, database, heavyWorkers))
+    .use(routes(stores, database, heavyWorkers, maker))
     .use(
       '/assets',
       express.static(join(webFolder, 'assets'), {

@@ -1,4 +1,4 @@
-import { resolve } from 'node:path';
+import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { isMainThread, parentPort, workerData } from 'node:worker_threads';
 import { pino } from 'pino';
@@ -8,6 +8,7 @@ import { giveDemoJobs } from './demo-jobs.ts';
 import { HeavyWorkers } from './heavy-work/heavy-workers.ts';
 import { workerThread } from './heavy-work/worker-thread.ts';
 import type { ThreadData } from './heavy-work/worker-thread.ts';
+import { pdfMaker } from './papers/pdf-maker.ts';
 import { photosOnDisk } from './photos/photo-files.ts';
 import { readSettings } from './settings.ts';
 import { storesOn } from './stores.ts';
@@ -18,7 +19,9 @@ const settings = readSettings(process.env);
 const logger = pino({ level: settings.logLevel });
 const database = connect(settings.databaseUrl, isMainThread ? 10 : 4);
 if (isMainThread) await migrate(database);
-const stores = storesOn(database, await photosOnDisk(settings.photoFolder));
+const program = fileURLToPath(import.meta.url);
+const maker = isMainThread ? pdfMaker(besides(program)) : null;
+const stores = storesOn(database, await photosOnDisk(settings.photoFolder), maker);
 const house = await stores.jobs.firstHouse();
 const parts = {
   stores,
@@ -27,6 +30,7 @@ const parts = {
   webFolder: resolve(settings.webFolder),
   allowedHosts: settings.allowedHosts,
   logger,
+  maker,
 };
 if (isMainThread) await serve();
 else listenOnThread();
@@ -39,11 +43,16 @@ function listenOnThread(): void {
   app(parts).listen((workerData as ThreadData).socket, () => parentPort?.postMessage('listening'));
 }
 
+/** The program of the thread that makes papers: beside this one, as source or bundled. */
+function besides(path: string): string {
+  const file = path.endsWith('.ts') ? './papers/pdf-thread.ts' : './pdf-thread.js';
+  return resolve(dirname(path), file);
+}
+
 const LONGEST_GOODBYE_MILLISECONDS = 3000;
 
 async function serve(): Promise<void> {
   if (settings.demoFolder !== null) await giveDemoJobs(stores, house, settings.demoFolder);
-  const program = fileURLToPath(import.meta.url);
   const heavyWorkers = new HeavyWorkers(() =>
     workerThread(program, (err) => {
       logger.error({ err }, 'a thread for heavy requests has failed');
@@ -59,12 +68,15 @@ async function serve(): Promise<void> {
     logger.info({ port }, 'listening');
     process.send?.({ listening: port });
   });
+  // What the last run left, and failed for want of time, is made now.
+  void stores.orderPdfs.wake();
   let stopping = false;
   const stop = () => {
     if (stopping) return;
     stopping = true;
     server.close(() => {
       heavyWorkers.stop();
+      maker?.stop();
       void database.destroy().then(() => process.exit(0));
     });
     server.closeIdleConnections();

@@ -21,6 +21,9 @@ import type { JobsStore } from './jobs/jobs-store.ts';
 import { ordersRequests } from './orders/orders-requests.ts';
 import type { OrdersStore } from './orders/orders-store.ts';
 import { photosRequests } from './photos/photos-requests.ts';
+import type { OrderPdfsStore } from './papers/order-pdfs-store.ts';
+import { papersRequests } from './papers/papers-requests.ts';
+import type { PdfMaker } from './papers/pdf-maker.ts';
 import type { PhotosStore } from './photos/photos-store.ts';
 import { unknownRoute } from './problems/problem-handler.ts';
 import { propertiesRequests } from './properties/properties-requests.ts';
@@ -38,6 +41,7 @@ export interface Stores {
   readonly changes: ChangesStore;
   readonly log: ChangeLog;
   readonly orders: OrdersStore;
+  readonly orderPdfs: OrderPdfsStore;
   readonly handbook: HandbookStore;
   readonly dataSheets: DataSheetsStore;
   readonly photos: PhotosStore;
@@ -50,6 +54,8 @@ const FORM: BodyLimits = { kilobytes: 256, listed: 2000 };
 const SURVEY: BodyLimits = { kilobytes: 20 * 1024, listed: 25_000 };
 /** A schedule with every operation. */
 const SCHEDULE: BodyLimits = { kilobytes: 4 * 1024, listed: 20_000 };
+/** With all rows of its tables. */
+const PAPER: BodyLimits = { kilobytes: 1024, listed: 10_000 };
 /** Methods and materials of the company, with all their values. */
 const HANDBOOK: BodyLimits = { kilobytes: 2 * 1024, listed: 2000 };
 
@@ -61,7 +67,12 @@ function beginsWithTemplate({ body }: Request): boolean {
 }
 
 /** Every URL of the server, apart from the files of the web application. */
-export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorkers): Router {
+export function routes(
+  stores: Stores,
+  database: Knex,
+  heavyWorkers?: HeavyWorkers,
+  maker: PdfMaker | null = null,
+): Router {
   const jobs = jobsRequests(stores.jobs, stores.orders, stores.templates);
   const properties = propertiesRequests(stores.properties);
   const customers = customersRequests(stores.customers);
@@ -71,6 +82,7 @@ export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorke
   const handbook = handbookRequests(stores.handbook, stores.dataSheets);
   const photos = photosRequests(stores.photos);
   const stock = stockRequests(stores.stock);
+  const papers = papersRequests(stores.orderPdfs, maker);
   const form = jsonBody(FORM);
   const { heavy, heavyIf } = lanes(heavyWorkers);
   return Router()
@@ -89,8 +101,11 @@ export function routes(stores: Stores, database: Knex, heavyWorkers?: HeavyWorke
     .post('/api/v1/jobs/:job/copies', heavy, ...form, jobs.duplicate)
     .get('/api/v1/jobs/:job/changes', changes.since)
     .get('/api/v1/jobs/:job/log/:entity', changes.log)
-    .post('/api/v1/jobs/:job/orders', heavy, ...jsonBody(SCHEDULE), orders.issue)
+    .post('/api/v1/jobs/:job/orders', papers.wakeAfter, heavy, ...jsonBody(SCHEDULE), orders.issue)
     .get('/api/v1/jobs/:job/orders/:number', heavy, orders.document)
+    .get('/api/v1/jobs/:job/orders/:number/pdf', papers.orderState)
+    .get('/api/v1/jobs/:job/orders/:number/pdf/file', papers.orderFile)
+    .post('/api/v1/papers/:size', ...jsonBody(PAPER), papers.print)
     .get('/api/v1/properties', properties.list)
     .get('/api/v1/customers', customers.list)
     .put('/api/v1/customers/:customer/contact', ...form, customers.setContact)

@@ -9,13 +9,18 @@ import { ordersStore } from './orders/orders-store.ts';
 import type { PhotoFiles } from './photos/photo-files.ts';
 import { pictureQueue } from './photos/picture-queue.ts';
 import { photosStore } from './photos/photos-store.ts';
+import { orderPdfsStore } from './papers/order-pdfs-store.ts';
+import type { PdfMaker } from './papers/pdf-maker.ts';
 import { propertiesStore } from './properties/properties-store.ts';
 import type { Stores } from './routes.ts';
 import { stockStore } from './stock/stock-store.ts';
 import { templatesStore } from './templates/templates-store.ts';
 
-/** Every store on one database and one place for photos. */
-export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
+/**
+ * Every store on one database and one place for photos.
+ * @param maker of papers; null on threads, which make none
+ */
+export function storesOn(database: Knex, photoFiles: PhotoFiles, maker: PdfMaker | null = null): Stores {
   const pictures = pictureQueue();
   return {
     jobs: jobsStore(database),
@@ -25,6 +30,7 @@ export function storesOn(database: Knex, photoFiles: PhotoFiles): Stores {
     changes: changesStore(database),
     log: changeLog(database),
     orders: ordersStore(database),
+    orderPdfs: orderPdfsStore(database, maker),
     handbook: handbookStore(database),
     dataSheets: dataSheetsStore(database, photoFiles.incoming, pictures),
     stock: stockStore(database),

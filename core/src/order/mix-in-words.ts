@@ -29,7 +29,8 @@ export function mixInWords(
   units: CrewOrder['units'],
 ): MixInWords {
   return {
-    title: say('order/mix-title', { name, agent }),
+    // What is ready to use goes by the name of its agent.
+    title: name === agent ? name : say('order/mix-title', { name, agent }),
     product: product && {
       name: product.name,
       sheet: product.dataSheet === '' ? '' : say('order/mix-sheet', { sheet: product.dataSheet }),

@@ -35,7 +35,7 @@ export function orderPaper(order: CrewOrder, number: number): Paper {
     parts: [
       part(siteBlocks(order)),
       ...order.people.map((person) => part(personBlocks(person), person.name)),
-      part([...mixBlocks(order, mixes), ...endBlocks(order)]),
+      { ...part([...mixBlocks(order, mixes), ...endBlocks(order)]), isOnOwnSheet: false },
       ...(mixes.length === 0 ? [] : [{ ...part(labelBlocks(order, mixes)), isOnOwnSheet: true }]),
     ],
   };
@@ -67,12 +67,19 @@ function siteBlocks(order: CrewOrder): readonly PaperBlock[] {
       plan ? { is: 'site-plan', plan } : null,
       order.site.length > 0 ? { is: 'facts', facts: order.site } : null,
     ),
-    ...section(say('order-paper/load'), listOf([...order.products.map(loaded), ...order.machines], true)),
-    ...section(say('order-paper/ask'), listOf(order.questions, true)),
-    ...section(say('order-paper/wear'), {
-      is: 'text',
-      text: order.protection.join(', ') || say('order-paper/label'),
+    ...section(say('order-paper/load'), {
+      is: 'list',
+      lines: [...order.products.map(loaded), ...order.machines],
+      isTicked: true,
+      isShort: true,
     }),
+    ...section(say('order-paper/ask'), listOf(order.questions, true)),
+    {
+      is: 'facts',
+      facts: [
+        { about: say('order-paper/wear'), text: order.protection.join(', ') || say('order-paper/label') },
+      ],
+    },
   ];
 }
 
@@ -121,10 +128,27 @@ function paperRound(
       const title = entryTitle(entry, within)
         .map(({ what }) => what)
         .join(' · ');
-      const lines = entryLines(entry);
-      return [...(title === '' ? [] : [{ strong: title, text: '' }]), ...lines.map(paperLine)];
+      const isList = entry.task === 'set-out' || entry.task === 'clear-up';
+      const [first, ...more] = isList ? entryLines(entry).map(paperLine) : running(entryLines(entry));
+      if (title === '') return first ? [first, ...more] : [];
+      const goesOn = first && !first.isTicked && first.strong === undefined && first.tone === undefined;
+      return goesOn
+        ? [{ ...first, strong: title }, ...more]
+        : [{ strong: title, text: '' }, ...(first ? [first] : []), ...more];
     }),
   };
+}
+
+/** Lines of one kind run on, so that a day fits two sheets. */
+function running(lines: readonly EntryLine[]): readonly PaperRound['lines'][number][] {
+  const joined: EntryLine[] = [];
+  for (const { is, text } of lines) {
+    const last = joined.at(-1);
+    if (last?.is === is && (is === 'how' || is === 'tick'))
+      joined.splice(-1, 1, { is, text: `${last.text}${is === 'tick' ? '   ☐ ' : ' '}${text}` });
+    else joined.push({ is, text });
+  }
+  return joined.map(paperLine);
 }
 
 function paperLine({ is, text }: EntryLine): PaperRound['lines'][number] {
@@ -145,7 +169,9 @@ function mixBlocks(order: CrewOrder, mixes: readonly MixInWords[]): readonly Pap
     ...section(
       say('order-paper/mixes'),
       ...mixes.map((mix): PaperBlock => ({ is: 'list', lines: mixLines(mix) })),
-      ...order.cautions.map((text): PaperBlock => ({ is: 'text', text, tone: 'warning' })),
+      order.cautions.length === 0
+        ? null
+        : { is: 'list', lines: order.cautions.map((text) => `△ ${text}`), isShort: true },
     ),
     ...section(
       say('order-paper/tools'),
@@ -162,8 +188,10 @@ function mixBlocks(order: CrewOrder, mixes: readonly MixInWords[]): readonly Pap
 /** What goes in, in its order; what is worn. */
 function mixLines({ title, product, where, fillings, rules }: MixInWords): readonly PaperLine[] {
   return [
-    { strong: title, text: where },
-    ...(product ? [[product.name, product.sheet].filter((part) => part !== '').join(', ')] : []),
+    {
+      strong: title,
+      text: [where, product?.name ?? '', product?.sheet ?? ''].filter((part) => part !== '').join(', '),
+    },
     ...fillings.map(({ howMany, parts, gives }) => ({
       strong: howMany,
       text: [parts.map((part, i) => `${i + 1}. ${part}`).join('  '), gives]

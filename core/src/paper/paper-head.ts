@@ -42,6 +42,9 @@ export function visitTime(plan: Plan, { job }: Pick<Survey, 'job'>): VisitTime {
   };
 }
 
+/** What stands at the foot of a sheet. */
+export const pageInWords = (page: number, pages: number): string => say('paper/page-of', { page, pages });
+
 /** Customer, address and day, as far as they are known. */
 export function aboutOf(plan: Plan, survey: Survey): string {
   const { day } = visitTime(plan, survey);

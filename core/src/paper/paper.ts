@@ -25,7 +25,13 @@ export interface PaperRound {
 export type PaperBlock =
   | { readonly is: 'heading'; readonly text: string }
   | { readonly is: 'text'; readonly text: string; readonly tone?: PaperTone }
-  | { readonly is: 'list'; readonly lines: readonly PaperLine[]; readonly isTicked?: boolean }
+  | {
+      readonly is: 'list';
+      readonly lines: readonly PaperLine[];
+      readonly isTicked?: boolean;
+      /** Short things, side by side. */
+      readonly isShort?: boolean;
+    }
   | { readonly is: 'facts'; readonly facts: readonly { readonly about: string; readonly text: string }[] }
   | {
       readonly is: 'table';
@@ -120,6 +126,7 @@ const blockSchema = Joi.alternatives(
     is: is('list'),
     lines: list(Joi.alternatives(text(), Joi.object({ strong: text(), text: text() }))),
     isTicked: Joi.boolean(),
+    isShort: Joi.boolean(),
   }),
   Joi.object({ is: is('facts'), facts: list(Joi.object({ about: text(), text: text() })) }),
   Joi.object({

@@ -37,7 +37,7 @@ export function toolboxTalk(plan: Plan, survey: Survey): Paper {
       is: 'text',
       text: say('talk/day', { job: survey.job.name, from, to, people: listed(crew.map(({ name }) => name)) }),
     },
-    ...section(say('talk/order'), listOf(starts(plan, survey))),
+    ...section(say('talk/order'), { is: 'list', lines: starts(plan, survey), isShort: true }),
     ...section(say('talk/mixes'), jugTable(plan, survey)),
     ...section(say('talk/first-aid'), listOf(firstAid(agents))),
     ...section(say('talk/never'), listOf(opposedAgents(agents).map(opposedInWords))),
@@ -49,16 +49,17 @@ export function toolboxTalk(plan: Plan, survey: Survey): Paper {
           .map(({ hazard, control }) => `${hazard}. ${control}`),
       ),
     ),
-    ...section(
-      say('talk/stop'),
-      listOf([
+    ...section(say('talk/stop'), {
+      is: 'list',
+      isShort: true,
+      lines: [
         say('talk/stop/wind', { limit: TRADE_DEFAULTS.driftStoppedMetresPerSecond }),
         say('talk/stop/rain'),
         say('talk/stop/dry'),
         say('talk/stop/reading'),
         say('talk/stop/damage'),
-      ]),
-    ),
+      ],
+    }),
     ...section(say('order-paper/always'), listOf(SAFETY_FLOOR)),
     ...(emergency === ''
       ? []

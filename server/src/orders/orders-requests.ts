@@ -6,7 +6,7 @@ import { jobIdSchema } from '../jobs/jobs-requests.ts';
 import { validated, validatedParam } from '../problems/validated.ts';
 import type { OrdersStore } from './orders-store.ts';
 
-const numberSchema = Joi.string()
+export const orderNumberSchema = Joi.string()
   .pattern(/^\d{1,9}$/, 'a number')
   .required()
   .label('order');
@@ -20,7 +20,7 @@ export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document'
     },
     async document(req, res) {
       const jobId = validatedParam(jobIdSchema, req.params['job']);
-      const number = Number(validatedParam(numberSchema, req.params['number']));
+      const number = Number(validatedParam(orderNumberSchema, req.params['number']));
       res.json(await orders.document(contextOf(res), jobId, number));
     },
   };

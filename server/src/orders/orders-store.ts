@@ -17,6 +17,7 @@ import { oneAtATime } from '../database/one-at-a-time.ts';
 import { Problem, notFound } from '../problems/problem.ts';
 import { reserveLots } from '../stock/stock-store.ts';
 import { unsoundToday } from './earlier-rules.ts';
+import { askFor } from '../papers/order-pdfs-store.ts';
 import { OrderRecord } from './order-record.ts';
 
 export interface OrdersStore {
@@ -95,6 +96,7 @@ export function ordersStore(database: Knex): OrdersStore {
             document_sha256: canonicalHash(document),
           })
           .returning('*');
+        await askFor(trx, record.id, context.house);
         await reserveLots(trx, context, jobId, record.number, plan.lotUses);
         return issuedOf(record);
       });

@@ -10,6 +10,7 @@ import { pino } from 'pino';
 import { v7 as uuidv7 } from 'uuid';
 import { app } from '../app.ts';
 import { connect, migrate } from '../database/connection.ts';
+import type { PdfMaker } from '../papers/pdf-maker.ts';
 import { photosOnDisk } from '../photos/photo-files.ts';
 import type { PhotoFiles } from '../photos/photo-files.ts';
 import type { Stores } from '../routes.ts';
@@ -48,17 +49,20 @@ export async function freshDatabase(): Promise<string> {
   return url.href;
 }
 
-/** @param photoFiles where photos go; a folder of its own otherwise */
-export async function freshApp(photoFiles?: PhotoFiles): Promise<FreshApp> {
+/**
+ * @param photoFiles where photos go; a folder of its own otherwise
+ * @param maker of papers; none otherwise
+ */
+export async function freshApp(photoFiles?: PhotoFiles, maker: PdfMaker | null = null): Promise<FreshApp> {
   const url = await freshDatabase();
   const database = connect(url);
   await migrate(database);
   const photoFolder = await mkdtemp(join(tmpdir(), '.etappe-photos-'));
-  const stores = storesOn(database, photoFiles ?? (await photosOnDisk(photoFolder)));
+  const stores = storesOn(database, photoFiles ?? (await photosOnDisk(photoFolder)), maker);
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });
   return {
-    app: app({ stores, database, house, webFolder: '/nowhere', logger }),
+    app: app({ stores, database, house, webFolder: '/nowhere', logger, maker }),
     stores,
     database,
     url,

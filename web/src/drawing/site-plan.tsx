@@ -1,8 +1,8 @@
+import { NUMBER_RADIUS, sitePlanLayout } from '@etappe/core';
 import type { PlanMark, SitePlan } from '@etappe/core';
 import { useId } from 'react';
 import { say } from '../messages/drawing.ts';
 import { Hatch } from './hatch.tsx';
-import { NUMBER_RADIUS, sitePlanLayout } from './site-plan-layout.ts';
 import './site-plan.css';
 
 /** Drawn at this and scaled to its place: on paper as on a screen. */

@@ -10,6 +10,7 @@ export const PAPERS = {
   'paper/our-name': 'Your cleaning contractor',
   'paper/day': 'Day and time: we will tell you.',
   'paper/day-of': '{day}, {from} to about {to}',
+  'paper/page-of': 'Page {page} of {pages}',
   'paper/contact': '{name}, {phone}',
   'paper/no-phone': '{name}. Phone: ____________________',
   'paper/number': 'No.',

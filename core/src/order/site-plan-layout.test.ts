@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import type { SitePlan } from '@etappe/core';
+import type { SitePlan } from './site-plan.ts';
 import { NUMBER_RADIUS, sitePlanLayout } from './site-plan-layout.ts';
 
 const surface = (number: number, x: number, y: number, width = 4, height = 2) => ({

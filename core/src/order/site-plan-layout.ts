@@ -1,4 +1,4 @@
-import type { PlanMark, PlanSurface, SitePlan } from '@etappe/core';
+import type { PlanMark, PlanSurface, SitePlan } from './site-plan.ts';
 
 interface Box {
   readonly x: number;

@@ -1,0 +1,112 @@
+import { createHash } from 'node:crypto';
+import { orderPaper } from '@etappe/core';
+import type { CrewOrder, OrderPdf } from '@etappe/core';
+import type { Knex } from 'knex';
+import type { Context } from '../context.ts';
+import { OrderRecord } from '../orders/order-record.ts';
+import { Problem, notFound } from '../problems/problem.ts';
+import { OrderPdfRecord } from './order-pdf-record.ts';
+import type { PdfMaker } from './pdf-maker.ts';
+
+export interface OrderPdfsStore {
+  /** How far it is; one that nobody asked for yet, or that failed before, is asked for by that. */
+  state(context: Context, jobId: string, number: number): Promise<OrderPdf>;
+  /** @throws Problem 404 while it is not made */
+  file(
+    context: Context,
+    jobId: string,
+    number: number,
+  ): Promise<{ readonly pdf: Buffer; readonly sha256: string }>;
+  /** Makes all that are asked for and not made, one after the other; resolves when nothing is left. */
+  wake(): Promise<void>;
+}
+
+/** @param maker null on threads, which make none */
+export function orderPdfsStore(database: Knex, maker: PdfMaker | null): OrderPdfsStore {
+  let working: Promise<void> | null = null;
+  const store: OrderPdfsStore = {
+    async state(context, jobId, number) {
+      const id = await orderId(database, context, jobId, number);
+      const found = await OrderPdfRecord.query(database)
+        .findById(id)
+        .select('made_at', 'sha256', 'failed_why', OrderPdfRecord.raw('octet_length(pdf) AS bytes'));
+      const row = found as (OrderPdfRecord & { readonly bytes: number | null }) | undefined;
+      if (row?.sha256 && row.made_at && row.bytes)
+        return { state: 'made', sha256: row.sha256, bytes: row.bytes, madeAt: row.made_at.toISOString() };
+      if (row?.failed_why) {
+        // Told once; whoever asks again has it tried again.
+        await OrderPdfRecord.query(database).findById(id).patch({ failed_why: null });
+        return { state: 'failed', why: row.failed_why };
+      }
+      await askFor(database, id, context.house);
+      void store.wake();
+      return { state: 'making' };
+    },
+
+    async file(context, jobId, number) {
+      const id = await orderId(database, context, jobId, number);
+      const row = await OrderPdfRecord.query(database).findById(id);
+      if (!row?.pdf || !row.sha256)
+        throw new Problem(
+          404,
+          'being-made',
+          'Being made',
+          'The PDF of this order is being made: try again in a moment.',
+        );
+      return { pdf: row.pdf, sha256: row.sha256 };
+    },
+
+    wake() {
+      if (!maker) return Promise.resolve();
+      // What is asked for while it works is found by its last look.
+      working ??= makeAll(database, maker).finally(() => {
+        working = null;
+      });
+      return working;
+    },
+  };
+  return store;
+}
+
+/** With the order, or later for one from before there were any; a repeat is harmless. */
+export async function askFor(connection: Knex, id: string, house: string): Promise<void> {
+  await OrderPdfRecord.query(connection)
+    .insert({ order_id: id, house_id: house })
+    .onConflict('order_id')
+    .ignore();
+}
+
+async function orderId(database: Knex, { house }: Context, jobId: string, number: number): Promise<string> {
+  const row = await OrderRecord.query(database)
+    .findOne({ house_id: house, job_id: jobId, number })
+    .select('id');
+  if (!row) throw notFound('order');
+  return row.id;
+}
+
+async function makeAll(database: Knex, maker: PdfMaker): Promise<void> {
+  for (;;) {
+    const next = await OrderPdfRecord.query(database)
+      .whereNull('pdf')
+      .whereNull('failed_why')
+      .orderBy('asked_at')
+      .first();
+    if (!next) return;
+    const order = await OrderRecord.query(database).findById(next.order_id).throwIfNotFound();
+    const patch = await made(JSON.parse(order.document) as CrewOrder, order.number, maker);
+    await OrderPdfRecord.query(database).findById(next.order_id).patch(patch);
+  }
+}
+
+async function made(
+  document: CrewOrder,
+  number: number,
+  maker: PdfMaker,
+): Promise<Partial<Pick<OrderPdfRecord, 'pdf' | 'sha256' | 'made_at' | 'failed_why'>>> {
+  try {
+    const pdf = await maker.make(orderPaper(document, number), document.units === 'us' ? 'LETTER' : 'A4');
+    return { pdf, sha256: createHash('sha256').update(pdf).digest('hex'), made_at: new Date() };
+  } catch (error) {
+    return { failed_why: error instanceof Error ? error.message : String(error) };
+  }
+}

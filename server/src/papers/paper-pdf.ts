@@ -1,0 +1,33 @@
+import { createRequire } from 'node:module';
+import type { Paper, PaperKind, SheetSize } from '@etappe/core';
+import type * as PdfMake from 'pdfmake';
+import { paperDocument } from './paper-document.ts';
+import { PAPER_FONTS } from './paper-fonts.ts';
+
+/** A singleton of the package, of the older form. */
+const pdfmake = createRequire(import.meta.url)('pdfmake') as typeof PdfMake;
+const files = new Set<string>(Object.values(PAPER_FONTS).flatMap(({ normal, bold }) => [normal, bold]));
+pdfmake.setFonts(PAPER_FONTS);
+// A paper is words that somebody typed: none of them opens a file or an address.
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((path) => files.has(path));
+
+/** Hung up, put behind a wiper or read out: one sheet, in smaller letters where there is much to say. */
+const ONE_SHEET: readonly PaperKind[] = ['neighbour-notice', 'windscreen-notice', 'toolbox-talk'];
+const SMALLER = [0.94, 0.88, 0.82] as const;
+
+/** A paper as a PDF/A file with all its fonts in it. */
+export async function paperPdf(paper: Paper, size: SheetSize): Promise<Buffer> {
+  let pdf = await pdfmake.createPdf(paperDocument(paper, size)).getBuffer();
+  if (!ONE_SHEET.includes(paper.kind)) return pdf;
+  for (const scale of SMALLER) {
+    if (pagesOf(pdf) === 1) return pdf;
+    pdf = await pdfmake.createPdf(paperDocument(paper, size, scale)).getBuffer();
+  }
+  return pdf;
+}
+
+/** How many sheets a file has, by what it says of its pages. */
+export function pagesOf(pdf: Buffer): number {
+  return pdf.toString('latin1').match(/\/Type \/Page\b(?!s)/g)?.length ?? 0;
+}

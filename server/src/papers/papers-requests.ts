@@ -1,0 +1,52 @@
+import { SHEET_SIZES, paperSchema } from '@etappe/core';
+import type { SheetSize } from '@etappe/core';
+import type { RequestHandler, Response } from 'express';
+import Joi from 'joi';
+import { contextOf } from '../context-of.ts';
+import { jobIdSchema } from '../jobs/jobs-requests.ts';
+import { orderNumberSchema } from '../orders/orders-requests.ts';
+import { validated, validatedParam } from '../problems/validated.ts';
+import type { OrderPdfsStore } from './order-pdfs-store.ts';
+import type { PdfMaker } from './pdf-maker.ts';
+
+const sizeSchema = Joi.string()
+  .valid(...SHEET_SIZES)
+  .required()
+  .label('size');
+
+/** The PDF of an issued order, as it was made for good, and of papers that are made anew. */
+export function papersRequests(
+  pdfs: OrderPdfsStore,
+  maker: PdfMaker | null,
+): Record<'orderState' | 'orderFile' | 'print' | 'wakeAfter', RequestHandler> {
+  return {
+    async orderState(req, res) {
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
+      const number = Number(validatedParam(orderNumberSchema, req.params['number']));
+      res.json(await pdfs.state(contextOf(res), jobId, number));
+    },
+    async orderFile(req, res) {
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
+      const number = Number(validatedParam(orderNumberSchema, req.params['number']));
+      const { pdf, sha256 } = await pdfs.file(contextOf(res), jobId, number);
+      send(res, pdf, `order-${number}.pdf`, sha256);
+    },
+    async print(req, res) {
+      const size = validatedParam(sizeSchema, req.params['size']) as SheetSize;
+      const paper = validated(paperSchema, req.body);
+      if (!maker) throw new Error('papers are made on the main thread');
+      send(res, await maker.make(paper, size), `${paper.kind}.pdf`);
+    },
+    /** What was issued on another thread is made once that has answered. */
+    wakeAfter(_req, res, next) {
+      res.once('finish', () => void pdfs.wake());
+      next();
+    },
+  };
+}
+
+function send(res: Response, pdf: Buffer, name: string, sha256?: string): void {
+  if (sha256) res.setHeader('Etappe-SHA-256', sha256);
+  res.setHeader('Content-Disposition', `attachment; filename="${name}"`);
+  res.type('application/pdf').send(pdf);
+}
