@@ -43,3 +43,27 @@ test('the order is read for one person and printed on few sheets; nothing points
   await expect(page.getByRole('heading', { name: 'Bo', exact: true })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByRole('heading', { name: 'Ada', exact: true })).toHaveCount(0);
 });
+
+test('an issued order is a file after a moment, and the papers around it are printed and mailed', async ({
+  page,
+  etappe,
+}) => {
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/order`);
+  const issue = page.getByRole('button', { name: 'Issue order' });
+  await expect(issue).toHaveAttribute('aria-disabled', 'false', { timeout: 60_000 });
+  await issue.click();
+  const link = page.getByRole('link', { name: /PDF, \d+ kB/ });
+  await expect(link).toBeVisible({ timeout: 30_000 });
+  const file = await page.request.get(`${etappe.url}${(await link.getAttribute('href')) ?? ''}`);
+  const sheets = textOf(await file.body());
+  expect(sheets.length).toBeLessThanOrEqual(MOST_SHEETS + 1);
+  for (const sheet of sheets) expect(sheet).toContain('Hill observatory, spring clean · Order No.');
+
+  await page.getByRole('link', { name: /^Papers/ }).click();
+  await page.getByRole('link', { name: 'Toolbox talk' }).click();
+  await expect(page.getByRole('heading', { name: 'What is in the jugs' })).toBeVisible({ timeout: 30_000 });
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: /PDF$/ }).click();
+  expect((await download).suggestedFilename()).toBe('Hill observatory, spring clean, Toolbox talk.pdf');
+});

@@ -10,10 +10,9 @@ import { hostCheck } from './admission/host-check.ts';
 import { originCheck } from './admission/origin-check.ts';
 import { withContext } from './context-of.ts';
 import type { HeavyWorkers } from './heavy-work/heavy-workers.ts';
-import type { PdfMaker } from './papers/pdf-maker.ts';
 import { problemHandler } from './problems/problem-handler.ts';
 import { routes } from './routes.ts';
-import type { Stores } from './routes.ts';
+import type { PaperWays, Stores } from './routes.ts';
 
 const YEAR_SECONDS = 31_536_000;
 
@@ -27,8 +26,7 @@ export interface AppParts {
   readonly logger: Logger;
   /** Where heavy requests go; without them they are done here. */
   readonly heavyWorkers?: HeavyWorkers;
-  /** Makes papers; on threads nobody does. */
-  readonly maker?: PdfMaker | null;
+  readonly papers?: PaperWays;
 }
 
 /** The Express application around stores that are handed in. */
@@ -40,7 +38,7 @@ export function app({
   allowedHosts = [],
   logger,
   heavyWorkers,
-  maker = null,
+  papers,
 }: AppParts): Express {
   return express()
     .disable('x-powered-by')
@@ -67,7 +65,7 @@ export function app({
     .use(originCheck)
     .use(compression())
     .use(withContext(house))
-    .use(routes(stores, database, heavyWorkers, maker))
+    .use(routes(stores, database, heavyWorkers, papers))
     .use(
       '/assets',
       express.static(join(webFolder, 'assets'), {

@@ -8,6 +8,7 @@ import { giveDemoJobs } from './demo-jobs.ts';
 import { HeavyWorkers } from './heavy-work/heavy-workers.ts';
 import { workerThread } from './heavy-work/worker-thread.ts';
 import type { ThreadData } from './heavy-work/worker-thread.ts';
+import { folderOutbox } from './papers/outbox.ts';
 import { pdfMaker } from './papers/pdf-maker.ts';
 import { photosOnDisk } from './photos/photo-files.ts';
 import { readSettings } from './settings.ts';
@@ -30,7 +31,7 @@ const parts = {
   webFolder: resolve(settings.webFolder),
   allowedHosts: settings.allowedHosts,
   logger,
-  maker,
+  papers: { maker, outbox: folderOutbox(resolve(settings.mailFolder)) },
 };
 if (isMainThread) await serve();
 else listenOnThread();

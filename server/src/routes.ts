@@ -22,6 +22,7 @@ import { ordersRequests } from './orders/orders-requests.ts';
 import type { OrdersStore } from './orders/orders-store.ts';
 import { photosRequests } from './photos/photos-requests.ts';
 import type { OrderPdfsStore } from './papers/order-pdfs-store.ts';
+import type { Outbox } from './papers/outbox.ts';
 import { papersRequests } from './papers/papers-requests.ts';
 import type { PdfMaker } from './papers/pdf-maker.ts';
 import type { PhotosStore } from './photos/photos-store.ts';
@@ -66,12 +67,18 @@ function beginsWithTemplate({ body }: Request): boolean {
   return typeof body === 'object' && body !== null && 'template' in body;
 }
 
+/** What papers are made and sent by; on threads nobody does. */
+export interface PaperWays {
+  readonly maker?: PdfMaker | null;
+  readonly outbox?: Outbox | null;
+}
+
 /** Every URL of the server, apart from the files of the web application. */
 export function routes(
   stores: Stores,
   database: Knex,
   heavyWorkers?: HeavyWorkers,
-  maker: PdfMaker | null = null,
+  { maker = null, outbox = null }: PaperWays = {},
 ): Router {
   const jobs = jobsRequests(stores.jobs, stores.orders, stores.templates);
   const properties = propertiesRequests(stores.properties);
@@ -82,7 +89,7 @@ export function routes(
   const handbook = handbookRequests(stores.handbook, stores.dataSheets);
   const photos = photosRequests(stores.photos);
   const stock = stockRequests(stores.stock);
-  const papers = papersRequests(stores.orderPdfs, maker);
+  const papers = papersRequests(stores.orderPdfs, maker, outbox);
   const form = jsonBody(FORM);
   const { heavy, heavyIf } = lanes(heavyWorkers);
   return Router()
@@ -106,6 +113,7 @@ export function routes(
     .get('/api/v1/jobs/:job/orders/:number/pdf', papers.orderState)
     .get('/api/v1/jobs/:job/orders/:number/pdf/file', papers.orderFile)
     .post('/api/v1/papers/:size', ...jsonBody(PAPER), papers.print)
+    .post('/api/v1/papers/:size/mail', ...jsonBody(PAPER), papers.mail)
     .get('/api/v1/properties', properties.list)
     .get('/api/v1/customers', customers.list)
     .put('/api/v1/customers/:customer/contact', ...form, customers.setContact)

@@ -11,6 +11,8 @@ export interface Settings {
   readonly webFolder: string;
   /** Folder in which photos are kept. */
   readonly photoFolder: string;
+  /** Folder in which mails are written. */
+  readonly mailFolder: string;
   /** Folder of the job files that a new company starts with; null: none. */
   readonly demoFolder: string | null;
   readonly logLevel: string;
@@ -27,6 +29,7 @@ export function readSettings(env: Readonly<Record<string, string | undefined>>):
     ALLOWED_HOSTS = '',
     WEB_FOLDER = 'web/dist',
     PHOTO_FOLDER = '.data/photos',
+    MAIL_FOLDER = '.data/mail',
     DEMO_FOLDER,
     LOG_LEVEL = 'info',
   } = env;
@@ -46,6 +49,7 @@ export function readSettings(env: Readonly<Record<string, string | undefined>>):
     allowedHosts: hostNames(ALLOWED_HOSTS),
     webFolder: WEB_FOLDER,
     photoFolder: PHOTO_FOLDER,
+    mailFolder: MAIL_FOLDER,
     demoFolder: DEMO_FOLDER ?? null,
     logLevel: LOG_LEVEL,
   };

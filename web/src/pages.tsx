@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./sequence/sequence-page.tsx')).SequencePage }),
           },
           {
+            path: 'papers/:kind?',
+            lazy: async () => ({ Component: (await import('./papers/papers-page.tsx')).PapersPage }),
+          },
+          {
             path: 'order/:number?',
             lazy: async () => ({ Component: (await import('./order/order-page.tsx')).OrderPage }),
           },

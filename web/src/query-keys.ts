@@ -5,6 +5,7 @@ export const queryKeys = {
   job: (id: string) => ['job', id] as const,
   orders: (job: string) => ['orders', job] as const,
   order: (job: string, number: string) => ['order', job, number] as const,
+  orderPdf: (job: string, number: string) => ['order-pdf', job, number] as const,
   properties: ['properties'] as const,
   propertyList: (query: object) => ['properties', query] as const,
   customers: ['customers'] as const,

@@ -8,7 +8,9 @@ import type {
   IssueRequest,
   JobsQuery,
   NewJob,
+  Paper,
   RecordedUse,
+  SheetSize,
   SurveyChange,
   SurveyFault,
 } from '@etappe/core';
@@ -126,6 +128,23 @@ function upload<Name extends keyof Answers>(
   return call('POST', path, answers, form, LIMIT_MILLISECONDS + file.size / UPLOAD_BYTES_PER_MILLISECOND);
 }
 
+/** A file that the server makes of what it is sent. */
+async function fileOf(path: string, body: unknown): Promise<Blob> {
+  const response = await fetch(`/api/v1${path}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+    signal: AbortSignal.timeout(LIMIT_MILLISECONDS),
+  }).catch(() => {
+    serverReach.failed();
+    throw unreachable();
+  });
+  if (response.ok) return response.blob();
+  const answer = parsed(await response.text());
+  const { detail } = (answer === NOT_OURS ? {} : (answer ?? {})) as { readonly detail?: string };
+  throw new ServerProblem(response.status, detail ?? say('the-server-answered', { status: response.status }));
+}
+
 /** Every call of the web application to its server. */
 export const server = {
   jobs: (query: JobsQuery) => call('GET', `/jobs?${searchOf(query)}`, 'jobsPageSchema'),
@@ -145,6 +164,11 @@ export const server = {
   issueOrder: (job: string, order: IssueRequest) =>
     call('POST', `/jobs/${job}/orders`, 'issuedOrderSchema', order),
   order: (job: string, number: string) => call('GET', `/jobs/${job}/orders/${number}`, 'orderDocumentSchema'),
+  orderPdf: (job: string, number: string) =>
+    call('GET', `/jobs/${job}/orders/${number}/pdf`, 'orderPdfSchema'),
+  paperPdf: (paper: Paper, size: SheetSize) => fileOf(`/papers/${size}`, paper),
+  mailPaper: (paper: Paper, size: SheetSize, mail: object) =>
+    fileOf(`/papers/${size}/mail`, { paper, ...mail }),
   sendPhoto: (file: Blob) => upload('/photos', 'photo', file, 'keptPhotoSchema'),
   properties: (query: FoundPage) => call('GET', `/properties?${searchOf(query)}`, 'propertiesPageSchema'),
   customers: () => call('GET', '/customers', 'customersListSchema'),

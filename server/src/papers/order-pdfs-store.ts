@@ -29,18 +29,18 @@ export function orderPdfsStore(database: Knex, maker: PdfMaker | null): OrderPdf
       const id = await orderId(database, context, jobId, number);
       const found = await OrderPdfRecord.query(database)
         .findById(id)
-        .select('made_at', 'sha256', 'failed_why', OrderPdfRecord.raw('octet_length(pdf) AS bytes'));
+        .select('sha256', 'failed_why', OrderPdfRecord.raw('octet_length(pdf) AS bytes'));
       const row = found as (OrderPdfRecord & { readonly bytes: number | null }) | undefined;
-      if (row?.sha256 && row.made_at && row.bytes)
-        return { state: 'made', sha256: row.sha256, bytes: row.bytes, madeAt: row.made_at.toISOString() };
+      if (row?.sha256 && row.bytes)
+        return { state: 'made', why: '', file: { sha256: row.sha256, bytes: row.bytes } };
       if (row?.failed_why) {
         // Told once; whoever asks again has it tried again.
         await OrderPdfRecord.query(database).findById(id).patch({ failed_why: null });
-        return { state: 'failed', why: row.failed_why };
+        return { state: 'failed', why: row.failed_why, file: null };
       }
       await askFor(database, id, context.house);
       void store.wake();
-      return { state: 'making' };
+      return { state: 'making', why: '', file: null };
     },
 
     async file(context, jobId, number) {

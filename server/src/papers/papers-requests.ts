@@ -1,5 +1,5 @@
 import { SHEET_SIZES, paperSchema } from '@etappe/core';
-import type { SheetSize } from '@etappe/core';
+import type { Paper, SheetSize } from '@etappe/core';
 import type { RequestHandler, Response } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
@@ -7,6 +7,8 @@ import { jobIdSchema } from '../jobs/jobs-requests.ts';
 import { orderNumberSchema } from '../orders/orders-requests.ts';
 import { validated, validatedParam } from '../problems/validated.ts';
 import type { OrderPdfsStore } from './order-pdfs-store.ts';
+import { paperMailFields } from './outbox.ts';
+import type { Outbox, PaperMail } from './outbox.ts';
 import type { PdfMaker } from './pdf-maker.ts';
 
 const sizeSchema = Joi.string()
@@ -14,11 +16,18 @@ const sizeSchema = Joi.string()
   .required()
   .label('size');
 
+/** A mail with the paper that goes with it. */
+interface MailedPaper extends PaperMail {
+  readonly paper: Paper;
+}
+const mailSchema = Joi.object<MailedPaper>({ ...paperMailFields, paper: paperSchema.required() });
+
 /** The PDF of an issued order, as it was made for good, and of papers that are made anew. */
 export function papersRequests(
   pdfs: OrderPdfsStore,
   maker: PdfMaker | null,
-): Record<'orderState' | 'orderFile' | 'print' | 'wakeAfter', RequestHandler> {
+  outbox: Outbox | null,
+): Record<'orderState' | 'orderFile' | 'print' | 'mail' | 'wakeAfter', RequestHandler> {
   return {
     async orderState(req, res) {
       const jobId = validatedParam(jobIdSchema, req.params['job']);
@@ -36,6 +45,15 @@ export function papersRequests(
       const paper = validated(paperSchema, req.body);
       if (!maker) throw new Error('papers are made on the main thread');
       send(res, await maker.make(paper, size), `${paper.kind}.pdf`);
+    },
+    async mail(req, res) {
+      const size = validatedParam(sizeSchema, req.params['size']) as SheetSize;
+      const { paper, ...mail } = validated(mailSchema, req.body);
+      if (!maker || !outbox) throw new Error('papers are made on the main thread');
+      const pdf = await maker.make(paper, size);
+      const written = await outbox.put(mail, { name: `${paper.kind}.pdf`, pdf });
+      res.setHeader('Content-Disposition', `attachment; filename="${paper.kind}.eml"`);
+      res.type('message/rfc822').send(written);
     },
     /** What was issued on another thread is made once that has answered. */
     wakeAfter(_req, res, next) {

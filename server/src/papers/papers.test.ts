@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
@@ -79,8 +79,7 @@ describe('the PDF of an order', () => {
     expect(file.headers['content-type']).toBe('application/pdf');
     expect(state).toMatchObject({
       state: 'made',
-      bytes: pdf.length,
-      sha256: createHash('sha256').update(pdf).digest('hex'),
+      file: { bytes: pdf.length, sha256: createHash('sha256').update(pdf).digest('hex') },
     });
     expect(await stateOf(job, number)).toEqual(state);
     expect(pagesIn(pdf)[0]).toMatch(new RegExp(`Order No\\. ${number}`));
@@ -92,9 +91,9 @@ describe('the PDF of an order', () => {
     fails = true;
     const number = await issue(job);
     await fresh.stores.orderPdfs.wake();
-    expect(await stateOf(job, number)).toEqual({ state: 'failed', why: 'out of paper' });
+    expect(await stateOf(job, number)).toEqual({ state: 'failed', why: 'out of paper', file: null });
     fails = false;
-    expect(await stateOf(job, number)).toEqual({ state: 'making' });
+    expect(await stateOf(job, number)).toMatchObject({ state: 'making' });
     const none = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${number + 100}/pdf`);
     expect(none.status).toBe(404);
     await fresh.stores.orderPdfs.wake();
@@ -147,6 +146,35 @@ describe('papers', () => {
     const fonts = spawnSync('pdffonts', [path], { encoding: 'utf8' }).stdout.split('\n').slice(2, -1);
     expect(fonts.length).toBeGreaterThan(1);
     for (const font of fonts) expect(font).toMatch(/ yes yes yes /);
+  });
+
+  it('are mailed as a file that any mail program opens, with the paper attached', async () => {
+    const paper = PAPERS_OF_PLAN['neighbour-notice'](made, survey);
+    const mail = {
+      paper,
+      to: 'office@observatory.example',
+      subject: 'Notice, north side',
+      text: 'See attached.',
+    };
+    const answer = await request(fresh.app).post('/api/v1/papers/A4/mail').send(mail).responseType('blob');
+    const written = String(answer.body);
+    expect([answer.status, answer.headers['content-type']]).toEqual([
+      200,
+      expect.stringMatching(/^message\/rfc822/),
+    ]);
+    expect(written).toMatch(/^To: office@observatory\.example$/m);
+    expect(written).toMatch(/^Subject: Notice, north side$/m);
+    expect(written).toMatch(/^X-Unsent: 1$/m);
+    const [, attached = ''] = /filename=neighbour-notice\.pdf\r\n\r\n([\s\S]+?)\r\n-{2}/.exec(written) ?? [];
+    expect(pagesIn(Buffer.from(attached, 'base64'))[0]).toContain('Dear neighbours,');
+    expect(readdirSync(fresh.photoFolder).filter((name) => name.endsWith('.eml'))).toHaveLength(1);
+    const nobody = await request(fresh.app)
+      .post('/api/v1/papers/A4/mail')
+      .send({ ...mail, to: 'nobody' });
+    expect([nobody.status, (nobody.body as { detail: string }).detail]).toEqual([
+      422,
+      expect.stringMatching(/^to: /),
+    ]);
   });
 
   it('that are none are refused with what is wrong', async () => {

@@ -10,6 +10,7 @@ import { pino } from 'pino';
 import { v7 as uuidv7 } from 'uuid';
 import { app } from '../app.ts';
 import { connect, migrate } from '../database/connection.ts';
+import { folderOutbox } from '../papers/outbox.ts';
 import type { PdfMaker } from '../papers/pdf-maker.ts';
 import { photosOnDisk } from '../photos/photo-files.ts';
 import type { PhotoFiles } from '../photos/photo-files.ts';
@@ -62,7 +63,14 @@ export async function freshApp(photoFiles?: PhotoFiles, maker: PdfMaker | null =
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });
   return {
-    app: app({ stores, database, house, webFolder: '/nowhere', logger, maker }),
+    app: app({
+      stores,
+      database,
+      house,
+      webFolder: '/nowhere',
+      logger,
+      papers: { maker, outbox: folderOutbox(photoFolder) },
+    }),
     stores,
     database,
     url,

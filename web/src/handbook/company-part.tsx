@@ -51,6 +51,12 @@ export function CompanyPart() {
           {text('phone', say('company/phone'))}
           {text('mail', say('company/mail'))}
           {text('address', say('company/address'))}
+          <TextField
+            label={say('company/currency')}
+            value={draft.currency ?? ''}
+            placeholder="EUR"
+            take={(words) => set({ currency: words.trim().toUpperCase() })}
+          />
         </div>
         <div className="sheet-grid">
           <TextField
@@ -77,9 +83,10 @@ export function CompanyPart() {
   );
 }
 
-/** Without empty lines. */
-const tidied = ({ registration, ...detail }: Detail): Detail => ({
+/** Without empty lines, and without a currency where none is written. */
+const tidied = ({ registration, currency = '', ...detail }: Detail): Detail => ({
   ...detail,
+  ...(currency !== '' && { currency }),
   registration: registration.map((line) => line.trim()).filter((line) => line !== ''),
 });
 

@@ -132,6 +132,7 @@ function OpenShell() {
 const PAGE_NAMES: Readonly<Record<string, string>> = {
   report: say('survey-report'),
   damage: say('damage-sheet'),
+  papers: say('papers'),
 };
 
 function NotOpened({ error }: { readonly error: Error }) {

@@ -88,13 +88,15 @@ export const STATIONS: readonly Station[] = [
   { name: say('close'), path: null, state: () => quiet(say('on-paper')) },
 ];
 
+/** The report and the sheet of damage are what the walk came to; papers go out with the order. */
+const BELONGS_TO: Readonly<Record<string, string>> = { report: 'walk', damage: 'walk', papers: 'order' };
+
 /** The route of a job: each station with its state in words. */
 export function RouteBar() {
   const { survey, orders, jobId } = useSurveySession();
   const { plan } = usePlan();
   const open = useMatch('/jobs/:job/:station/*')?.params.station;
-  // The report and the sheet of damage are what the walk came to.
-  const current = open === 'report' || open === 'damage' ? 'walk' : open;
+  const current = open === undefined ? open : (BELONGS_TO[open] ?? open);
   return (
     <nav aria-label={say('stations')}>
       <ol className="route-bar">

@@ -281,6 +281,7 @@ export const { say, rich } = messages({
   'company/mail': 'Mail',
   'company/address': 'Address',
   'company/registration': 'Registrations, a line each',
+  'company/currency': 'Currency of prices',
   'company/emergency': 'Emergency line for crews',
   'company/emergency-example': '112; poisons line; office',
   'company/what-is-it-called': 'Write the name first.',

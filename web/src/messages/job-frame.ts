@@ -108,6 +108,7 @@ export const { say } = messages({
   'unfold-the-property-strip': 'Unfold the property strip',
   'survey-report': 'Survey report',
   'damage-sheet': 'Damage sheet',
+  papers: 'Papers',
   'the-job-cannot-be-opened': 'The job cannot be opened right now',
   'job-not-found': 'Job not found',
   'retrying-automatically': 'Retrying automatically.',

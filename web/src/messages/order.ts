@@ -70,6 +70,7 @@ export const { say, rich } = messages({
   'how-tools-are-handled': 'How the tools are handled',
   // order-page.tsx
   orders: 'Orders',
+  papers: 'Papers: proposal, risks, notices',
   'next-order': 'Next order',
   no: 'No. {number}',
   'working-out-the-plan': 'Working out the plan',

@@ -6,6 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { PrintButton } from '../print-button.tsx';
 import { ImprovingLine } from '../planning/improving-line.tsx';
+import { OrderPdfButton } from '../papers/order-pdf-button.tsx';
 import { usePlan, useSearchedPlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
@@ -86,6 +87,7 @@ function NextOrder() {
         <h2>{say('next-order')}</h2>
         <OrderLinks current={null} />
         <ImprovingLine />
+        <Link to={`/jobs/${jobId}/papers`}>{say('papers')}</Link>
         <Button
           type="primary"
           // It keeps the keyboard's focus while it has to wait.
@@ -166,6 +168,8 @@ function Issued({ number }: { readonly number: string }) {
       <div className="order-bar">
         <h2>{say('order-no', { number: order.data.number })}</h2>
         <OrderLinks current={number} />
+        <Link to={`/jobs/${jobId}/papers`}>{say('papers')}</Link>
+        <OrderPdfButton job={jobId} number={number} />
         <PrintButton />
       </div>
       {order.data.unsoundToday && (
