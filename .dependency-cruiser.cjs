@@ -19,7 +19,7 @@ const ROOMS = [
   ['plan'],
   ['what-if', 'provisions'],
   ['order', 'aftercare'],
-  ['risk'],
+  ['risk', 'paper'],
   ['interchange', 'wire'],
 ];
 /** Rooms of the interface that pages share, from the ground up. A page is on no floor: it imports these, never another page. */
@@ -31,7 +31,18 @@ const SHARED_ROOMS = [
   ['visits', 'records', 'new-job'],
   ['job-frame'],
 ];
-const PAGES = ['jobs', 'properties', 'handbook', 'walk', 'treat', 'sequence', 'supply', 'order', 'damage'];
+const PAGES = [
+  'jobs',
+  'properties',
+  'handbook',
+  'walk',
+  'treat',
+  'sequence',
+  'supply',
+  'order',
+  'papers',
+  'damage',
+];
 const webRoom = (names) => `^web/src/(${names.join('|')})/`;
 const room = (names) => `^core/src/(${names.join('|')})/`;
 

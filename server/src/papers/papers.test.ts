@@ -63,9 +63,9 @@ const issue = async (job: string) => {
   return (answer.body as { number: number }).number;
 };
 const stateOf = async (job: string, number: number): Promise<OrderPdf> => {
-  const { body } = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${number}/pdf`);
-  expect(answerFault(orderPdfSchema, body)).toBeNull();
-  return body as OrderPdf;
+  const answer = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${number}/pdf`);
+  expect(answerFault(orderPdfSchema, answer.body)).toBeNull();
+  return answer.body as OrderPdf;
 };
 
 describe('the PDF of an order', () => {

@@ -83,9 +83,6 @@ function words(
 }
 
 const SIGNS: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-/** As a text of a document: what it could end, and what no document may hold, is not in it. */
+/** As a text of a document: what would end it, and what no document may hold, is not in it. */
 const escaped = (text: string): string =>
-  // eslint-disable-next-line no-control-regex -- XML has no place for them
-  text
-    .replaceAll(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, '')
-    .replaceAll(/[&<>"]/g, (sign) => SIGNS[sign] ?? '');
+  text.replaceAll(/\p{Cc}/gu, ' ').replaceAll(/[&<>"]/g, (sign) => SIGNS[sign] ?? '');

@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { PrintButton } from '../print-button.tsx';
 import { ImprovingLine } from '../planning/improving-line.tsx';
-import { OrderPdfButton } from '../papers/order-pdf-button.tsx';
+import { OrderPdfButton } from './order-pdf-button.tsx';
 import { usePlan, useSearchedPlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';

@@ -1,13 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { plan } from '@etappe/core';
-import type { OrderPdf } from '@etappe/core';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { renderInSession, standInServer, stateOfFile } from '../test/in-session.tsx';
-import { OrderPdfButton } from './order-pdf-button.tsx';
 import { PapersOf } from './papers-page.tsx';
 
 const wall = {
@@ -68,39 +65,5 @@ describe('the papers of a job', () => {
       expect(saved).toContain('Mill, Proposal.eml');
     });
     expect(mail.mock.calls[0]?.[2]).toMatchObject({ to: 'nobody@mill.example', subject: 'Proposal: Mill' });
-  });
-});
-
-describe('the PDF of an issued order', () => {
-  it('is waited for, and then there with its hash', async () => {
-    const states: OrderPdf[] = [
-      { state: 'making', why: '', file: null },
-      { state: 'made', why: '', file: { sha256: 'a'.repeat(64), bytes: 141_200 } },
-    ];
-    jest.spyOn(server, 'orderPdf').mockImplementation(() => Promise.resolve(states.shift() as OrderPdf));
-    render(
-      <QueryClientProvider client={new QueryClient()}>
-        <OrderPdfButton job="j" number="3" />
-      </QueryClientProvider>,
-    );
-    expect(await screen.findByText('PDF is being made')).toBeInTheDocument();
-    const link = await screen.findByRole('link', { name: /PDF, 142 kB/ }, { timeout: 4000 });
-    expect(link).toHaveAttribute('href', '/api/v1/jobs/j/orders/3/pdf/file');
-    expect(link).toHaveAttribute('title', `SHA-256 ${'a'.repeat(64)}`);
-  });
-
-  it('that failed says why, and is asked for again', async () => {
-    const asked = jest
-      .spyOn(server, 'orderPdf')
-      .mockResolvedValue({ state: 'failed', why: 'out of paper', file: null });
-    render(
-      <QueryClientProvider client={new QueryClient()}>
-        <OrderPdfButton job="j" number="3" />
-      </QueryClientProvider>,
-    );
-    await userEvent.click(await screen.findByRole('button', { name: /could not be made: out of paper/ }));
-    await waitFor(() => {
-      expect(asked).toHaveBeenCalledTimes(2);
-    });
   });
 });
