@@ -177,7 +177,15 @@ export {
 export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
 export { orderPaper } from './paper/order-paper.ts';
 export { PAPER_KINDS, SHEET_SIZES, paperSchema } from './paper/paper.ts';
-export type { Paper, PaperBlock, PaperKind, PaperLine, PaperRound, PaperTone, SheetSize } from './paper/paper.ts';
+export type {
+  Paper,
+  PaperBlock,
+  PaperKind,
+  PaperLine,
+  PaperRound,
+  PaperTone,
+  SheetSize,
+} from './paper/paper.ts';
 export { pageInWords } from './paper/paper-head.ts';
 export { PAPERS_OF_PLAN } from './paper/papers.ts';
 export type { OrderRound } from './order/crew-order.ts';
