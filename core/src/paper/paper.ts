@@ -134,7 +134,13 @@ const blockSchema = Joi.alternatives(
     head: list(text(), 12),
     shares: list(Joi.number().positive().max(1).required(), 12),
     rows: list(list(text(), 12)),
-  }),
+  })
+    .custom((table: Extract<PaperBlock, { is: 'table' }>, helpers) =>
+      [table.shares, ...table.rows].every(({ length }) => length === table.head.length)
+        ? table
+        : helpers.error('table.uneven'),
+    )
+    .messages({ 'table.uneven': 'a row has more or fewer cells than the table has columns' }),
   Joi.object({ is: is('site-plan'), plan: sitePlanSchema.required() }),
   Joi.object({
     is: is('rounds'),

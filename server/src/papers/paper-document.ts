@@ -14,6 +14,8 @@ const widthOf = (size: SheetSize) => WIDTHS[size] - MARGINS[0] - MARGINS[2];
 /** A US Letter sheet is lower: its letters are a little smaller. */
 const SIZES: Readonly<Record<SheetSize, number>> = { A4: 8.2, LETTER: 7.9 };
 const BOX = 7;
+/** How the layout knows a heading. */
+const HEADING = 1;
 const LABELS_IN_A_ROW = 2;
 
 /**
@@ -46,6 +48,9 @@ export function paperDocument(paper: Paper, size: SheetSize, scale = 1): TDocume
       alignment: 'right',
       margin: [MARGINS[0], 6, MARGINS[2], 0],
     }),
+    // No heading stands alone at the foot of a sheet.
+    pageBreakBefore: (node, around) =>
+      node.headlineLevel === HEADING && around.getFollowingNodesOnPage().length === 0,
     content: [
       { ...runs(paper.title, true), fontSize: 17, margin: [0, 0, 0, 1] },
       ...(paper.job === '' ? [] : [{ ...runs(paper.job, true), fontSize: 11 }]),
@@ -61,8 +66,8 @@ export function paperDocument(paper: Paper, size: SheetSize, scale = 1): TDocume
 }
 
 /** Text in whichever fonts can write it. */
-function runs(text: string, isBold = false) {
-  return { text: fontRuns(text).map(({ text: part, font }) => ({ text: part, font, bold: isBold })) };
+function runs(text: string, bold = false) {
+  return { text: fontRuns(text).map(({ text: part, font }) => ({ text: part, font, bold })) };
 }
 
 const lengthOf = (own: PaperLine) =>
@@ -75,10 +80,11 @@ function line(own: PaperLine) {
 }
 
 const TONES: Readonly<Record<PaperTone, object>> = {
-  warning: { bold: true },
+  warning: {},
   quiet: { color: QUIET, fontSize: 8 },
-  large: { fontSize: 15, bold: true },
+  large: { fontSize: 15 },
 };
+const isBold = (tone: PaperTone | undefined) => tone === 'warning' || tone === 'large';
 const toned = (tone: PaperTone | undefined) => (tone ? TONES[tone] : {});
 
 /** To be ticked with a pen. */
@@ -93,11 +99,11 @@ const dash = (): Column => ({ text: '–', width: 9 });
 function blockContent(block: PaperBlock, size: SheetSize, person: string | null): readonly Content[] {
   switch (block.is) {
     case 'heading':
-      return [{ ...runs(block.text, true), fontSize: 11, margin: [0, 6, 0, 1.5], headlineLevel: 100 }];
+      return [{ ...runs(block.text, true), fontSize: 11, margin: [0, 6, 0, 1.5], headlineLevel: HEADING }];
     case 'text':
       return [
         {
-          ...runs(block.tone === 'warning' ? `△ ${block.text}` : block.text, block.tone === 'large'),
+          ...runs(mark(block.text, block.tone), isBold(block.tone)),
           ...toned(block.tone),
           margin: [0, block.tone === 'large' ? 5 : 1, 0, block.tone === 'large' ? 5 : 2],
         },

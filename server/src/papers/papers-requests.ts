@@ -5,6 +5,7 @@ import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
 import { jobIdSchema } from '../jobs/jobs-requests.ts';
 import { orderNumberSchema } from '../orders/orders-requests.ts';
+import { Problem } from '../problems/problem.ts';
 import { validated, validatedParam } from '../problems/validated.ts';
 import type { OrderPdfsStore } from './order-pdfs-store.ts';
 import { paperMailFields } from './outbox.ts';
@@ -14,7 +15,7 @@ import type { PdfMaker } from './pdf-maker.ts';
 const sizeSchema = Joi.string()
   .valid(...SHEET_SIZES)
   .required()
-  .label('size');
+  .label('format');
 
 /** A mail with the paper that goes with it. */
 interface MailedPaper extends PaperMail {
@@ -41,16 +42,15 @@ export function papersRequests(
       send(res, pdf, `order-${number}.pdf`, sha256);
     },
     async print(req, res) {
-      const size = validatedParam(sizeSchema, req.params['size']) as SheetSize;
+      const size = validatedParam(sizeSchema, req.params['format']) as SheetSize;
       const paper = validated(paperSchema, req.body);
-      if (!maker) throw new Error('papers are made on the main thread');
-      send(res, await maker.make(paper, size), `${paper.kind}.pdf`);
+      send(res, await printed(maker, paper, size), `${paper.kind}.pdf`);
     },
     async mail(req, res) {
-      const size = validatedParam(sizeSchema, req.params['size']) as SheetSize;
+      const size = validatedParam(sizeSchema, req.params['format']) as SheetSize;
       const { paper, ...mail } = validated(mailSchema, req.body);
-      if (!maker || !outbox) throw new Error('papers are made on the main thread');
-      const pdf = await maker.make(paper, size);
+      if (!outbox) throw new Error('mails are written on the main thread');
+      const pdf = await printed(maker, paper, size);
       const written = await outbox.put(mail, { name: `${paper.kind}.pdf`, pdf });
       res.setHeader('Content-Disposition', `attachment; filename="${paper.kind}.eml"`);
       res.type('message/rfc822').send(written);
@@ -61,6 +61,22 @@ export function papersRequests(
       next();
     },
   };
+}
+
+/** @throws Problem 422 for what no sheet takes */
+async function printed(maker: PdfMaker | null, paper: Paper, size: SheetSize): Promise<Buffer> {
+  if (!maker) throw new Error('papers are made on the main thread');
+  try {
+    return await maker.make(paper, size);
+  } catch (error) {
+    if (error instanceof Problem) throw error;
+    throw new Problem(
+      422,
+      'not-printable',
+      'Not printable',
+      `This paper cannot be printed: ${error instanceof Error ? error.message : String(error)}`,
+    );
+  }
 }
 
 function send(res: Response, pdf: Buffer, name: string, sha256?: string): void {

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { v7 as uuidv7 } from 'uuid';
 import { freshApp } from '../fresh-app.ts';
 import type { FreshApp } from '../fresh-app.ts';
+import { paperPdf } from '../../papers/paper-pdf.ts';
 import { routes } from '../../routes.ts';
 import { addressesOf } from './fuzz.ts';
 import type { Known } from './sound-bodies.ts';
@@ -12,7 +13,7 @@ export async function fuzzGround(): Promise<{
   readonly addresses: readonly string[];
   readonly known: Known;
 }> {
-  const fresh = await freshApp();
+  const fresh = await freshApp(undefined, { make: paperPdf, stop: () => undefined });
   const { stores, database, house } = fresh;
   const context = { house, actor: 'Fuzz' };
   const job = await fresh.demoJob('lock-cottage');

@@ -59,8 +59,10 @@ export async function fuzz(
       continue;
     }
     statuses[answer.status] = (statuses[answer.status] ?? 0) + 1;
-    if (answer.status >= 500) faults.push(`${name}: ${answer.status} ${answer.text.slice(0, 200)}`);
-    const bytes = Buffer.byteLength(answer.text);
+    // A file has none.
+    const text = (answer.text as string | undefined) ?? '';
+    if (answer.status >= 500) faults.push(`${name}: ${answer.status} ${text.slice(0, 200)}`);
+    const bytes = Buffer.byteLength(text);
     if (answer.status >= 400 && bytes > LARGEST_ERROR_BYTES) faults.push(`${name}: ${bytes} bytes`);
     if (took > LONGEST_MILLISECONDS) slow.push(`${name}: ${took.toFixed(0)} ms`);
   }
@@ -93,6 +95,7 @@ function filled(path: string, known: Known, draw: Draw): string {
     number: '1',
     photo: 'ab'.repeat(32),
     size: 'thumb',
+    format: draw.one(['A4', 'LETTER']),
     sheet: 'ab'.repeat(32),
     use: uuidv7(),
   };

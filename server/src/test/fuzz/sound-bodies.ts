@@ -13,7 +13,66 @@ export interface Known {
 }
 
 /** A sound body of every address that takes one; a new address that is missing here fails the test of the fuzz. */
+/** One of every kind of block. */
+const PAPER = {
+  kind: 'proposal',
+  title: 'Proposal',
+  company: 'Fuzz & Sons',
+  job: 'Fuzz',
+  about: '',
+  imprint: 'Fuzz',
+  parts: [
+    {
+      person: 'Ada',
+      isOnOwnSheet: false,
+      blocks: [
+        { is: 'heading', text: 'Found' },
+        { is: 'text', text: 'Moss', tone: 'warning' },
+        { is: 'list', lines: ['One', { strong: 'Two', text: 'three' }], isTicked: true, isShort: true },
+        { is: 'facts', facts: [{ about: 'Where', text: 'Here' }] },
+        { is: 'table', head: ['a', 'b'], shares: [0.5, 0.5], rows: [['1', '2']] },
+        {
+          is: 'site-plan',
+          plan: {
+            widthMetres: 4,
+            topMetres: 3,
+            depthMetres: 0,
+            sides: [{ name: 'North', about: 'N', x: 0, width: 4 }],
+            surfaces: [
+              {
+                id: 'a',
+                name: 'Wall',
+                number: 1,
+                band: 'wall',
+                x: 0,
+                y: 0,
+                width: 3,
+                height: 2,
+                isInScope: true,
+              },
+            ],
+            marks: [{ letter: 'a', kind: 'water', x: 1, text: 'Tap' }],
+          },
+        },
+        {
+          is: 'rounds',
+          rounds: [{ time: '08:00', name: 'Wash', lines: [{ text: 'Rinse', isTicked: true }] }],
+        },
+        { is: 'labels', labels: [{ name: 'A', lines: ['12 g/L'] }] },
+        { is: 'signatures', who: ['Ada'] },
+      ],
+    },
+  ],
+};
+
 export const SOUND_BODIES: Readonly<Record<string, (known: Known, draw: Draw) => unknown>> = {
+  'POST /api/v1/papers/:format': () => PAPER,
+  'POST /api/v1/papers/:format/mail': () => ({
+    paper: PAPER,
+    to: 'office@fuzz.example',
+    subject: 'Fuzz',
+    text: 'See attached.',
+  }),
   'POST /api/v1/jobs': ({ property, template }, draw) => ({
     id: uuidv7(),
     propertyId: draw.often(0.5) ? property : uuidv7(),
