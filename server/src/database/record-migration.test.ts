@@ -1,3 +1,4 @@
+import type { Knex } from 'knex';
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_HOUSE, DEFAULT_WEATHER, surveyOf } from '@etappe/core';
 import { v7 as uuidv7 } from 'uuid';
@@ -90,6 +91,15 @@ async function oldDatabase() {
   return { database, property, job };
 }
 
+/** Takes back one migration, and all that came after it. */
+async function backBefore(database: Knex, name: string): Promise<void> {
+  for (;;) {
+    const [done] = (await database.migrate.list({ migrationSource: migrations })) as [{ name: string }[]];
+    if (!done.some((one) => one.name === name)) return;
+    await database.migrate.down({ migrationSource: migrations });
+  }
+}
+
 describe('the migration to the full record', () => {
   it('brings a database with data along: nothing is lost, and it can be edited at once', async () => {
     const { database, job } = await oldDatabase();
@@ -149,9 +159,7 @@ describe('the migration to the full record', () => {
   it('gives labels that were written before the coats of their own their new lines, and leaves the rest', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
+    await backBefore(database, '2026-11-28b-laid');
     const label = { squareMetresPerLitre: 5, keepFromWater: true, note: 'by the drum' };
     await database('handbook_entries').insert({
       house_id: house,
@@ -187,9 +195,7 @@ describe('the migration to the full record', () => {
   it('makes of answers in words about electrics a note, and opens the question again', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // Before electrics: what came after it is taken back as well.
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
+    await backBefore(database, '2026-11-29-electrics');
     const job = await database('jobs').first<{ id: string; property_id: string; house_id: string }>();
     const feature = (id: string, kind: string, note: string) =>
       database('entities').insert({
@@ -231,15 +237,7 @@ describe('the migration to the full record', () => {
   it('can be taken back', async () => {
     const { database } = await oldDatabase();
     await migrate(database);
-    // The newest first: guarantee, electrics, how faces are laid, supply, visits, the handbook, photos, then the record.
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
-    await database.migrate.down({ migrationSource: migrations });
+    await backBefore(database, '2026-11-25b-record');
     const [job] = await database('jobs').select<{ customer: string; detail: { place: unknown } }[]>();
     expect([job?.customer, job?.detail.place]).toEqual(['Miller & Co', place]);
     expect(await database('entities').where({ kind: 'property' })).toEqual([]);

@@ -168,7 +168,11 @@ describe('an order', () => {
     const orders = () => fresh.database('orders').where({ job_id: job });
     await expect(orders().update({ document: '{}' })).rejects.toThrow('cannot be changed or deleted');
     await expect(orders().delete()).rejects.toThrow('cannot be changed or deleted');
-    await expect(fresh.database.raw('TRUNCATE orders')).rejects.toThrow('cannot be changed or deleted');
+    // What refers to orders keeps them too.
+    await expect(fresh.database.raw('TRUNCATE orders')).rejects.toThrow('cannot truncate');
+    await expect(fresh.database.raw('TRUNCATE orders CASCADE')).rejects.toThrow(
+      'cannot be changed or deleted',
+    );
   });
 
   it.each<[string, Record<string, unknown>]>([
