@@ -175,7 +175,7 @@ export {
   workInRound,
 } from './order/pinned-round.ts';
 export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
-export { orderPaper } from './paper/order-paper.ts';
+export { isLongOrder, orderPaper } from './paper/order-paper.ts';
 export { PAPER_KINDS, SHEET_SIZES, paperSchema } from './paper/paper.ts';
 export type {
   Paper,
@@ -186,7 +186,7 @@ export type {
   PaperTone,
   SheetSize,
 } from './paper/paper.ts';
-export { pageInWords } from './paper/paper-head.ts';
+export { imprintOf, pageInWords } from './paper/paper-head.ts';
 export { PAPERS_OF_PLAN } from './paper/papers.ts';
 export type { OrderRound } from './order/crew-order.ts';
 export { roundTime, shortTime } from './quantity/duration.ts';

@@ -14,9 +14,13 @@ import type { Paper, PaperBlock, PaperLine, PaperPart, PaperRound } from './pape
 /** A day of no more than this flows without a sheet of its own for each person. */
 const FLOWING_ENTRIES = 12;
 
+/** Whether each person has sheets of their own; a short day flows. */
+export const isLongOrder = ({ people }: Pick<CrewOrder, 'people'>): boolean =>
+  people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
+
 /** A crew order as paper: the site for all, each person's rounds, mixes, tools and the labels of the jugs. */
 export function orderPaper(order: CrewOrder, number: number): Paper {
-  const isLong = order.people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
+  const isLong = isLongOrder(order);
   const mixes = order.mixes.map((mix) => mixInWords(mix, order.units));
   const part = (blocks: readonly PaperBlock[], person: string | null = null): PaperPart => ({
     person,

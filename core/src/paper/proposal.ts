@@ -1,5 +1,5 @@
 import { contaminantById } from '../catalogue/catalogue.ts';
-import { PROPOSAL_DAYS, WORTH_ASKING_LITRES } from '../catalogue/data/risk-matrix.ts';
+import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { companyProfile } from '../company/profile.ts';
 import { say } from '../messages/message.ts';
@@ -53,7 +53,7 @@ export function proposalPaper(plan: Plan, survey: Survey): Paper {
     ...section(
       say('proposal/terms'),
       listOf([
-        say('proposal/term/days', { days: PROPOSAL_DAYS }),
+        say('proposal/term/days', { days: TRADE_DEFAULTS.proposalDays }),
         say('proposal/term/weather'),
         say('proposal/term/test'),
         say('proposal/term/damage'),
@@ -119,7 +119,7 @@ function needs(plan: Plan, survey: Survey): readonly string[] {
   const litres = litresDrawn(plan, survey);
   const told = formatVolume(roundUpToStep(litres, ROUGHLY_LITRES[job.units]), job.units);
   const water =
-    litres < WORTH_ASKING_LITRES
+    litres < TRADE_DEFAULTS.askedForWaterLitres
       ? []
       : [
           taps.length > 0

@@ -17,7 +17,7 @@ export interface OrderPdfsStore {
     jobId: string,
     number: number,
   ): Promise<{ readonly pdf: Buffer; readonly sha256: string }>;
-  /** Makes all that are asked for and not made, one after the other; resolves when nothing is left. */
+  /** Makes all that are asked for and not made, one after the other; resolves when nothing is left, or no more can be made now. */
   wake(): Promise<void>;
 }
 
@@ -59,9 +59,12 @@ export function orderPdfsStore(database: Knex, maker: PdfMaker | null): OrderPdf
     wake() {
       if (!maker) return Promise.resolve();
       // What is asked for while it works is found by its last look.
-      working ??= makeAll(database, maker).finally(() => {
-        working = null;
-      });
+      working ??= makeAll(database, maker)
+        // The database is away: what is left is made when somebody asks, or at the next start.
+        .catch(() => undefined)
+        .finally(() => {
+          working = null;
+        });
       return working;
     },
   };

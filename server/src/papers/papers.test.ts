@@ -18,6 +18,8 @@ import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSurvey, freshApp } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
+import { connect } from '../database/connection.ts';
+import { orderPdfsStore } from './order-pdfs-store.ts';
 import { canWrite, fontRuns } from './paper-fonts.ts';
 import { pagesOf, paperPdf } from './paper-pdf.ts';
 import type { PdfMaker } from './pdf-maker.ts';
@@ -99,6 +101,12 @@ describe('the PDF of an order', () => {
     await fresh.stores.orderPdfs.wake();
     expect(await stateOf(job, number)).toMatchObject({ state: 'made' });
     made = plan(survey, OPTIONS);
+  });
+
+  it('waits where the database is away, and ends nothing by that', async () => {
+    const database = connect('postgres://nobody@127.0.0.1:1/none');
+    await expect(orderPdfsStore(database, maker).wake()).resolves.toBeUndefined();
+    await database.destroy();
   });
 
   it.each<[SheetSize, number]>([

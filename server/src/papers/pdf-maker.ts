@@ -33,6 +33,8 @@ export function pdfMaker(program: string): PdfMaker {
     fresh.once('exit', () => {
       if (thread === fresh) thread = null;
     });
+    // Without a listener one that dies between two papers would end this process too.
+    fresh.on('error', () => undefined);
     fresh.unref();
     thread = fresh;
     return fresh;

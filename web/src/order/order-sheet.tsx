@@ -1,4 +1,4 @@
-import { decimal, nextRound } from '@etappe/core';
+import { decimal, isLongOrder, nextRound } from '@etappe/core';
 import type { CrewOrder, DayTime, VisitOutline } from '@etappe/core';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
 import { CompanyImprint } from '../records/company-imprint.tsx';
@@ -12,9 +12,6 @@ import { say } from '../messages/order.ts';
 /** Orders issued before the place was told of have no notes on it. */
 type ShownOrder = Omit<CrewOrder, 'site'> & Partial<Pick<CrewOrder, 'site'>>;
 
-/** A day of no more than this is printed without a page of its own for each person. */
-const FLOWING_ENTRIES = 12;
-
 interface Props {
   readonly order: ShownOrder;
   readonly heading: string;
@@ -26,7 +23,7 @@ interface Props {
 export function OrderSheet({ order, heading, now }: Props) {
   const { site = [], later = [], during = [], tools = [], acknowledged = null, visit, changes, plan } = order;
   const { reader, choose } = useReader(order.people);
-  const isLong = order.people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
+  const isLong = isLongOrder(order);
   // Each person reads their own protections, where they are shared out.
   const isShared = order.people.every((person) => person.rounds);
   return (

@@ -62,8 +62,3 @@ export const RATED_RISKS: Readonly<Record<RiskKind, RatedRisk>> = {
 
 /** Products of the two up to which a risk is low, and medium; above that the work is not done. */
 export const RISK_BANDS = { low: 4, medium: 9 } as const;
-
-/** A proposal holds for so many days. */
-export const PROPOSAL_DAYS = 30;
-/** What one household tap gives is worth this much talk of water: below it nobody asks, L. */
-export const WORTH_ASKING_LITRES = 20;

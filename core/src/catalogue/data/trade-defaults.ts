@@ -240,6 +240,9 @@ export const TRADE_DEFAULTS = {
   /** Tips are changed for no less than this share of the flow. */
   leastNozzleShare: 0.2,
   handsMetres: 1.5,
+  /** A proposal is stood by for so long; the customer is asked for water from so many litres on. */
+  proposalDays: 30,
+  askedForWaterLitres: 20,
   /** Whose feet are higher than that on a ladder has somebody at its foot; a step ladder stands by itself. */
   footedFromMetres: 2,
   /** Nobody holds a pole straight overhead: so far from the foot of the face. */
