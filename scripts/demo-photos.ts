@@ -6,7 +6,7 @@ import { ROOT } from './provision.mjs';
 import { run, say } from './say.mjs';
 
 /**
- * Draws the photos of the demo jobs and writes them, with their hashes, beside the job files: pictures of walls as a
+ * Draws the photos of the demo jobs and the logo of its company, and writes them, with their hashes, beside the job files: pictures of walls as a
  * camera would see them, out of simple shapes, noise and perspective. `npm run demo-photos` makes them anew.
  */
 
@@ -108,12 +108,31 @@ const PICTURES: Record<string, Picture> = {
   },
 };
 
+/** Of the invented company of the demo: reeds that stand in a rill. */
+const LOGO = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 600 200">
+  <rect width="600" height="200" fill="#ffffff"/>
+  <g fill="none" stroke="#1f5a63" stroke-width="13" stroke-linecap="round">
+    ${[70, 120, 170, 220].map((x, i) => `<path d="M${x} 148Q${x + 6} ${90 - 8 * i} ${x + 34} ${52 - 6 * (i % 2)}"/>`).join('')}
+    <path d="M24 160q36-20 72 0t72 0t72 0t72 0t72 0t72 0t72 0t72 0" stroke="#3f8f9b"/>
+    <path d="M60 184q36-16 72 0t72 0t72 0t72 0t72 0t72 0" stroke="#7fb9c1" stroke-width="9"/>
+  </g></svg>`;
+
 const sha256 = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
 
+/** The file that names a picture by its hash follows it. */
+function put(name: string, bytes: Buffer, naming: string): void {
+  const path = join(ROOT, 'demo/photos', name);
+  if (existsSync(path)) {
+    const before = readFileSync(naming, 'utf8');
+    const after = before.replaceAll(sha256(readFileSync(path)), sha256(bytes));
+    if (after !== before) writeFileSync(naming, after);
+  }
+  writeFileSync(path, bytes);
+  say(`${name}: ${Math.round(bytes.length / 1024)} kB, ${sha256(bytes)}`);
+}
+
 await run(async () => {
-  const folder = join(ROOT, 'demo/photos');
-  const jobFile = join(ROOT, 'demo/hill-observatory.etappe.json');
-  mkdirSync(folder, { recursive: true });
+  mkdirSync(join(ROOT, 'demo/photos'), { recursive: true });
   for (const [name, { takenAt, draw }] of Object.entries(PICTURES)) {
     const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${HEIGHT}">${draw()}</svg>`;
     const bytes = await sharp(Buffer.from(svg))
@@ -121,14 +140,7 @@ await run(async () => {
       .withExif({ IFD2: { DateTimeOriginal: takenAt } })
       .jpeg({ quality: 72 })
       .toBuffer();
-    const path = join(folder, `${name}.jpg`);
-    // The job file names each picture by its hash: it follows.
-    if (existsSync(path)) {
-      const before = readFileSync(jobFile, 'utf8');
-      const after = before.replaceAll(sha256(readFileSync(path)), sha256(bytes));
-      if (after !== before) writeFileSync(jobFile, after);
-    }
-    writeFileSync(path, bytes);
-    say(`${name}.jpg: ${Math.round(bytes.length / 1024)} kB, ${sha256(bytes)}`);
+    put(`${name}.jpg`, bytes, join(ROOT, 'demo/hill-observatory.etappe.json'));
   }
+  put('logo.png', await sharp(Buffer.from(LOGO)).png().toBuffer(), join(ROOT, 'demo/handbook.json'));
 });

@@ -115,7 +115,7 @@ export { catalogueEntriesOf, crewOrder } from './order/crew-order.ts';
 export type { PlanMark, PlanSurface, SitePlan } from './order/site-plan.ts';
 export { NUMBER_RADIUS, sitePlanLayout } from './order/site-plan-layout.ts';
 export { PROFILE_ID, companyProfile } from './company/profile.ts';
-export type { CompanyProfile } from './company/profile.ts';
+export type { CompanyLogo, CompanyProfile } from './company/profile.ts';
 export { nextRound } from './order/next-round.ts';
 export type { DayTime } from './order/next-round.ts';
 export { orderChanges } from './order/order-changes.ts';
@@ -175,8 +175,8 @@ export {
   workInRound,
 } from './order/pinned-round.ts';
 export type { Fixed, Pinned, RoundMove } from './order/pinned-round.ts';
-export { isLongOrder, orderPaper } from './paper/order-paper.ts';
-export { PAPER_KINDS, SHEET_SIZES, paperSchema } from './paper/paper.ts';
+export { isLongOrder, orderHead, orderPaper } from './paper/order-paper.ts';
+export { PAPER_KINDS, SHEET_SIZES, paperSchema, picturesIn } from './paper/paper.ts';
 export type {
   Paper,
   PaperBlock,

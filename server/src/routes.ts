@@ -89,7 +89,7 @@ export function routes(
   const handbook = handbookRequests(stores.handbook, stores.dataSheets);
   const photos = photosRequests(stores.photos);
   const stock = stockRequests(stores.stock);
-  const papers = papersRequests(stores.orderPdfs, maker, outbox);
+  const papers = papersRequests(stores.orderPdfs, stores.photos, maker, outbox);
   const form = jsonBody(FORM);
   const { heavy, heavyIf } = lanes(heavyWorkers);
   return Router()

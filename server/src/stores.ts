@@ -22,6 +22,7 @@ import { templatesStore } from './templates/templates-store.ts';
  */
 export function storesOn(database: Knex, photoFiles: PhotoFiles, maker: PdfMaker | null = null): Stores {
   const pictures = pictureQueue();
+  const photos = photosStore(database, photoFiles, pictures);
   return {
     jobs: jobsStore(database),
     properties: propertiesStore(database),
@@ -30,10 +31,10 @@ export function storesOn(database: Knex, photoFiles: PhotoFiles, maker: PdfMaker
     changes: changesStore(database),
     log: changeLog(database),
     orders: ordersStore(database),
-    orderPdfs: orderPdfsStore(database, maker),
+    orderPdfs: orderPdfsStore(database, photos, maker),
     handbook: handbookStore(database),
     dataSheets: dataSheetsStore(database, photoFiles.incoming, pictures),
     stock: stockStore(database),
-    photos: photosStore(database, photoFiles, pictures),
+    photos,
   };
 }

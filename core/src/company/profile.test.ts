@@ -34,6 +34,20 @@ describe('what the company writes of itself', () => {
       [{ id: PROFILE_ID, name: 'A', registration: Array.from({ length: 7 }, (_, i) => `No. ${i}`) }],
       'registration',
     ],
+    [
+      [
+        {
+          id: PROFILE_ID,
+          name: 'A',
+          logo: { sha256: 'ab'.repeat(32), widthPixels: 1300, heightPixels: 100 },
+        },
+      ],
+      'more than 12 times as long as it is high',
+    ],
+    [
+      [{ id: PROFILE_ID, name: 'A', logo: { sha256: 'no', widthPixels: 10, heightPixels: 10 } }],
+      'SHA-256 in hexadecimal',
+    ],
     [[{ id: 'other', name: 'A' }], 'company'],
     [
       [

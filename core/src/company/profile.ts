@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { sha256Schema } from '../survey/photo.ts';
 
 /** There is one. */
 export const PROFILE_ID = 'company';
@@ -16,9 +17,22 @@ export interface CompanyProfile {
   readonly emergencyLine: string;
   /** ISO 4217, in which prices are told; left out by profiles from before it was asked. */
   readonly currency?: string;
+  /** As it was received and is kept with the photos; left out by who has none. */
+  readonly logo?: CompanyLogo;
+}
+
+export interface CompanyLogo {
+  /** SHA-256 of its file, hexadecimal. */
+  readonly sha256: string;
+  readonly widthPixels: number;
+  readonly heightPixels: number;
 }
 
 const MOST_LINES = 6;
+/** Longest side of a logo that can be read at the head of a sheet, against its other. */
+const FLATTEST_LOGO = 12;
+const LONGEST_SIDE_PIXELS = 30_000;
+const pixels = Joi.number().integer().min(1).max(LONGEST_SIDE_PIXELS).required();
 const words = (most: number) => Joi.string().trim().max(most).allow('').default('');
 
 export const companyProfileSchema = Joi.object<Omit<CompanyProfile, 'id'>>({
@@ -33,6 +47,14 @@ export const companyProfileSchema = Joi.object<Omit<CompanyProfile, 'id'>>({
   currency: Joi.string()
     .pattern(/^[A-Z]{3}$/)
     .messages({ 'string.pattern.base': '"{#value}" is no currency: write its three letters, as EUR' }),
+  logo: Joi.object<CompanyLogo>({ sha256: sha256Schema, widthPixels: pixels, heightPixels: pixels })
+    .custom((logo: CompanyLogo, helpers) => {
+      const { widthPixels: width, heightPixels: height } = logo;
+      return Math.max(width / height, height / width) > FLATTEST_LOGO ? helpers.error('logo.flat') : logo;
+    })
+    .messages({
+      'logo.flat': `the logo is more than ${FLATTEST_LOGO} times as long as it is high: cut it to what is to be seen`,
+    }),
 });
 
 /** What the company has written of itself; null where it has not. */

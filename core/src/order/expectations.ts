@@ -7,7 +7,7 @@ import { OUTLOOKS } from '../catalogue/data/outlooks.ts';
 import type { Outlook, OutlookTopic } from '../catalogue/outlook.ts';
 import { earlierWording } from '../catalogue/data/earlier-wording.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
-import { daysAfter } from '../quantity/calendar.ts';
+import { dayInWords, daysAfter, monthInWords } from '../quantity/calendar.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { Survey } from '../survey/survey.ts';
 import { permanentMarkOf } from '../readiness/permanent-marks.ts';
@@ -241,7 +241,7 @@ function siteExpectations(plan: Derivation, survey: Survey): readonly Said[] {
               { days, places },
             )
           : worded(
-              { topic: 'visits', clause: say('told/visit-from', { day, places }) },
+              { topic: 'visits', clause: say('told/visit-from', { day: dayInWords(day), places }) },
               'expect/visit-from',
               {
                 day,
@@ -261,7 +261,8 @@ function slowResult(places: string, start: string | null, from: number, to: numb
       places,
     });
   const shown = { places, from: daysAfter(start, from), to: daysAfter(start, to) };
-  return worded(slow(say('told/slow-result', shown)), 'expect/slow-result', shown);
+  const months = { places, from: monthInWords(shown.from), to: monthInWords(shown.to) };
+  return worded(slow(say('told/slow-result', months)), 'expect/slow-result', shown);
 }
 
 const LETS_WATER_IN: readonly FeatureKind[] = ['door', 'gap', 'sill', 'goods'];

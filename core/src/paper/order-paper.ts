@@ -5,10 +5,11 @@ import type { EntryLine } from '../order/entry-lines.ts';
 import { mixInWords } from '../order/mix-in-words.ts';
 import type { MixInWords } from '../order/mix-in-words.ts';
 import type { OrderEntry } from '../order/order-entry.ts';
+import { dayInWords } from '../quantity/calendar.ts';
 import { decimal } from '../quantity/numbers.ts';
 import { lowerFirst } from '../quantity/words.ts';
 import type { VisitOutline } from '../plan/visit-outline.ts';
-import { imprintOf, listOf, section } from './paper-head.ts';
+import { imprintOf, listOf, logoOf, section } from './paper-head.ts';
 import type { Paper, PaperBlock, PaperLine, PaperPart, PaperRound } from './paper.ts';
 
 /** A day of no more than this flows without a sheet of its own for each person. */
@@ -32,9 +33,8 @@ export function orderPaper(order: CrewOrder, number: number): Paper {
     title: say('paper/order', { number }),
     company: order.company?.name ?? '',
     job: order.jobName,
-    about: [order.customer, order.date, say('order-paper/span', { from: order.start, to: order.finish })]
-      .filter((own) => own !== '')
-      .join(' · '),
+    about: orderHead(order),
+    ...logoOf(order.company ?? null),
     imprint: imprintOf(order.company ?? null),
     parts: [
       part(siteBlocks(order)),
@@ -43,6 +43,19 @@ export function orderPaper(order: CrewOrder, number: number): Paper {
       ...(mixes.length === 0 ? [] : [{ ...part(labelBlocks(order, mixes)), isOnOwnSheet: true }]),
     ],
   };
+}
+
+/** For whom and when, below the name of an order. */
+export function orderHead({
+  customer,
+  date,
+  start,
+  finish,
+}: Pick<CrewOrder, 'customer' | 'date' | 'start' | 'finish'>): string {
+  const day = date === '' ? '' : dayInWords(date);
+  return [customer, day, say('order-paper/span', { from: start, to: finish })]
+    .filter((own) => own !== '')
+    .join(' · ');
 }
 
 function siteBlocks(order: CrewOrder): readonly PaperBlock[] {

@@ -16,6 +16,10 @@ export function imprintOf(company: Written | null): string {
   return [name, address, phone, mail, ...registration].filter((part) => part !== '').join(' · ');
 }
 
+/** The logo of whoever has one. */
+export const logoOf = (company: Written | null): Pick<Paper, 'logo'> =>
+  company?.logo ? { logo: company.logo } : {};
+
 /** Whom to call; with a line to write on where the company has not written it. */
 export function contactOf({ handbook }: Pick<Survey, 'handbook'>): string {
   const profile = companyProfile(handbook);
@@ -66,6 +70,7 @@ export function flowingPaper(
     company: profile?.name ?? '',
     job: survey.job.name,
     about,
+    ...logoOf(profile),
     imprint: imprintOf(profile),
     parts: [{ person: null, isOnOwnSheet: false, blocks }],
   };

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { SitePlan } from '../order/site-plan.ts';
+import { sha256Schema } from '../survey/photo.ts';
 import { BANDS } from '../survey/surface.ts';
 
 /** A line with what it begins with in bold. */
@@ -19,6 +20,13 @@ export interface PaperRound {
     readonly tone?: PaperTone;
     readonly isTicked?: boolean;
   }[];
+}
+
+/** A picture by the hash under which it is kept. */
+export interface PaperPicture {
+  readonly sha256: string;
+  readonly widthPixels: number;
+  readonly heightPixels: number;
 }
 
 /** What a paper is made of, one below the other. */
@@ -46,6 +54,8 @@ export type PaperBlock =
       readonly is: 'labels';
       readonly labels: readonly { readonly name: string; readonly lines: readonly string[] }[];
     }
+  /** Side by side, each with what it shows. */
+  | { readonly is: 'pictures'; readonly pictures: readonly (PaperPicture & { readonly caption: string })[] }
   | { readonly is: 'signatures'; readonly who: readonly string[] };
 
 /** Blocks of one reader; on a sheet of its own, or going on where the part before ends. */
@@ -79,17 +89,31 @@ export interface Paper {
   readonly job: string;
   /** Below the title: customer, place, date. */
   readonly about: string;
+  /** Beside its name; left out by a company without one. */
+  readonly logo?: PaperPicture;
   /** Small at the end: how to reach the company, its registrations. */
   readonly imprint: string;
   readonly parts: readonly PaperPart[];
 }
 
+/** Every picture of a paper, by the hash under which it is kept. */
+export function picturesIn({ logo, parts }: Pick<Paper, 'logo' | 'parts'>): readonly string[] {
+  const shown = parts.flatMap(({ blocks }) =>
+    blocks.flatMap((block) => (block.is === 'pictures' ? block.pictures : [])),
+  );
+  return [...new Set([...(logo ? [logo] : []), ...shown].map(({ sha256 }) => sha256))];
+}
+
 const LONGEST_TEXT = 4000;
 const MOST_BLOCKS = 400;
 const MOST_ROWS = 2000;
+const MOST_PICTURES = 24;
+const LONGEST_SIDE_PIXELS = 30_000;
 const text = () => Joi.string().max(LONGEST_TEXT).allow('').required();
 const tone = Joi.valid('warning', 'quiet', 'large');
 const list = (of: Joi.Schema, most = MOST_ROWS) => Joi.array().items(of).max(most).required();
+const pixels = () => Joi.number().integer().min(1).max(LONGEST_SIDE_PIXELS).required();
+const pictureFields = { sha256: sha256Schema, widthPixels: pixels(), heightPixels: pixels() };
 const metres = () => Joi.number().min(-1000).max(100_000).required();
 const sitePlanSchema = Joi.object({
   widthMetres: metres(),
@@ -153,6 +177,10 @@ const blockSchema = Joi.alternatives(
     ),
   }),
   Joi.object({ is: is('labels'), labels: list(Joi.object({ name: text(), lines: list(text()) })) }),
+  Joi.object({
+    is: is('pictures'),
+    pictures: list(Joi.object({ ...pictureFields, caption: text() }), MOST_PICTURES),
+  }),
   Joi.object({ is: is('signatures'), who: list(text(), 40) }),
 );
 
@@ -163,6 +191,7 @@ export const paperSchema = Joi.object<Paper>({
   company: text(),
   job: text(),
   about: text(),
+  logo: Joi.object(pictureFields),
   imprint: text(),
   parts: list(
     Joi.object({

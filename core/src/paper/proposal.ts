@@ -29,6 +29,7 @@ export function proposalPaper(plan: Plan, survey: Survey): Paper {
       say('proposal/found'),
       { is: 'site-plan', plan: sitePlan(plan, survey) },
       surfaceTable(plan, survey),
+      picturesOf(survey),
     ),
     ...section(
       say('proposal/expect'),
@@ -64,6 +65,32 @@ export function proposalPaper(plan: Plan, survey: Survey): Paper {
     ),
     { is: 'signatures', who: [say('proposal/accepted'), say('proposal/for-us')] },
   ]);
+}
+
+/** What shows best what was found: of each surface the first photo, those in the worst state before the others, in their order. */
+function picturesOf(survey: Survey): PaperBlock | null {
+  const worst = (surface: string) =>
+    Math.max(0, ...survey.findings.filter((own) => own.surface === surface).map(({ severity }) => severity));
+  const shown = survey.surfaces
+    .filter(({ id }) => survey.scopes.every((scope) => scope.surface !== id || scope.inScope))
+    .flatMap(({ id, name }) => {
+      const photo = survey.photos.find(({ of }) => of === id);
+      return photo ? [{ photo, name, worst: worst(id) }] : [];
+    })
+    .toSorted((a, b) => b.worst - a.worst)
+    .slice(0, TRADE_DEFAULTS.proposalPhotos);
+  if (shown.length === 0) return null;
+  return {
+    is: 'pictures',
+    pictures: shown.map(({ photo: { fileSha256, widthPixels, heightPixels, caption, marks }, name }) => ({
+      sha256: fileSha256,
+      widthPixels,
+      heightPixels,
+      caption: [caption === '' ? name : caption, ...marks.map(({ text }) => text)]
+        .filter((text) => text !== '')
+        .join('. '),
+    })),
+  };
 }
 
 /** Each surface that we work on with what is on it and what is done about it, by its number on the plan. */

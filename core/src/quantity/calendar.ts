@@ -30,6 +30,14 @@ export function dayInWords(date: string): string {
   return dayOf(date).setLocale(LANGUAGE).toFormat('cccc, d MMMM yyyy');
 }
 
+/**
+ * The month of a date, for what nobody knows to the day.
+ * @example monthInWords('2026-06-15') // 'June 2026'
+ */
+export function monthInWords(date: string): string {
+  return dayOf(date).setLocale(LANGUAGE).toFormat('MMMM yyyy');
+}
+
 /** Days from one date to another, YYYY-MM-DD; below 0 where the second comes before. */
 export function daysBetween(from: string, to: string): number {
   return dayOf(to).diff(dayOf(from), 'days').days;

@@ -4,8 +4,10 @@ import type { CrewOrder, OrderPdf } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
 import { OrderRecord } from '../orders/order-record.ts';
+import type { PhotosStore } from '../photos/photos-store.ts';
 import { Problem, notFound } from '../problems/problem.ts';
 import { OrderPdfRecord } from './order-pdf-record.ts';
+import { picturesOf } from './paper-pictures.ts';
 import type { PdfMaker } from './pdf-maker.ts';
 
 export interface OrderPdfsStore {
@@ -22,7 +24,11 @@ export interface OrderPdfsStore {
 }
 
 /** @param maker null on threads, which make none */
-export function orderPdfsStore(database: Knex, maker: PdfMaker | null): OrderPdfsStore {
+export function orderPdfsStore(
+  database: Knex,
+  photos: Pick<PhotosStore, 'find'>,
+  maker: PdfMaker | null,
+): OrderPdfsStore {
   let working: Promise<void> | null = null;
   const store: OrderPdfsStore = {
     async state(context, jobId, number) {
@@ -59,7 +65,7 @@ export function orderPdfsStore(database: Knex, maker: PdfMaker | null): OrderPdf
     wake() {
       if (!maker) return Promise.resolve();
       // What is asked for while it works is found by its last look.
-      working ??= makeAll(database, maker)
+      working ??= makeAll(database, photos, maker)
         // The database is away: what is left is made when somebody asks, or at the next start.
         .catch(() => undefined)
         .finally(() => {
@@ -87,7 +93,7 @@ async function orderId(database: Knex, { house }: Context, jobId: string, number
   return row.id;
 }
 
-async function makeAll(database: Knex, maker: PdfMaker): Promise<void> {
+async function makeAll(database: Knex, photos: Pick<PhotosStore, 'find'>, maker: PdfMaker): Promise<void> {
   for (;;) {
     const next = await OrderPdfRecord.query(database)
       .whereNull('pdf')
@@ -96,18 +102,19 @@ async function makeAll(database: Knex, maker: PdfMaker): Promise<void> {
       .first();
     if (!next) return;
     const order = await OrderRecord.query(database).findById(next.order_id).throwIfNotFound();
-    const patch = await made(JSON.parse(order.document) as CrewOrder, order.number, maker);
+    const document = JSON.parse(order.document) as CrewOrder;
+    const paper = orderPaper(document, order.number);
+    const pictures = await picturesOf(paper, { house: next.house_id }, photos);
+    const patch = await made(() => maker.make(paper, document.units === 'us' ? 'LETTER' : 'A4', pictures));
     await OrderPdfRecord.query(database).findById(next.order_id).patch(patch);
   }
 }
 
 async function made(
-  document: CrewOrder,
-  number: number,
-  maker: PdfMaker,
+  make: () => Promise<Buffer>,
 ): Promise<Partial<Pick<OrderPdfRecord, 'pdf' | 'sha256' | 'made_at' | 'failed_why'>>> {
   try {
-    const pdf = await maker.make(orderPaper(document, number), document.units === 'us' ? 'LETTER' : 'A4');
+    const pdf = await make();
     return { pdf, sha256: createHash('sha256').update(pdf).digest('hex'), made_at: new Date() };
   } catch (error) {
     return { failed_why: error instanceof Error ? error.message : String(error) };

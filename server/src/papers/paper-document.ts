@@ -3,6 +3,8 @@ import type { Paper, PaperBlock, SheetSize } from '@etappe/core';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { factTable, labelTable, roundsTable, rowTable } from './paper-tables.ts';
 import { INK, QUIET, box, dash, isBold, lengthOf, line, mark, runs, toned } from './paper-words.ts';
+import type { Pictures } from './paper-pictures.ts';
+import { LOGO_FIT, jpegAddress, pictureRows } from './picture-rows.ts';
 import { sitePlanSvg } from './site-plan-svg.ts';
 
 /** Points; 1 mm is 2.83 of them. */
@@ -16,12 +18,18 @@ const HEADING = 1;
 
 /**
  * A paper as pdfmake lays it out.
+ * @param pictures of the paper; one that is not there is left out
  * @param scale of its letters, below 1 where it has to fit
  */
-export function paperDocument(paper: Paper, size: SheetSize, scale = 1): TDocumentDefinitions {
+export function paperDocument(
+  paper: Paper,
+  size: SheetSize,
+  pictures: Pictures,
+  scale = 1,
+): TDocumentDefinitions {
   const head = [paper.company, paper.job, paper.title].filter((part) => part !== '').join(' · ');
   const parts = paper.parts.map((part, i): Content => ({
-    stack: part.blocks.flatMap((block) => blockContent(block, size, part.person)),
+    stack: part.blocks.flatMap((block) => blockContent(block, size, pictures, part.person)),
     ...(i > 0 && part.isOnOwnSheet && { pageBreak: 'before' as const }),
   }));
   return {
@@ -47,12 +55,9 @@ export function paperDocument(paper: Paper, size: SheetSize, scale = 1): TDocume
     // No heading stands alone at the foot of a sheet.
     pageBreakBefore: (node, around) =>
       node.headlineLevel === HEADING && around.getFollowingNodesOnPage().length === 0,
+    images: Object.fromEntries([...pictures].map(([sha256, file]) => [sha256, jpegAddress(file)])),
     content: [
-      { ...runs(paper.title, true), fontSize: 17, margin: [0, 0, 0, 1] },
-      ...(paper.job === '' ? [] : [{ ...runs(paper.job, true), fontSize: 11 }]),
-      ...(paper.about === ''
-        ? []
-        : [{ ...runs(paper.about), color: QUIET, margin: [0, 1, 0, 4] } as Content]),
+      headContent(paper, pictures),
       ...parts,
       ...(paper.imprint === ''
         ? []
@@ -61,7 +66,30 @@ export function paperDocument(paper: Paper, size: SheetSize, scale = 1): TDocume
   };
 }
 
-function blockContent(block: PaperBlock, size: SheetSize, person: string | null): readonly Content[] {
+/** Title, job and what it is about, with the logo beside them. */
+function headContent(paper: Paper, pictures: Pictures): Content {
+  const words: Content[] = [
+    { ...runs(paper.title, true), fontSize: 17, margin: [0, 0, 0, 1] },
+    ...(paper.job === '' ? [] : [{ ...runs(paper.job, true), fontSize: 11 } as Content]),
+    ...(paper.about === '' ? [] : [{ ...runs(paper.about), color: QUIET, margin: [0, 1, 0, 4] } as Content]),
+  ];
+  const { logo } = paper;
+  if (!logo || !pictures.has(logo.sha256)) return { stack: words };
+  return {
+    columns: [
+      { stack: words, width: '*' },
+      { stack: [{ image: logo.sha256, fit: LOGO_FIT }], width: 'auto' },
+    ],
+    columnGap: 10,
+  };
+}
+
+function blockContent(
+  block: PaperBlock,
+  size: SheetSize,
+  pictures: Pictures,
+  person: string | null,
+): readonly Content[] {
   switch (block.is) {
     case 'heading':
       return [{ ...runs(block.text, true), fontSize: 11, margin: [0, 6, 0, 1.5], headlineLevel: HEADING }];
@@ -94,6 +122,11 @@ function blockContent(block: PaperBlock, size: SheetSize, person: string | null)
       return [roundsTable(block, person)];
     case 'labels':
       return [labelTable(block)];
+    case 'pictures':
+      return pictureRows(
+        block.pictures.filter(({ sha256 }) => pictures.has(sha256)),
+        widthOf(size),
+      );
     case 'signatures':
       return [
         {

@@ -3,6 +3,7 @@ import type { Paper, PaperKind, SheetSize } from '@etappe/core';
 import type * as PdfMake from 'pdfmake';
 import { paperDocument } from './paper-document.ts';
 import { PAPER_FONTS } from './paper-fonts.ts';
+import type { Pictures } from './paper-pictures.ts';
 
 /** A singleton of the package, of the older form. */
 const pdfmake = createRequire(import.meta.url)('pdfmake') as typeof PdfMake;
@@ -17,12 +18,17 @@ const ONE_SHEET: readonly PaperKind[] = ['neighbour-notice', 'windscreen-notice'
 const SMALLER = [0.94, 0.88, 0.82] as const;
 
 /** A paper as a PDF/A file with all its fonts in it. */
-export async function paperPdf(paper: Paper, size: SheetSize): Promise<Buffer> {
-  let pdf = await pdfmake.createPdf(paperDocument(paper, size)).getBuffer();
+export async function paperPdf(
+  paper: Paper,
+  size: SheetSize,
+  pictures: Pictures = new Map(),
+): Promise<Buffer> {
+  const made = (scale?: number) => pdfmake.createPdf(paperDocument(paper, size, pictures, scale)).getBuffer();
+  let pdf = await made();
   if (!ONE_SHEET.includes(paper.kind)) return pdf;
   for (const scale of SMALLER) {
     if (pagesOf(pdf) === 1) return pdf;
-    pdf = await pdfmake.createPdf(paperDocument(paper, size, scale)).getBuffer();
+    pdf = await made(scale);
   }
   return pdf;
 }

@@ -2,14 +2,17 @@ import { SHEET_SIZES, paperSchema } from '@etappe/core';
 import type { Paper, SheetSize } from '@etappe/core';
 import type { RequestHandler, Response } from 'express';
 import Joi from 'joi';
+import type { Context } from '../context.ts';
 import { contextOf } from '../context-of.ts';
 import { jobIdSchema } from '../jobs/jobs-requests.ts';
 import { orderNumberSchema } from '../orders/orders-requests.ts';
 import { Problem } from '../problems/problem.ts';
 import { validated, validatedParam } from '../problems/validated.ts';
+import type { PhotosStore } from '../photos/photos-store.ts';
 import type { OrderPdfsStore } from './order-pdfs-store.ts';
 import { paperMailFields } from './outbox.ts';
 import type { Outbox, PaperMail } from './outbox.ts';
+import { picturesOf } from './paper-pictures.ts';
 import type { PdfMaker } from './pdf-maker.ts';
 
 const sizeSchema = Joi.string()
@@ -26,9 +29,26 @@ const mailSchema = Joi.object<MailedPaper>({ ...paperMailFields, paper: paperSch
 /** The PDF of an issued order, as it was made for good, and of papers that are made anew. */
 export function papersRequests(
   pdfs: OrderPdfsStore,
+  photos: PhotosStore,
   maker: PdfMaker | null,
   outbox: Outbox | null,
 ): Record<'orderState' | 'orderFile' | 'print' | 'mail' | 'wakeAfter', RequestHandler> {
+  /** @throws Problem 422 for what no sheet takes */
+  const printed = async (paper: Paper, size: SheetSize, context: Context): Promise<Buffer> => {
+    if (!maker) throw new Error('papers are made on the main thread');
+    const pictures = await picturesOf(paper, context, photos);
+    try {
+      return await maker.make(paper, size, pictures);
+    } catch (error) {
+      if (error instanceof Problem) throw error;
+      throw new Problem(
+        422,
+        'not-printable',
+        'Not printable',
+        `This paper cannot be printed: ${error instanceof Error ? error.message : String(error)}`,
+      );
+    }
+  };
   return {
     async orderState(req, res) {
       const jobId = validatedParam(jobIdSchema, req.params['job']);
@@ -44,13 +64,13 @@ export function papersRequests(
     async print(req, res) {
       const size = validatedParam(sizeSchema, req.params['format']) as SheetSize;
       const paper = validated(paperSchema, req.body);
-      send(res, await printed(maker, paper, size), `${paper.kind}.pdf`);
+      send(res, await printed(paper, size, contextOf(res)), `${paper.kind}.pdf`);
     },
     async mail(req, res) {
       const size = validatedParam(sizeSchema, req.params['format']) as SheetSize;
       const { paper, ...mail } = validated(mailSchema, req.body);
       if (!outbox) throw new Error('mails are written on the main thread');
-      const pdf = await printed(maker, paper, size);
+      const pdf = await printed(paper, size, contextOf(res));
       const written = await outbox.put(mail, { name: `${paper.kind}.pdf`, pdf });
       res.setHeader('Content-Disposition', `attachment; filename="${paper.kind}.eml"`);
       res.type('message/rfc822').send(written);
@@ -61,22 +81,6 @@ export function papersRequests(
       next();
     },
   };
-}
-
-/** @throws Problem 422 for what no sheet takes */
-async function printed(maker: PdfMaker | null, paper: Paper, size: SheetSize): Promise<Buffer> {
-  if (!maker) throw new Error('papers are made on the main thread');
-  try {
-    return await maker.make(paper, size);
-  } catch (error) {
-    if (error instanceof Problem) throw error;
-    throw new Problem(
-      422,
-      'not-printable',
-      'Not printable',
-      `This paper cannot be printed: ${error instanceof Error ? error.message : String(error)}`,
-    );
-  }
 }
 
 function send(res: Response, pdf: Buffer, name: string, sha256?: string): void {

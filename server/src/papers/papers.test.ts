@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import {
   CATALOGUE,
@@ -11,9 +12,10 @@ import {
   crewOrder,
   orderPaper,
   orderPdfSchema,
+  picturesIn,
   plan,
 } from '@etappe/core';
-import type { OrderPdf, Paper, Plan, SheetSize, Survey } from '@etappe/core';
+import type { KeptPhoto, OrderPdf, Paper, Plan, SheetSize, Survey } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSurvey, freshApp } from '../test/fresh-app.ts';
@@ -28,7 +30,8 @@ const OPTIONS = { asOf: '2026-05-04', seed: 1, budget: 20 };
 const folder = mkdtempSync(join(tmpdir(), '.etappe-pdf-'));
 let fails = false;
 const maker: PdfMaker = {
-  make: (paper, size) => (fails ? Promise.reject(new Error('out of paper')) : paperPdf(paper, size)),
+  make: (paper, size, pictures) =>
+    fails ? Promise.reject(new Error('out of paper')) : paperPdf(paper, size, pictures),
   stop: () => undefined,
 };
 let fresh: FreshApp;
@@ -105,7 +108,7 @@ describe('the PDF of an order', () => {
 
   it('waits where the database is away, and ends nothing by that', async () => {
     const database = connect('postgres://nobody@127.0.0.1:1/none');
-    await expect(orderPdfsStore(database, maker).wake()).resolves.toBeUndefined();
+    await expect(orderPdfsStore(database, fresh.stores.photos, maker).wake()).resolves.toBeUndefined();
     await database.destroy();
   });
 
@@ -154,6 +157,31 @@ describe('papers', () => {
     const fonts = spawnSync('pdffonts', [path], { encoding: 'utf8' }).stdout.split('\n').slice(2, -1);
     expect(fonts.length).toBeGreaterThan(1);
     for (const font of fonts) expect(font).toMatch(/ yes yes yes /);
+  });
+
+  it('show the logo and what was photographed, of those pictures that are kept here', async () => {
+    const photo = await request(fresh.app)
+      .post('/api/v1/photos')
+      .attach('photo', fileURLToPath(new URL('../../../demo/photos/drum-north.jpg', import.meta.url)));
+    expect(photo.status).toBe(201);
+    const { sha256, widthPixels, heightPixels } = photo.body as KeptPhoto;
+    const paper = PAPERS_OF_PLAN.proposal(made, survey);
+    expect(picturesIn(paper)).toContain(sha256);
+    expect(picturesIn(paper).length).toBeGreaterThan(1);
+    const printed = async (own: Paper) => {
+      const answer = await request(fresh.app).post('/api/v1/papers/A4').send(own).buffer(true);
+      const path = join(folder, `${uuidv7()}.pdf`);
+      writeFileSync(path, answer.body as Buffer);
+      const { stdout } = spawnSync('pdfimages', ['-list', path], { encoding: 'utf8' });
+      return { images: stdout.trim().split('\n').slice(2), text: pagesIn(answer.body as Buffer).join('\n') };
+    };
+    const plain = await printed(paper);
+    expect(plain.images).toHaveLength(1);
+    expect(plain.text).toContain('Drum wall from the path. Rust below the window');
+    expect(plain.text).not.toContain('Garage wall from the lane');
+    const logo = { sha256, widthPixels, heightPixels };
+    expect((await printed({ ...paper, logo })).images.length).toBeGreaterThanOrEqual(1);
+    expect((await printed({ ...paper, logo, parts: [] })).images).toHaveLength(1);
   });
 
   it('are mailed as a file that any mail program opens, with the paper attached', async () => {

@@ -2,11 +2,15 @@ import { Worker as Thread } from 'node:worker_threads';
 import type { Paper, SheetSize } from '@etappe/core';
 import pLimit from 'p-limit';
 import { busy } from '../problems/problem.ts';
+import type { Pictures } from './paper-pictures.ts';
 
 /** Makes a file of a paper, one after the other. */
 export interface PdfMaker {
-  /** @throws Problem 503 where too many wait, Error where the paper cannot be made */
-  make(paper: Paper, size: SheetSize): Promise<Buffer>;
+  /**
+   * @param pictures of the paper; one that is not there is left out
+   * @throws Problem 503 where too many wait, Error where the paper cannot be made
+   */
+  make(paper: Paper, size: SheetSize, pictures: Pictures): Promise<Buffer>;
   stop(): void;
 }
 
@@ -14,6 +18,7 @@ export interface PdfMaker {
 export interface PdfRequest {
   readonly paper: Paper;
   readonly size: SheetSize;
+  readonly pictures: Pictures;
 }
 export type PdfAnswer = { readonly pdf: Uint8Array } | { readonly failed: string };
 
@@ -40,9 +45,9 @@ export function pdfMaker(program: string): PdfMaker {
     return fresh;
   };
   return {
-    make(paper, size) {
+    make(paper, size, pictures) {
       if (oneByOne.pendingCount >= MOST_WAITING) return Promise.reject(busy());
-      return oneByOne(() => asked(running(), { paper, size }));
+      return oneByOne(() => asked(running(), { paper, size, pictures }));
     },
     stop() {
       void thread?.terminate();

@@ -3,11 +3,11 @@ import { paperPdf } from './paper-pdf.ts';
 import type { PdfAnswer, PdfRequest } from './pdf-maker.ts';
 
 /** A thread that makes papers, one for each message. */
-parentPort?.on('message', ({ paper, size }: PdfRequest) => {
+parentPort?.on('message', ({ paper, size, pictures }: PdfRequest) => {
   const say = (answer: PdfAnswer) => {
     parentPort?.postMessage(answer);
   };
-  paperPdf(paper, size).then(
+  paperPdf(paper, size, pictures).then(
     (pdf) => {
       say({ pdf });
     },

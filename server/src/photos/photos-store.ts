@@ -15,7 +15,7 @@ export interface PhotosStore {
   readonly incoming: string;
   /** Reads, encodes and keeps the picture in a file; the same file twice is one photo. */
   keep(context: Context, path: string): Promise<KeptPhoto>;
-  find(context: Context, sha256: string, size: PhotoSize): Promise<string | null>;
+  find(context: Pick<Context, 'house'>, sha256: string, size: PhotoSize): Promise<string | null>;
 }
 
 export function photosStore(database: Knex, files: PhotoFiles, pictures: PictureQueue): PhotosStore {

@@ -7,12 +7,15 @@ import { TextField } from '../quantity-fields/text-field.tsx';
 import { say } from '../messages/handbook.ts';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
+import { LogoField } from './logo-field.tsx';
 import { useEntryDraft } from './use-entry-draft.ts';
 import { useHandbook } from './use-handbook.ts';
 import { useSaving } from './use-saving.ts';
 
 type Detail = Omit<CompanyProfile, 'id'>;
-const UNWRITTEN: Detail = {
+/** A logo that is taken away again is none. */
+type Draft = Omit<Detail, 'logo'> & { readonly logo?: Detail['logo'] | undefined };
+const UNWRITTEN: Draft = {
   name: '',
   phone: '',
   mail: '',
@@ -76,6 +79,12 @@ export function CompanyPart() {
             />
           </Field>
         </div>
+        <LogoField
+          logo={draft.logo ?? null}
+          take={(logo) => {
+            set({ logo: logo ?? undefined });
+          }}
+        />
         <Faults faults={faults} />
         <EntryActs save={say('company/save')} saving={saving} remove={null} />
       </form>
@@ -84,10 +93,11 @@ export function CompanyPart() {
 }
 
 /** Without empty lines, and without a currency where none is written. */
-const tidied = ({ registration, currency = '', ...detail }: Detail): Detail => ({
+const tidied = ({ registration, currency = '', logo, ...detail }: Draft): Detail => ({
   ...detail,
+  ...(logo && { logo }),
   ...(currency !== '' && { currency }),
   registration: registration.map((line) => line.trim()).filter((line) => line !== ''),
 });
 
-const detailOf = ({ id: _id, ...detail }: CompanyProfile): Detail => detail;
+const detailOf = ({ id: _id, ...detail }: CompanyProfile): Draft => detail;

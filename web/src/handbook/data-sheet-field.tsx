@@ -1,13 +1,10 @@
 import { addressHash } from '@etappe/core';
 import type { DataSheet } from '@etappe/core';
-import { UploadOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
-import { useRef, useState } from 'react';
 import { DateField } from '../quantity-fields/date-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
-import { ServerProblem, server } from '../server-connection.ts';
+import { server } from '../server-connection.ts';
 import { today } from '../today.ts';
-import { Faults } from './faults.tsx';
+import { FileButton } from './file-button.tsx';
 import { say } from '../messages/handbook.ts';
 
 interface Props {
@@ -17,22 +14,6 @@ interface Props {
 
 /** The file of a data sheet, or where it is to be found; with its hash and its day. */
 export function DataSheetField({ sheet, take }: Props) {
-  const file = useRef<HTMLInputElement>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const [sending, setSending] = useState(false);
-  const send = async (chosen: File) => {
-    setSending(true);
-    setFault(null);
-    try {
-      const { sha256 } = await server.sendDataSheet(chosen);
-      take({ kind: 'file', name: chosen.name, sha256, dated: sheet?.dated ?? today() });
-    } catch (error) {
-      if (!(error instanceof ServerProblem)) throw error;
-      setFault(error.message);
-    } finally {
-      setSending(false);
-    }
-  };
   return (
     <div className="wide data-sheet">
       <p>
@@ -54,25 +35,16 @@ export function DataSheetField({ sheet, take }: Props) {
           </>
         )}
       </p>
-      <Faults faults={fault === null ? [] : [fault]} />
-      <input
-        ref={file}
-        type="file"
-        hidden
-        aria-label={say('file-of-the-data-sheet')}
-        accept="application/pdf,image/jpeg,image/png,image/webp"
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          if (chosen) void send(chosen);
-          event.target.value = '';
-        }}
-      />
       <div className="sheet-grid">
-        <div>
-          <Button icon={<UploadOutlined />} loading={sending} onClick={() => file.current?.click()}>
-            {sheet === null ? say('choose-the-pdf-or-a') : say('another-file')}
-          </Button>
-        </div>
+        <FileButton
+          label={sheet === null ? say('choose-the-pdf-or-a') : say('another-file')}
+          what={say('file-of-the-data-sheet')}
+          accept="application/pdf,image/jpeg,image/png,image/webp"
+          send={async (file) => {
+            const { sha256 } = await server.sendDataSheet(file);
+            take({ kind: 'file', name: file.name, sha256, dated: sheet?.dated ?? today() });
+          }}
+        />
         <TextField
           label={say('or-its-address')}
           value={sheet?.kind === 'link' ? sheet.name : ''}

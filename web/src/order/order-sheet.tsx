@@ -1,4 +1,4 @@
-import { decimal, isLongOrder, nextRound } from '@etappe/core';
+import { decimal, isLongOrder, nextRound, orderHead } from '@etappe/core';
 import type { CrewOrder, DayTime, VisitOutline } from '@etappe/core';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
 import { CompanyImprint } from '../records/company-imprint.tsx';
@@ -38,9 +38,7 @@ export function OrderSheet({ order, heading, now }: Props) {
         <div>
           <h1>{order.jobName}</h1>
           <p>
-            {[order.customer, order.date, `${order.start}–${order.finish}`]
-              .filter((part) => part !== '')
-              .join(' · ')}
+            {orderHead(order)}
             {visit && visit.of > 1 && say('visit-of', { number: visit.number, of: visit.of })}
           </p>
         </div>

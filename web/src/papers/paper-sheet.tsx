@@ -1,5 +1,7 @@
 import type { Paper, PaperBlock, PaperLine } from '@etappe/core';
+import { useState } from 'react';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
+import { photoUrl, usePendingPhotos } from '../photos/use-photos.ts';
 import './paper-sheet.css';
 
 /** A paper as it is read on a screen: block by block what its PDF says. */
@@ -7,6 +9,9 @@ export function PaperSheet({ paper }: { readonly paper: Paper }) {
   return (
     <article className="paper-sheet">
       <header>
+        {paper.logo && (
+          <img className="paper-logo" src={`/api/v1/photos/${paper.logo.sha256}/screen`} alt="" />
+        )}
         {paper.company !== '' && <p className="paper-company">{paper.company}</p>}
         <h1>{paper.title}</h1>
         <p className="paper-about">{[paper.job, paper.about].filter((part) => part !== '').join(' · ')}</p>
@@ -59,6 +64,8 @@ function Block({ block }: { readonly block: PaperBlock }) {
       return <PaperTable block={block} />;
     case 'site-plan':
       return <SitePlanDrawing plan={block.plan} />;
+    case 'pictures':
+      return <Pictures pictures={block.pictures} />;
     case 'signatures':
       return (
         <dl className="paper-signatures">
@@ -75,6 +82,32 @@ function Block({ block }: { readonly block: PaperBlock }) {
     case 'labels':
       return null;
   }
+}
+
+/** Side by side; one that is still on another device is left out. */
+function Pictures({ pictures }: Pick<Extract<PaperBlock, { is: 'pictures' }>, 'pictures'>) {
+  const pending = usePendingPhotos();
+  const [missing, setMissing] = useState<ReadonlySet<string>>(new Set());
+  return (
+    <div className="paper-pictures">
+      {pictures
+        .filter(({ sha256 }) => !missing.has(sha256))
+        .map(({ sha256, caption, widthPixels, heightPixels }) => (
+          <figure key={sha256}>
+            <img
+              src={photoUrl({ fileSha256: sha256 }, 'screen', pending)}
+              alt={caption}
+              width={widthPixels}
+              height={heightPixels}
+              onError={() => {
+                setMissing(new Set([...missing, sha256]));
+              }}
+            />
+            <figcaption>{caption}</figcaption>
+          </figure>
+        ))}
+    </div>
+  );
 }
 
 function Line({ line }: { readonly line: PaperLine }) {

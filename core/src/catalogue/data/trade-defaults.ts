@@ -242,6 +242,8 @@ export const TRADE_DEFAULTS = {
   handsMetres: 1.5,
   /** A proposal is stood by for so long; the customer is asked for water from so many litres on. */
   proposalDays: 30,
+  /** Photos on it at most: more make it longer, not clearer. */
+  proposalPhotos: 4,
   askedForWaterLitres: 20,
   /** Whose feet are higher than that on a ladder has somebody at its foot; a step ladder stands by itself. */
   footedFromMetres: 2,
