@@ -1,3 +1,4 @@
+import { CriticalWork } from './critical-work.ts';
 import type { CompiledCluster, CompiledOperation, CompiledProblem } from './compiled-problem.ts';
 
 /** When each operation is wanted to begin, by its index, and by whom; -1 where whoever fits best does it. */
@@ -11,6 +12,10 @@ const BY_ITSELF_SHARE = 0.25;
 /** An operation by itself is wanted at another time within so much of its own, s. */
 const ABOUT_SECONDS = 1200;
 
+/** How often what is changed is of what the end of the visit hangs on; in small visits nearly everything is. */
+const CRITICAL_SHARE = 0.4;
+const SMALL_CLUSTERS = 30;
+
 /** Schedules beside one that stands: another order, or somebody else, for a few of its operations. */
 export class Neighbours {
   private readonly of: CompiledProblem;
@@ -20,9 +25,12 @@ export class Neighbours {
   /** Operations that come after another of their cluster. */
   private readonly later: readonly CompiledOperation[];
 
+  private readonly criticalWork: CriticalWork;
+
   constructor(of: CompiledProblem, random: () => number) {
     this.of = of;
     this.random = random;
+    this.criticalWork = new CriticalWork(of);
     this.later = of.clusters.flatMap(({ operations }) => operations.slice(1));
     for (const { index, operations } of of.clusters) {
       const round = operations[0]?.round ?? -1;
@@ -55,7 +63,7 @@ export class Neighbours {
   ofClusters(from: Wishes, makespan: number): Wishes {
     const wishes = copyOf(from);
     const { soon, clusters } = this.of;
-    const one = clusters[this.below(clusters.length)];
+    const one = clusters[this.anyCluster(from)];
     if (!one) return wishes;
     const wanted = soon.length > 0 && this.random() < 0.1 ? soon[this.below(soon.length)] : undefined;
     const then = wanted && clusters[wanted.cluster];
@@ -88,6 +96,14 @@ export class Neighbours {
     for (const cluster of this.of.clusters)
       if (Math.abs(keyOf(wishes, cluster) - about) <= width)
         shift(wishes, cluster, about + width * (2 * this.random() - 1), -1);
+  }
+
+  /** Any, or one of those that have to move for the visit to end sooner. */
+  private anyCluster(from: Wishes): number {
+    const { length } = this.of.clusters;
+    if (length <= SMALL_CLUSTERS || this.random() >= CRITICAL_SHARE) return this.below(length);
+    const critical = this.criticalWork.clusters(from);
+    return critical[this.below(critical.length)] ?? 0;
   }
 
   private below(count: number): number {
