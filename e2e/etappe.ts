@@ -204,6 +204,13 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('.save-mark')).toHaveClass(/ saved/);
 }
 
+/** Waits until the application is on the device and answers for this page. */
+export async function keptOnDevice(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+}
+
 /** Picks an option of a search field by its visible label. */
 export async function choose(within: Page | Locator, label: string, option: string): Promise<void> {
   const page = 'page' in within ? within.page() : within;

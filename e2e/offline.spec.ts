@@ -1,16 +1,9 @@
 import { readFileSync } from 'node:fs';
 import type { BrowserContext, Page } from '@playwright/test';
-import { expect, saved, test } from './etappe.ts';
+import { expect, keptOnDevice, saved, test } from './etappe.ts';
 import type { Etappe } from './etappe.ts';
 
 const PHONE = { width: 390, height: 844 };
-
-/** Waits until the application is on the device and answers for this page. */
-async function keptOnDevice(page: Page): Promise<void> {
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.reload();
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-}
 
 async function network(context: BrowserContext, on: boolean): Promise<void> {
   await context.setOffline(!on);

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { expect, test } from './etappe.ts';
+import { expect, keptOnDevice, test } from './etappe.ts';
 
 /** What paper there is for three people; it depends a little on how long the day was searched. */
 const MOST_SHEETS = 11;
@@ -66,4 +66,40 @@ test('an issued order is a file after a moment, and the papers around it are pri
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: /PDF$/ }).click();
   expect((await download).suggestedFilename()).toBe("Lock keeper's cottage, Toolbox talk.pdf");
+});
+
+test('on a phone an issued order is read without a network: whose day, the next round, a mix', async ({
+  page,
+  context,
+  etappe,
+  complaints,
+}) => {
+  const job = await etappe.jobId('Hill observatory');
+  await page.goto(`${etappe.url}/jobs/${job}/order`);
+  const issue = page.getByRole('button', { name: 'Issue order' });
+  await expect(issue).toHaveAttribute('aria-disabled', 'false', { timeout: 60_000 });
+  await issue.click();
+  await expect(page).toHaveURL(/order\/\d+$/, { timeout: 30_000 });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await keptOnDevice(page);
+  await expect(page.getByRole('radiogroup', { name: 'Whose day' })).toBeVisible({ timeout: 30_000 });
+
+  await context.setOffline(true);
+  await page.reload();
+  await page.getByRole('radiogroup', { name: 'Whose day' }).getByText('Cleo', { exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Cleo', exact: true })).toBeVisible();
+  const day = page.getByRole('navigation', { name: 'The day of Cleo' });
+  const rounds = await day.getByRole('link').count();
+  expect(rounds).toBeGreaterThan(5);
+  await day
+    .getByRole('link')
+    .nth(rounds - 2)
+    .click();
+  const mix = page.locator('.order-person a[href^="#mix"]').first();
+  if (await mix.count()) await mix.click();
+  await expect(page.getByRole('heading', { name: 'Mixes' })).toBeAttached();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+  expect(complaints.splice(0).every((c) => /ERR_INTERNET_DISCONNECTED|Failed to (load|fetch)/.test(c))).toBe(
+    true,
+  );
 });

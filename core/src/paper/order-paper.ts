@@ -19,8 +19,11 @@ const FLOWING_ENTRIES = 12;
 export const isLongOrder = ({ people }: Pick<CrewOrder, 'people'>): boolean =>
   people.some(({ entries }) => entries.length > FLOWING_ENTRIES);
 
-/** A crew order as paper: the site for all, each person's rounds, mixes, tools and the labels of the jugs. */
-export function orderPaper(order: CrewOrder, number: number): Paper {
+/**
+ * A crew order as paper: the site for all, each person's rounds, mixes, tools and the labels of the jugs.
+ * @param reader whose rounds alone are on it; null for everybody's
+ */
+export function orderPaper(order: CrewOrder, number: number, reader: string | null = null): Paper {
   const isLong = isLongOrder(order);
   const mixes = order.mixes.map((mix) => mixInWords(mix, order.units));
   const part = (blocks: readonly PaperBlock[], person: string | null = null): PaperPart => ({
@@ -38,7 +41,9 @@ export function orderPaper(order: CrewOrder, number: number): Paper {
     imprint: imprintOf(order.company ?? null),
     parts: [
       part(siteBlocks(order)),
-      ...order.people.map((person) => part(personBlocks(person), person.name)),
+      ...order.people
+        .filter(({ name }) => reader === null || name === reader)
+        .map((person) => part(personBlocks(person), person.name)),
       { ...part([...mixBlocks(order, mixes), ...endBlocks(order)]), isOnOwnSheet: false },
       ...(mixes.length === 0 ? [] : [{ ...part(labelBlocks(order, mixes)), isOnOwnSheet: true }]),
     ],

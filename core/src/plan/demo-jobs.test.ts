@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
+import type { CompanyHandbook } from '../company/company-handbook.ts';
 import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
 import { CONTAMINANT_FAMILIES } from '../catalogue/contaminant.ts';
 import { MATERIAL_FAMILIES } from '../catalogue/material.ts';
@@ -43,11 +44,14 @@ describe('the demo jobs', () => {
     for (const { scopeReason } of out) expect(scopeReason).not.toBe('');
   });
 
-  it('show photos that are shipped, each under the hash of its file', () => {
+  it('show photos and a logo that are shipped, each under the hash of its file', () => {
     const folder = new URL('../../../demo/photos/', import.meta.url);
     const shipped = readdirSync(folder).map((name) => bytesHash(readFileSync(new URL(name, folder))));
     const { photos, damagePhotos } = demo('hill-observatory');
     const shown = [...photos, ...damagePhotos].map((p) => p.fileSha256);
-    expect([...shown].sort()).toEqual([...shipped].sort());
+    const handbook = readFileSync(new URL('../handbook.json', folder), 'utf8');
+    const { profiles } = JSON.parse(handbook) as CompanyHandbook;
+    const logos = (profiles ?? []).flatMap(({ logo }) => logo?.sha256 ?? []);
+    expect([...shown, ...logos].sort()).toEqual([...shipped].sort());
   });
 });

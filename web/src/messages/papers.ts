@@ -16,6 +16,7 @@ export const { say } = messages({
   'pdf-making': 'PDF is being made',
   'pdf-made': 'PDF, {kilobytes} kB',
   'pdf-failed': 'PDF could not be made: {why}. Try again',
+  'pdf-of': 'PDF of {name}',
   'pdf-away': 'PDF: no connection',
   mail: 'Mail',
   'mail-title': 'Mail: {paper}',

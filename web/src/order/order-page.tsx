@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { PrintButton } from '../print-button.tsx';
 import { ImprovingLine } from '../planning/improving-line.tsx';
-import { OrderPdfButton } from './order-pdf-button.tsx';
+import { OrderPdfButton, PersonPdfButton } from './order-pdf-button.tsx';
 import { usePlan, useSearchedPlan } from '../planning/use-plan.tsx';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
@@ -163,6 +163,7 @@ function Issued({ number }: { readonly number: string }) {
     return <div className="station-skeleton" role="status" aria-label={say('loading-the-order')} />;
   const stale = plan !== null && plan.inputsHash !== order.data.inputsHash;
   const last = orders[0]?.number === order.data.number;
+  const { document } = order.data;
   return (
     <div className="order">
       <div className="order-bar">
@@ -204,7 +205,8 @@ function Issued({ number }: { readonly number: string }) {
         />
       )}
       <OrderSheet
-        order={order.data.document}
+        order={document}
+        actsFor={(name) => <PersonPdfButton order={document} number={order.data.number} name={name} />}
         now={nowAt(survey.property.place.timeZone)}
         heading={say('order-no-issued-by', {
           number: order.data.number,

@@ -1,11 +1,46 @@
 import { FilePdfOutlined } from '@ant-design/icons';
-import { useQuery } from '@tanstack/react-query';
+import { orderPaper } from '@etappe/core';
+import type { CrewOrder } from '@etappe/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
+import { saveBlob } from '../interchange/save-file.ts';
 import { say } from '../messages/papers.ts';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
+import { sheetSize } from '../interchange/sheet-size.ts';
 
 const LOOK_MILLISECONDS = 1500;
+
+/** The order with the rounds of one person alone, made when it is asked for. */
+export function PersonPdfButton({
+  order,
+  number,
+  name,
+}: {
+  readonly order: CrewOrder;
+  readonly number: number;
+  readonly name: string;
+}) {
+  const pdf = useMutation({
+    mutationFn: () => server.paperPdf(orderPaper(order, number, name), sheetSize(order.units)),
+    onSuccess: (file) => {
+      saveBlob(`${order.jobName}, ${name}.pdf`, file);
+    },
+  });
+  return (
+    <Button
+      icon={<FilePdfOutlined />}
+      loading={pdf.isPending}
+      danger={pdf.error !== null}
+      title={pdf.error?.message}
+      onClick={() => {
+        pdf.mutate();
+      }}
+    >
+      {pdf.error ? say('pdf-failed', { why: pdf.error.message }) : say('pdf-of', { name })}
+    </Button>
+  );
+}
 
 /** The file of an issued order: being made for a moment, then to be taken along; its hash is told with it. */
 export function OrderPdfButton({ job, number }: { readonly job: string; readonly number: string }) {

@@ -1,6 +1,7 @@
 import { Segmented } from 'antd';
 import type { CrewOrder } from '@etappe/core';
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { say } from '../messages/order.ts';
 
 const KEY = 'etappe.order-reader';
@@ -22,10 +23,12 @@ interface ChoiceProps {
   readonly people: CrewOrder['people'];
   readonly reader: CrewOrder['people'][number] | null;
   readonly choose: (name: string) => void;
+  /** Beside the choice. */
+  readonly children?: ReactNode;
 }
 
 /** Who reads: their day comes first, and is what is printed of the days. */
-export function ReaderChoice({ people, reader, choose }: ChoiceProps) {
+export function ReaderChoice({ people, reader, choose, children }: ChoiceProps) {
   if (people.length < 2) return null;
   return (
     <div className="order-reader">
@@ -38,6 +41,7 @@ export function ReaderChoice({ people, reader, choose }: ChoiceProps) {
         ]}
         onChange={choose}
       />
+      {children}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { decimal, isLongOrder, nextRound, orderHead } from '@etappe/core';
 import type { CrewOrder, DayTime, VisitOutline } from '@etappe/core';
+import type { ReactNode } from 'react';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
 import { CompanyImprint } from '../records/company-imprint.tsx';
 import { visitDay } from '../visits/visit-choice.tsx';
@@ -17,10 +18,12 @@ interface Props {
   readonly heading: string;
   /** By the clocks of the property; left out where nobody works by it yet. */
   readonly now?: DayTime;
+  /** What can be done with the day of one person, once it is chosen. */
+  readonly actsFor?: (name: string) => ReactNode;
 }
 
 /** The crew order as it is read and printed. */
-export function OrderSheet({ order, heading, now }: Props) {
+export function OrderSheet({ order, heading, now, actsFor }: Props) {
   const { site = [], later = [], during = [], tools = [], acknowledged = null, visit, changes, plan } = order;
   const { reader, choose } = useReader(order.people);
   const isLong = isLongOrder(order);
@@ -52,7 +55,9 @@ export function OrderSheet({ order, heading, now }: Props) {
         </div>
       </header>
 
-      <ReaderChoice people={order.people} reader={reader} choose={choose} />
+      <ReaderChoice people={order.people} reader={reader} choose={choose}>
+        {reader && actsFor?.(reader.name)}
+      </ReaderChoice>
 
       {changes && (
         <section className="order-changes">

@@ -13,7 +13,7 @@ import { server } from '../server-connection.ts';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { MailDialog } from './mail-dialog.tsx';
 import { PaperSheet } from './paper-sheet.tsx';
-import { sheetSize } from './sheet-size.ts';
+import { sheetSize } from '../interchange/sheet-size.ts';
 
 type Kind = keyof typeof PAPERS_OF_PLAN;
 const KINDS = Object.keys(PAPERS_OF_PLAN) as readonly Kind[];
