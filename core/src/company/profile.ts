@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { sha256Schema } from '../survey/photo.ts';
+import { sha256Schema } from '../quantity/sha256.ts';
 
 /** There is one. */
 export const PROFILE_ID = 'company';

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { SitePlan } from '../order/site-plan.ts';
-import { sha256Schema } from '../survey/photo.ts';
+import { sha256Schema } from '../quantity/sha256.ts';
 import { BANDS } from '../survey/surface.ts';
 
 /** A line with what it begins with in bold. */

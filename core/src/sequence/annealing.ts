@@ -2,7 +2,7 @@ import type { Board } from './board.ts';
 import type { CompiledProblem } from './compiled-problem.ts';
 import { lowerBound } from './lower-bound.ts';
 import { Neighbours } from './neighbours.ts';
-import type { Wishes } from './neighbours.ts';
+import type { Wishes } from './wishes.ts';
 
 /** What a second of the mean finish counts beside a second of the finish of the visit. */
 const MEAN_FINISH_WEIGHT = 0.02;

@@ -1,5 +1,5 @@
 import type { CompiledOperation, CompiledProblem } from './compiled-problem.ts';
-import type { Wishes } from './neighbours.ts';
+import type { Wishes } from './wishes.ts';
 
 /** Who begins so soon after other work may have waited for no more than to change, s. */
 const CHANGE_SECONDS = 240;

@@ -1,11 +1,6 @@
 import { CriticalWork } from './critical-work.ts';
+import type { Wishes } from './wishes.ts';
 import type { CompiledCluster, CompiledOperation, CompiledProblem } from './compiled-problem.ts';
-
-/** When each operation is wanted to begin, by its index, and by whom; -1 where whoever fits best does it. */
-export interface Wishes {
-  readonly keys: Float64Array;
-  readonly people: Int32Array;
-}
 
 /** How often one operation of several that are tied together is changed by itself, where they are placed one by one. */
 const BY_ITSELF_SHARE = 0.25;

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { momentSchema } from '../quantity/moment.ts';
 import { entityIdsSchema, nameSchema } from './detail-limits.ts';
-import { sha256Schema } from './photo.ts';
+import { sha256Schema } from '../quantity/sha256.ts';
 import type { EntityId } from './entity-id.ts';
 
 /** The customer has seen the damage that was there before the work, and signed for it. */

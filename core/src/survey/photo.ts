@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { sha256Schema } from '../quantity/sha256.ts';
 import { wordsSchema } from './detail-limits.ts';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
@@ -57,10 +58,6 @@ export interface Photo {
 /** A photo of earlier damage lasts with the property, as the damage does. */
 export type DamagePhoto = Photo;
 
-/** A SHA-256 in hexadecimal. */
-export const sha256Schema = Joi.string()
-  .pattern(/^[0-9a-f]{64}$/, 'SHA-256 in hexadecimal')
-  .required();
 const share = Joi.number().min(0).max(1).required();
 const point = Joi.object<PhotoPoint>({ x: share, y: share });
 const text = Joi.string().trim().max(120).allow('').default('');
