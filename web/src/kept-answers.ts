@@ -4,6 +4,7 @@ import { createStore, del, get, set } from 'idb-keyval';
 import { KEPT_ON_DEVICE } from './query-keys.ts';
 
 const THIRTY_DAYS_MILLISECONDS = 30 * 86_400_000;
+const KEPT_AFTER_MILLISECONDS = 200;
 const store = createStore('etappe-answers', 'answers');
 
 /** What the server answered to lists and orders stays on the device, to be read without it. Open jobs are kept apart. */
@@ -12,6 +13,8 @@ export const keptAnswers: Omit<PersistQueryClientOptions, 'queryClient'> = {
   // Of another form: what an older version kept is not read.
   buster: '2',
   persister: createAsyncStoragePersister({
+    // Whoever opens an order and walks into the cellar has it.
+    throttleTime: KEPT_AFTER_MILLISECONDS,
     storage: {
       getItem: async (key) => (await get<string>(key, store)) ?? null,
       setItem: (key, value) => set(key, value, store),
