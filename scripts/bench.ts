@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { withApplication } from './bench/application.ts';
 import { bundled } from './bench/bundled.ts';
-import { fairnessRows } from './bench/fairness.ts';
+import { fairnessRows, paperRow } from './bench/fairness.ts';
 import { photoRows } from './bench/photos.ts';
 import { generatedFile } from './bench/properties.ts';
 import { importRows, largeWalkRows, manyJobsRows, quickLineRow, tapeRow } from './bench/record.ts';
@@ -129,6 +129,7 @@ await run(() =>
     const photos = await photoRows(url);
     say('Measuring who waits for whom …');
     const fairness = await fairnessRows(url);
+    const papers = await paperRow(url);
     say('Measuring the demo job …');
     const demo = await planTimes(page, url, await demoJob(url));
     say(`Measuring a job of ${GENERATED_SURFACES} surfaces …`);
@@ -154,6 +155,7 @@ await run(() =>
       await quickLineRow(),
       ...photos,
       ...fairness,
+      papers,
       ...fuzzRow(),
       ...core,
       ['script for the first paint of the jobs page, gzip', '300 kB', `${(script / 1000).toFixed(0)} kB`],

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
+import { crewOrder, orderPaper, plan } from '@etappe/core';
 import { photo, photoForm } from './photos.ts';
-import { generatedFile } from './properties.ts';
+import { demoFile, generatedFile, soundSurvey } from './properties.ts';
 import { demoJob } from './served.ts';
 import { median, ms, quantile, tail } from './times.ts';
 import type { Row } from './times.ts';
@@ -11,6 +12,7 @@ const IMPORT_SURFACES = 4900;
 const FOUND = ['green-algae', 'surface-rust', 'mineral-oil', 'lichen', 'moss', 'spray-paint'];
 const IMPORTS = 2;
 const UPLOADS = 10;
+const PAPERS = 20;
 const CLIENTS = 50;
 const ROUNDS = 10;
 
@@ -45,6 +47,24 @@ async function pagesWhile<T>(
   asker.postMessage('enough');
   const [pages] = (await once(asker, 'message')) as [number[]];
   return { pages, done };
+}
+
+/** A page of the API while the order of the demo is made twenty times as a file, all asked for at once; and each of those. */
+export async function paperRow(url: string): Promise<Row> {
+  const survey = soundSurvey(demoFile('hill-observatory'));
+  const made = plan(survey, { asOf: '2026-05-04', seed: 1, budget: 50 });
+  const paper = JSON.stringify(orderPaper(crewOrder(made, survey), 1));
+  const { pages, done } = await pagesWhile(url, () =>
+    Promise.all(Array.from({ length: PAPERS }, () => post(url, '/papers/A4', paper))),
+  );
+  const refused = done.filter(({ status }) => status !== 200);
+  if (refused.length > 0) throw new Error(`not made: ${JSON.stringify(refused)}`);
+  const times = done.map(({ milliseconds }) => milliseconds);
+  return [
+    `a page of the API while ${PAPERS} PDFs of the demo order, asked for at once, are made`,
+    '100 ms at p99; a PDF 2 s',
+    `${tail(pages)}; a PDF each ${ms(Math.max(...times) / PAPERS)}`,
+  ];
 }
 
 /** Small reads beside large imports and pictures, beside a hostile body, and many clients at once. */
