@@ -9,7 +9,7 @@ import { bearingAgents } from './bearing-agents.ts';
 import type { Survey } from '../survey/survey.ts';
 
 /** Changes whenever the same inputs may give another plan. */
-export const ENGINE_VERSION = '0.23.0';
+export const ENGINE_VERSION = '0.24.0';
 
 /**
  * Of the handbook what bears on the work: products and lots of agents that it may come to, where a lot stands left out. Who

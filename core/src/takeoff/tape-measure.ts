@@ -1,4 +1,5 @@
 import { METRES_PER, lengthUnitOf } from '../quantity/length.ts';
+import type { LengthUnit } from '../quantity/length.ts';
 import { decimal } from '../quantity/numbers.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
 import type { Pitch, TapeExpression } from './tape-expression.ts';
@@ -13,7 +14,16 @@ export interface Measured {
   readonly value: number;
 }
 
-const SQUARE_METRES_PER = { m2: 1, sqft: METRES_PER.ft ** 2 } as const;
+const SQUARE_METRES_PER = {
+  m2: 1,
+  sqft: METRES_PER.ft ** 2,
+  acre: 43_560 * METRES_PER.ft ** 2,
+  are: 100,
+  ha: 10_000,
+} as const;
+/** Nothing that is cleaned is so long without a unit beside a length in small ones. */
+const LONGEST_BARE = 50;
+const SMALL_UNITS: readonly (LengthUnit | null | undefined)[] = ['mm', 'cm', 'in'];
 const DIMENSION_WORDS = ['a count', 'a length', 'an area'] as const;
 
 /**
@@ -84,6 +94,7 @@ function shapeMeasured(expression: TapeExpression & { kind: 'shape' }, units: Un
 }
 
 function productMeasured(expression: TapeExpression & { kind: 'product' }, units: UnitSystem): Measured {
+  forgottenUnit(expression);
   const factors = expression.factors.map((factor) => measure(factor, units));
   const dimension = factors.reduce((sum, factor) => sum + factor.dimension, 0);
   if (dimension > 2) {
@@ -97,6 +108,21 @@ function productMeasured(expression: TapeExpression & { kind: 'product' }, units
     );
   }
   return { dimension, value: factors.reduce((product, factor) => product * factor.value, 1) };
+}
+
+/** `3500 x 2400mm` is 3500 mm, or 3500 m: nobody knows but who wrote it. */
+function forgottenUnit({ factors }: TapeExpression & { kind: 'product' }): void {
+  const small = factors
+    .flatMap((factor) => (factor.kind === 'length' ? factor.parts : []))
+    .find(({ unit }) => SMALL_UNITS.includes(unit))?.unit;
+  const bare = factors.find((factor) => Number(bareNumber(factor)) > LONGEST_BARE);
+  if (!small || !bare) return;
+  const number = bareNumber(bare) ?? '';
+  throw tapeFault(
+    bare,
+    `${number} has no unit beside one in ${small}: write ${number}${small}, or the unit that it is in`,
+    `${number}${small}`,
+  );
 }
 
 function sumMeasured(expression: TapeExpression & { kind: 'sum' }, units: UnitSystem): Measured {

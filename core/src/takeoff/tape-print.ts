@@ -29,7 +29,7 @@ export function printTape(expression: TapeExpression): string {
       return expression.terms
         .map(
           ({ sign, term }, index) =>
-            `${index === 0 ? '' : sign === 1 ? ' + ' : ' - '}${bracketed(term, term.kind === 'sum')}`,
+            `${index === 0 ? '' : sign === 1 ? ' + ' : ' - '}${bracketed(term, term.kind === 'sum' || (sign === -1 && term.kind === 'pitched'))}`,
         )
         .join('');
   }

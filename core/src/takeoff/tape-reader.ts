@@ -1,25 +1,25 @@
+import { TapeCursor, span, unexpected } from './tape-cursor.ts';
+import type { NumberToken, Place } from './tape-cursor.ts';
 import { TapeError } from './tape-fault.ts';
+import { lengthAt } from './tape-length.ts';
+import { pitched } from './tape-pitch.ts';
 import { dimensionOf } from './tape-expression.ts';
-import type { LengthPart, Pitch, TapeExpression } from './tape-expression.ts';
+import type { TapeExpression } from './tape-expression.ts';
 import { SHAPE_RULES } from './tape-shape.ts';
 import { tapeTokens } from './tape-tokens.ts';
 import type { TapeToken } from './tape-tokens.ts';
 
-type Place = Pick<TapeToken, 'at' | 'length'>;
-type NumberToken = TapeToken & { readonly kind: 'number' };
-
 const MAX_CHARACTERS = 500;
 const MAX_DEPTH = 20;
-/** Steeper than this is a wall: measure its face. */
-const STEEPEST_DEGREES = 80;
 const LARGEST_RELIEF = 10;
 
 /**
  * The parse of a tape expression such as `7.5x4 + 3x2.5 - 4(1.2x2.1)` or `11x7.2 @32deg`.
  *
  * Grammar: sum = product {(+|-) product}; product = factor {x factor | @ pitch | * number};
- * factor = count(sum) | (sum) | shape(sum {, sum}) | measure; pitch = number deg | rise:run;
- * measure = number area-unit | number pcs | number [unit] {number unit}.
+ * factor = count(sum) | count x (sum) | count of product | (sum) | shape(sum {, sum}) | measure; pitch = number deg | rise:run;
+ * measure = number area-unit | number pcs | number [unit] {number unit} | feet-inches | feet'inches | metres m centimetres.
+ * A hyphen without spaces between feet and inches adds: `5'-6"` is 5 ft 6 in, `5' - 6"` is 6 in less than 5 ft.
  * A bare number after `*` behind an area is a relief factor; elsewhere `*` multiplies as `x` does.
  *
  * @throws TapeError with the position of the fault
@@ -37,13 +37,8 @@ export function parseTape(text: string): TapeExpression {
   return new TapeReader(tapeTokens(text)).whole();
 }
 
-class TapeReader {
-  private index = 0;
+class TapeReader extends TapeCursor {
   private depth = 0;
-  private readonly tokens: readonly TapeToken[];
-  constructor(tokens: readonly TapeToken[]) {
-    this.tokens = tokens;
-  }
 
   whole(): TapeExpression {
     const expression = this.sum();
@@ -52,29 +47,18 @@ class TapeReader {
     return expression;
   }
 
-  private peek(ahead = 0): TapeToken {
-    const token = this.tokens[Math.min(this.index + ahead, this.tokens.length - 1)];
-    if (!token) throw new Error('a token list ends with its end token');
-    return token;
-  }
-
-  private next(): TapeToken {
-    const token = this.peek();
-    this.index += 1;
-    return token;
-  }
-
   private sum(): TapeExpression {
     this.depth += 1;
     if (this.depth > MAX_DEPTH)
       throw unexpected(this.peek(), `at most ${MAX_DEPTH} brackets inside each other`);
     const first = this.product();
-    const terms: { sign: 1 | -1; term: TapeExpression }[] = [{ sign: 1, term: first }];
+    const terms: Term[] = [{ sign: 1, term: first }];
     for (let sign = this.peek(); sign.kind === '+' || sign.kind === '-'; sign = this.peek()) {
       this.next();
       terms.push({ sign: sign.kind === '+' ? 1 : -1, term: this.product() });
     }
     this.depth -= 1;
+    pitchOfAll(terms);
     return terms.length === 1 ? first : { kind: 'sum', terms, ...span(first, terms.at(-1)?.term ?? first) };
   }
 
@@ -83,13 +67,19 @@ class TapeReader {
     let whole = productOf(factors);
     for (let sign = this.peek(); ['x', '*', '@'].includes(sign.kind); sign = this.peek()) {
       this.next();
-      if (sign.kind === '@') whole = this.pitched(whole);
+      if (sign.kind === '@') whole = pitched(this, whole);
       else if (sign.kind === '*' && dimensionOf(whole) === 2 && this.bareNumberNext())
         whole = this.relief(whole);
       else {
-        factors.push(this.factor());
-        whole = productOf(factors);
-        continue;
+        const isBracket = this.peek().kind === '(';
+        const factor = this.factor();
+        const count = isBracket && dimensionOf(factor) === 2 ? bareCount(whole) : null;
+        if (count === null) {
+          factors.push(factor);
+          whole = productOf(factors);
+          continue;
+        }
+        whole = { kind: 'repeat', count, inner: factor, ...span(whole, factor) };
       }
       factors.splice(0, factors.length, whole);
     }
@@ -115,49 +105,6 @@ class TapeReader {
     return { kind: 'relief', face, factor: factor.value, ...span(face, factor) };
   }
 
-  private pitched(plan: TapeExpression): TapeExpression {
-    const first = this.number('a pitch, as in @ 32deg or @ 8:12');
-    const after = this.next();
-    if (after.kind === 'degrees') {
-      if (first.value > STEEPEST_DEGREES) {
-        throw new TapeError({
-          message: `${first.text}° is steeper than ${STEEPEST_DEGREES}°: measure the surface as it stands`,
-          position: first.at,
-          length: first.length,
-        });
-      }
-      const pitch: Pitch = { kind: 'degrees', degrees: first.value };
-      return { kind: 'pitched', plan, pitch, ...span(plan, after) };
-    }
-    if (after.kind !== ':') {
-      throw new TapeError({
-        message: `a pitch is in degrees or as rise:run: write ${first.text}deg or ${first.text}:12`,
-        position: first.at,
-        length: first.length,
-        proposal: `${first.text}deg`,
-      });
-    }
-    const run = this.number('the run of the pitch, as in @ 8:12');
-    if (run.value === 0)
-      throw new TapeError({ message: 'a run of 0 makes no pitch', position: run.at, length: run.length });
-    const steepness = (Math.atan2(first.value, run.value) * 180) / Math.PI;
-    if (steepness > STEEPEST_DEGREES) {
-      throw new TapeError({
-        message: `${first.text}:${run.text} is steeper than ${STEEPEST_DEGREES}°: measure the surface as it stands`,
-        position: first.at,
-        length: run.at + run.length - first.at,
-      });
-    }
-    const pitch: Pitch = { kind: 'ratio', rise: first.value, run: run.value };
-    return { kind: 'pitched', plan, pitch, ...span(plan, run) };
-  }
-
-  private number(expected: string): NumberToken {
-    const token = this.next();
-    if (token.kind !== 'number') throw unexpected(token, expected);
-    return token;
-  }
-
   private factor(): TapeExpression {
     const token = this.next();
     if (token.kind === '(') return this.bracket(token);
@@ -165,8 +112,9 @@ class TapeReader {
     if (token.kind !== 'number') throw unexpected(token, 'a number, a shape or "("');
     const after = this.peek();
     if (after.kind === '(') return this.repeat(token);
+    if (after.kind === 'of') return this.repeat(token);
     if (after.kind === 'pieces') return this.pieces(token);
-    if (after.kind !== 'area-unit') return this.measure(token);
+    if (after.kind !== 'area-unit') return lengthAt(this, token);
     this.next();
     return { kind: 'area', value: token.value, unit: after.unit, ...span(token, after) };
   }
@@ -184,7 +132,7 @@ class TapeReader {
 
   private repeat(count: NumberToken): TapeExpression {
     const open = this.next();
-    if (!Number.isInteger(count.value) || count.value < 1) {
+    if (!isCount(count.value)) {
       throw new TapeError({
         message: `"${count.text}(" repeats what is in the brackets, so it must be a whole number of 1 or more; to multiply write ${count.text} x (`,
         position: count.at,
@@ -192,7 +140,7 @@ class TapeReader {
         proposal: `${count.text} x `,
       });
     }
-    const inner = this.bracket(open);
+    const inner = open.kind === 'of' ? this.product() : this.bracket(open);
     return { kind: 'repeat', count: count.value, inner, ...span(count, inner) };
   }
 
@@ -235,25 +183,26 @@ class TapeReader {
       proposal: ')',
     });
   }
+}
 
-  private measure(first: NumberToken): TapeExpression {
-    const unit = this.peek();
-    if (unit.kind !== 'unit')
-      return { kind: 'length', parts: [{ value: first.value, unit: null }], ...span(first, first) };
-    this.next();
-    let last: Place = unit;
-    const parts: LengthPart[] = [{ value: first.value, unit: unit.unit }];
-    for (
-      let more = this.peek(), its = this.peek(1);
-      more.kind === 'number' && its.kind === 'unit';
-      more = this.peek(), its = this.peek(1)
-    ) {
-      parts.push({ value: more.value, unit: its.unit });
-      last = its;
-      this.index += 2;
-    }
-    return { kind: 'length', parts, ...span(first, last) };
-  }
+interface Term {
+  readonly sign: 1 | -1;
+  readonly term: TapeExpression;
+}
+
+/** @throws TapeError where a pitch behind a subtraction may be meant for all that stands before it */
+function pitchOfAll(terms: readonly Term[]): void {
+  const last = terms.at(-1);
+  if (last?.sign !== -1 || last.term.kind !== 'pitched') return;
+  const { term } = last;
+  const isInBrackets = term.at !== term.plan.at;
+  if (isInBrackets || terms.some((own) => own !== last && own.term.kind === 'pitched')) return;
+  throw new TapeError({
+    message:
+      'the pitch belongs to what is taken away alone: put brackets around all that is pitched, or around what is taken away with its pitch',
+    position: term.at,
+    length: term.length,
+  });
 }
 
 function productOf(factors: readonly TapeExpression[]): TapeExpression {
@@ -264,15 +213,11 @@ function productOf(factors: readonly TapeExpression[]): TapeExpression {
     : { kind: 'product', factors: [...factors], ...span(first, factors.at(-1) ?? first) };
 }
 
-function span(first: Place, last: Place): Place {
-  return { at: first.at, length: last.at + last.length - first.at };
-}
+const isCount = (value: number) => Number.isInteger(value) && value >= 1;
 
-function unexpected(token: TapeToken, expected: string): TapeError {
-  const came = token.kind === 'end' ? 'the measurement ends here' : `"${token.text}" stands here`;
-  return new TapeError({
-    message: `expected ${expected}, but ${came}`,
-    position: token.at,
-    length: Math.max(1, token.length),
-  });
+/** A whole number without a unit; null for all else. */
+function bareCount(expression: TapeExpression): number | null {
+  if (expression.kind !== 'length' || expression.parts.length !== 1) return null;
+  const [part] = expression.parts;
+  return part?.unit === null && isCount(part.value) ? part.value : null;
 }

@@ -3,14 +3,14 @@ import { TapeError } from './tape-fault.ts';
 import { TAPE_SHAPES } from './tape-shape.ts';
 import type { TapeShape } from './tape-shape.ts';
 
-export type AreaUnit = 'm2' | 'sqft';
+export type AreaUnit = 'm2' | 'sqft' | 'acre' | 'are' | 'ha';
 
 export type TapeToken = { readonly at: number; readonly length: number; readonly text: string } & (
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'unit'; readonly unit: LengthUnit }
   | { readonly kind: 'area-unit'; readonly unit: AreaUnit }
   | { readonly kind: 'shape'; readonly shape: TapeShape }
-  | { readonly kind: Sign | 'pieces' | 'degrees' | 'end' }
+  | { readonly kind: Sign | 'pieces' | 'of' | 'degrees' | 'end' }
 );
 type Sign = '+' | '-' | 'x' | '*' | '(' | ')' | ',' | '@' | ':';
 
@@ -37,6 +37,11 @@ const LENGTH_WORDS: Readonly<Record<string, LengthUnit>> = {
   yd: 'yd',
   yard: 'yd',
   yards: 'yd',
+  // Running.
+  lf: 'ft',
+  lm: 'm',
+  rm: 'm',
+  lfm: 'm',
 };
 const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
   m2: 'm2',
@@ -45,9 +50,44 @@ const AREA_WORDS: Readonly<Record<string, AreaUnit>> = {
   sqft: 'sqft',
   ft2: 'sqft',
   'ft²': 'sqft',
+  sf: 'sqft',
+  squarefoot: 'sqft',
+  squarefeet: 'sqft',
+  qm: 'm2',
+  squaremetre: 'm2',
+  squaremetres: 'm2',
+  squaremeter: 'm2',
+  squaremeters: 'm2',
+  acre: 'acre',
+  acres: 'acre',
+  a: 'are',
+  are: 'are',
+  ares: 'are',
+  ha: 'ha',
+  hectare: 'ha',
+  hectares: 'ha',
 };
 const DEGREE_WORDS: ReadonlySet<string> = new Set(['deg', 'degree', 'degrees', '°']);
-const PIECE_WORDS: ReadonlySet<string> = new Set(['pcs', 'pc', 'piece', 'pieces']);
+const PIECE_WORDS: ReadonlySet<string> = new Set([
+  'pcs',
+  'pc',
+  'piece',
+  'pieces',
+  'no',
+  'nos',
+  'ea',
+  'each',
+  'stk',
+]);
+/** Signs as they are said. */
+const SIGN_WORDS: Readonly<Record<string, Sign>> = {
+  by: 'x',
+  times: 'x',
+  plus: '+',
+  minus: '-',
+  less: '-',
+  without: '-',
+};
 const SIGNS: Readonly<Record<string, Sign>> = {
   '+': '+',
   '-': '-',
@@ -62,9 +102,23 @@ const SIGNS: Readonly<Record<string, Sign>> = {
   ';': ',',
 };
 
-const WORD = /^(?:m²|ft²|m2|ft2|[a-z]+|['"′″’”°])/i;
+/** A number and its unit may be several words: "sq. ft", "no.". */
+const WORD = /^(?:m²|ft²|m2|ft2|sq\.?\s*(?:ft|m)\b|square\s+[a-z]+|no\.|[a-z]+|['"′″’”°])/i;
 /** A number, or a whole one with a fraction as tapes in inches have it: `6 1/2`. */
 const NUMBER = /^(?:(?:(\d+)\s+)?(\d+)\/(\d+)|\d+(?:\.\d*)?|\.\d+)/;
+/** The same with one of the signs for a fraction. */
+const FRACTION = /^(\d+)?\s*([½¼¾⅓⅔⅛⅜⅝⅞])/;
+const FRACTIONS: Readonly<Record<string, number>> = {
+  '½': 1 / 2,
+  '¼': 1 / 4,
+  '¾': 3 / 4,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+};
 
 /**
  * The words of a tape expression, ending with an `end` token.
@@ -82,7 +136,7 @@ export function tapeTokens(text: string): readonly TapeToken[] {
       at += space[0].length;
       continue;
     }
-    const token = readToken(rest, at, brackets.at(-1) === true);
+    const token = readToken(rest, at, { inList: brackets.at(-1) === true, inShape: brackets.includes(true) });
     if (token.kind === '(') brackets.push(tokens.at(-1)?.kind === 'shape');
     if (token.kind === ')') brackets.pop();
     tokens.push(token);
@@ -92,21 +146,24 @@ export function tapeTokens(text: string): readonly TapeToken[] {
   return tokens;
 }
 
-function readToken(rest: string, at: number, inShape: boolean): TapeToken {
-  if (inShape && rest.startsWith(',')) return { kind: ',', at, length: 1, text: ',' };
-  return numberAt(rest, at, inShape) ?? signAt(rest, at) ?? wordAt(rest, at);
+/** Whether the next brackets around are those of a shape, or any are. */
+interface Around {
+  readonly inList: boolean;
+  readonly inShape: boolean;
 }
 
-function numberAt(rest: string, at: number, inShape: boolean): TapeToken | undefined {
-  const comma = /^\d+,\d+/.exec(rest);
-  if (comma && !inShape) {
-    const proposal = comma[0].replace(',', '.');
-    throw new TapeError({
-      message: `decimals take a point: write ${proposal}`,
-      position: at,
-      length: comma[0].length,
-      proposal,
-    });
+function readToken(rest: string, at: number, around: Around): TapeToken {
+  if (around.inList && rest.startsWith(',')) return { kind: ',', at, length: 1, text: ',' };
+  return numberAt(rest, at, around) ?? signAt(rest, at) ?? wordAt(rest, at);
+}
+
+function numberAt(rest: string, at: number, { inList, inShape }: Around): TapeToken | undefined {
+  const comma = inList ? undefined : commaNumberAt(rest, at, inShape);
+  if (comma) return comma;
+  const fraction = FRACTION.exec(rest);
+  if (fraction) {
+    const [text, whole = '0', sign = ''] = fraction;
+    return { kind: 'number', value: Number(whole) + (FRACTIONS[sign] ?? 0), at, length: text.length, text };
   }
   const match = NUMBER.exec(rest);
   if (!match) return undefined;
@@ -119,6 +176,28 @@ function numberAt(rest: string, at: number, inShape: boolean): TapeToken | undef
       ? Number(text)
       : Number(whole ?? 0) + Number(above) / Number(below);
   return { kind: 'number', value, at, length: text.length, text };
+}
+
+/** With a decimal comma; three figures behind it may be thousands as well. */
+function commaNumberAt(rest: string, at: number, inShape: boolean): TapeToken | undefined {
+  const found = /^(\d+),(\d+)(,\d+)*/.exec(rest);
+  if (!found) return undefined;
+  const [text, whole = '', behind = '', more] = found;
+  const point = `${whole}.${behind}`;
+  if (inShape)
+    throw new TapeError({
+      message: `commas part the lengths of a shape, decimals take a point: write ${point}`,
+      position: at,
+      length: text.length,
+      proposal: point,
+    });
+  if (behind.length === 3 || more !== undefined)
+    throw new TapeError({
+      message: `${text} can be read in two ways: write ${point} for the decimals, ${text.replaceAll(',', '')} for the thousands`,
+      position: at,
+      length: text.length,
+    });
+  return { kind: 'number', value: Number(point), at, length: text.length, text };
 }
 
 function signAt(rest: string, at: number): TapeToken | undefined {
@@ -138,8 +217,11 @@ function wordAt(rest: string, at: number): TapeToken {
     });
   }
   const text = /^(m2|ft2|m²|ft²)/i.exec(word)?.[0] ?? word;
-  const lower = text.toLowerCase();
+  const lower = text.toLowerCase().replace(/[.\s]/g, '');
   const placed = { at, length: text.length, text };
+  const sign = SIGN_WORDS[lower];
+  if (sign) return { kind: sign, ...placed };
+  if (lower === 'of') return { kind: 'of', ...placed };
   const area = AREA_WORDS[lower];
   if (area) return { kind: 'area-unit', unit: area, ...placed };
   const unit = LENGTH_WORDS[lower];
@@ -159,7 +241,7 @@ function unknownWord(word: string, at: number): TapeError {
   const meant = word.length < 3 ? undefined : words.find((w) => slips(word.toLowerCase(), w) === 1);
   return meant === undefined
     ? new TapeError({
-        message: `"${word}" is not a unit or shape that the tape knows: use m, cm, mm, ft, in, yd, m2, sqft, pcs, or tri( ), circle( ), gable( )`,
+        message: `"${word}" is not a unit or shape that the tape knows: use m, cm, mm, ft, in, yd, m2, sqft, acre, ha, pcs, or tri( ), circle( ), gable( )`,
         ...place,
       })
     : new TapeError({
