@@ -66,7 +66,7 @@ export type { AgentFigure } from './handbook/agent-figures.ts';
 export type { Provenance, SourceType } from './catalogue/provenance.ts';
 export { companyValues } from './company/company-values.ts';
 export type { CompanyValue } from './company/company-values.ts';
-export { EMPTY_HANDBOOK, HANDBOOK_PARTS } from './company/company-handbook.ts';
+export { EMPTY_HANDBOOK, HANDBOOK_PARTS, companyHandbookSchema } from './company/company-handbook.ts';
 export type { HandbookPart, CompanyHandbook } from './company/company-handbook.ts';
 export { OWN_ID } from './company/own-entry.ts';
 export type { OwnMaterial, OwnMethod } from './company/own-entry.ts';

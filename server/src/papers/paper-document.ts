@@ -16,20 +16,33 @@ const SIZES: Readonly<Record<SheetSize, number>> = { A4: 8.2, LETTER: 7.9 };
 /** How the layout knows a heading. */
 const HEADING = 1;
 
+/** Below 1 where it has to fit. */
+export interface Scale {
+  readonly letters?: number;
+  /** Of the site plan. */
+  readonly drawing?: number;
+}
+
 /**
  * A paper as pdfmake lays it out.
  * @param pictures of the paper; one that is not there is left out
- * @param scale of its letters, below 1 where it has to fit
  */
 export function paperDocument(
   paper: Paper,
   size: SheetSize,
   pictures: Pictures,
-  scale = 1,
+  { letters = 1, drawing = 1 }: Scale = {},
 ): TDocumentDefinitions {
   const head = [paper.company, paper.job, paper.title].filter((part) => part !== '').join(' · ');
+  // Before what is cut up: labels end the last sheet.
+  const last = paper.parts.findLastIndex(({ isOnOwnSheet }) => !isOnOwnSheet);
   const parts = paper.parts.map((part, i): Content => ({
-    stack: part.blocks.flatMap((block) => blockContent(block, size, pictures, part.person)),
+    stack: [
+      ...part.blocks.flatMap((block) =>
+        blockContent(block, { size, pictures, drawing, person: part.person }),
+      ),
+      ...(i === last && paper.imprint !== '' ? [imprintContent(paper.imprint)] : []),
+    ],
     ...(i > 0 && part.isOnOwnSheet && { pageBreak: 'before' as const }),
   }));
   return {
@@ -44,7 +57,7 @@ export function paperDocument(
       creator: 'Etappe',
       producer: 'Etappe',
     },
-    defaultStyle: { font: 'Reading', fontSize: scale * SIZES[size], color: INK, lineHeight: 1 },
+    defaultStyle: { font: 'Reading', fontSize: letters * SIZES[size], color: INK, lineHeight: 1 },
     header: { ...runs(head), fontSize: 8, margin: [MARGINS[0], 15, MARGINS[2], 0] },
     footer: (page, pages) => ({
       ...runs(pageInWords(page, pages)),
@@ -56,15 +69,16 @@ export function paperDocument(
     pageBreakBefore: (node, around) =>
       node.headlineLevel === HEADING && around.getFollowingNodesOnPage().length === 0,
     images: Object.fromEntries([...pictures].map(([sha256, file]) => [sha256, jpegAddress(file)])),
-    content: [
-      headContent(paper, pictures),
-      ...parts,
-      ...(paper.imprint === ''
-        ? []
-        : [{ ...runs(paper.imprint), fontSize: 7.5, color: QUIET, margin: [0, 12, 0, 0] } as Content]),
-    ],
+    content: [headContent(paper, pictures), ...parts],
   };
 }
+
+const imprintContent = (imprint: string): Content => ({
+  ...runs(imprint),
+  fontSize: 7.5,
+  color: QUIET,
+  margin: [0, 12, 0, 0],
+});
 
 /** Title, job and what it is about, with the logo beside them. */
 function headContent(paper: Paper, pictures: Pictures): Content {
@@ -84,12 +98,15 @@ function headContent(paper: Paper, pictures: Pictures): Content {
   };
 }
 
-function blockContent(
-  block: PaperBlock,
-  size: SheetSize,
-  pictures: Pictures,
-  person: string | null,
-): readonly Content[] {
+/** What a block is laid out in. */
+interface Around {
+  readonly size: SheetSize;
+  readonly pictures: Pictures;
+  readonly drawing: number;
+  readonly person: string | null;
+}
+
+function blockContent(block: PaperBlock, { size, pictures, drawing, person }: Around): readonly Content[] {
   switch (block.is) {
     case 'heading':
       return [{ ...runs(block.text, true), fontSize: 11, margin: [0, 6, 0, 1.5], headlineLevel: HEADING }];
@@ -117,7 +134,7 @@ function blockContent(
     case 'table':
       return [rowTable(block)];
     case 'site-plan':
-      return planContent(block.plan, size);
+      return planContent(block.plan, size, drawing);
     case 'rounds':
       return [roundsTable(block, person)];
     case 'labels':
@@ -179,12 +196,13 @@ const PLAN_SHARE: Readonly<Record<SheetSize, number>> = { A4: 0.86, LETTER: 0.72
 function planContent(
   plan: Extract<PaperBlock, { is: 'site-plan' }>['plan'],
   size: SheetSize,
+  drawing: number,
 ): readonly Content[] {
   const numbered = plan.surfaces
     .flatMap(({ number, name }) => (number === null ? [] : [{ number, name }]))
     .sort((a, b) => a.number - b.number);
   return [
-    { svg: sitePlanSvg(plan), width: PLAN_SHARE[size] * widthOf(size), margin: [0, 1, 0, 2] },
+    { svg: sitePlanSvg(plan), width: drawing * PLAN_SHARE[size] * widthOf(size), margin: [0, 1, 0, 2] },
     { ...runs(numbered.map(({ number, name }) => `${number} ${name}`).join('   ')), fontSize: 8 },
     {
       ...runs(plan.marks.map(({ letter, text }) => `${letter} ${text}`).join('   ')),

@@ -2,6 +2,7 @@ import { createRequire } from 'node:module';
 import type { Paper, PaperKind, SheetSize } from '@etappe/core';
 import type * as PdfMake from 'pdfmake';
 import { paperDocument } from './paper-document.ts';
+import type { Scale } from './paper-document.ts';
 import { PAPER_FONTS } from './paper-fonts.ts';
 import type { Pictures } from './paper-pictures.ts';
 
@@ -16,6 +17,10 @@ pdfmake.setLocalAccessPolicy((path) => files.has(path));
 /** Hung up, put behind a wiper or read out: one sheet, in smaller letters where there is much to say. */
 const ONE_SHEET: readonly PaperKind[] = ['neighbour-notice', 'windscreen-notice', 'toolbox-talk'];
 const SMALLER = [0.94, 0.88, 0.82] as const;
+/** What takes more sheets is tried in smaller letters too: often a line or two go over to another. */
+const USUAL_SHEETS = 10;
+/** A site plan in half its size is still read. */
+const DRAWN: readonly number[] = [1, 0.85, 0.7, 0.55];
 
 /** A paper as a PDF/A file with all its fonts in it. */
 export async function paperPdf(
@@ -23,12 +28,24 @@ export async function paperPdf(
   size: SheetSize,
   pictures: Pictures = new Map(),
 ): Promise<Buffer> {
-  const made = (scale?: number) => pdfmake.createPdf(paperDocument(paper, size, pictures, scale)).getBuffer();
+  const made = (scale?: Scale, own = paper) =>
+    pdfmake.createPdf(paperDocument(own, size, pictures, scale)).getBuffer();
+  const [first, second] = paper.parts;
+  if (first && second?.isOnOwnSheet) {
+    // What is for all stands on one sheet: its drawing gives way.
+    const alone = { ...paper, parts: [first], imprint: '' };
+    let drawing = 1;
+    for (drawing of DRAWN) if (pagesOf(await made({ drawing }, alone)) === 1) break;
+    const whole = await made({ drawing });
+    if (pagesOf(whole) <= USUAL_SHEETS) return whole;
+    const smaller = await made({ drawing, letters: SMALLER[0] });
+    return pagesOf(smaller) < pagesOf(whole) ? smaller : whole;
+  }
   let pdf = await made();
   if (!ONE_SHEET.includes(paper.kind)) return pdf;
-  for (const scale of SMALLER) {
+  for (const letters of SMALLER) {
     if (pagesOf(pdf) === 1) return pdf;
-    pdf = await made(scale);
+    pdf = await made({ letters });
   }
   return pdf;
 }

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,13 +10,14 @@ import {
   CATALOGUE,
   PAPERS_OF_PLAN,
   answerFault,
+  companyHandbookSchema,
   crewOrder,
   orderPaper,
   orderPdfSchema,
   picturesIn,
   plan,
 } from '@etappe/core';
-import type { KeptPhoto, OrderPdf, Paper, Plan, SheetSize, Survey } from '@etappe/core';
+import type { CompanyHandbook, KeptPhoto, OrderPdf, Paper, Plan, SheetSize, Survey } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSurvey, freshApp } from '../test/fresh-app.ts';
@@ -36,10 +38,15 @@ const maker: PdfMaker = {
 };
 let fresh: FreshApp;
 let survey: Survey;
+/** The same of a company that has written all of itself, as it ships. */
+let written: Survey;
 let made: Plan;
 beforeAll(async () => {
   fresh = await freshApp(undefined, maker);
   survey = await demoSurvey();
+  const handbook = await readFile(new URL('../../../demo/handbook.json', import.meta.url), 'utf8');
+  const shipped = companyHandbookSchema.validate(JSON.parse(handbook), { convert: false });
+  written = { ...survey, handbook: shipped.value as CompanyHandbook };
   made = plan(survey, OPTIONS);
 });
 afterAll(async () => {
@@ -115,9 +122,10 @@ describe('the PDF of an order', () => {
   it.each<[SheetSize, number]>([
     ['A4', 10],
     ['LETTER', 10],
-  ])('of the demo takes on %s no more than %d sheets beside its labels', async (size, most) => {
-    const pages = pagesIn(await paperPdf(orderPaper(crewOrder(made, survey), 12), size));
+  ])('of the demo takes on %s no more than %d sheets beside its labels, one for all', async (size, most) => {
+    const pages = pagesIn(await paperPdf(orderPaper(crewOrder(plan(written, OPTIONS), written), 12), size));
     expect(pages.length).toBeLessThanOrEqual(most + 1);
+    expect(pages[1]).toMatch(/^\s+Ada$/m);
     pages.forEach((page, i) => {
       expect(page).toContain('Hill observatory, spring clean · Order No. 12');
       expect(page).toContain(`Page ${i + 1} of ${pages.length}`);
