@@ -206,7 +206,9 @@ function Issued({ number }: { readonly number: string }) {
       )}
       <OrderSheet
         order={document}
-        actsFor={(name) => <PersonPdfButton order={document} number={order.data.number} name={name} />}
+        actsFor={(name) => (
+          <PersonPdfButton key={name} order={document} number={order.data.number} name={name} />
+        )}
         now={nowAt(survey.property.place.timeZone)}
         heading={say('order-no-issued-by', {
           number: order.data.number,
