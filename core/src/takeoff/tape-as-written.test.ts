@@ -69,6 +69,9 @@ describe('an area as people write it', () => {
     ['85 square metres', 'metric', 85],
     ['0.25 acre', 'us', 0.25 * 43_560 * FOOT ** 2],
     ['2 a', 'metric', 200],
+    ['perimeter 116 x 9', 'us', 1044 * FOOT ** 2],
+    ['12x6 + 10%', 'metric', 79.2],
+    ['12x6 - 4(1x2) + 12.5% + 1m2', 'metric', 73],
     ['0.1 ha', 'metric', 1000],
     ['3500mm x 2400mm', 'metric', 8.4],
     ['24 x 600mm', 'metric', 14.4],
@@ -77,6 +80,14 @@ describe('an area as people write it', () => {
     const measured = area(text, units);
     if (Number.isNaN(squareMetres)) expect(measured).toContain('3 stand here; decimals take a point');
     else expect(measured).toBeCloseTo(squareMetres, 3);
+  });
+
+  it.each([
+    ['12x6 - 10%', 'take away what is not cleaned with its size'],
+    ['12m + 10%', 'per cent are added to an area'],
+    ['12x6 + 2000%', 'per cent are added to an area'],
+  ])('%s is asked about', (text, words) => {
+    expect(area(text)).toContain(words);
   });
 
   it('with a length that lost its unit is asked about, with what was typed in the answer', () => {

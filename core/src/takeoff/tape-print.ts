@@ -15,7 +15,7 @@ export function printTape(expression: TapeExpression): string {
       return `${expression.count}(${printTape(expression.inner)})`;
     case 'product':
       return expression.factors
-        .map((f) => bracketed(f, ['sum', 'product', 'pitched', 'relief'].includes(f.kind)))
+        .map((factor, i) => bracketed(factor, isWhole(factor) || isLeftOfWhole(expression.factors, i)))
         .join(' x ');
     case 'pitched': {
       const { plan, pitch } = expression;
@@ -34,6 +34,12 @@ export function printTape(expression: TapeExpression): string {
         .join('');
   }
 }
+
+const isWhole = ({ kind }: TapeExpression) => ['sum', 'product', 'pitched', 'relief'].includes(kind);
+
+/** A first number by itself would repeat what stands in brackets behind it. */
+const isLeftOfWhole = ([first, second]: readonly TapeExpression[], i: number) =>
+  i === 0 && first?.kind === 'length' && second !== undefined && isWhole(second);
 
 function bracketed(expression: TapeExpression, needed: boolean): string {
   return needed ? `(${printTape(expression)})` : printTape(expression);

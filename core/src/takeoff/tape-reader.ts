@@ -20,6 +20,7 @@ const LARGEST_RELIEF = 10;
  * factor = count(sum) | count x (sum) | count of product | (sum) | shape(sum {, sum}) | measure; pitch = number deg | rise:run;
  * measure = number area-unit | number pcs | number [unit] {number unit} | feet-inches | feet'inches | metres m centimetres.
  * A hyphen without spaces between feet and inches adds: `5'-6"` is 5 ft 6 in, `5' - 6"` is 6 in less than 5 ft.
+ * `+ 10%` behind an area adds so much to all that stands before it.
  * A bare number after `*` behind an area is a relief factor; elsewhere `*` multiplies as `x` does.
  *
  * @throws TapeError with the position of the fault
@@ -51,18 +52,37 @@ class TapeReader extends TapeCursor {
     this.depth += 1;
     if (this.depth > MAX_DEPTH)
       throw unexpected(this.peek(), `at most ${MAX_DEPTH} brackets inside each other`);
-    const first = this.product();
-    const terms: Term[] = [{ sign: 1, term: first }];
+    let terms: Term[] = [{ sign: 1, term: this.product() }];
     for (let sign = this.peek(); sign.kind === '+' || sign.kind === '-'; sign = this.peek()) {
       this.next();
+      if (this.peek().kind === 'number' && this.peek(1).kind === '%') {
+        terms = [{ sign: 1, term: this.added(sumOf(terms), sign) }];
+        continue;
+      }
       terms.push({ sign: sign.kind === '+' ? 1 : -1, term: this.product() });
     }
     this.depth -= 1;
     pitchOfAll(terms);
-    return terms.length === 1 ? first : { kind: 'sum', terms, ...span(first, terms.at(-1)?.term ?? first) };
+    return sumOf(terms);
+  }
+
+  /** An area with so many per cent more, for waste or relief. */
+  private added(face: TapeExpression, sign: TapeToken): TapeExpression {
+    const share = this.number('per cent');
+    const percent = this.next();
+    const factor = 1 + share.value / 100;
+    if (sign.kind === '-' || dimensionOf(face) !== 2 || factor > LARGEST_RELIEF)
+      throw new TapeError({
+        message:
+          'per cent are added to an area, as in 12x6 + 10%; take away what is not cleaned with its size',
+        position: sign.at,
+        length: percent.at + percent.length - sign.at,
+      });
+    return { kind: 'relief', face, factor, ...span(face, percent) };
   }
 
   private product(): TapeExpression {
+    const isNumber = this.peek().kind === 'number';
     const factors = [this.factor()];
     let whole = productOf(factors);
     for (let sign = this.peek(); ['x', '*', '@'].includes(sign.kind); sign = this.peek()) {
@@ -73,7 +93,7 @@ class TapeReader extends TapeCursor {
       else {
         const isBracket = this.peek().kind === '(';
         const factor = this.factor();
-        const count = isBracket && dimensionOf(factor) === 2 ? bareCount(whole) : null;
+        const count = isNumber && isBracket && dimensionOf(factor) === 2 ? bareCount(whole) : null;
         if (count === null) {
           factors.push(factor);
           whole = productOf(factors);
@@ -183,6 +203,14 @@ class TapeReader extends TapeCursor {
       proposal: ')',
     });
   }
+}
+
+function sumOf(terms: readonly Term[]): TapeExpression {
+  const [first] = terms;
+  if (!first) throw new Error('a sum has a term');
+  return terms.length === 1
+    ? first.term
+    : { kind: 'sum', terms, ...span(first.term, terms.at(-1)?.term ?? first.term) };
 }
 
 interface Term {

@@ -10,9 +10,9 @@ export type TapeToken = { readonly at: number; readonly length: number; readonly
   | { readonly kind: 'unit'; readonly unit: LengthUnit }
   | { readonly kind: 'area-unit'; readonly unit: AreaUnit }
   | { readonly kind: 'shape'; readonly shape: TapeShape }
-  | { readonly kind: Sign | 'pieces' | 'of' | 'degrees' | 'end' }
+  | { readonly kind: Sign | 'pieces' | 'of' | 'degrees' | 'fill' | 'end' }
 );
-type Sign = '+' | '-' | 'x' | '*' | '(' | ')' | ',' | '@' | ':';
+type Sign = '+' | '-' | 'x' | '*' | '(' | ')' | ',' | '@' | ':' | '%';
 
 const LENGTH_WORDS: Readonly<Record<string, LengthUnit>> = {
   m: 'm',
@@ -79,6 +79,8 @@ const PIECE_WORDS: ReadonlySet<string> = new Set([
   'each',
   'stk',
 ]);
+/** Said before a length, and nothing else than that. */
+const FILL_WORDS: ReadonlySet<string> = new Set(['perimeter', 'girth', 'total']);
 /** Signs as they are said. */
 const SIGN_WORDS: Readonly<Record<string, Sign>> = {
   by: 'x',
@@ -99,6 +101,7 @@ const SIGNS: Readonly<Record<string, Sign>> = {
   ')': ')',
   '@': '@',
   ':': ':',
+  '%': '%',
   ';': ',',
 };
 
@@ -139,7 +142,7 @@ export function tapeTokens(text: string): readonly TapeToken[] {
     const token = readToken(rest, at, { inList: brackets.at(-1) === true, inShape: brackets.includes(true) });
     if (token.kind === '(') brackets.push(tokens.at(-1)?.kind === 'shape');
     if (token.kind === ')') brackets.pop();
-    tokens.push(token);
+    if (token.kind !== 'fill') tokens.push(token);
     at += token.length;
   }
   tokens.push({ kind: 'end', at: text.length, length: 0, text: '' });
@@ -221,6 +224,7 @@ function wordAt(rest: string, at: number): TapeToken {
   const placed = { at, length: text.length, text };
   const sign = SIGN_WORDS[lower];
   if (sign) return { kind: sign, ...placed };
+  if (FILL_WORDS.has(lower)) return { kind: 'fill', ...placed };
   if (lower === 'of') return { kind: 'of', ...placed };
   const area = AREA_WORDS[lower];
   if (area) return { kind: 'area-unit', unit: area, ...placed };
