@@ -153,7 +153,7 @@ describe('what is wrong is told with line and column, all of it, and nothing is 
   it.each<[string, readonly string[], string]>([
     ['a material that is not there', ['A', 'cheese'], '2 material: "cheese" is not a material'],
     ['no name', ['', 'concrete'], '2 name: a surface needs a name'],
-    ['a size that cannot be read', ['A', 'concrete', '7.5 by 4'], '2 size: "by" is not a unit'],
+    ['a size that cannot be read', ['A', 'concrete', '7.5 and 4'], '2 size: "and" is not a unit'],
     ['a length', ['A', 'concrete', '12'], '2 size: this is a length'],
     ['a height that is none', ['A', 'concrete', '', 'high'], '2 top (m): "high" is not a number'],
     [
