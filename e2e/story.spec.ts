@@ -118,7 +118,7 @@ test('another way of working is looked at before it is taken; what follows later
   await page.getByRole('button', { name: 'Issue order' }).click();
   await expect(page.getByRole('heading', { name: 'Order No. 1', exact: true })).toBeVisible();
   const sheet = page.locator('.order-sheet');
-  await expect(sheet).toContainText('2026-05-07');
+  await expect(sheet).toContainText('Thursday, 7 May 2026');
   await expect(sheet).toContainText('visit 2 of 2');
   await expect(sheet).toContainText('kiln-dried jointing sand');
   await expect(sheet).not.toContainText('Sodium hypochlorite');
