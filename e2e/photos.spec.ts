@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, saved, test } from './etappe.ts';
+import { expect, keptOnDevice, saved, test } from './etappe.ts';
 
 const demoPhoto = (name: string) =>
   readFileSync(fileURLToPath(new URL(`../demo/photos/${name}.jpg`, import.meta.url)));
@@ -103,9 +103,7 @@ test('a photo taken without a network is kept over a reload and sent when there 
 }) => {
   const job = await etappe.jobId('Hill observatory');
   await page.goto(`${etappe.url}/jobs/${job}/walk/yard-east`);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.reload();
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await keptOnDevice(page);
   await context.setOffline(true);
   await expect(page.locator('.save-mark')).toContainText('offline');
   await input(page, 'Service yard').setInputFiles({

@@ -1,17 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { compiled } from './compiled-problem.ts';
 import { CriticalWork } from './critical-work.ts';
-import type { Lag } from './problem.ts';
-import { operation, problem } from './small-problem.ts';
-
-const after = (from: string, to: string, minSeconds = 0): Lag => ({
-  from,
-  anchor: 'finish',
-  to,
-  minSeconds,
-  maxSeconds: null,
-  rule: 'order',
-});
+import { after, operation, problem } from './small-problem.ts';
 
 /** The clusters by name, of a schedule given by operation as its start and who does it. */
 function critical(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { operation as clusteredOperation, problem as problemOf } from './small-problem.ts';
+import { after, operation as clusteredOperation, problem as problemOf } from './small-problem.ts';
 import { clustersOf } from './cluster-order.ts';
 import { lowerBound } from './lower-bound.ts';
 import type { Lag, Operation, SequenceProblem } from './problem.ts';
@@ -7,14 +7,6 @@ import { seededRandom } from './seeded-random.ts';
 
 const operation = (id: string, seconds: number, more: Partial<Operation> = {}): Operation =>
   clusteredOperation(id, id, seconds, more);
-const after = (from: string, to: string, minSeconds = 0): Lag => ({
-  from,
-  anchor: 'finish',
-  to,
-  minSeconds,
-  maxSeconds: null,
-  rule: 'r',
-});
 const problem = (more: Partial<SequenceProblem>): SequenceProblem =>
   problemOf({ people: ['a', 'b'], machines: {}, ...more });
 

@@ -1,5 +1,5 @@
 import { NO_SET_UP } from './problem.ts';
-import type { Operation, SequenceProblem } from './problem.ts';
+import type { Lag, Operation, SequenceProblem } from './problem.ts';
 
 /** A piece of work that anybody may do at any time at the wall. */
 export const operation = (
@@ -20,6 +20,16 @@ export const operation = (
   ends: NO_SET_UP,
   round: id,
   ...more,
+});
+
+/** The second begins once the first is through, and so much later at least. */
+export const after = (from: string, to: string, minSeconds = 0): Lag => ({
+  from,
+  anchor: 'finish',
+  to,
+  minSeconds,
+  maxSeconds: null,
+  rule: 'order',
 });
 
 /** A visit of one person with a hose and two sprayers, who changes in no time. */

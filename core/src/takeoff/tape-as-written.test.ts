@@ -75,6 +75,8 @@ describe('an area as people write it', () => {
     ['0.1 ha', 'metric', 1000],
     ['3500mm x 2400mm', 'metric', 8.4],
     ['24 x 600mm', 'metric', 14.4],
+    ['116 x 30cm', 'metric', 34.8],
+    ['120 x 6in', 'us', 60 * FOOT ** 2],
     ['tri(3,5; 2)', 'metric', NaN],
   ])('%s (%s)', (text, units, squareMetres) => {
     const measured = area(text, units);
@@ -83,6 +85,7 @@ describe('an area as people write it', () => {
   });
 
   it.each([
+    ['2.5 of 1x2', '2.5 of something: a count is a whole number of 1 or more'],
     ['12x6 - 10%', 'take away what is not cleaned with its size'],
     ['12m + 10%', 'per cent are added to an area'],
     ['12x6 + 2000%', 'per cent are added to an area'],

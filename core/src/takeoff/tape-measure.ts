@@ -21,8 +21,8 @@ const SQUARE_METRES_PER = {
   are: 100,
   ha: 10_000,
 } as const;
-/** Nothing that is cleaned is so long without a unit beside a length in small ones. */
-const LONGEST_BARE = 50;
+/** A bare number above this beside a length in small units is in these: a coping may be 116 m by 30 cm, no wall is 3500 m by 2400 mm. */
+const LONGEST_BARE = 500;
 const SMALL_UNITS: readonly (LengthUnit | null | undefined)[] = ['mm', 'cm', 'in'];
 const DIMENSION_WORDS = ['a count', 'a length', 'an area'] as const;
 

@@ -152,6 +152,12 @@ class TapeReader extends TapeCursor {
 
   private repeat(count: NumberToken): TapeExpression {
     const open = this.next();
+    if (!isCount(count.value) && open.kind === 'of')
+      throw new TapeError({
+        message: `${count.text} of something: a count is a whole number of 1 or more`,
+        position: count.at,
+        length: count.length,
+      });
     if (!isCount(count.value)) {
       throw new TapeError({
         message: `"${count.text}(" repeats what is in the brackets, so it must be a whole number of 1 or more; to multiply write ${count.text} x (`,

@@ -34,8 +34,13 @@ export async function paperPdf(
   if (first && second?.isOnOwnSheet) {
     // What is for all stands on one sheet: its drawing gives way.
     const alone = { ...paper, parts: [first], imprint: '' };
+    // Where no size of it is enough, it stays as it is.
     let drawing = 1;
-    for (drawing of DRAWN) if (pagesOf(await made({ drawing }, alone)) === 1) break;
+    for (const tried of DRAWN)
+      if (pagesOf(await made({ drawing: tried }, alone)) === 1) {
+        drawing = tried;
+        break;
+      }
     const whole = await made({ drawing });
     if (pagesOf(whole) <= USUAL_SHEETS) return whole;
     const smaller = await made({ drawing, letters: SMALLER[0] });
