@@ -2,10 +2,9 @@ import type { Board } from './board.ts';
 import type { CompiledProblem } from './compiled-problem.ts';
 import { lowerBound } from './lower-bound.ts';
 import { Neighbours } from './neighbours.ts';
+import { scheduleCost } from './schedule-cost.ts';
+import type { ScheduleCost } from './schedule-cost.ts';
 import type { Wishes } from './wishes.ts';
-
-/** What a second of the mean finish counts beside a second of the finish of the visit. */
-const MEAN_FINISH_WEIGHT = 0.02;
 
 /**
  * Moves of one cooling, each next one twice as long up to the longest, and how warm it is at its begin and end, as a share of the finish:
@@ -43,13 +42,7 @@ export interface Move extends Wishes {
 }
 
 /** A schedule as the search remembers it: when each operation begins and who does it. */
-interface Found extends Wishes {
-  readonly makespan: number;
-  /** What it is judged by: its finish, its rounds, and what is wanted sooner. */
-  readonly total: number;
-  /** The same with a little of the mean finish, which leads on where many are equal. */
-  readonly cost: number;
-}
+interface Found extends Wishes, ScheduleCost {}
 
 /** Which order, and who does what, is tried next; knows what was best so far and where the search stands. */
 export class Annealing {
@@ -151,28 +144,35 @@ export class Annealing {
 
   /** @param board what came of the move; null where it came to no end @returns whether it is the best so far */
   judge(board: Board | null): boolean {
-    const found = board && this.foundOn(board);
-    const isBest = found !== null && this.takeIn(found);
     const { limit } = this.tried;
-    if (found && limit === Infinity) this.firsts.push(found);
-    if (found && limit < Infinity && found.cost <= limit) this.now = found;
-    if (found && limit < Infinity && (!this.bestOfCooling || isBetter(found, this.bestOfCooling)))
-      this.bestOfCooling = found;
+    const cost = board && scheduleCost(this.of, board);
+    const isBest = cost !== null && (!this.best || isBetter(cost, this.best));
+    const isBestOfCooling = cost !== null && (!this.bestOfCooling || isBetter(cost, this.bestOfCooling));
+    if (board && cost && (isBest || isBestOfCooling || cost.cost <= limit)) {
+      const found = withWishes(cost, board);
+      if (isBest) this.takeIn(found);
+      if (limit === Infinity) this.firsts.push(found);
+      else {
+        if (cost.cost <= limit) this.now = found;
+        if (isBestOfCooling) this.bestOfCooling = found;
+      }
+    }
     if (limit < Infinity) this.cool();
     return isBest;
   }
 
   /** @param board what stands by another way than a move @returns whether it is the best so far */
   judgeOther(board: Board): boolean {
-    return this.takeIn(this.foundOn(board));
+    const cost = scheduleCost(this.of, board);
+    if (this.best && !isBetter(cost, this.best)) return false;
+    this.takeIn(withWishes(cost, board));
+    return true;
   }
 
-  private takeIn(found: Found): boolean {
-    if (this.best && !isBetter(found, this.best)) return false;
+  private takeIn(found: Found): void {
     this.best = found;
     // What is tried next goes on from the cooling that it came of.
     if (this.round === null || this.tried.limit < Infinity) this.now = found;
-    return true;
   }
 
   private cool(): void {
@@ -222,42 +222,15 @@ export class Annealing {
   private anyFirst(): Found | undefined {
     return this.firsts[Math.floor(this.random() * this.firsts.length)];
   }
-
-  private foundOn(board: Board): Found {
-    const { operations, problem } = this.of;
-    let makespan = 0;
-    let sum = 0;
-    for (const { index, seconds } of operations) {
-      const finish = (board.start[index] ?? 0) + seconds;
-      sum += finish;
-      makespan = Math.max(makespan, finish);
-    }
-    const rounds = board.days.reduce((all, day) => all + day.rounds(problem.roundPauseSeconds), 0);
-    const mean = sum / Math.max(1, operations.length);
-    const total = makespan + problem.roundWorthSeconds * rounds + this.late(board);
-    return {
-      keys: Float64Array.from(board.start),
-      people: Int32Array.from(board.person),
-      makespan,
-      total,
-      cost: total + MEAN_FINISH_WEIGHT * mean,
-    };
-  }
-
-  /** By how much what is wanted soon comes later than that, s. */
-  private late({ start }: Board): number {
-    let seconds = 0;
-    for (const { after, then, within } of this.of.soon) {
-      let from = 0;
-      for (const index of after)
-        from = Math.max(from, (start[index] ?? 0) + (this.of.operations[index]?.seconds ?? 0));
-      seconds += Math.max(0, (start[then] ?? 0) - from - within);
-    }
-    return seconds;
-  }
 }
+
+const withWishes = (cost: ScheduleCost, { start, person }: Board): Found => ({
+  ...cost,
+  keys: new Float64Array(start),
+  people: person.slice(),
+});
 
 const byCost = (one: Found, other: Found) => one.cost - other.cost;
 
-const isBetter = (one: Found, other: Found) =>
+const isBetter = (one: ScheduleCost, other: ScheduleCost) =>
   one.total < other.total || (one.total === other.total && one.cost < other.cost - 1e-6);

@@ -7,9 +7,11 @@ import { Decoder, NoPlace } from './decode.ts';
 import { OneByOneDecoder } from './decode-one-by-one.ts';
 import { byPriority } from './priority-order.ts';
 import type { SequenceProblem } from './problem.ts';
+import { scheduleCost } from './schedule-cost.ts';
 import { seededRandom } from './seeded-random.ts';
 import { operation, problem } from './small-problem.ts';
 import { packedVisit, visitProblem } from './visit-problem.ts';
+import type { Wishes } from './wishes.ts';
 
 /** One person: what is applied dwells for 10 to 30 min, and there is a quarter of an hour of other work. */
 const DWELL = problem({
@@ -90,6 +92,70 @@ describe('operations placed one by one', () => {
     }
     expect(seen.placed).toBeGreaterThan(150);
     expect(Math.min(seen.watched, seen.held)).toBeGreaterThan(200);
+  });
+});
+
+/** What came of placing: the schedule and its cost, why there is none, or null where it costs too much. */
+function outcome(decoder: Decoder, oneByOne: OneByOneDecoder, { keys, people }: Wishes, limit = Infinity) {
+  try {
+    const placing = oneByOne.place(keys, people, limit);
+    let step = placing.next();
+    while (!step.done) step = placing.next();
+    if (step.value === null) return null;
+    const { cost } = scheduleCost(decoder.of, decoder.board);
+    return { cost, placements: decoder.schedule(step.value).placements };
+  } catch (error) {
+    if (error instanceof NoPlace) return { cost: Infinity, placements: error.message };
+    throw error;
+  }
+}
+
+describe('an order that begins as the one before did', () => {
+  it('comes to the same as if all of it were placed', () => {
+    const seen = { schedules: 0, without: 0 };
+    const random = seededRandom(11);
+    for (let n = 0; n < 24; n += 1) {
+      const of = compiled(n % 2 === 0 ? visitProblem(n, 18 + n) : packedVisit(n, 12 + n).problem);
+      const anyone = () => Math.floor(random() * (of.people + 1)) - 1;
+      const decoder = new Decoder(of);
+      const remembering = new OneByOneDecoder(decoder);
+      const wishes = {
+        keys: Float64Array.from(of.operations, () => random() * 20_000),
+        people: Int32Array.from(of.operations, anyone),
+      };
+      for (let k = 0; k < 25; k += 1) {
+        const any = Math.floor(random() * of.operations.length);
+        if (k % 2 === 0) wishes.keys[any] = random() * 20_000;
+        else wishes.people[any] = anyone();
+        // Sometimes it stops half way, and goes on from there with the next.
+        if (k % 5 === 4) outcome(decoder, remembering, wishes, 9000);
+        const fresh = new Decoder(of);
+        const whole = outcome(fresh, new OneByOneDecoder(fresh), wishes);
+        expect(outcome(decoder, remembering, wishes)).toEqual(whole);
+        seen[whole && whole.cost < Infinity ? 'schedules' : 'without'] += 1;
+      }
+    }
+    expect(seen.schedules).toBeGreaterThan(300);
+    expect(seen.without).toBeGreaterThan(0);
+  });
+
+  it('is given up only where it costs more than it may', () => {
+    const random = seededRandom(5);
+    let givenUp = 0;
+    for (let n = 0; n < 40; n += 1) {
+      const of = compiled({ ...visitProblem(n, 15 + n), roundWorthSeconds: 180 });
+      const decoder = new Decoder(of);
+      const oneByOne = new OneByOneDecoder(decoder);
+      const wishes = {
+        keys: Float64Array.from(of.operations, () => random() * 20_000),
+        people: Int32Array.from(of.operations, () => -1),
+      };
+      const whole = outcome(decoder, oneByOne, wishes);
+      if (!whole || whole.cost === Infinity) continue;
+      expect(outcome(decoder, oneByOne, wishes, whole.cost + 1)).toEqual(whole);
+      if (outcome(decoder, oneByOne, wishes, 0.9 * whole.cost) === null) givenUp += 1;
+    }
+    expect(givenUp).toBeGreaterThan(5);
   });
 });
 

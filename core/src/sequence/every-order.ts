@@ -1,12 +1,14 @@
 import type { Board } from './board.ts';
 import type { CompiledCluster, CompiledOperation, CompiledProblem } from './compiled-problem.ts';
 import type { Decoder } from './decode.ts';
+import { fewestRounds } from './fewest-rounds.ts';
 import { headsAndTails } from './heads-tails.ts';
+import type { Schedule } from './problem.ts';
 
 /** So few operations have orders that can all be gone through, or as good as. */
 const MOST_OPERATIONS = 30;
 /** Given up after so many placements for each operation. */
-const MOST_ROUNDS = 2500;
+const MOST_ROUNDS = 30_000;
 
 /** Whether going through every order of the operations is worth beginning. */
 export const isSmall = ({ operations, problem }: CompiledProblem) =>
@@ -50,6 +52,8 @@ export class EveryOrder {
   /** By operation, from its start to the end of the visit, s. */
   private readonly tails: Int32Array;
   private readonly loads: readonly Load[];
+  /** The longest way to the end first. */
+  private readonly byTail: readonly CompiledOperation[];
   private readonly roundSeconds: number;
   private placed = 0;
 
@@ -61,6 +65,7 @@ export class EveryOrder {
     this.roundSeconds = of.problem.roundWorthSeconds * fewestRounds(of.operations);
     const after = new Map(headsAndTails(of.problem).map(({ operation, tail }) => [operation.id, tail]));
     this.tails = Int32Array.from(of.operations, ({ id, seconds }) => seconds + (after.get(id) ?? 0));
+    this.byTail = of.operations.toSorted((a, b) => (after.get(b.id) ?? 0) - (after.get(a.id) ?? 0));
   }
 
   /**
@@ -80,6 +85,11 @@ export class EveryOrder {
       yield null;
     }
     this.isThrough = true;
+  }
+
+  /** What is on the board, in order of time. */
+  schedule(makespan: number): Schedule {
+    return this.decoder.schedule(makespan);
   }
 
   /** True where everything stands, false after each placement. */
@@ -161,25 +171,31 @@ export class EveryOrder {
       if (until < last.start) return Infinity;
       least = Math.max(least, Math.max(from, last.start) + (this.tails[operation.index] ?? 0));
     }
-    for (const { count, left, occupies } of this.loads) {
-      if (left === 0) continue;
-      const shared = Math.ceil((left + this.busyAfter(last.start, occupies)) / count);
-      least = Math.max(least, last.start + shared);
-    }
+    for (const load of this.loads) if (load.left > 0) least = Math.max(least, this.leastBy(load, last.start));
     return least;
   }
 
-  /** Placed work after a time, s. */
-  private busyAfter(time: number, occupies: Load['occupies']): number {
+  /**
+   * What is left of all work whose way to the end is as long as a given one, shared by all who may do it, and that way, s; for the way of
+   * each. What came last is the earliest that anything more begins.
+   */
+  private leastBy({ count, needs, occupies }: Load, from: number): number {
     const { start, person } = this.decoder.board;
+    let least = 0;
     let seconds = 0;
-    for (const operation of this.of.operations) {
-      const from = start[operation.index] ?? -1;
-      if (from < 0 || from + operation.seconds <= time) continue;
-      if (!occupies(operation, person[operation.index] ?? -1)) continue;
-      seconds += from + operation.seconds - Math.max(from, time);
+    for (const operation of this.byTail) {
+      const at = start[operation.index] ?? -1;
+      if (at < 0) {
+        if (!needs(operation)) continue;
+        seconds += operation.seconds;
+      } else {
+        if (at + operation.seconds <= from || !occupies(operation, person[operation.index] ?? -1)) continue;
+        seconds += at + operation.seconds - Math.max(at, from);
+      }
+      const tail = (this.tails[operation.index] ?? 0) - operation.seconds;
+      least = Math.max(least, from + Math.ceil(seconds / count) + tail);
     }
-    return seconds;
+    return least;
   }
 }
 
@@ -207,15 +223,4 @@ function loadsOf({ operations, people, machines }: CompiledProblem): readonly Lo
     return load(count, needs, needs);
   });
   return [everybody, ...each, ...ofMachines];
-}
-
-/** Work at one place, or of one round, may all be one round; no two that are not joined by any of these ever are. */
-function fewestRounds(operations: readonly CompiledOperation[]): number {
-  const joined = new Map<string, string>();
-  const root = (key: string): string => {
-    const up = joined.get(key);
-    return up === undefined || up === key ? key : root(up);
-  };
-  for (const { place, round } of operations) joined.set(root(`place ${place}`), root(`round ${round}`));
-  return new Set(operations.map(({ place }) => root(`place ${place}`))).size;
 }

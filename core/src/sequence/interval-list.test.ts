@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { IntervalList, crowdedUntil } from './interval-list.ts';
+import { IntervalList, insertAt, removeAt } from './interval-list.ts';
 
 const interval = fc
   .record({ start: fc.nat(300), length: fc.integer({ min: 1, max: 80 }) })
@@ -37,26 +37,66 @@ describe('a list of intervals', () => {
   });
 });
 
+/** Intervals in a list. */
+function listOf(...intervals: readonly { readonly start: number; readonly finish: number }[]) {
+  const list = new IntervalList<{ readonly start: number; readonly finish: number }>();
+  for (const one of intervals) list.insert(one);
+  return list;
+}
+
 describe('crowding', () => {
   it('is where as many overlap as there are, until the first of them ends', () => {
-    const two = [
-      { start: 0, finish: 50 },
-      { start: 20, finish: 40 },
-    ];
-    expect(crowdedUntil(two, 2, 0)).toBe(40);
-    expect(crowdedUntil(two, 3, 0)).toBeNull();
+    const two = listOf({ start: 0, finish: 50 }, { start: 20, finish: 40 });
+    expect(two.crowdedUntil(2, 0, 60)).toBe(40);
+    expect(two.crowdedUntil(3, 0, 60)).toBeNull();
+    expect(two.crowdedUntil(2, 40, 60)).toBeNull();
   });
 
   it('is not where they follow each other', () => {
-    const turns = [
-      { start: 0, finish: 10 },
-      { start: 10, finish: 20 },
-    ];
-    expect(crowdedUntil(turns, 2, 0)).toBeNull();
-    expect(crowdedUntil(turns, 1, 0)).toBe(10);
+    const turns = listOf({ start: 0, finish: 10 }, { start: 10, finish: 20 });
+    expect(turns.crowdedUntil(2, 0, 20)).toBeNull();
+    expect(turns.crowdedUntil(1, 0, 20)).toBe(10);
   });
 
   it('is always where there is none', () => {
-    expect(crowdedUntil([{ start: 5, finish: 9 }], 1, 5)).toBe(9);
+    expect(listOf({ start: 5, finish: 9 }).crowdedUntil(1, 5, 9)).toBe(9);
+  });
+
+  it('is told apart second by second, whatever overlaps', () => {
+    const seen = { crowded: 0, free: 0 };
+    fc.assert(
+      fc.property(
+        fc.array(interval, { maxLength: 12 }),
+        interval,
+        fc.integer({ min: 1, max: 4 }),
+        (all, span, count) => {
+          const inUse = (at: number) => all.filter((i) => i.start <= at && at < i.finish);
+          const times = Array.from({ length: span.finish - span.start }, (_, i) => span.start + i);
+          const full = times.find((at) => inUse(at).length >= count);
+          const until = listOf(...all).crowdedUntil(count, span.start, span.finish);
+          if (full === undefined) expect(until).toBeNull();
+          else expect(until).toBe(Math.min(...inUse(full).map(({ finish }) => finish)));
+          seen[full === undefined ? 'free' : 'crowded'] += 1;
+        },
+      ),
+    );
+    expect(Math.min(seen.crowded, seen.free)).toBeGreaterThan(10);
+  });
+});
+
+describe('a list in order', () => {
+  it('takes in and gives up at any place what splicing would', () => {
+    fc.assert(
+      fc.property(fc.array(fc.nat(9), { maxLength: 9 }), fc.nat(9), fc.nat(), (all, value, nth) => {
+        const [put, spliced] = [[...all], [...all]];
+        const at = nth % (all.length + 1);
+        insertAt(put, at, value);
+        spliced.splice(at, 0, value);
+        expect(put).toEqual(spliced);
+        removeAt(put, nth % put.length);
+        spliced.splice(nth % spliced.length, 1);
+        expect(put).toEqual(spliced);
+      }),
+    );
   });
 });

@@ -110,10 +110,7 @@ export class Neighbours {
   }
 }
 
-const copyOf = ({ keys, people }: Wishes): Wishes => ({
-  keys: Float64Array.from(keys),
-  people: Int32Array.from(people),
-});
+const copyOf = ({ keys, people }: Wishes): Wishes => ({ keys: keys.slice(), people: people.slice() });
 
 const keyOf = ({ keys }: Wishes, cluster: CompiledCluster | undefined) =>
   keys[cluster?.operations[0]?.index ?? -1] ?? 0;

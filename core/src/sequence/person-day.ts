@@ -1,4 +1,5 @@
 import type { ChangeTable, CompiledOperation } from './compiled-problem.ts';
+import { insertAt, removeAt } from './interval-list.ts';
 
 /** What one person does when, in the order of time, and what they have to change between. */
 export class PersonDay {
@@ -6,10 +7,13 @@ export class PersonDay {
   private readonly starts: number[] = [];
   private readonly changes: readonly ChangeTable[];
   private readonly state: number[];
+  /** By kind of change, whether what was left before still stands; of `lacksTime` alone. */
+  private readonly still: boolean[];
 
   constructor(changes: readonly ChangeTable[]) {
     this.changes = changes;
     this.state = changes.map(() => -1);
+    this.still = changes.map(() => false);
   }
 
   clear(): void {
@@ -19,14 +23,14 @@ export class PersonDay {
 
   add(operation: CompiledOperation, start: number): void {
     const at = this.firstFrom(start + 1);
-    this.work.splice(at, 0, operation);
-    this.starts.splice(at, 0, start);
+    insertAt(this.work, at, operation);
+    insertAt(this.starts, at, start);
   }
 
   remove(operation: CompiledOperation, start: number): void {
     const at = this.work.indexOf(operation, this.firstFrom(start));
-    this.work.splice(at, 1);
-    this.starts.splice(at, 1);
+    removeAt(this.work, at);
+    removeAt(this.starts, at);
   }
 
   /** When they are through with what they would be at over a span, or with a change for it; null when they are free. */
@@ -41,17 +45,32 @@ export class PersonDay {
     return this.changes.length === 0 ? null : this.change(operation, start, at, last ? lastFinish : null);
   }
 
-  /** The first work that overlaps a span and fulfils a test: when it ends. */
-  busyUntil(start: number, finish: number, test: (operation: CompiledOperation) => boolean): number | null {
-    let at = this.firstFrom(start);
-    if (at > 0 && (this.starts[at - 1] ?? 0) + (this.work[at - 1]?.seconds ?? 0) > start) at -= 1;
-    for (; at < this.work.length; at += 1) {
+  /** The first work over a span that is outside a zone: when it ends. */
+  busyOutside(start: number, finish: number, zone: number): number | null {
+    for (let at = this.firstOver(start); at < this.work.length; at += 1) {
       const operation = this.work[at];
       const from = this.starts[at] ?? 0;
       if (!operation || from >= finish) return null;
-      if (test(operation)) return from + operation.seconds;
+      if (operation.zone !== zone) return from + operation.seconds;
     }
     return null;
+  }
+
+  /** The first work over a span that is at one of some places: when it ends. */
+  busyAt(start: number, finish: number, places: ReadonlySet<number>): number | null {
+    for (let at = this.firstOver(start); at < this.work.length; at += 1) {
+      const operation = this.work[at];
+      const from = this.starts[at] ?? 0;
+      if (!operation || from >= finish) return null;
+      if (places.has(operation.place)) return from + operation.seconds;
+    }
+    return null;
+  }
+
+  /** Index of the first work that is not over at a time. */
+  private firstOver(time: number): number {
+    const at = this.firstFrom(time);
+    return at > 0 && (this.starts[at - 1] ?? 0) + (this.work[at - 1]?.seconds ?? 0) > time ? at - 1 : at;
   }
 
   lastFinish(): number {
@@ -111,8 +130,13 @@ export class PersonDay {
    * @param changed what that left; once later work has changed all of it, nothing depends on it any more
    */
   private lacksTime(from: number, finish: number, changed: readonly number[]): number | null {
-    const still = changed.map((set) => set >= 0);
-    let open = still.filter(Boolean).length;
+    if (from >= this.work.length) return null;
+    const { still } = this;
+    let open = 0;
+    for (let k = 0; k < still.length; k += 1) {
+      still[k] = (changed[k] ?? -1) >= 0;
+      if (still[k]) open += 1;
+    }
     let before = finish;
     for (let i = from; i < this.work.length; i += 1) {
       const next = this.work[i];
@@ -138,7 +162,7 @@ export class PersonDay {
     state.fill(-1);
     let missing = state.length;
     for (let i = at - 1; i >= 0 && missing > 0; i -= 1) {
-      const ends = this.work[i]?.ends ?? [];
+      const ends = this.work[i]?.ends ?? NOTHING;
       for (let k = 0; k < state.length; k += 1) {
         const set = ends[k] ?? -1;
         if (set < 0 || state[k] !== -1) continue;
@@ -177,3 +201,5 @@ export class PersonDay {
     return low;
   }
 }
+
+const NOTHING: readonly number[] = [];

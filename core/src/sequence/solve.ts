@@ -50,16 +50,16 @@ export function* solve(
   const oneByOne = new OneByOneDecoder(decoder);
   const annealing = new Annealing(of, seededRandom(seed));
   let missed = 0;
-  let everyOrder = isSmall(of) ? new EveryOrder(of, decoder) : null;
+  const everyOrder = isSmall(of) ? new EveryOrder(of, new Decoder(of, mostTrials)) : null;
+  let orders = everyOrder?.goThrough(() => annealing.total);
   for (let move = 0; move < Math.max(1, budget); move += 1) {
-    if (everyOrder && annealing.hasCooled) {
-      for (const board of everyOrder.goThrough(() => annealing.total)) {
-        if (!board) move += 1;
-        yield board && annealing.judgeOther(board) ? decoder.schedule(annealing.makespan) : null;
-        if (move >= budget) return;
-      }
+    if (everyOrder && orders && annealing.hasCooled && move % 2 === 0) {
+      const { done, value } = orders.next();
+      const isBetter = value && annealing.judgeOther(value);
+      yield isBetter ? everyOrder.schedule(annealing.makespan) : null;
+      if (!done) continue;
       if (everyOrder.isThrough && of.clusters.length === of.operations.length) return;
-      everyOrder = null;
+      orders = undefined;
     }
     const isFirst = move < FIRST_SCHEDULES || !annealing.hasAny;
     const found = yield* placed(
