@@ -1,7 +1,9 @@
 /** Arrows between workspaces and rooms: core ← server, core ← web, no circles, lower rooms never import higher ones. */
 const ROOMS = [
+  ['language'],
   ['quantity'],
   ['messages'],
+  ['words'],
   ['takeoff', 'catalogue'],
   ['company'],
   ['survey', 'diagnosis'],
@@ -25,6 +27,7 @@ const ROOMS = [
 /** Rooms of the interface that pages share, from the ground up. A page is on no floor: it imports these, never another page. */
 const SHARED_ROOMS = [
   ['messages'],
+  ['language'],
   ['drawing', 'quantity-fields', 'instruments'],
   ['survey-edits'],
   ['photos', 'planning', 'interchange', 'lists'],
@@ -83,17 +86,21 @@ module.exports = {
       to: { path: '^(server|e2e)/' },
     },
     {
-      // The messages' own entrance is light: the first page says something before the engine is there.
+      // The entrances of messages and languages are light: the first page says something before the engine is there.
+      // Each language has one, so that only who speaks it fetches it.
       name: 'core-only-by-its-index',
       severity: 'error',
       from: { path: '^(server|web)/' },
-      to: { path: '^core/src/', pathNot: '^core/src/(index|messages/sayer)\\.ts$' },
+      to: {
+        path: '^core/src/',
+        pathNot: '^core/src/(index|messages/sayer|language/(speak|spoken)|words/(german|spanish))\\.ts$',
+      },
     },
     {
       name: 'sequence-knows-no-chemistry',
       severity: 'error',
       from: { path: '^core/src/sequence/' },
-      to: { path: '^core/src/(?!sequence/|quantity/)' },
+      to: { path: '^core/src/(?!sequence/|quantity/|messages/|language/)' },
     },
     {
       name: 'the-judge-shares-no-code-with-what-it-judges',

@@ -1,5 +1,9 @@
 /** The core's one door: every name that server, web and scripts may use, a line each by the file it comes from. */
 
+export { LANGUAGES, LANGUAGE_NAMES } from './language/language.ts';
+export type { Language, Words } from './language/language.ts';
+export { idInWords, word } from './language/in-language.ts';
+export { LANGUAGE } from './language/spoken.ts';
 export { isReadyToUse } from './catalogue/agent.ts';
 export {
   CATALOGUE,
@@ -314,7 +318,7 @@ export { lotOnDay } from './supply/stock-shelf.ts';
 export { mixLife } from './catalogue/data/mix-life.ts';
 export { drawnFraction } from './mixing/injector.ts';
 export { daysAfter } from './quantity/calendar.ts';
-export { listed, lowerFirst } from './quantity/words.ts';
+export { listed, lowerFirst, upperFirst } from './quantity/words.ts';
 export {
   changedHouse,
   changedWeather,
@@ -361,8 +365,8 @@ export {
 export type { JobSummary, JobsPage, JobsQuery, NewJob, OpenedJob, PreviousJob } from './wire/jobs.ts';
 export { orderPdfSchema } from './wire/order-pdf.ts';
 export type { OrderPdf } from './wire/order-pdf.ts';
-export { issueSchema, issuedOrderSchema, orderDocumentSchema } from './wire/orders.ts';
-export type { IssueRequest, IssuedOrder, OrderDocument } from './wire/orders.ts';
+export { issueSchema, issuedOrderSchema, orderDocumentSchema, orderWordingSchema } from './wire/orders.ts';
+export type { IssueRequest, IssuedOrder, OrderDocument, OrderWording } from './wire/orders.ts';
 export { pageSchema } from './wire/page.ts';
 export type { FoundPage } from './wire/page.ts';
 export { propertiesPageSchema } from './wire/properties.ts';

@@ -1,3 +1,4 @@
+import { called } from '../language/in-language.ts';
 import type { MaterialFamily } from './material.ts';
 import type { WorkTemplate } from './method.ts';
 
@@ -42,9 +43,9 @@ export interface Solids {
 }
 
 export type Severity = 1 | 2 | 3 | 4;
-export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
+export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = called({
   1: 'trace',
   2: 'visible film',
   3: 'covered',
   4: 'caked',
-};
+});

@@ -1,3 +1,4 @@
+import { called } from '../language/in-language.ts';
 import type { AgentClass } from './agent.ts';
 
 /** Tools and deliveries with what they do to a face. */
@@ -41,10 +42,10 @@ export interface Jet {
 
 export const MACHINE_KINDS = ['sprayer', 'hose', 'pressure-washer', 'surface-cleaner', 'hot-washer'] as const;
 export type MachineKind = (typeof MACHINE_KINDS)[number];
-export const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {
+export const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = called({
   sprayer: 'Sprayer',
   hose: 'Garden hose with fan',
   'pressure-washer': 'Pressure washer',
   'surface-cleaner': 'Surface cleaner',
   'hot-washer': 'Hot washer',
-};
+});

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import { LANGUAGES } from '../language/language.ts';
+import type { Language } from '../language/language.ts';
 
 /** Somebody who works for the company. */
 export interface CompanyPerson {
@@ -10,6 +12,8 @@ export interface CompanyPerson {
   readonly isApprentice: boolean;
   /** What an hour of theirs costs the company, in its own money; null where that is not told. */
   readonly ratePerHour: number | null;
+  /** In which they read their pages of an order; left out or null for the company's. */
+  readonly language?: Language | null;
 }
 
 const MOST_TICKETS = 20;
@@ -22,4 +26,5 @@ export const companyPersonSchema = Joi.object<Omit<CompanyPerson, 'id'>>({
   tickets: ticketsSchema.unique().default([]),
   isApprentice: Joi.boolean().default(false),
   ratePerHour: Joi.number().min(0).max(DEAREST_HOUR).allow(null).default(null),
+  language: Joi.valid(...LANGUAGES, null),
 });

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import { LANGUAGES } from '../language/language.ts';
+import type { Language } from '../language/language.ts';
 import { sha256Schema } from '../quantity/sha256.ts';
 
 /** There is one. */
@@ -17,6 +19,8 @@ export interface CompanyProfile {
   readonly emergencyLine: string;
   /** ISO 4217, in which prices are told; left out by profiles from before it was asked. */
   readonly currency?: string;
+  /** Of its papers and orders, where a person does not read another; English where left out. */
+  readonly language?: Language;
   /** As it was received and is kept with the photos; left out by who has none. */
   readonly logo?: CompanyLogo;
 }
@@ -47,6 +51,7 @@ export const companyProfileSchema = Joi.object<Omit<CompanyProfile, 'id'>>({
   currency: Joi.string()
     .pattern(/^[A-Z]{3}$/)
     .messages({ 'string.pattern.base': '"{#value}" is no currency: write its three letters, as EUR' }),
+  language: Joi.valid(...LANGUAGES),
   logo: Joi.object<CompanyLogo>({ sha256: sha256Schema, widthPixels: pixels, heightPixels: pixels })
     .custom((logo: CompanyLogo, helpers) => {
       const { widthPixels: width, heightPixels: height } = logo;

@@ -1,3 +1,4 @@
+import { idInWords, word } from '../language/in-language.ts';
 import { kept } from '../quantity/kept.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 
@@ -34,18 +35,18 @@ const entry = (
 /** Everything that the handbook has a page for. */
 export const handbookEntries = kept((catalogue: Catalogue): readonly HandbookEntry[] => {
   return [
-    ...catalogue.materials.map((m) => entry('materials', m, m.family, m.synonyms)),
-    ...catalogue.contaminants.map((c) => entry('contaminants', c, c.family, c.synonyms)),
-    ...catalogue.agents.map((a) => entry('agents', a, a.class, [a.basis, ...a.hazards])),
+    ...catalogue.materials.map((m) => entry('materials', m, idInWords(m.family), m.synonyms)),
+    ...catalogue.contaminants.map((c) => entry('contaminants', c, idInWords(c.family), c.synonyms)),
+    ...catalogue.agents.map((a) => entry('agents', a, idInWords(a.class), [a.basis, ...a.hazards])),
     ...catalogue.tools.map((t) =>
-      entry('tools', t, t.jet === null ? 'without a jet' : 'with a jet', [t.handling]),
+      entry('tools', t, word(t.jet === null ? 'without a jet' : 'with a jet'), [t.handling]),
     ),
     ...catalogue.methods.map((m) => entry('methods', m, m.chainOrder, Object.keys(m.treats))),
     ...catalogue.limits.map((l) =>
       entry('limits', { id: l.id, name: l.text.replace(/\{\w+\}/g, '…') }, l.standing, [l.whatCanHappen]),
     ),
     ...[...catalogue.quickTests, ...catalogue.materialTests].map((t) =>
-      entry('tests', t, t.agentClass ?? 'without an agent', [t.how]),
+      entry('tests', t, t.agentClass === null ? word('without an agent') : idInWords(t.agentClass), [t.how]),
     ),
     ...catalogue.schools.map((s) =>
       entry(

@@ -1,7 +1,8 @@
+import { called } from '../language/in-language.ts';
 import type { FactName, FactTest, Limit } from '../catalogue/limit.ts';
 
 /** What each fact is called, in the words of the trade. */
-export const FACT_NAMES: Readonly<Record<FactName, string>> = {
+export const FACT_NAMES: Readonly<Record<FactName, string>> = called({
   material: 'material',
   family: 'family of the material',
   finish: 'finish',
@@ -39,7 +40,7 @@ export const FACT_NAMES: Readonly<Record<FactName, string>> = {
   strips: 'meant to take the seal off',
   strongestGramsPerLitre: 'strength, g/L',
   longestDwellMinutes: 'dwell, min',
-};
+});
 
 /**
  * One test of a limit in words.

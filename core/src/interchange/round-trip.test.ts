@@ -121,7 +121,7 @@ describe('job files', () => {
 
   it('are tried with surveys in which every kind of entry stands', () => {
     const kinds = new Set<string>();
-    for (const file of fc.sample(files, { numRuns: 150, seed: 7 }))
+    for (const file of fc.sample(files, { numRuns: 400, seed: 7 }))
       for (const [list, entries] of Object.entries(soundReading(file).survey))
         if (Array.isArray(entries) && entries.length > 0) kinds.add(list);
     expect([...kinds].sort()).toEqual(

@@ -1,6 +1,7 @@
 import { IntlMessageFormat } from 'intl-messageformat';
+import { LOCALES } from '../language/language.ts';
+import { LOCALE, SPOKEN } from '../language/spoken.ts';
 import { kept } from '../quantity/kept.ts';
-import { LANGUAGE } from '../quantity/numbers.ts';
 
 /** What follows a branch of a plural or a choice is text, not a parameter. */
 type Branch = `${string}one ` | `${string}other ` | `${string}yes ` | `${string}no ` | `${string}=${number} `;
@@ -39,11 +40,16 @@ export interface Sayer<Texts extends MessageTexts> {
   ) => readonly (Piece | string)[];
 }
 
-/** Says the messages of one catalogue, each an ICU text. */
-export function sayer<const Texts extends MessageTexts>(texts: Texts): Sayer<Texts> {
-  const formatOf = kept(
-    (id: string) => new IntlMessageFormat(texts[id] ?? '', LANGUAGE, undefined, { ignoreTag: true }),
-  );
+/**
+ * Says the messages of one catalogue, each an ICU text, in the language that is spoken here.
+ * @param room of the interface, under which other languages have its texts; none for what the engine says
+ */
+export function sayer<const Texts extends MessageTexts>(texts: Texts, room?: string): Sayer<Texts> {
+  const formatOf = kept((id: string) => {
+    const own = SPOKEN.messages[room === undefined ? id : `${room}:${id}`];
+    const locale = own === undefined ? LOCALES.en : LOCALE;
+    return new IntlMessageFormat(own ?? texts[id] ?? '', locale, undefined, { ignoreTag: true });
+  });
   const plainText = kept((id: string) => String(formatOf(id).format({})));
   return {
     say: (id: keyof Texts, params?: object) =>

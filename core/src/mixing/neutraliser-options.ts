@@ -1,3 +1,5 @@
+import { word } from '../language/in-language.ts';
+
 /** A way to bring an active to rest, g of neutraliser per g of active by the reaction. */
 export interface NeutraliserOption {
   readonly name: string;
@@ -10,8 +12,8 @@ export interface NeutraliserOption {
   readonly finish: string;
 }
 
-const CHLORINE_STRIP = 'finished by strip: chlorine reads 0';
-const PH_STRIP = 'finished by strip: pH 6 to 8, on cement and lime that of an untreated wet spot';
+const CHLORINE_STRIP = word('finished by strip: chlorine reads 0');
+const PH_STRIP = word('finished by strip: pH 6 to 8, on cement and lime that of an untreated wet spot');
 const option = (
   name: string,
   active: string,

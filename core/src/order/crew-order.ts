@@ -1,3 +1,5 @@
+import type { Language } from '../language/language.ts';
+import { word } from '../language/in-language.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import { CATALOGUE, contaminantById } from '../catalogue/catalogue.ts';
 import { SAFETY_FALLS, SAFETY_FLOOR } from '../catalogue/data/safety-floor.ts';
@@ -91,6 +93,8 @@ export interface CrewOrder {
   readonly people: readonly {
     readonly id: string;
     readonly name: string;
+    /** In which their pages are; left out for the company's. */
+    readonly language?: Language;
     readonly entries: readonly OrderEntry[];
     /** The same in rounds; not on orders from before a day was read so. */
     readonly rounds?: readonly OrderRound[];
@@ -159,12 +163,13 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
     visit: { number: plan.visitNumber, of: plan.visits.length },
     later: visitOutlines(plan, survey).filter((visit) => visit.number > plan.visitNumber),
     site: [...siteNotes(survey, day), ...reachNotes(plan, survey), ...refillNotes(plan)],
-    people: survey.job.house.crew.map(({ id, name }) => {
+    people: survey.job.house.crew.map(({ id, name, language }) => {
       const own = named.filter(({ person }) => person === id);
       const share = plan.work.shares.find(({ person }) => person === id);
       return {
         id,
         name,
+        ...(language ? { language } : {}),
         entries: onlyWhatDiffers(
           own.flatMap(({ operations }) => operations.map((operation) => writer.entry(operation.id))),
         ),
@@ -187,7 +192,7 @@ export function crewOrder(plan: Plan, survey: Survey): CrewOrder {
         place: writer.placeName(applicationsOf(mix).map(({ surface }) => surface)),
         agent: agent.name,
         product: orderedProduct(catalogue.product(mix.agent)),
-        basis: agent.basis,
+        basis: word(agent.basis),
         mix,
         protection: agent.protection,
         openOnly: mixLife(agent).neverClosed,

@@ -1,3 +1,4 @@
+import { decimal } from '../quantity/numbers.ts';
 import { isPlainRinse } from '../visit/plain-rinse.ts';
 import type { FacedSurvey } from '../survey/face.ts';
 import { isReadyToUse } from '../catalogue/agent.ts';
@@ -254,7 +255,7 @@ export class EntryWriter {
       const { name: tool } = CATALOGUE.tool(stage.tool);
       const verb = stage.kind === 'neutralise' ? say('order/verb/neutralise') : verbOf(stage);
       const stop = jet ? formatStandOff(jetAtStandOff(jet).metres, units) : 'no';
-      const direction = stage.direction?.replace('-', ' ') ?? 'no';
+      const direction = stage.direction === null ? 'no' : say(`order/direction/${stage.direction}`);
       lines.push(told('order/with-tool', { verb, tool, stop, direction }));
     }
     if (jet?.advice) lines.push(told('order/does', { what: jet.advice }));
@@ -262,7 +263,16 @@ export class EntryWriter {
     if (apply?.dwell) {
       const { fromMinutes: from, toMinutes: to, expectedMinutes: aim, lookFromMinutes: look } = apply.dwell;
       const { usefulMinutes: useful } = apply.dwell;
-      lines.push(told('order/dwell', { from, to, aim, look, useful: useful < to ? useful : 'no' }));
+      const minutes = (figure: number) => decimal(figure, 1);
+      lines.push(
+        told('order/dwell', {
+          from: minutes(from),
+          to: minutes(to),
+          aim: minutes(aim),
+          look: minutes(look),
+          useful: useful < to ? minutes(useful) : 'no',
+        }),
+      );
     }
     if (apply?.leaveOn) lines.push(told('order/leave-on'));
     if (stage.bulk) {

@@ -21,9 +21,13 @@ export const isLongOrder = ({ people }: Pick<CrewOrder, 'people'>): boolean =>
 
 /**
  * A crew order as paper: the site for all, each person's rounds, mixes, tools and the labels of the jugs.
- * @param reader whose rounds alone are on it; null for everybody's
+ * @param readers whose rounds alone are on it; null for everybody's
  */
-export function orderPaper(order: CrewOrder, number: number, reader: string | null = null): Paper {
+export function orderPaper(
+  order: CrewOrder,
+  number: number,
+  readers: readonly string[] | null = null,
+): Paper {
   const isLong = isLongOrder(order);
   const mixes = order.mixes.map((mix) => mixInWords(mix, order.units));
   const part = (blocks: readonly PaperBlock[], person: string | null = null): PaperPart => ({
@@ -42,7 +46,7 @@ export function orderPaper(order: CrewOrder, number: number, reader: string | nu
     parts: [
       part(siteBlocks(order)),
       ...order.people
-        .filter(({ name }) => reader === null || name === reader)
+        .filter(({ name }) => readers?.includes(name) ?? true)
         .map((person) => part(personBlocks(person), person.name)),
       { ...part([...mixBlocks(order, mixes), ...endBlocks(order)]), isOnOwnSheet: false },
       ...(mixes.length === 0 ? [] : [{ ...part(labelBlocks(order, mixes)), isOnOwnSheet: true }]),

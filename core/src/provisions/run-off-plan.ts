@@ -1,3 +1,4 @@
+import { word } from '../language/in-language.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
 import { TRADE_DEFAULTS } from '../catalogue/data/trade-defaults.ts';
 import { catchNeutraliserGrams } from '../mixing/neutraliser.ts';
@@ -135,17 +136,19 @@ function neutraliserLine(agentId: string, grams: number, units: UnitSystem): rea
   const neutralisers = [
     say('run-off/neutraliser', {
       kilograms: of(catchNeutraliserGrams(agent, grams)),
-      name: name.toLowerCase(),
+      name: lowerFirst(name),
     }),
     ...neutralisersFor(agent.basis, false)
       .filter((o) => o.name !== basis)
       .map((o) =>
         say(o.neverBeforeAcid ? 'run-off/neutraliser/before-acid' : 'run-off/neutraliser', {
           kilograms: of(grams * o.gramsPerGram),
-          name: o.name,
+          name: word(o.name),
         }),
       ),
   ].reduce((one, other) => say('run-off/or', { one, other }));
   const active = formatMass(roundToStep(grams, 1), units);
-  return [say('run-off/neutralise', { active, agent: agent.basis, neutralisers, reading: own.reading })];
+  return [
+    say('run-off/neutralise', { active, agent: word(agent.basis), neutralisers, reading: own.reading }),
+  ];
 }

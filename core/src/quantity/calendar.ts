@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon';
-import { LANGUAGE } from './numbers.ts';
+import type { Language } from '../language/language.ts';
+import { LANGUAGE, LOCALE } from '../language/spoken.ts';
 
 /** A date by itself, YYYY-MM-DD: its days have 24 hours wherever it is. */
 const dayOf = (date: string) => DateTime.fromISO(date, { zone: 'utc' });
@@ -22,12 +23,19 @@ export function monthsAfter(date: string, months: number): string {
   return written(dayOf(date).plus({ months }));
 }
 
+/** How each language writes a day. */
+const DAYS: Readonly<Record<Language, string>> = {
+  en: 'cccc, d MMMM yyyy',
+  de: 'cccc, d. MMMM yyyy',
+  es: "cccc, d 'de' MMMM 'de' yyyy",
+};
+
 /**
  * A date as it is written to people, with its day of the week.
  * @example dayInWords('2026-06-15') // 'Monday, 15 June 2026'
  */
 export function dayInWords(date: string): string {
-  return dayOf(date).setLocale(LANGUAGE).toFormat('cccc, d MMMM yyyy');
+  return dayOf(date).setLocale(LOCALE).toFormat(DAYS[LANGUAGE]);
 }
 
 /**
@@ -35,7 +43,7 @@ export function dayInWords(date: string): string {
  * @example monthInWords('2026-06-15') // 'June 2026'
  */
 export function monthInWords(date: string): string {
-  return dayOf(date).setLocale(LANGUAGE).toFormat('MMMM yyyy');
+  return dayOf(date).setLocale(LOCALE).toFormat('MMMM yyyy');
 }
 
 /** Days from one date to another, YYYY-MM-DD; below 0 where the second comes before. */

@@ -1,14 +1,12 @@
+import { LOCALE } from '../language/spoken.ts';
 import { kept, keptBy } from './kept.ts';
-
-/** In which people read: of messages and of numbers alike. */
-export const LANGUAGE = 'en';
 
 const KEPT_FIGURES = 20_000;
 
 /** Thousands are not set apart: a figure can be typed as it is read. */
 const formatOf = kept(
   (least: number, most: number) =>
-    new Intl.NumberFormat(LANGUAGE, {
+    new Intl.NumberFormat(LOCALE, {
       minimumFractionDigits: least,
       maximumFractionDigits: most,
       useGrouping: false,

@@ -1,3 +1,4 @@
+import { lowerFirst } from '../quantity/words.ts';
 import { say } from '../messages/message.ts';
 import { contaminantById, lookAlikeById, quickTestById } from '../catalogue/catalogue.ts';
 import { LOOK_ALIKES } from '../catalogue/data/look-alikes.ts';
@@ -173,16 +174,24 @@ function materialQuestion(surface: Face, survey: FacedSurvey): readonly Question
   if (!diagnosis) return [];
   const place = surface.name;
   const materials = diagnosis.candidates
-    .map(({ name }) => name.toLowerCase())
+    .map(({ name }) => lowerFirst(name))
     .reduce((one, other) => (one === '' ? other : say('answer/or', { one, other })), '');
-  const test = diagnosis.tests.find((t) => t.refusal === null)?.test.name.toLowerCase();
+  const test = allowedTest(diagnosis.tests);
   if (diagnosis.decided) {
-    const likely = diagnosis.decided.name.toLowerCase();
+    const likely = lowerFirst(diagnosis.decided.name);
     return [ask('material-unsure/settled', surface.id, { place, materials, likely })];
   }
   return test === undefined
     ? [ask('material-unsure/none', surface.id, { place, materials })]
     : [ask('material-unsure/test', surface.id, { place, materials, test })];
+}
+
+/** The first test that nothing forbids, as it stands in a sentence. */
+function allowedTest(
+  tests: readonly { readonly test: { readonly name: string }; readonly refusal: unknown }[],
+): string | undefined {
+  const allowed = tests.find(({ refusal }) => refusal === null);
+  return allowed && lowerFirst(allowed.test.name);
 }
 
 /** What is only perhaps what it was taken for has the test that would tell, before a harsh way is gone for nothing. */
@@ -193,7 +202,7 @@ function doubtfulFindings(worked: readonly Face[], survey: FacedSurvey): readonl
     const doubtful = survey.findings.filter((f) => f.surface === id && f.confidence < surenessNeeded);
     if (doubtful.length === 0) return [];
     const dirt = doubtful
-      .map(({ contaminant }) => contaminantById(contaminant).name.toLowerCase())
+      .map(({ contaminant }) => lowerFirst(contaminantById(contaminant).name))
       .reduce((one, other) => say('answer/or', { one, other }));
     const states = plausibleStates(face, survey);
     const test = doubtful
@@ -206,7 +215,7 @@ function doubtfulFindings(worked: readonly Face[], survey: FacedSurvey): readonl
     return [
       test === undefined
         ? ask('finding-doubtful/none', id, { place, dirt })
-        : ask('finding-doubtful', id, { place, dirt, test: test.name.toLowerCase() }),
+        : ask('finding-doubtful', id, { place, dirt, test: lowerFirst(test.name) }),
     ];
   });
 }
@@ -216,10 +225,10 @@ function markQuestion(mark: Mark, survey: FacedSurvey): readonly Question[] {
   const surface = survey.surfaces.find((s) => s.id === mark.surface);
   if (mark.settledAs !== null || mark.lookAlike === null || !surface?.inScope) return [];
   const diagnosis = markDiagnosis(mark, survey);
-  const about = { place: surface.name, mark: lookAlikeById(mark.lookAlike).name.toLowerCase() };
-  const test = diagnosis?.tests.find((t) => t.refusal === null)?.test.name.toLowerCase();
+  const about = { place: surface.name, mark: lowerFirst(lookAlikeById(mark.lookAlike).name) };
+  const test = allowedTest(diagnosis?.tests ?? []);
   if (diagnosis?.decided) {
-    const likely = diagnosis.decided.name.toLowerCase();
+    const likely = lowerFirst(diagnosis.decided.name);
     return [ask('mark-undecided/settled', mark.surface, { ...about, likely })];
   }
   return test === undefined
@@ -229,7 +238,7 @@ function markQuestion(mark: Mark, survey: FacedSurvey): readonly Question[] {
 
 /** Damage without a picture, or that the customer has not seen, is argued about later. */
 function damageQuestions({ id, what, shownOn }: Damage, survey: FacedSurvey): readonly Question[] {
-  const damage = what.toLowerCase();
+  const damage = lowerFirst(what);
   return [
     ...(survey.damagePhotos.some((p) => p.of === id) ? [] : [ask('damage-photo', id, { damage })]),
     ...(shownOn === null ? [ask('damage-shown', id, { damage })] : []),

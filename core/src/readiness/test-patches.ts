@@ -1,3 +1,4 @@
+import { lowerFirst } from '../quantity/words.ts';
 import { companyCatalogue } from '../company/company-catalogue.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { PatchRule } from '../catalogue/patch-rule.ts';
@@ -5,6 +6,7 @@ import type { Face } from '../survey/face.ts';
 import type { Survey } from '../survey/survey.ts';
 import type { TestPatch } from '../survey/test-patch.ts';
 import type { Waiver } from '../survey/waiver.ts';
+import { say } from '../messages/message.ts';
 import { formatGramsPerLitre } from '../quantity/concentration.ts';
 import { patchesOn } from '../proposal/failed-patch.ts';
 import type { SurfaceTreatment } from '../proposal/surface-treatment.ts';
@@ -105,12 +107,13 @@ export function patchWarnings(
     if (needed.passed) return [];
     const { agentName, strengthGramsPerLitre: strength, dwellMinutes, waiver, because } = needed;
     const rules = because.map((rule) => rule.text).join(' ');
-    const about = { place: surface.name, agent: agentName.toLowerCase(), rules };
+    const about = { place: surface.name, agent: lowerFirst(agentName), rules };
     if (waiver) {
       const { by, reason } = waiver;
       return [warning('rule-set-aside/patch', 'warn', { ...about, by, reason }, surface.id)];
     }
-    const how = strength === null ? 'ready to use' : `at ${formatGramsPerLitre(strength)}`;
+    const how =
+      strength === null ? say('patch/ready') : say('patch/at', { strength: formatGramsPerLitre(strength) });
     const patch = { ...about, strength: how, minutes: dwellMinutes };
     return [warning('patch-missing', 'stop', patch, surface.id)];
   });

@@ -1,3 +1,5 @@
+import { idInWords } from '../language/in-language.ts';
+import { say } from '../messages/message.ts';
 import { headsAndTails } from './heads-tails.ts';
 import type { HeadAndTail } from './heads-tails.ts';
 import type { Operation, SequenceProblem } from './problem.ts';
@@ -8,8 +10,8 @@ export interface LowerBound {
   readonly because: string;
 }
 
-const CHAIN = 'the longest chain of work and waits that must follow each other';
-const CREW = 'all hands-on work shared evenly by the crew';
+const CHAIN = say('bound/chain');
+const CREW = say('bound/crew');
 
 /** Between these nobody is at any of some operations. */
 interface Closed {
@@ -60,10 +62,15 @@ function loadsOf(problem: SequenceProblem, all: readonly HeadAndTail[]): readonl
   for (const people of sets.values()) {
     const operations = all.filter(({ operation }) => operation.people?.every((p) => people.includes(p)));
     const count = people.filter((person) => problem.people.includes(person)).length;
-    loads.push({ because: `all that only ${people.join(' or ')} may do`, count, operations, closed: [] });
+    loads.push({
+      because: say('bound/people', { people: people.join(', ') }),
+      count,
+      operations,
+      closed: [],
+    });
   }
   for (const [machine, count] of Object.entries(problem.machines)) {
-    const because = `all work of the ${machine.replaceAll('-', ' ')}`;
+    const because = say('bound/machine', { machine: idInWords(machine) });
     const own = all.filter(({ operation }) => operation.machines.includes(machine));
     loads.push({ because, count, operations: own, closed: [] });
     for (const [closed, operations] of byClosed(own)) loads.push({ because, count, operations, closed });

@@ -1,3 +1,4 @@
+import type { Language } from '../language/language.ts';
 import type { MachineKind } from '../catalogue/tool.ts';
 
 export interface CrewMember {
@@ -12,6 +13,8 @@ export interface CrewMember {
   readonly until?: string | null;
   /** Never alone with what can hurt. */
   readonly isApprentice?: boolean;
+  /** In which their pages are; left out or null for the company's. */
+  readonly language?: Language | null;
 }
 
 /** Machines of one kind that come along; flow and pressure null while unknown. */

@@ -23,6 +23,7 @@ describe('a member of the crew who works for the company', () => {
       name: 'The one',
       tickets: ['Mobile towers', 'First aid'],
       isApprentice: false,
+      language: null,
     });
     expect(entryOf(member, [person('two'), tower])).toBe(tower);
   });

@@ -25,13 +25,14 @@ export function crewOfSize(
 }
 
 /** What a member of the crew takes from the company's entry. */
-type FromEntry = Required<Pick<CrewMember, 'entry' | 'name' | 'tickets' | 'isApprentice'>>;
+type FromEntry = Required<Pick<CrewMember, 'entry' | 'name' | 'tickets' | 'isApprentice' | 'language'>>;
 
-export const asEntered = ({ id, name, tickets, isApprentice }: CompanyPerson): FromEntry => ({
+export const asEntered = ({ id, name, tickets, isApprentice, language }: CompanyPerson): FromEntry => ({
   entry: id,
   name,
   tickets,
   isApprentice,
+  language: language ?? null,
 });
 
 /** The company's person that a member of the crew is; null for anybody else, and for one whose entry is gone. */
@@ -49,6 +50,7 @@ export function isAsEntered(member: CrewMember, person: CompanyPerson): boolean 
   return (
     member.name === person.name &&
     isApprentice === person.isApprentice &&
+    (member.language ?? null) === (person.language ?? null) &&
     held(member.tickets) === held(person.tickets)
   );
 }

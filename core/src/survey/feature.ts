@@ -1,3 +1,4 @@
+import { called } from '../language/in-language.ts';
 import Joi from 'joi';
 import type { EntityId } from './entity-id.ts';
 import { YES_NO_UNKNOWN, nameSchema, wordsSchema, yesNoSchema } from './detail-limits.ts';
@@ -59,7 +60,7 @@ export const FEATURE_DETAILS = {
 export type FeatureKind = keyof typeof FEATURE_DETAILS;
 export const FEATURE_KINDS = Object.keys(FEATURE_DETAILS) as readonly FeatureKind[];
 
-export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = {
+export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = called({
   'plant-bed': 'Plant bed',
   lawn: 'Lawn',
   pool: 'Pool',
@@ -87,7 +88,7 @@ export const FEATURE_NAMES: Readonly<Record<FeatureKind, string>> = {
   animals: 'Animals',
   footway: 'Public footway',
   other: 'Other',
-};
+});
 
 /** Something next to, below or behind the surfaces that the work must heed. */
 export interface Feature extends FeatureDetail {

@@ -1,5 +1,6 @@
 import { figureSchema } from './figure-spans.ts';
 import Joi from 'joi';
+import { LANGUAGES } from '../language/language.ts';
 import { secondOfDay } from '../quantity/duration.ts';
 import { momentSchema } from '../quantity/moment.ts';
 import { CATALOGUE } from '../catalogue/catalogue.ts';
@@ -182,6 +183,7 @@ export const houseSchema = Joi.object<JobHouse>({
         from: clockSchema.allow(null),
         until: clockSchema.allow(null),
         isApprentice: Joi.boolean(),
+        language: Joi.valid(...LANGUAGES, null),
       })
         .custom((member: CrewMember, helpers) =>
           member.from && member.until && member.until <= member.from

@@ -1,3 +1,4 @@
+import { called } from '../language/in-language.ts';
 import Joi from 'joi';
 import { formatLength } from '../quantity/shown-quantity.ts';
 import type { UnitSystem } from '../quantity/unit-system.ts';
@@ -8,12 +9,12 @@ import { nameSchema, wordsSchema } from './detail-limits.ts';
 /** Parts of a dock or fence that are measured and treated apart. */
 export const ASSET_PARTS = ['top', 'left', 'right', 'underside'] as const;
 export type AssetPartKind = (typeof ASSET_PARTS)[number];
-export const ASSET_PART_NAMES: Readonly<Record<AssetPartKind, string>> = {
+export const ASSET_PART_NAMES: Readonly<Record<AssetPartKind, string>> = called({
   top: 'Top',
   left: 'Left side',
   right: 'Right side',
   underside: 'Underside',
-};
+});
 
 const chainageSchema = Joi.number().min(0).max(50_000);
 

@@ -1,3 +1,4 @@
+import { word } from '../language/in-language.ts';
 import Joi from 'joi';
 import type { EntityId } from './entity-id.ts';
 import { nameSchema, wayMetresSchema } from './detail-limits.ts';
@@ -33,7 +34,7 @@ const COMPASS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const;
 
 /** @example aspectName(350) // "N" */
 export function aspectName(degrees: number | null): string {
-  return degrees === null ? 'aspect open' : (COMPASS[Math.round(degrees / 45) % 8] ?? 'N');
+  return degrees === null ? word('aspect open') : word(COMPASS[Math.round(degrees / 45) % 8] ?? 'N');
 }
 
 /**

@@ -1,3 +1,4 @@
+import { called } from '../language/in-language.ts';
 import Joi from 'joi';
 import type { Schools } from '../catalogue/school.ts';
 import { schoolsSchema } from './job-detail.ts';
@@ -18,13 +19,13 @@ import type { PastTreatment, Recurrence } from './past.ts';
 /** Height bands from above to below, the way water runs. */
 export const BANDS = ['roof', 'upper-wall', 'wall', 'opening', 'floor'] as const;
 export type Band = (typeof BANDS)[number];
-export const BAND_NAMES: Readonly<Record<Band, string>> = {
+export const BAND_NAMES: Readonly<Record<Band, string>> = called({
   roof: 'Roof',
   'upper-wall': 'Upper wall',
   wall: 'Wall',
   opening: 'Openings',
   floor: 'Floor',
-};
+});
 
 /** A face of the property that is treated as one. */
 export interface Surface {

@@ -1,3 +1,4 @@
+import { word } from '../language/in-language.ts';
 import type { Face, FacedSurvey } from './face.ts';
 
 /** 0 for a face on which nothing was found. */
@@ -65,7 +66,7 @@ export function walkSummary(survey: FacedSurvey): WalkSummary {
       ...entry,
       worst: worstOf(contaminants.filter((c) => c.id === entry.id).map((c) => c.severity)),
     })),
-    bySide: [...survey.sides, { id: null, name: 'No side' }].flatMap(({ id, name }) => {
+    bySide: [...survey.sides, { id: null, name: word('No side') }].flatMap(({ id, name }) => {
       const here = measured.filter(({ face }) => face.side === id);
       return here.length === 0 ? [] : [{ id, name, bySeverity: severities(here) }];
     }),

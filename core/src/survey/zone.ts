@@ -1,3 +1,4 @@
+import { called } from '../language/in-language.ts';
 import Joi from 'joi';
 import { entityIdSchema } from './entity-id.ts';
 import type { EntityId } from './entity-id.ts';
@@ -7,11 +8,11 @@ import { conditionsSchema, sizeSchema } from './surface.ts';
 /** Where a zone lies on its surface: run-off of the rest reaches one at the foot, and leaves one at the top. */
 export const ZONE_PLACES = ['foot', 'top', 'within'] as const;
 export type ZonePlace = (typeof ZONE_PLACES)[number];
-export const ZONE_PLACE_NAMES: Readonly<Record<ZonePlace, string>> = {
+export const ZONE_PLACE_NAMES: Readonly<Record<ZonePlace, string>> = called({
   foot: 'Along the foot',
   top: 'Along the top',
   within: 'Within it',
-};
+});
 
 /** A part of a surface that differs and may be treated differently: the strip by a door, the foot of a wall. */
 export interface Zone {

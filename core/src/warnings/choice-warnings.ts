@@ -1,3 +1,4 @@
+import { lowerFirst } from '../quantity/words.ts';
 import { say } from '../messages/message.ts';
 import { contaminantById } from '../catalogue/catalogue.ts';
 import type { FacedSurvey } from '../survey/face.ts';
@@ -8,7 +9,7 @@ import type { Warning } from './warning.ts';
 /** Picks that cannot be heeded: two for the same thing, and those whose finding is gone. Nothing of them is lost. */
 export function choiceWarnings(survey: FacedSurvey, surfaces: readonly TreatedSurface[]): readonly Warning[] {
   const { methods } = survey.catalogue;
-  const name = (id: string) => methods.find((m) => m.id === id)?.name.toLowerCase() ?? id;
+  const name = (id: string) => lowerFirst(methods.find((m) => m.id === id)?.name ?? id);
   return surfaces.flatMap(({ surface, treatment }): readonly Warning[] => {
     if (!treatment) return [];
     const own = survey.choices.filter((c) => c.surface === surface.id);
@@ -19,7 +20,7 @@ export function choiceWarnings(survey: FacedSurvey, surfaces: readonly TreatedSu
       if (!last) return [];
       const about = {
         place: surface.name,
-        dirt: contaminantById(contaminant).name.toLowerCase(),
+        dirt: lowerFirst(contaminantById(contaminant).name),
         by: last.by,
         method: name(last.method),
       };

@@ -31,7 +31,7 @@ export function companyWarnings(
     if (!product) continue;
     if (!product.dataSheet)
       warnings.push(
-        warning('data-sheet-missing', 'stop', { product: product.name, agent: name.toLowerCase() }),
+        warning('data-sheet-missing', 'stop', { product: product.name, agent: lowerFirst(name) }),
       );
     for (const note of catalogue.labelNotes(agent))
       warnings.push(warning(note.rule, 'note', { agent: name, note: note.text }));
@@ -59,7 +59,7 @@ export function companyWarnings(
         warnings.push(
           warning('house-value', 'warn', {
             entry: catalogue[LIST_OF_KIND[kind]].find((e) => e.id === id)?.name ?? id,
-            value: value.name.toLowerCase(),
+            value: lowerFirst(value.name),
             own: settingInWords(setting, value.unit),
             shipped: settingInWords(value.shipped, value.unit),
             by: by.by,

@@ -38,7 +38,7 @@ export function rinsedSprayerWarnings(
 
 function wouldBeShared(surfaces: readonly TreatedSurface[], house: JobHouse, needed: number): Warning {
   const agents = sprayedAgents(surfaces);
-  const names = agents.map((a) => a.name.toLowerCase()).join(', ');
+  const names = agents.map((a) => lowerFirst(a.name)).join(', ');
   const sprayers = machineCounts(house).sprayer;
   return warning('sprayer-opposed', 'stop', { agents: agents.length, sprayers, names, needed });
 }

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import { LANGUAGES } from '../language/language.ts';
+import type { Language } from '../language/language.ts';
 import type { CrewOrder } from '../order/crew-order.ts';
 import type { DecidedFront } from '../plan/decided-fronts.ts';
 import type { DecidedVisit } from '../plan/derivation.ts';
@@ -75,6 +77,19 @@ export interface OrderDocument extends IssuedOrder {
   /** Why the rules of today would not let it be issued; null where they would, or it is of today. */
   readonly unsoundToday: string | null;
 }
+
+/** An issued order as it reads in a language; in English where it cannot be said in that any more. */
+export interface OrderWording {
+  readonly language: Language;
+  readonly document: CrewOrder;
+  readonly sha256: string;
+}
+
+export const orderWordingSchema = Joi.object<OrderWording>({
+  language: Joi.valid(...LANGUAGES).required(),
+  document: Joi.object().unknown().required(),
+  sha256: sha256Schema,
+});
 
 export const orderDocumentSchema = Joi.object<OrderDocument>({
   ...issued,

@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Agent, AgentClass, AgentOfClass } from '../agent.ts';
 import { ACIDS_AND_ALKALIS } from './agents/acids-and-alkalis.ts';
 import { COATINGS } from './agents/coatings.ts';
@@ -20,10 +21,7 @@ const withClass = (agent: AgentOfClass): Agent => ({
   apprenticeNeverAlone: FOR_TRAINED.includes(agent.class),
 });
 
-export const AGENTS: readonly Agent[] = [
-  ...GROWTH_AGENTS,
-  ...ACIDS_AND_ALKALIS,
-  ...NEUTRAL_AGENTS,
-  ...REMOVERS,
-  ...COATINGS,
-].map(withClass);
+export const AGENTS: readonly Agent[] = inLanguage(
+  [...GROWTH_AGENTS, ...ACIDS_AND_ALKALIS, ...NEUTRAL_AGENTS, ...REMOVERS, ...COATINGS].map(withClass),
+  { values: ['basis'], words: ['attacks', 'protection'] },
+);

@@ -1,7 +1,8 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Condition } from '../material.ts';
 
 /** States of a surface as changes to what its material tolerates. */
-export const CONDITIONS: readonly Condition[] = [
+export const CONDITIONS: readonly Condition[] = inLanguage([
   { id: 'chalking', name: 'chalking or oxidised paint', synonyms: ['chalking', 'chalky', 'oxidised', 'oxidized'], cue: 'a finger comes away in the colour of the paint', jetLimitKilopascal: 2.5, tolerates: { solvent: 'no' } },
   { id: 'flaking', name: 'flaking paint', synonyms: ['flaking', 'peeling'], cue: 'edges lift under a fingernail', jetLimitKilopascal: 2.5, brush: 'none', tolerates: { solvent: 'no', heat: 'no' } },
   { id: 'splintering', name: 'splintering wood', synonyms: ['splintering', 'splintery', 'splinters'], cue: 'loose fibres stand up, a key presses in', jetLimitKilopascal: 2.5 },
@@ -25,7 +26,7 @@ export const CONDITIONS: readonly Condition[] = [
   { id: 'narrow-treads', name: 'narrow treads', synonyms: ['treads', 'stair treads', 'narrow steps'], cue: 'treads narrower than the head of a surface cleaner' },
   { id: 'perhaps-asbestos', name: 'perhaps asbestos', synonyms: ['asbestos', 'perhaps asbestos', 'suspected asbestos'], cue: 'cement slates, felt, textured coat or corrugated sheet from before asbestos was banned', handOver: 'It may hold asbestos: nothing is scratched, brushed, jetted or broken before a laboratory has looked; licensed specialists deal with it.' },
   { id: 'lead-paint', name: 'perhaps old lead paint', synonyms: ['lead paint', 'old lead paint'], cue: 'many thick old coats, from before lead paint was banned', handOver: 'It may be lead paint: nothing is rubbed, jetted or heated before it is tested; licensed specialists take it off.' },
-]; // prettier-ignore
+]); // prettier-ignore
 
 /** Weak or old: a machine's jet is a risk more than on a sound face. */
 export const FRAIL: readonly string[] = [

@@ -1,8 +1,9 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Limit } from '../limit.ts';
 
 const TRADE = 'trade default';
 
-export const LIMITS: readonly Limit[] = [
+export const LIMITS: readonly Limit[] = inLanguage([
   {
     id: 'no-acid-on-calcareous', when: [{ fact: 'agentClass', is: 'acid' }, { fact: 'calcareous', is: true }],
     text: 'No acid on calcareous stone: acid dissolves it.', whatCanHappen: 'The surface is etched for good.',
@@ -263,4 +264,4 @@ export const LIMITS: readonly Limit[] = [
     text: 'No acid on cement less than 28 days old.', whatCanHappen: 'The cement loses its skin and stays patchy.',
     standing: 'overridable', source: TRADE,
   },
-]; // prettier-ignore
+]); // prettier-ignore

@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { LookAlike } from '../look-alike.ts';
 
 const TRADE = 'trade default; weights are rough and only order the candidates until a test speaks';
@@ -7,7 +8,7 @@ const NEAR_SOIL = { when: { near: ['plant-bed', 'lawn'] }, factor: 2.5 };
 const ON_FLOOR = { when: { floor: true }, factor: 2 };
 const NOT_ON_FLOOR = { when: { floor: false }, factor: 0.2 };
 
-export const LOOK_ALIKES: readonly LookAlike[] = [
+export const LOOK_ALIKES: readonly LookAlike[] = inLanguage([
   {
     id: 'black-film', name: 'Black film or streaks', source: TRADE,
     tests: ['look-where-black', 'hypochlorite-dab', 'oxalic-spot', 'dry-rub', 'solvent-rub', 'lift-edge', 'degreaser-spot'],
@@ -82,4 +83,4 @@ export const LOOK_ALIKES: readonly LookAlike[] = [
       { id: 'bitumen', weight: 0.5, cues: [] },
     ],
   },
-]; // prettier-ignore
+]); // prettier-ignore

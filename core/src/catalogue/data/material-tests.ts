@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { QuickTest } from '../look-alike.ts';
 import type { MaterialFamily } from '../material.ts';
 import { MATERIALS } from './materials.ts';
@@ -15,7 +16,7 @@ function byMaterial({ families, materials = {} }: Table): Readonly<Record<string
 }
 
 /** Small tests that tell materials apart; the drop of water, timed, is the one more that is made of their thirst. */
-export const MATERIAL_TESTS: readonly QuickTest[] = [
+export const MATERIAL_TESTS: readonly QuickTest[] = inLanguage([
   {
     id: 'key-press', name: 'Press a key in', minutes: 1, agentClass: null, disturbs: true, source: TRADE,
     how: 'Press the tip of a key in where nobody looks, then draw it a centimetre.', needs: ['key'],
@@ -86,4 +87,4 @@ export const MATERIAL_TESTS: readonly QuickTest[] = [
       materials: { 'concrete-roof-tile': [0.8, 0.2], 'fibre-cement': [0.7, 0.3], 'new-fibre-cement': [0.5, 0.5], 'marble-memorial': [0.97, 0.03], 'limestone-flags': [0.97, 0.03], 'pool-coping': [0.8, 0.2], 'cast-stone': [0.9, 0.1], 'brick-pavers': [0.05, 0.95], 'porcelain-paving': [0.02, 0.98], limestone: [0.97, 0.03], marble: [0.97, 0.03], travertine: [0.97, 0.03], 'lime-render': [0.95, 0.05], 'lime-mortar-joint': [0.9, 0.1], 'painted-render': [0.2, 0.8], 'acrylic-render': [0.1, 0.9], 'asphalt-paving': [0.03, 0.97] },
     }),
   },
-]; // prettier-ignore
+], { words: ['needs', 'text'] }); // prettier-ignore

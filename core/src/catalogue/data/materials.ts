@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Paving } from '../../takeoff/joint-sand.ts';
 import type { Finish, Material, Tolerances } from '../material.ts';
 
@@ -61,7 +62,7 @@ const TILES = {
   conditions: ['cracked', 'slipped', 'spalling', 'perhaps-asbestos', 'historic'],
 } as const satisfies Partial<Material>; // prettier-ignore
 
-export const MATERIALS: readonly Material[] = [
+export const MATERIALS: readonly Material[] = inLanguage([
   // Renders.
   { ...RENDER, id: 'painted-render', name: 'Painted render', synonyms: ['masonry paint', 'coated render', 'stucco painted'], finishes: ['painted'], sorptivity: drinks(0.008) },
   { ...RENDER, id: 'cement-render', name: 'Cement render', synonyms: ['cement plaster', 'stucco', 'sand and cement'], finishes: ['bare', 'painted'], jetLimitKilopascal: 25, thirstFactor: 1.2, sorptivity: drinks(0.03) },
@@ -155,4 +156,4 @@ export const MATERIALS: readonly Material[] = [
   { ...TILES, id: 'new-fibre-cement', roofWay: 'soft-wash', name: 'Fibre-cement, known to be free of asbestos', synonyms: ['new fibre cement', 'fibre cement boards', 'fibre cement cladding', 'modern fibre cement'], finishes: ['painted', 'bare'], jetLimitKilopascal: 10, pH: [3, 12.5], thirstFactor: 1.1, conditions: ['cracked', 'hairline', 'chalking', 'flaking'], sorptivity: drinks(0.02), source: `${TRADE}; the date stamp on its back or the bill of the roofer says so` },
   { ...TILES, id: 'zinc-roof', roofWay: 'rinsed', name: 'Zinc roof, bare', synonyms: ['bare zinc roof', 'standing seam', 'tin roof', 'zinc roof'], finishes: ['bare'], rough: false, thirstFactor: 0.7, jetLimitKilopascal: 5, pH: [6, 10], tolerates: { ...YES, chlorine: 'no', heat: 'no' }, brush: 'none', conditions: ['corroded', 'historic'], sorptivity: drinks(COATED) },
   { ...TILES, id: 'thatch', name: 'Thatch', synonyms: ['reed roof', 'straw roof', 'thatched roof'], finishes: ['bare'], jetLimitKilopascal: 0.5, tolerates: { chlorine: 'no', peroxide: 'short', solvent: 'no', heat: 'no' }, brush: 'none', sorptivity: drinks(0.1), handOver: 'Thatch is a thatcher’s work: water and force shorten its life.' },
-]; // prettier-ignore
+], { values: ['synonyms'] }); // prettier-ignore

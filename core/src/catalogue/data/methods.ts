@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Method } from '../method.ts';
 import { HAND_METHODS } from './methods/by-hand.ts';
 import { FINISHING_METHODS } from './methods/finishing.ts';
@@ -10,14 +11,17 @@ import { TAG_METHODS } from './methods/tags.ts';
 import { TIMBER_METHODS } from './methods/timber.ts';
 
 /** Every way of treating that the catalogue knows. */
-export const METHODS: readonly Method[] = [
-  ...GROWTH_METHODS,
-  ...TIMBER_METHODS,
-  ...STAIN_METHODS,
-  ...GREASE_METHODS,
-  ...TAG_METHODS,
-  ...ROOF_METHODS,
-  ...SOIL_METHODS,
-  ...HAND_METHODS,
-  ...FINISHING_METHODS,
-];
+export const METHODS: readonly Method[] = inLanguage(
+  [
+    ...GROWTH_METHODS,
+    ...TIMBER_METHODS,
+    ...STAIN_METHODS,
+    ...GREASE_METHODS,
+    ...TAG_METHODS,
+    ...ROOF_METHODS,
+    ...SOIL_METHODS,
+    ...HAND_METHODS,
+    ...FINISHING_METHODS,
+  ],
+  { words: ['what'] },
+);

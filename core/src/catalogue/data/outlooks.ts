@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Outlook, OutlookTopic } from '../outlook.ts';
 
 type Clauses = Readonly<Record<string, string>>;
@@ -175,7 +176,7 @@ const told = (
   clauses: Clauses,
   inPores = false,
 ): readonly (readonly [string, Outlook])[] =>
-  Object.entries(clauses).map(([id, clause]) => [id, { topic, clause, inPores }]);
+  Object.entries(inLanguage(clauses)).map(([id, clause]) => [id, { topic, clause, inPores }]);
 
 /** What a customer is told of a contaminant, a method or a mark that stays, by its id. Trade defaults. */
 export const OUTLOOKS: ReadonlyMap<string, Outlook> = new Map([

@@ -1,8 +1,9 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { PatchRule } from '../patch-rule.ts';
 
 const TRADE = 'trade default';
 
-export const PATCH_RULES: readonly PatchRule[] = [
+export const PATCH_RULES: readonly PatchRule[] = inLanguage([
   { id: 'patch-unknown-material', unsure: true, text: 'Nobody is sure what it is made of.', source: TRADE },
   {
     id: 'patch-valuable', conditions: ['historic'],
@@ -20,4 +21,4 @@ export const PATCH_RULES: readonly PatchRule[] = [
     id: 'patch-harsh-agent', surfaceRiskFrom: 4,
     text: 'It is strong, and this surface has never had it before.', source: TRADE,
   },
-]; // prettier-ignore
+]); // prettier-ignore

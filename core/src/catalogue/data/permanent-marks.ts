@@ -1,6 +1,7 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { PermanentMark } from '../permanent-mark.ts';
 
-export const PERMANENT_MARKS: readonly PermanentMark[] = [
+export const PERMANENT_MARKS: readonly PermanentMark[] = inLanguage([
   {
     id: 'fired-colour', name: 'Fired colour', cue: 'dark bricks or minerals, the same under a sill and wet as dry',
     expectation: 'Some bricks were fired dark: they stay dark.',
@@ -37,4 +38,4 @@ export const PERMANENT_MARKS: readonly PermanentMark[] = [
     id: 'chalked-paint', name: 'Chalking paint', cue: 'a white powder that rubs onto the finger',
     expectation: 'The paint is weathered: washing evens it out but does not bring back the gloss.',
   },
-]; // prettier-ignore
+]); // prettier-ignore

@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { FeatureProtection, ProtectionAct, ProtectionKind, Protector } from '../protection-act.ts';
 
 type More = Partial<Pick<ProtectionAct, 'material' | 'longestMinutesInSun' | 'who' | 'minutesPerMetre'>>;
@@ -15,7 +16,7 @@ const act = (kind: ProtectionKind, minutes: number, text: string, more: More = {
 const by = (who: Protector): More => ({ who });
 const FILM: More = { material: 'film and tape' };
 /** In the name of a ticket it says that its holder may do what asks for somebody competent: all of it is electrical. */
-export const COMPETENT_TICKET = /electr/i;
+export const COMPETENT_TICKET = /ele[ck]tr/i;
 
 /** Sand sleeves to lay along an edge, and to lift again with what stands before them. */
 const LAID: More = { material: 'sand sleeves, pump, drum', minutesPerMetre: 0.5 };
@@ -44,7 +45,7 @@ const NO_POWER: FeatureProtection = {
 };
 
 /** What is done for each kind of feature; null where nothing is. Trade defaults. */
-export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | null>> = {
+export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | null>> = inLanguage({
   'plant-bed': {
     before: act('wet', 3, 'Wet the bed through, leaf and soil.'),
     during: act('keep-rinsing', 2, 'Keep it wet as long as product is in use nearby.'),
@@ -204,10 +205,10 @@ export const FEATURE_PROTECTIONS: Readonly<Record<string, FeatureProtection | nu
     during: null,
     after: act('uncover', 2, 'Uncover it.'),
   },
-}; // prettier-ignore
+}, { words: ['material'] }); // prettier-ignore
 
 /** Plants by the other ways of a company. */
-export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
+export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = inLanguage({
   cover: {
     before: act('cover', 5, 'Wet the plants, then cover or bag them; never in hot sun.', BREATHING_COVER),
     during: act('uncover', 1, 'Lift the cover as soon as the surface beside it is rinsed.'),
@@ -218,13 +219,13 @@ export const PLANT_PROTECTIONS: Readonly<Record<string, FeatureProtection>> = {
     during: act('catch', 5, 'Empty the catch before it is full; read pH and chlorine of what is in it.', { material: 'strips' }),
     after: act('open', 4, 'Lift the {length} of bund last, when the reading is neutral; rinse leaves all the same.', LIFTED),
   },
-}; // prettier-ignore
+}, { words: ['material'] }); // prettier-ignore
 
 /**
  * Faces that an agent of another face comes to and harms; `{agents}` and `{from}` are filled with what and whence. A limit that
  * may be set aside is met by water, one of the floor only by keeping the agent off.
  */
-export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert', FeatureProtection>> = {
+export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert', FeatureProtection>> = inLanguage({
   wet: {
     before: act('wet', 2, 'Wet it through before work with {agents} starts on {from}: wet, it takes up less.'),
     during: act('keep-rinsing', 2, 'Keep plain water running over it during work with {agents} on {from}; nothing dries on it.'),
@@ -240,25 +241,28 @@ export const EXPOSED_FACE_PROTECTIONS: Readonly<Record<'wet' | 'cover' | 'divert
     during: act('keep-rinsing', 2, 'Keep it flooded with plain water where drops reach it; watch the sleeves.'),
     after: act('open', 2, 'Lift the sleeves after the last rinse of {from}, then rinse it all the same.', LIFTED),
   },
-}; // prettier-ignore
+}, { words: ['material'] }); // prettier-ignore
 
 /** Droppings and urine that a hypochlorite would come to. */
-export const FOULED_FACE_PROTECTION: FeatureProtection = {
+export const FOULED_FACE_PROTECTION: FeatureProtection = inLanguage({
   before: act('rinse', 5, 'Before work with {agents} starts on {from}, pick up what lies there wet and flush with plenty of plain water until nothing smells: together they release toxic gas.'),
   during: act('keep-away', 0, 'Nobody stands downwind of it; if eyes or nose sting, stop, leave and let it air.'),
   after: act('rinse', 2, 'Flush it once more with plain water.'),
-}; // prettier-ignore
+}, { words: ['material'] }); // prettier-ignore
 
 /** What is done on every property, whatever stands beside the work. */
-export const SITE_PROTECTION: Pick<FeatureProtection, 'before' | 'after'> = {
-  before: act(
-    'sign',
-    0,
-    'Rinse gear is laid and charged before any product touches a surface; people and cars are away.',
-  ),
-  after: act(
-    'rinse',
-    0,
-    'Plants and neighbouring surfaces are rinsed once more; every cover, tape and bund is counted back.',
-  ),
-};
+export const SITE_PROTECTION: Pick<FeatureProtection, 'before' | 'after'> = inLanguage(
+  {
+    before: act(
+      'sign',
+      0,
+      'Rinse gear is laid and charged before any product touches a surface; people and cars are away.',
+    ),
+    after: act(
+      'rinse',
+      0,
+      'Plants and neighbouring surfaces are rinsed once more; every cover, tape and bund is counted back.',
+    ),
+  },
+  { words: ['material'] },
+);

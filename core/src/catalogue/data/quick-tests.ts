@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { QuickTest } from '../look-alike.ts';
 
 const TRADE = 'trade default; likelihoods are estimates of experienced practice, for the company to change';
@@ -10,7 +11,7 @@ const YES_NO = (yes: string, no: string) => [
 const yes = (table: Readonly<Record<string, number>>): Readonly<Record<string, readonly number[]>> =>
   Object.fromEntries(Object.entries(table).map(([id, p]) => [id, [p, Number((1 - p).toFixed(6))]]));
 
-export const QUICK_TESTS: readonly QuickTest[] = [
+export const QUICK_TESTS: readonly QuickTest[] = inLanguage([
   {
     id: 'hypochlorite-dab', name: 'Dab of hypochlorite', minutes: 3, agentClass: 'hypochlorite', source: TRADE,
     how: `Dab the mix for growth on ${FRESH}; look after one minute and after three, then rinse.`,
@@ -151,4 +152,4 @@ export const QUICK_TESTS: readonly QuickTest[] = [
     outcomes: [{ id: 'brown', text: 'brown foam, the spot is clean' }, { id: 'grey', text: 'grey foam, it pales' }, { id: 'nothing', text: 'nothing' }],
     likelihood: { 'fresh-oil': [0.9, 0.06, 0.04], 'mineral-oil': [0.85, 0.1, 0.05], 'tyre-marks': [0.05, 0.6, 0.35], bitumen: [0.2, 0.1, 0.7] },
   },
-]; // prettier-ignore
+], { words: ['needs', 'text'] }); // prettier-ignore

@@ -1,9 +1,10 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { RankingWeight, School } from '../school.ts';
 
 const TRADE = 'trade default';
 
 /** Questions on which good contractors differ; the default first. */
-export const SCHOOLS: readonly School[] = [
+export const SCHOOLS: readonly School[] = inLanguage([
   {
     id: 'pre-wet', name: 'Pre-wet the surface?', setting: 'thirsty-only', source: TRADE,
     settings: [
@@ -108,10 +109,10 @@ export const SCHOOLS: readonly School[] = [
       { id: 'fixed-days', name: 'By days alone', when: 'Without a meter, in steady weather.' },
     ],
   },
-]; // prettier-ignore
+]); // prettier-ignore
 
 /** What counts when permitted methods are ranked: the result first, then the surface, then what is around. */
-export const RANKING_WEIGHTS: readonly RankingWeight[] = [
+export const RANKING_WEIGHTS: readonly RankingWeight[] = inLanguage([
   { id: 'result', name: 'Result', value: 3, per: 'grade of 5', why: 'What the customer pays for.', source: TRADE },
   { id: 'surface-risk', name: 'Risk to the surface', value: 2, per: 'grade of 5', why: 'Least force that works.', source: TRADE },
   { id: 'harm-around', name: 'Harm around', value: 1, per: 'grade of 5', why: 'Plants, water, people; twice where run-off reaches open water.', source: TRADE },
@@ -139,4 +140,4 @@ export const RANKING_WEIGHTS: readonly RankingWeight[] = [
   { id: 'spread-day', name: 'How far whole days stray', value: 5, unit: '%', per: 'standard deviation of all work of a day together', why: 'Weather, the mood, a tap that runs slower than it was measured.', source: TRADE },
   { id: 'spread-weather', name: 'How far the weather strays', value: 15, unit: '%', per: 'standard deviation of how long things stay wet, of a day', why: 'A breeze or a cloud that nobody forecast.', source: TRADE },
   { id: 'shared', name: 'One application for two findings', value: 3, per: 'finding', why: 'It saves a whole wet cycle.', source: TRADE },
-]; // prettier-ignore
+], { words: ['per'] }); // prettier-ignore

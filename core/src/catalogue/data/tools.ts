@@ -1,3 +1,4 @@
+import { inLanguage } from '../../language/in-language.ts';
 import type { Tool } from '../tool.ts';
 
 /**
@@ -6,7 +7,7 @@ import type { Tool } from '../tool.ts';
  */
 const SWEPT = 0.4235;
 
-export const TOOLS: readonly Tool[] = [
+export const TOOLS: readonly Tool[] = inLanguage([
   { id: 'low-pressure-sprayer', name: 'low-pressure sprayer', machines: ['sprayer'], jet: null, hot: false, abrasive: false, scrubs: false, harmedBy: ['solvent'], reachMetres: 4, paceMetresPerMinute: [12, 25], handling: 'own sprayer per agent, coarse drops, no mist' },
   { id: 'garden-hose', name: 'garden hose with fan', machines: ['hose'], jet: { orifice: 40, nozzles: 1, psi: 70, fanDegrees: 40, standOffMetres: 0.3 }, hot: false, abrasive: false, scrubs: false, harmedBy: [], reachMetres: 5, paceMetresPerMinute: [12, 25], handling: '40° fan, 30 cm off or more, garden force' },
   { id: 'soft-brush', name: 'soft brush', machines: [], jet: null, hot: false, abrasive: false, scrubs: true, harmedBy: ['solvent'], reachMetres: 1.5, paceMetresPerMinute: [4, 10], handling: 'overlapping passes, rinsed often' },
@@ -40,4 +41,4 @@ export const TOOLS: readonly Tool[] = [
   { id: 'gutter-vacuum', name: 'gutter vacuum on a pole', machines: [], jet: null, hot: false, abrasive: false, scrubs: false, harmedBy: ['solvent', 'acid'], reachMetres: 9, paceMetresPerMinute: [2, 5], handling: 'from the ground with a camera; power lines looked for first, nobody below' },
   { id: 'floor-scrubber', name: 'floor scrubber with suction', machines: [], jet: null, hot: false, abrasive: false, scrubs: true, harmedBy: ['solvent', 'acid'], reachMetres: 1, paceMetresPerMinute: [25, 50], handling: 'soft discs; dirty water is taken up as it goes and emptied where the drain is known' },
   { id: 'glass-blade', name: 'glass blade', machines: [], jet: null, hot: false, abrasive: false, scrubs: false, scrapes: true, harmedBy: [], reachMetres: 0.8, paceMetresPerMinute: [3, 6], handling: 'new blade, wet pane, flat and one way only; never on coated, toughened or laminated panes' },
-]; // prettier-ignore
+]); // prettier-ignore

@@ -114,6 +114,10 @@ export const ORDER = {
   'why-then/opposed-run-off':
     'What runs off from it meets that of “{round}”, which is through at {time} ({name}).',
   'why-then/two-at-once': 'Two at once: with {name}.',
+  'bound/chain': 'the longest chain of work and waits that must follow each other',
+  'bound/crew': 'all hands-on work shared evenly by the crew',
+  'bound/people': 'all that only {people} may do',
+  'bound/machine': 'all work of the {machine}',
   'order/then': '{first}, then {next}',
   'order/verb/clear': 'Brush off loose dirt',
   'order/verb/pre-wet': 'Pre-wet',
@@ -160,6 +164,8 @@ export const ORDER = {
   'order/pour/how': 'Put protection on before pouring; add nothing; see the mix card.',
   'order/with-tool':
     '{verb} with {tool}{stop, select, no {} other {, no closer than {stop}}}{direction, select, no {} other {, {direction}}}.',
+  'order/direction/top-down': 'top down',
+  'order/direction/bottom-up': 'bottom up',
   'order/dwell':
     'Dwell {from} to {to} min, aim for {aim}; first look at {look} min. {useful, select, no {} other {Past {useful} min it does no more good. }}Never let it dry.',
   'order/leave-on': 'Leave on: no rinse.',

@@ -22,6 +22,8 @@ export const TREATMENT = {
   'source/patch/by-on': 'test patch by {person}, {day}',
   'patch/failed': 'A test patch with {agent} failed.',
   'patch/failed/why': 'A test patch with {agent} failed: {result}.',
+  'patch/ready': 'ready to use',
+  'patch/at': 'at {strength}',
   'patch/can-happen': 'The whole surface ends up looking like the patch.',
   'follows/empty-joints': 'Washing takes sand out of the joints.',
 
