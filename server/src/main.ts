@@ -8,6 +8,7 @@ import { giveDemoJobs } from './demo-jobs.ts';
 import { HeavyWorkers } from './heavy-work/heavy-workers.ts';
 import { workerThread } from './heavy-work/worker-thread.ts';
 import type { ThreadData } from './heavy-work/worker-thread.ts';
+import { orderWriter } from './languages/order-writer.ts';
 import { folderOutbox } from './papers/outbox.ts';
 import { pdfMaker } from './papers/pdf-maker.ts';
 import { photosOnDisk } from './photos/photo-files.ts';
@@ -21,8 +22,9 @@ const logger = pino({ level: settings.logLevel });
 const database = connect(settings.databaseUrl, isMainThread ? 10 : 4);
 if (isMainThread) await migrate(database);
 const program = fileURLToPath(import.meta.url);
-const maker = isMainThread ? pdfMaker(besides(program)) : null;
-const stores = storesOn(database, await photosOnDisk(settings.photoFolder), maker);
+const maker = isMainThread ? pdfMaker(besides('papers', 'pdf-thread')) : null;
+const writer = isMainThread ? orderWriter(besides('languages', 'writer-thread')) : null;
+const stores = storesOn(database, await photosOnDisk(settings.photoFolder), maker, writer);
 const house = await stores.jobs.firstHouse();
 const parts = {
   stores,
@@ -44,10 +46,9 @@ function listenOnThread(): void {
   app(parts).listen((workerData as ThreadData).socket, () => parentPort?.postMessage('listening'));
 }
 
-/** The program of the thread that makes papers: beside this one, as source or bundled. */
-function besides(path: string): string {
-  const file = path.endsWith('.ts') ? './papers/pdf-thread.ts' : './pdf-thread.js';
-  return resolve(dirname(path), file);
+/** The program of a thread: beside this one, as source in its room or bundled. */
+function besides(room: string, thread: string): string {
+  return resolve(dirname(program), program.endsWith('.ts') ? `${room}/${thread}.ts` : `${thread}.js`);
 }
 
 const LONGEST_GOODBYE_MILLISECONDS = 3000;
@@ -78,6 +79,7 @@ async function serve(): Promise<void> {
     server.close(() => {
       heavyWorkers.stop();
       maker?.stop();
+      writer?.stop();
       void database.destroy().then(() => process.exit(0));
     });
     server.closeIdleConnections();

@@ -10,6 +10,9 @@ import type { PhotoFiles } from './photos/photo-files.ts';
 import { pictureQueue } from './photos/picture-queue.ts';
 import { photosStore } from './photos/photos-store.ts';
 import { orderPdfsStore } from './papers/order-pdfs-store.ts';
+import type { OrderWriter } from './languages/order-writer.ts';
+import { orderWordings } from './languages/order-wordings.ts';
+import { orderPapers } from './languages/paper-in-languages.ts';
 import type { PdfMaker } from './papers/pdf-maker.ts';
 import { propertiesStore } from './properties/properties-store.ts';
 import type { Stores } from './routes.ts';
@@ -19,10 +22,18 @@ import { templatesStore } from './templates/templates-store.ts';
 /**
  * Every store on one database and one place for photos.
  * @param maker of papers; null on threads, which make none
+ * @param writer of orders in other languages; null on threads, which write none
  */
-export function storesOn(database: Knex, photoFiles: PhotoFiles, maker: PdfMaker | null = null): Stores {
+export function storesOn(
+  database: Knex,
+  photoFiles: PhotoFiles,
+  maker: PdfMaker | null = null,
+  writer: OrderWriter | null = null,
+): Stores {
   const pictures = pictureQueue();
   const photos = photosStore(database, photoFiles, pictures);
+  const wordings = orderWordings(database, writer);
+  const papers = orderPapers(wordings, writer);
   return {
     jobs: jobsStore(database),
     properties: propertiesStore(database),
@@ -30,8 +41,8 @@ export function storesOn(database: Knex, photoFiles: PhotoFiles, maker: PdfMaker
     templates: templatesStore(database),
     changes: changesStore(database),
     log: changeLog(database),
-    orders: ordersStore(database),
-    orderPdfs: orderPdfsStore(database, photos, maker),
+    orders: ordersStore(database, wordings),
+    orderPdfs: orderPdfsStore(database, photos, papers, maker),
     handbook: handbookStore(database),
     dataSheets: dataSheetsStore(database, photoFiles.incoming, pictures),
     stock: stockStore(database),

@@ -1,4 +1,5 @@
-import { issueSchema } from '@etappe/core';
+import { LANGUAGES, issueSchema } from '@etappe/core';
+import type { Language } from '@etappe/core';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { contextOf } from '../context-of.ts';
@@ -11,7 +12,14 @@ export const orderNumberSchema = Joi.string()
   .required()
   .label('order');
 
-export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document', RequestHandler> {
+const languageSchema = Joi.string()
+  .valid(...LANGUAGES)
+  .required()
+  .label('language');
+
+export function ordersRequests(
+  orders: OrdersStore,
+): Record<'issue' | 'document' | 'wording', RequestHandler> {
   return {
     async issue(req, res) {
       const jobId = validatedParam(jobIdSchema, req.params['job']);
@@ -22,6 +30,12 @@ export function ordersRequests(orders: OrdersStore): Record<'issue' | 'document'
       const jobId = validatedParam(jobIdSchema, req.params['job']);
       const number = Number(validatedParam(orderNumberSchema, req.params['number']));
       res.json(await orders.document(contextOf(res), jobId, number));
+    },
+    async wording(req, res) {
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
+      const number = Number(validatedParam(orderNumberSchema, req.params['number']));
+      const language = validatedParam(languageSchema, req.params['language']) as Language;
+      res.json(await orders.wording(contextOf(res), jobId, number, language));
     },
   };
 }

@@ -8,9 +8,17 @@ import {
   planAround,
   surveyOf,
 } from '@etappe/core';
-import type { CrewOrder, IssueRequest, IssuedOrder, OrderDocument } from '@etappe/core';
+import type {
+  CrewOrder,
+  IssueRequest,
+  IssuedOrder,
+  Language,
+  OrderDocument,
+  OrderWording,
+} from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
+import type { OrderWordings } from '../languages/order-wordings.ts';
 import { HouseRecord } from '../jobs/house-record.ts';
 import { openIn } from '../jobs/open-job.ts';
 import { oneAtATime } from '../database/one-at-a-time.ts';
@@ -25,9 +33,11 @@ export interface OrdersStore {
   /** Derives anew, checks the decided schedule and keeps the order for good; never solves. A repeat is harmless. */
   issue(context: Context, jobId: string, request: IssueRequest): Promise<IssuedOrder>;
   document(context: Context, jobId: string, number: number): Promise<OrderDocument>;
+  /** The same as it reads in a language; in English where it cannot be said in that any more. */
+  wording(context: Context, jobId: string, number: number, language: Language): Promise<OrderWording>;
 }
 
-export function ordersStore(database: Knex): OrdersStore {
+export function ordersStore(database: Knex, wordings: OrderWordings): OrdersStore {
   return {
     async ofJob({ house }, jobId) {
       const rows = await OrderRecord.query(database)
@@ -102,9 +112,12 @@ export function ordersStore(database: Knex): OrdersStore {
       });
     },
 
-    async document({ house }, jobId, number) {
-      const row = await OrderRecord.query(database).findOne({ house_id: house, job_id: jobId, number });
-      if (!row) throw notFound('order');
+    async wording(context, jobId, number, language) {
+      return wordings.in(language, await orderAt(database, context, jobId, number));
+    },
+
+    async document(context, jobId, number) {
+      const row = await orderAt(database, context, jobId, number);
       return {
         ...issuedOf(row),
         document: JSON.parse(row.document) as CrewOrder,
@@ -113,6 +126,17 @@ export function ordersStore(database: Knex): OrdersStore {
       };
     },
   };
+}
+
+async function orderAt(
+  database: Knex,
+  { house }: Context,
+  jobId: string,
+  number: number,
+): Promise<OrderRecord> {
+  const row = await OrderRecord.query(database).findOne({ house_id: house, job_id: jobId, number });
+  if (!row) throw notFound('order');
+  return row;
 }
 
 /** The order that the crew may have in hand: the last one of the same visit. */

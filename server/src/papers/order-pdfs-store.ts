@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
-import { orderPaper } from '@etappe/core';
-import type { CrewOrder, OrderPdf } from '@etappe/core';
+import type { CrewOrder, OrderPdf, SheetSize } from '@etappe/core';
 import type { Knex } from 'knex';
 import type { Context } from '../context.ts';
+import type { OrderPapers } from '../languages/paper-in-languages.ts';
 import { OrderRecord } from '../orders/order-record.ts';
 import type { PhotosStore } from '../photos/photos-store.ts';
 import { Problem, notFound } from '../problems/problem.ts';
@@ -19,6 +19,11 @@ export interface OrderPdfsStore {
     jobId: string,
     number: number,
   ): Promise<{ readonly pdf: Buffer; readonly sha256: string }>;
+  /**
+   * The sheets of one person in their language, made each time.
+   * @throws Problem 404 for somebody who is not on the order
+   */
+  ofPerson(context: Context, jobId: string, number: number, name: string): Promise<Buffer>;
   /** Makes all that are asked for and not made, one after the other; resolves when nothing is left, or no more can be made now. */
   wake(): Promise<void>;
 }
@@ -27,6 +32,7 @@ export interface OrderPdfsStore {
 export function orderPdfsStore(
   database: Knex,
   photos: Pick<PhotosStore, 'find'>,
+  papers: OrderPapers,
   maker: PdfMaker | null,
 ): OrderPdfsStore {
   let working: Promise<void> | null = null;
@@ -62,10 +68,24 @@ export function orderPdfsStore(
       return { pdf: row.pdf, sha256: row.sha256 };
     },
 
+    async ofPerson(context, jobId, number, name) {
+      if (!maker) throw new Error('papers are made on the main thread');
+      const row = await OrderRecord.query(database).findOne({
+        house_id: context.house,
+        job_id: jobId,
+        number,
+      });
+      if (!row) throw notFound('order');
+      const document = JSON.parse(row.document) as CrewOrder;
+      if (!document.people.some((person) => person.name === name)) throw notFound('person on this order');
+      const paper = await papers.ofPerson(row, name);
+      return maker.make(paper, sheetOf(document), await picturesOf(paper, context, photos));
+    },
+
     wake() {
       if (!maker) return Promise.resolve();
       // What is asked for while it works is found by its last look.
-      working ??= makeAll(database, photos, maker)
+      working ??= makeAll(database, photos, papers, maker)
         // The database is away: what is left is made when somebody asks, or at the next start.
         .catch(() => undefined)
         .finally(() => {
@@ -93,7 +113,12 @@ async function orderId(database: Knex, { house }: Context, jobId: string, number
   return row.id;
 }
 
-async function makeAll(database: Knex, photos: Pick<PhotosStore, 'find'>, maker: PdfMaker): Promise<void> {
+async function makeAll(
+  database: Knex,
+  photos: Pick<PhotosStore, 'find'>,
+  papers: OrderPapers,
+  maker: PdfMaker,
+): Promise<void> {
   for (;;) {
     const next = await OrderPdfRecord.query(database)
       .whereNull('pdf')
@@ -103,12 +128,16 @@ async function makeAll(database: Knex, photos: Pick<PhotosStore, 'find'>, maker:
     if (!next) return;
     const order = await OrderRecord.query(database).findById(next.order_id).throwIfNotFound();
     const document = JSON.parse(order.document) as CrewOrder;
-    const paper = orderPaper(document, order.number);
-    const pictures = await picturesOf(paper, { house: next.house_id }, photos);
-    const patch = await made(() => maker.make(paper, document.units === 'us' ? 'LETTER' : 'A4', pictures));
+    const patch = await made(async () => {
+      const paper = await papers.whole(order);
+      const pictures = await picturesOf(paper, { house: next.house_id }, photos);
+      return maker.make(paper, sheetOf(document), pictures);
+    });
     await OrderPdfRecord.query(database).findById(next.order_id).patch(patch);
   }
 }
+
+const sheetOf = ({ units }: Pick<CrewOrder, 'units'>): SheetSize => (units === 'us' ? 'LETTER' : 'A4');
 
 async function made(
   make: () => Promise<Buffer>,

@@ -20,6 +20,8 @@ const sizeSchema = Joi.string()
   .required()
   .label('format');
 
+const personNameSchema = Joi.string().max(120).required().label('person');
+
 /** A mail with the paper that goes with it. */
 interface MailedPaper extends PaperMail {
   readonly paper: Paper;
@@ -32,7 +34,7 @@ export function papersRequests(
   photos: PhotosStore,
   maker: PdfMaker | null,
   outbox: Outbox | null,
-): Record<'orderState' | 'orderFile' | 'print' | 'mail' | 'wakeAfter', RequestHandler> {
+): Record<'orderState' | 'orderFile' | 'orderOfPerson' | 'print' | 'mail' | 'wakeAfter', RequestHandler> {
   /** @throws Problem 422 for what no sheet takes */
   const printed = async (paper: Paper, size: SheetSize, context: Context): Promise<Buffer> => {
     if (!maker) throw new Error('papers are made on the main thread');
@@ -60,6 +62,12 @@ export function papersRequests(
       const number = Number(validatedParam(orderNumberSchema, req.params['number']));
       const { pdf, sha256 } = await pdfs.file(contextOf(res), jobId, number);
       send(res, pdf, `order-${number}.pdf`, sha256);
+    },
+    async orderOfPerson(req, res) {
+      const jobId = validatedParam(jobIdSchema, req.params['job']);
+      const number = Number(validatedParam(orderNumberSchema, req.params['number']));
+      const name = validatedParam(personNameSchema, req.params['person']);
+      send(res, await pdfs.ofPerson(contextOf(res), jobId, number, name), `order-${number}.pdf`);
     },
     async print(req, res) {
       const size = validatedParam(sizeSchema, req.params['format']) as SheetSize;

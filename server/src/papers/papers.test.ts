@@ -23,6 +23,8 @@ import { v7 as uuidv7 } from 'uuid';
 import { demoSurvey, freshApp } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
 import { connect } from '../database/connection.ts';
+import { orderWordings } from '../languages/order-wordings.ts';
+import { orderPapers } from '../languages/paper-in-languages.ts';
 import { orderPdfsStore } from './order-pdfs-store.ts';
 import { canWrite, fontRuns } from './paper-fonts.ts';
 import { pagesOf, paperPdf } from './paper-pdf.ts';
@@ -115,7 +117,10 @@ describe('the PDF of an order', () => {
 
   it('waits where the database is away, and ends nothing by that', async () => {
     const database = connect('postgres://nobody@127.0.0.1:1/none');
-    await expect(orderPdfsStore(database, fresh.stores.photos, maker).wake()).resolves.toBeUndefined();
+    const papers = orderPapers(orderWordings(database, null), null);
+    await expect(
+      orderPdfsStore(database, fresh.stores.photos, papers, maker).wake(),
+    ).resolves.toBeUndefined();
     await database.destroy();
   });
 

@@ -1,18 +1,6 @@
-import { parentPort } from 'node:worker_threads';
+import { answerEach } from '../heavy-work/asked-thread.ts';
 import { paperPdf } from './paper-pdf.ts';
-import type { PdfAnswer, PdfRequest } from './pdf-maker.ts';
+import type { PdfRequest } from './pdf-maker.ts';
 
-/** A thread that makes papers, one for each message. */
-parentPort?.on('message', ({ paper, size, pictures }: PdfRequest) => {
-  const say = (answer: PdfAnswer) => {
-    parentPort?.postMessage(answer);
-  };
-  paperPdf(paper, size, pictures).then(
-    (pdf) => {
-      say({ pdf });
-    },
-    (error: unknown) => {
-      say({ failed: error instanceof Error ? error.message : String(error) });
-    },
-  );
-});
+/** A thread that makes papers, one for each question. */
+answerEach(({ paper, size, pictures }: PdfRequest) => paperPdf(paper, size, pictures));

@@ -10,6 +10,7 @@ import { pino } from 'pino';
 import { v7 as uuidv7 } from 'uuid';
 import { app } from '../app.ts';
 import { connect, migrate } from '../database/connection.ts';
+import type { OrderWriter } from '../languages/order-writer.ts';
 import { folderOutbox } from '../papers/outbox.ts';
 import type { PdfMaker } from '../papers/pdf-maker.ts';
 import { photosOnDisk } from '../photos/photo-files.ts';
@@ -53,13 +54,18 @@ export async function freshDatabase(): Promise<string> {
 /**
  * @param photoFiles where photos go; a folder of its own otherwise
  * @param maker of papers; none otherwise
+ * @param writer of orders in other languages; none otherwise
  */
-export async function freshApp(photoFiles?: PhotoFiles, maker: PdfMaker | null = null): Promise<FreshApp> {
+export async function freshApp(
+  photoFiles?: PhotoFiles,
+  maker: PdfMaker | null = null,
+  writer: OrderWriter | null = null,
+): Promise<FreshApp> {
   const url = await freshDatabase();
   const database = connect(url);
   await migrate(database);
   const photoFolder = await mkdtemp(join(tmpdir(), '.etappe-photos-'));
-  const stores = storesOn(database, photoFiles ?? (await photosOnDisk(photoFolder)), maker);
+  const stores = storesOn(database, photoFiles ?? (await photosOnDisk(photoFolder)), maker, writer);
   const house = await stores.jobs.firstHouse();
   const logger = pino({ level: 'silent' });
   return {

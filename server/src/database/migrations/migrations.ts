@@ -9,6 +9,7 @@ import * as laid from './2026-11-28b-laid.ts';
 import * as electrics from './2026-11-29-electrics.ts';
 import * as guarantee from './2026-11-30-guarantee.ts';
 import * as orderPdfs from './2026-12-02-order-pdfs.ts';
+import * as orderWordings from './2026-12-02b-order-wordings.ts';
 
 /** Every migration in order. A landed one is never edited. */
 const ALL: readonly { readonly name: string; readonly migration: Knex.Migration }[] = [
@@ -22,6 +23,7 @@ const ALL: readonly { readonly name: string; readonly migration: Knex.Migration 
   { name: '2026-11-29-electrics', migration: electrics },
   { name: '2026-11-30-guarantee', migration: guarantee },
   { name: '2026-12-02-order-pdfs', migration: orderPdfs },
+  { name: '2026-12-02b-order-wordings', migration: orderWordings },
 ];
 
 export const migrations: Knex.MigrationSource<(typeof ALL)[number]> = {
