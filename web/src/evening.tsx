@@ -1,6 +1,7 @@
 import { ConfigProvider } from 'antd';
 import { createContext, use, useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
+import { componentWords } from './language/component-words.ts';
 import { themeFor } from './theme.ts';
 import { IN_HAND, useMedia } from './use-media.ts';
 
@@ -32,7 +33,11 @@ export function EveningProvider({ children }: { readonly children: ReactNode }) 
   }, [evening]);
   return (
     <EveningContext value={{ evening, setEvening }}>
-      <ConfigProvider theme={themeFor({ evening, still, inHand })} button={{ autoInsertSpace: false }}>
+      <ConfigProvider
+        theme={themeFor({ evening, still, inHand })}
+        button={{ autoInsertSpace: false }}
+        {...(componentWords && { locale: componentWords })}
+      >
         {children}
       </ConfigProvider>
     </EveningContext>

@@ -1,10 +1,13 @@
+import { LANGUAGE } from '@etappe/core/language';
+
 /** Keys of everything that is kept of the server's answers. */
 export const queryKeys = {
   jobs: ['jobs'] as const,
   jobList: (query: object) => ['jobs', query] as const,
   job: (id: string) => ['job', id] as const,
   orders: (job: string) => ['orders', job] as const,
-  order: (job: string, number: string) => ['order', job, number] as const,
+  /** In the language of the page: what a device keeps of another is not shown for it. */
+  order: (job: string, number: string) => ['order', job, number, LANGUAGE] as const,
   orderPdf: (job: string, number: string) => ['order-pdf', job, number] as const,
   properties: ['properties'] as const,
   propertyList: (query: object) => ['properties', query] as const,

@@ -8,12 +8,14 @@ import type {
   IssueRequest,
   JobsQuery,
   NewJob,
+  OrderDocument,
   Paper,
   RecordedUse,
   SheetSize,
   SurveyChange,
   SurveyFault,
 } from '@etappe/core';
+import { LANGUAGE } from '@etappe/core/language';
 import { ServerProblem } from './server-problem.ts';
 import { personOnDevice } from './person-on-device.ts';
 import { serverReach } from './server-reach.ts';
@@ -128,12 +130,14 @@ function upload<Name extends keyof Answers>(
   return call('POST', path, answers, form, LIMIT_MILLISECONDS + file.size / UPLOAD_BYTES_PER_MILLISECOND);
 }
 
-/** A file that the server makes of what it is sent. */
-async function fileOf(path: string, body: unknown): Promise<Blob> {
+/** A file that the server makes, of what it is sent where it is sent something. */
+async function fileOf(path: string, body?: unknown): Promise<Blob> {
+  const sent =
+    body === undefined
+      ? {}
+      : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) };
   const response = await fetch(`/api/v1${path}`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
+    ...sent,
     signal: AbortSignal.timeout(LIMIT_MILLISECONDS),
   }).catch(() => {
     serverReach.failed();
@@ -164,8 +168,21 @@ export const server = {
   issueOrder: (job: string, order: IssueRequest) =>
     call('POST', `/jobs/${job}/orders`, 'issuedOrderSchema', order),
   order: (job: string, number: string) => call('GET', `/jobs/${job}/orders/${number}`, 'orderDocumentSchema'),
+  /** The order as this page's language has it. */
+  orderInWords: async (job: string, number: string): Promise<OrderDocument> => {
+    const order = await server.order(job, number);
+    if (LANGUAGE === 'en') return order;
+    const { document } = await call(
+      'GET',
+      `/jobs/${job}/orders/${number}/in/${LANGUAGE}`,
+      'orderWordingSchema',
+    );
+    return { ...order, document };
+  },
   orderPdf: (job: string, number: string) =>
     call('GET', `/jobs/${job}/orders/${number}/pdf`, 'orderPdfSchema'),
+  personPdf: (job: string, number: number, name: string) =>
+    fileOf(`/jobs/${job}/orders/${number}/pdf/of/${encodeURIComponent(name)}`),
   paperPdf: (paper: Paper, size: SheetSize) => fileOf(`/papers/${size}`, paper),
   mailPaper: (paper: Paper, size: SheetSize, mail: object) =>
     fileOf(`/papers/${size}/mail`, { paper, ...mail }),

@@ -1,4 +1,4 @@
-import { agentFigures, decimal, settingInWords } from '@etappe/core';
+import { agentFigures, decimal, settingInWords, idInWords } from '@etappe/core';
 import type { AgentFigure } from '@etappe/core';
 import { Link } from 'react-router';
 import { Facts } from './facts.tsx';
@@ -34,7 +34,7 @@ export function AgentCard({ id, catalogue }: CardProps) {
       {agent.specialistOnly !== null && <p className="handbook-stop">✕ {agent.specialistOnly}</p>}
       <Facts
         rows={[
-          [say('class'), agent.class],
+          [say('class'), idInWords(agent.class)],
           [
             say('our-product'),
             product

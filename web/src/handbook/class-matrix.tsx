@@ -1,4 +1,4 @@
-import { USED_CLASSES, opposedClasses } from '@etappe/core';
+import { USED_CLASSES, opposedClasses, idInWords } from '@etappe/core';
 import type { AgentClass } from '@etappe/core';
 import { scaleBand } from 'd3-scale';
 import { useState } from 'react';
@@ -16,7 +16,7 @@ const NAMES: Partial<Readonly<Record<AgentClass, string>>> = {
   herbicide: say('weed-killer'),
   coating: say('sealer-coating'),
 };
-const nameOf = (c: AgentClass) => NAMES[c] ?? c.replace('-', ' ');
+const nameOf = (c: AgentClass) => NAMES[c] ?? idInWords(c);
 
 /** Classes of agents against each other: a cross where they must never meet in one flow. */
 export function ClassMatrix() {

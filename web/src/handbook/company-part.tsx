@@ -3,6 +3,7 @@ import type { CompanyProfile } from '@etappe/core';
 import { Input } from 'antd';
 import { useId } from 'react';
 import { Field } from '../quantity-fields/field.tsx';
+import { LanguageField } from '../records/language-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
 import { say } from '../messages/handbook.ts';
 import { EntryActs } from './entry-acts.tsx';
@@ -14,7 +15,10 @@ import { useSaving } from './use-saving.ts';
 
 type Detail = Omit<CompanyProfile, 'id'>;
 /** A logo that is taken away again is none. */
-type Draft = Omit<Detail, 'logo'> & { readonly logo?: Detail['logo'] | undefined };
+type Draft = Omit<Detail, 'logo' | 'language'> & {
+  readonly logo?: Detail['logo'] | undefined;
+  readonly language?: Detail['language'] | undefined;
+};
 const UNWRITTEN: Draft = {
   name: '',
   phone: '',
@@ -60,6 +64,13 @@ export function CompanyPart() {
             placeholder="EUR"
             take={(words) => set({ currency: words.trim().toUpperCase() })}
           />
+          <LanguageField
+            label={say('company/language')}
+            language={draft.language ?? 'en'}
+            take={(language) => {
+              set({ language: language ?? undefined });
+            }}
+          />
         </div>
         <div className="sheet-grid">
           <TextField
@@ -93,9 +104,10 @@ export function CompanyPart() {
 }
 
 /** Without empty lines, and without a currency where none is written. */
-const tidied = ({ registration, currency = '', logo, ...detail }: Draft): Detail => ({
+const tidied = ({ registration, currency = '', logo, language, ...detail }: Draft): Detail => ({
   ...detail,
   ...(logo && { logo }),
+  ...(language && { language }),
   ...(currency !== '' && { currency }),
   registration: registration.map((line) => line.trim()).filter((line) => line !== ''),
 });

@@ -171,7 +171,10 @@ function ValueDialog({ row, faults, close, accept }: DialogProps) {
   const bound =
     'steps' in span
       ? ''
-      : `${settingInWords(span.least, unit)} to ${settingInWords(span.most, unit)}${safer === 'neither' ? '' : say('is-the-safer-way', { safer })}`;
+      : say('from-to', { from: settingInWords(span.least, unit), to: settingInWords(span.most, unit) }) +
+        (safer === 'neither'
+          ? ''
+          : say('is-the-safer-way', { safer: safer === 'lower' ? say('safer-lower') : say('safer-higher') }));
   return (
     <ReasonDialog
       title={say('our-value-name', { name: value.name })}

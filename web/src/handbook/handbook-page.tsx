@@ -1,4 +1,4 @@
-import { CATALOGUE_VERSION, HANDBOOK_KINDS, handbookSearch } from '@etappe/core';
+import { CATALOGUE_VERSION, HANDBOOK_KINDS, handbookSearch, lowerFirst } from '@etappe/core';
 import type { HandbookEntry, HandbookKind, UnitSystem } from '@etappe/core';
 import { Alert, Segmented } from 'antd';
 import { useState } from 'react';
@@ -31,7 +31,7 @@ const KIND_NAMES: Readonly<Record<HandbookKind, string>> = {
 };
 const UNITS_KEY = 'etappe.handbook-units';
 const UNIT_OPTIONS: { value: UnitSystem; label: string }[] = [
-  { value: 'metric', label: 'metric' },
+  { value: 'metric', label: say('metric') },
   { value: 'us', label: say('us') },
 ];
 /** Pages that are no list of entries. */
@@ -172,7 +172,7 @@ function Entries({ kind, id, units }: EntriesProps) {
       <div className="handbook-list">
         <label className="jobs-find">
           <span className="visually-hidden">
-            {say('find-in', { kindNames: KIND_NAMES[kind].toLowerCase() })}
+            {say('find-in', { kindNames: lowerFirst(KIND_NAMES[kind]) })}
           </span>
           <input
             type="search"
@@ -221,7 +221,7 @@ function Entries({ kind, id, units }: EntriesProps) {
       </div>
       {open && (
         <Link className="handbook-back" to={{ pathname: `/handbook/${kind}`, search: search.toString() }}>
-          {say('all', { kindNames: KIND_NAMES[kind].toLowerCase() })}
+          {say('all', { kindNames: lowerFirst(KIND_NAMES[kind]) })}
         </Link>
       )}
       <div className={`handbook-cards ${other ? 'two' : ''}`}>

@@ -1,4 +1,4 @@
-import { CATALOGUE, daysAhead } from '@etappe/core';
+import { CATALOGUE, daysAhead, word } from '@etappe/core';
 import type { Product, StockLot } from '@etappe/core';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -189,7 +189,7 @@ function MeasuredFields({
   return (
     <fieldset className="field wide">
       <legend className="field-label">
-        {say('measured-g-l-of', { basis: CATALOGUE.agent(draft.agent).basis })}
+        {say('measured-g-l-of', { basis: word(CATALOGUE.agent(draft.agent).basis) })}
       </legend>
       <ul className="done-tests" aria-label={say('measured-strengths')}>
         {draft.measured.map((reading, i) => (

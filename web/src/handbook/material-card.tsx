@@ -1,4 +1,4 @@
-import { decimal, formatJetPressure, materialCard } from '@etappe/core';
+import { decimal, formatJetPressure, materialCard, idInWords } from '@etappe/core';
 import type { Bearing, Catalogue, Finish, UnitSystem } from '@etappe/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -58,8 +58,8 @@ export function MaterialCard({ id, units, catalogue }: CardProps) {
       <Facts
         rows={[
           [say('also-called'), material.synonyms.join('; ')],
-          [say('family'), material.family],
-          [say('ph-it-tolerates'), `${material.pH[0]} to ${material.pH[1]}`],
+          [say('family'), idInWords(material.family)],
+          [say('ph-it-tolerates'), say('from-to', { from: material.pH[0], to: material.pH[1] })],
           [say('chlorine'), BEARING_WORDS[tolerates.chlorine]],
           [say('oxygen-cleaners'), BEARING_WORDS[tolerates.peroxide]],
           [say('removers'), BEARING_WORDS[tolerates.solvent]],

@@ -1,4 +1,4 @@
-import { CATALOGUE, contaminantById, waitInWords } from '@etappe/core';
+import { CATALOGUE, contaminantById, waitInWords, lowerFirst } from '@etappe/core';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
 import { say } from '../messages/handbook.ts';
@@ -14,7 +14,7 @@ export function MethodCard({ id, catalogue }: CardProps) {
           [
             say('against'),
             Object.entries(method.treats)
-              .map(([c, result]) => `${contaminantById(c).name.toLowerCase()} ${result}`)
+              .map(([c, result]) => `${lowerFirst(contaminantById(c).name)} ${result}`)
               .join(', '),
           ],
           [say('risk-to-the-surface'), say('of-5-surface-risk', { surfaceRisk: method.surfaceRisk })],
@@ -33,7 +33,7 @@ export function MethodCard({ id, catalogue }: CardProps) {
         {method.stages.map((stage, i) => (
           <li key={i}>
             {stage.kind}
-            {'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : ''}
+            {'agent' in stage ? `, ${lowerFirst(CATALOGUE.agent(stage.agent).name)}` : ''}
             {stage.kind === 'wait'
               ? `: ${waitInWords({ ...stage, method: method.id })}`
               : `, ${CATALOGUE.tool(stage.tool).name}`}

@@ -1,4 +1,4 @@
-import { settingInWords, valueOf } from '@etappe/core';
+import { settingInWords, valueOf, lowerFirst } from '@etappe/core';
 import type {
   CatalogueOverride,
   CompanyCatalogue,
@@ -151,8 +151,7 @@ function OverrideLine({
   return (
     <>
       {kind === 'condition' ? <b>{name}</b> : <Link to={`/handbook/${PAGES[kind]}/${entry}`}>{name}</Link>},{' '}
-      {(about?.name ?? path).toLowerCase()}:{' '}
-      <b className="figure">{settingInWords(value, about?.unit ?? '')}</b>{' '}
+      {lowerFirst(about?.name ?? path)}: <b className="figure">{settingInWords(value, about?.unit ?? '')}</b>{' '}
       <span className="quiet">
         {say('by-about-words', {
           aboutWords: about ? say('instead-of', { shipped: settingInWords(about.shipped, about.unit) }) : '',
@@ -200,7 +199,7 @@ function actOf(
   { op, part, entry, before, after }: LoggedHandbookChange,
   catalogue: CompanyCatalogue,
 ): string {
-  const act = op === 'remove' ? say('took-out') : before ? 'changed' : 'added';
+  const act = op === 'remove' ? say('took-out') : before ? say('act-changed') : say('act-added');
   const detail = after ?? before ?? {};
   if (part === 'override') return say('our-value-of', { act, before: valueChange(before, after, catalogue) });
   const method = detail['method'] as { name?: string } | undefined;
@@ -225,7 +224,7 @@ function valueChange(
   const value = valueOf(about);
   const shown = (override: CatalogueOverride | null) =>
     override ? settingInWords(override.value, value?.unit ?? '') : 'default';
-  return `${nameOf(about.entry, catalogue)}, ${(value?.name ?? about.path).toLowerCase()}: ${shown(from)} → ${shown(to)}`;
+  return `${nameOf(about.entry, catalogue)}, ${lowerFirst(value?.name ?? about.path)}: ${shown(from)} → ${shown(to)}`;
 }
 
 function nameOf(entry: string, { materials, conditions, agents, methods }: CompanyCatalogue): string {

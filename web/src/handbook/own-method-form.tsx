@@ -1,4 +1,4 @@
-import { CATALOGUE, MATERIAL_FAMILIES } from '@etappe/core';
+import { CATALOGUE, MATERIAL_FAMILIES, lowerFirst } from '@etappe/core';
 import type { MaterialFamily, OwnMethod, StageTemplate } from '@etappe/core';
 import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -24,8 +24,8 @@ const STAGE_OPTIONS = CATALOGUE.methods.flatMap((m) =>
     value: `${m.id}/${i}`,
     label: say('as-in', {
       kind: stage.kind,
-      whatWords: 'agent' in stage ? `, ${CATALOGUE.agent(stage.agent).name.toLowerCase()}` : '',
-      name: m.name.toLowerCase(),
+      whatWords: 'agent' in stage ? `, ${lowerFirst(CATALOGUE.agent(stage.agent).name)}` : '',
+      name: lowerFirst(m.name),
     }),
   })),
 );
@@ -47,7 +47,12 @@ export function OwnMethodForm({ own, save }: FormProps) {
   };
   const setStages = (stages: readonly StageTemplate[]) => set({ stages });
   const score = (label: string, key: 'surfaceRisk' | 'harmAround') => (
-    <NumberField label={label} value={draft[key]} unit="of 5" take={(value) => set({ [key]: value })} />
+    <NumberField
+      label={label}
+      value={draft[key]}
+      unit={say('out-of-5')}
+      take={(value) => set({ [key]: value })}
+    />
   );
   return (
     <form
@@ -80,7 +85,7 @@ export function OwnMethodForm({ own, save }: FormProps) {
             key={id}
             label={say('how-well', { id: id.replaceAll('-', ' ') })}
             value={result}
-            unit="of 5"
+            unit={say('out-of-5')}
             take={(value) => set({ treats: { ...draft.treats, [id]: value as Result } })}
           />
         ))}

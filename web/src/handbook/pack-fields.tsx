@@ -28,7 +28,7 @@ export function PackFields({ packs, unit, take }: PackProps) {
           <NumberField
             label={say('price-of-pack', { i: i + 1 })}
             value={pack.price}
-            unit="a pack"
+            unit={say('a-pack')}
             clear={() => replace(i, { price: null })}
             take={(price) => replace(i, { price })}
           />

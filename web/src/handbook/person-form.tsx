@@ -2,6 +2,7 @@ import type { CompanyPerson } from '@etappe/core';
 import { Checkbox } from 'antd';
 import { NumberField } from '../quantity-fields/number-field.tsx';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { LanguageField } from '../records/language-field.tsx';
 import { TicketsField } from '../records/tickets-field.tsx';
 import { EntryActs } from './entry-acts.tsx';
 import { Faults } from './faults.tsx';
@@ -61,6 +62,14 @@ export function PersonForm({ person, save, remove }: FormProps) {
       >
         {say('people/is-apprentice')}
       </Checkbox>
+      <LanguageField
+        label={say('people/language')}
+        language={draft.language ?? null}
+        otherwise={say('people/language-of-company')}
+        take={(language) => {
+          set({ language });
+        }}
+      />
       <Faults faults={faults} />
       <EntryActs save={say('people/save')} saving={saving} remove={remove} />
     </form>

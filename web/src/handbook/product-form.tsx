@@ -1,4 +1,4 @@
-import { CATALOGUE, NO_RESTRICTIONS, isReadyToUse, strengthQuestion } from '@etappe/core';
+import { CATALOGUE, NO_RESTRICTIONS, isReadyToUse, strengthQuestion, lowerFirst, word } from '@etappe/core';
 import type { Product } from '@etappe/core';
 import { Button, Switch } from 'antd';
 import { useId } from 'react';
@@ -93,7 +93,7 @@ export function ProductForm({ product, replaces, save, remove }: FormProps) {
         <DataSheetField sheet={draft.dataSheet} take={(dataSheet) => set({ dataSheet })} />
         <label className="switch-row wide" htmlFor={inUseId}>
           <Switch id={inUseId} checked={draft.inUse} onChange={(inUse) => set({ inUse })} />{' '}
-          {say('used-on-every-job', { name: agent.name.toLowerCase() })}
+          {say('used-on-every-job', { name: lowerFirst(agent.name) })}
           {other !== null && <span className="quiet">{say('in-place-of', { other })}</span>}
         </label>
       </div>
@@ -123,7 +123,7 @@ function StrengthFields({ draft, set }: PartProps) {
   return (
     <>
       <NumberField
-        label={say('strength-on-the-label', { basis: agent.basis })}
+        label={say('strength-on-the-label', { basis: word(agent.basis) })}
         value={strength.value}
         unit={strength.basis}
         take={(value) => take(strength.basis, value)}

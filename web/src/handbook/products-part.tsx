@@ -1,4 +1,4 @@
-import { CATALOGUE, decimal, money } from '@etappe/core';
+import { CATALOGUE, decimal, money, lowerFirst } from '@etappe/core';
 import type { Product } from '@etappe/core';
 import { OwnEntries } from './own-entries.tsx';
 import { NEW_PRODUCT, ProductForm } from './product-form.tsx';
@@ -60,7 +60,7 @@ function outOfUse(product: Product): HandbookDraft {
 }
 
 function standingOf({ agent, dataSheet, inUse }: Product): string {
-  const name = CATALOGUE.agents.find((a) => a.id === agent)?.name.toLowerCase() ?? agent;
+  const name = lowerFirst(CATALOGUE.agents.find((a) => a.id === agent)?.name ?? agent);
   return `${name}${inUse ? '' : say('not-in-use')}${dataSheet === null ? say('no-data-sheet-in-line') : ''}`;
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../messages/handbook.ts';
 import { CATALOGUE, quickTestById } from '@etappe/core';
 import { Facts } from './facts.tsx';
 import type { CardProps } from './card-props.ts';
@@ -15,17 +16,17 @@ export function TestCard({ id }: CardProps) {
       {test.never !== null && <p className="handbook-stop">△ {test.never}</p>}
       <Facts
         rows={[
-          ['Needs', inOneLine(test.needs) || 'nothing'],
-          ['Takes', `${test.minutes} min`],
-          ['Source', test.source],
+          [say('test/needs'), inOneLine(test.needs) || say('nothing')],
+          [say('test/takes'), say('test/minutes', { minutes: test.minutes })],
+          [say('source'), test.source],
         ]}
       />
-      <h4>How probable each outcome is</h4>
+      <h4>{say('test/how-probable')}</h4>
       <div className="handbook-scroll">
         <table className="report-table">
           <thead>
             <tr>
-              <th>if it is</th>
+              <th>{say('test/if-it-is')}</th>
               {test.outcomes.map((o) => (
                 <th key={o.id}>{o.text}</th>
               ))}

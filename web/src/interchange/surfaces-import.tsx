@@ -5,7 +5,7 @@ import { Alert, Button, Checkbox, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
 import { FileDrop } from './file-drop.tsx';
-import type { CsvReading } from './interchange-worker.ts';
+import type { CsvReading } from './file-reader.ts';
 import { useFileReader } from './use-file-reader.ts';
 import { say } from '../messages/interchange.ts';
 
@@ -170,7 +170,10 @@ function MappingField({ column, header, headers, first, mapping, set }: MappingF
         status={needed && index === undefined ? 'error' : ''}
         options={[
           { value: -1, label: say('not-in-the-file') },
-          ...headers.map((text, i) => ({ value: i, label: text === '' ? `column ${i + 1}` : text })),
+          ...headers.map((text, i) => ({
+            value: i,
+            label: text === '' ? say('column', { number: i + 1 }) : text,
+          })),
         ]}
         onChange={(value) => {
           const { [column]: _, ...others } = mapping;

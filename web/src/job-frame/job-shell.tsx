@@ -8,6 +8,7 @@ import { ChangedElsewhereBar } from '../planning/changed-elsewhere-bar.tsx';
 import { PlanProvider } from '../planning/use-plan.tsx';
 import { ServerProblem } from '../server-connection.ts';
 import { SurveySessionProvider, useSurveySession } from '../survey-edits/survey-session.tsx';
+import { LanguageChoice } from '../language-choice.tsx';
 import { EveningButton } from '../evening-button.tsx';
 import { JobMenu } from './job-menu.tsx';
 import { PropertyStrip } from './property-strip.tsx';
@@ -94,6 +95,7 @@ function OpenShell() {
           <UndoButtons />
           <JobMenu />
           <span className="wide-only">
+            <LanguageChoice />
             <EveningButton />
           </span>
         </header>

@@ -91,7 +91,7 @@ const StripTile = memo(
       >
         <SurfaceTexture family={family} findings={findings} width={20} height={20} />
         <span className="tile-name">{surface.name}</span>
-        <span className="tile-mark">{stopped ? '✕' : surface.inScope ? '' : 'out'}</span>
+        <span className="tile-mark">{stopped ? '✕' : surface.inScope ? '' : say('left-out-mark')}</span>
       </Link>
     );
   },

@@ -47,17 +47,17 @@ export const STATIONS: readonly Station[] = [
     path: 'treat',
     state: (_survey, plan) => {
       const stopped = plan?.warnings.filter((w) => TREAT_STOPS.includes(w.rule)).length ?? 0;
-      if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
+      if (stopped > 0) return { text: say('stops', { count: stopped }), tone: 'stop' };
       const aside = plan?.warnings.filter((w) => w.rule === 'rule-set-aside').length ?? 0;
       return aside > 0
         ? { text: count(aside, say('rule-overridden'), say('rules-overridden')), tone: 'stale' }
-        : quiet('ready');
+        : quiet(say('ready'));
     },
   },
   {
     name: say('supply'),
     path: 'supply',
-    state: (_survey, plan) => quiet(plan ? count(plan.products.length, 'product') : ''),
+    state: (_survey, plan) => quiet(plan ? say('products', { count: plan.products.length }) : ''),
   },
   {
     name: say('sequence'),
@@ -69,8 +69,8 @@ export const STATIONS: readonly Station[] = [
             ['day-too-long', 'no-sequence', 'not-workable-now', 'spray-drift'].includes(w.rule) &&
             w.severity === 'stop',
         ).length ?? 0;
-      if (stopped > 0) return { text: count(stopped, 'stop'), tone: 'stop' };
-      return quiet(plan?.visit ? 'ready' : say('no-visit-yet'));
+      if (stopped > 0) return { text: say('stops', { count: stopped }), tone: 'stop' };
+      return quiet(plan?.visit ? say('ready') : say('no-visit-yet'));
     },
   },
   {

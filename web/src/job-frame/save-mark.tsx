@@ -69,7 +69,9 @@ function Online({ saveState }: { readonly saveState: SaveState }) {
       return (
         <>
           <CheckOutlined />
-          {saveState.savedAt === null ? 'saved' : `saved ${saveState.savedAt.toTimeString().slice(0, 5)}`}
+          {saveState.savedAt === null
+            ? say('saved')
+            : say('saved-at', { at: saveState.savedAt.toTimeString().slice(0, 5) })}
         </>
       );
     case 'saving':

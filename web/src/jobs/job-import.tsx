@@ -6,7 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { queryKeys } from '../query-keys.ts';
 import { ServerProblem, server } from '../server-connection.ts';
 import { FileDrop } from '../interchange/file-drop.tsx';
-import type { JobFileLook } from '../interchange/interchange-worker.ts';
+import type { JobFileLook } from '../interchange/file-reader.ts';
 import { useFileReader } from '../interchange/use-file-reader.ts';
 import { say } from '../messages/jobs.ts';
 

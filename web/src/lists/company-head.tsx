@@ -1,4 +1,5 @@
 import { NavLink, useLocation } from 'react-router';
+import { LanguageChoice } from '../language-choice.tsx';
 import { EveningButton } from '../evening-button.tsx';
 import { say } from '../messages/lists.ts';
 
@@ -23,6 +24,7 @@ export function CompanyHead() {
           </NavLink>
         ))}
       </nav>
+      <LanguageChoice />
       <EveningButton />
     </header>
   );

@@ -1,9 +1,12 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('app', {
   // evening-button.tsx
   'light-colours': 'Light colours',
   'dark-colours-for-evening-work': 'Dark colours for evening work',
+  // language-choice.tsx
+  language: 'Language',
+  'crew-order-and-safety': 'crew order and safety',
   // new-version-bar.tsx
   'a-new-version-is-ready': 'A new version is ready.',
   reload: 'Reload',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say, rich } = messages({
+export const { say, rich } = messages('damage', {
   // signature-field.tsx
   'sign-here': 'Sign here',
   'sign-again': 'Sign again',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('drawing', {
   // site-plan.tsx
   'site-plan': 'The property unrolled: {sides}',
   'site-plan-scrolls': 'Site plan',

@@ -1,7 +1,7 @@
 import { messages } from './messages.ts';
 
 /** One list, however long: whoever translates a page reads it in one go, in the order of its parts. */
-export const { say, rich } = messages({
+export const { say, rich } = messages('handbook', {
   // class-matrix.tsx
   'oxygen-cleaner': 'oxygen cleaner',
   'quaternary-biocide': 'quaternary biocide',
@@ -281,6 +281,7 @@ export const { say, rich } = messages({
   'company/mail': 'Mail',
   'company/address': 'Address',
   'company/registration': 'Registrations, a line each',
+  'company/language': 'Language of orders',
   'company/currency': 'Currency of prices',
   'company/emergency': 'Emergency line for crews',
   'company/emergency-example': '112; poisons line; office',
@@ -309,6 +310,8 @@ export const { say, rich } = messages({
     'Towers, lifts and licensed weed killers and biocides are planned only for whoever holds the ticket. Anything else is kept as it is written.',
   'people/apprentice': 'apprentice',
   'people/is-apprentice': 'Apprentice: not alone with agents that can hurt (the list stands with each agent)',
+  'people/language': 'Reads orders in',
+  'people/language-of-company': 'The company’s language',
   'people/save': 'Save',
   apprentices: 'Apprentices',
   'apprentice/never-alone': 'only with somebody trained at hand',
@@ -416,4 +419,17 @@ export const { say, rich } = messages({
   'the-catalogue-has-no-entry': 'The catalogue has no entry “{id}” here. It may come from a newer catalogue.',
   'open-an-entry-on-the': 'Open an entry on the left.',
   'compare-with': 'Compare with',
+  'test/needs': 'Needs',
+  'test/takes': 'Takes',
+  'test/minutes': '{minutes} min',
+  'test/how-probable': 'How probable each outcome is',
+  'test/if-it-is': 'if it is',
+  'from-to': '{from} to {to}',
+  'out-of-5': 'of 5',
+  'a-pack': 'a pack',
+  'safer-lower': 'lower',
+  'safer-higher': 'higher',
+  'act-changed': 'changed',
+  'act-added': 'added',
+  metric: 'metric',
 });

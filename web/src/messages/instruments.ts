@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('instruments', {
   // instrument.ts
   'flow-meter': 'Flow meter',
   'moisture-meter': 'Moisture meter',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('interchange', {
   // surfaces-import.tsx
   'import-surfaces': 'Import surfaces',
   'add-change': 'Add {added}, change {changed}',
@@ -20,4 +20,5 @@ export const { say } = messages({
   needed: ' (needed)',
   'not-in-the-file': 'not in the file',
   'in-the-first-row': '{first} in the first row',
+  column: 'column {number}',
 });

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('job-frame', {
   // name-dialog.tsx
   'duplicate-this-job': 'Duplicate this job',
   'name-of-the-new-job': 'Name of the new job',
@@ -112,4 +112,10 @@ export const { say } = messages({
   'the-job-cannot-be-opened': 'The job cannot be opened right now',
   'job-not-found': 'Job not found',
   'retrying-automatically': 'Retrying automatically.',
+  'left-out-mark': 'out',
+  ready: 'ready',
+  products: '{count, plural, one {# product} other {# products}}',
+  stops: '{count, plural, one {# stop} other {# stops}}',
+  saved: 'saved',
+  'saved-at': 'saved {at}',
 });

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('jobs', {
   // jobs-on-device.tsx
   'waiting-on-this-device': 'Waiting on this device',
   'on-this-device': 'On this device',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('lists', {
   // company-head.tsx
   jobs: 'Jobs',
   properties: 'Properties',

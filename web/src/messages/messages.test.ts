@@ -4,10 +4,12 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import ts from 'typescript';
+import { GERMAN_PAGES } from './german/german-pages.ts';
+import { SPANISH_PAGES } from './spanish/spanish-pages.ts';
 
 const SOURCE = fileURLToPath(new URL('..', import.meta.url));
 const ROOMS = readdirSync(join(SOURCE, 'messages'))
-  .filter((name) => name.endsWith('.ts') && !name.startsWith('messages.'))
+  .filter((name) => name.endsWith('.ts') && !name.startsWith('messages.') && name !== 'of-rooms.ts')
   .map((name) => name.slice(0, -'.ts'.length));
 
 /** The texts of a room by their ids, as they stand in its file. */
@@ -48,5 +50,25 @@ describe('the messages of the interface', () => {
   it.each(ROOMS)('of %s are all said', (room) => {
     const sayers = sayersOf(room);
     expect(Object.keys(textsOf(room)).filter((id) => !sayers.includes(`('${id}'`))).toEqual([]);
+  });
+
+  it.each(ROOMS)('of %s are all there in German', (room) => {
+    const own = Object.keys(GERMAN_PAGES)
+      .filter((key) => key.startsWith(`${room}:`))
+      .map((key) => key.slice(room.length + 1));
+    expect(own.sort()).toEqual(Object.keys(textsOf(room)).sort());
+  });
+
+  it.each([
+    ['German', GERMAN_PAGES],
+    ['Spanish', SPANISH_PAGES],
+  ])('ask in %s for the facts of the English ones', (_, pages) => {
+    const facts = (text: string) =>
+      [...new Set(text.match(/(?<!\b(?:yes|no|one|other|=\d+) )\{\w+(?=[,}])/g))].sort();
+    expect(Object.keys(pages).length).toBeGreaterThan(30);
+    for (const [key, text] of Object.entries(pages)) {
+      const [room = '', id = ''] = key.split(/:(.*)/);
+      expect([key, ...facts(text)]).toEqual([key, ...facts(textsOf(room)[id] ?? '')]);
+    }
   });
 });

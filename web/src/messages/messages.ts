@@ -11,7 +11,7 @@ interface Messages<Texts extends MessageTexts> {
 }
 
 /** The messages of one room, each an ICU text. */
-export function messages<const Texts extends MessageTexts>(texts: Texts): Messages<Texts> {
-  const { say, pieces } = sayer(texts);
+export function messages<const Texts extends MessageTexts>(room: string, texts: Texts): Messages<Texts> {
+  const { say, pieces } = sayer(texts, room);
   return { say, rich: (id, params) => createElement(Fragment, null, ...pieces(id, params)) };
 }

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('new-job', {
   // new-job-dialog.tsx
   'this-property': 'this property',
   'new-job-on': 'New job on {nameWords}',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say, rich } = messages({
+export const { say, rich } = messages('order', {
   // expectations-part.tsx
   'what-the-customer-is-told': 'What the customer is told',
   'acknowledged-by-name-at': '✓ acknowledged by {name}, {at}',
@@ -90,4 +90,5 @@ export const { say, rich } = messages({
   'a-newer-order-was-issued': 'A newer order was issued',
   'the-crews-copy-no-longer': 'The crew’s copy no longer matches. {link} and issue it.',
   'order-no-issued-by': 'Order No. {number}, issued {issuedAt} by {issuedBy}',
+  sentences: '{count, plural, one {# sentence;} other {# sentences;}}',
 });

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('papers', {
   papers: 'Papers',
   proposal: 'Proposal',
   'method-statement': 'Method statement',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('photos', {
   // photo-handle.tsx
   'moved-with-the-arrow-keys': '{label}, moved with the arrow keys',
   // photo-marks.tsx
@@ -83,4 +83,7 @@ export const { say } = messages({
   'keep-the-place': 'Keep the place',
   'still-on-the-device-of': 'still on the device of {takenBy}',
   of: 'of {of}',
+  'the-what': 'the {what}',
+  'so-high': '{what}, {length} high',
+  'so-wide': '{what}, {length} wide',
 });

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('planning', {
   // changed-elsewhere-bar.tsx
   'your-edit-changed-more': 'Your edit changed more',
   'and-more-surfaces': 'And {count, plural, one {# more surface} other {# more surfaces}}.',

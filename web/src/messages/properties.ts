@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('properties', {
   // contact-dialog.tsx
   'contact-person': 'Contact person',
   telephone: 'Telephone',

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('quantity-fields', {
   // tape-help.tsx
   'surfaces-added-each-length-times': 'surfaces added, each length times width',
   'two-openings-taken-off': 'two openings taken off',

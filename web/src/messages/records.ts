@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('records', {
   // record-words.ts
   'all-of-it': 'All of it',
   faces: 'Faces',
@@ -79,4 +79,10 @@ export const { say } = messages({
   copied: 'Copied',
   'this-device-does-not-allow': 'This device does not allow copying: print the report instead',
   'copy-the-list': 'Copy the list',
+  // language-field.tsx
+  'spanish-for-crews': 'Español (crew order and safety)',
+  empty: 'empty',
+  yes: 'yes',
+  no: 'no',
+  none: 'none',
 });

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say, rich } = messages({
+export const { say, rich } = messages('sequence', {
   // rounds-list.tsx
   rounds: 'Rounds',
   'pin/open': 'Fix who does it and when: {name}',
@@ -87,6 +87,8 @@ export const { say, rich } = messages({
   'member/somebody-else': 'Somebody else',
   'member/entry-says-otherwise': 'The entry of {name} in the handbook says otherwise.',
   'member/take-entry': 'Take what it says',
+  'member/language': 'Reads the order in',
+  'member/language-of-company': 'The company’s language',
   'member/is-apprentice': 'Apprentice: not alone on acids, alkalis, chlorine',
   compare: 'Compare: other crew, machines and hours',
   'compare/what': 'With',

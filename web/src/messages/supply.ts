@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say, rich } = messages({
+export const { say, rich } = messages('supply', {
   // load-part.tsx
   products: 'Products',
   machines: 'Machines',
@@ -209,4 +209,5 @@ export const { say, rich } = messages({
   'mixes-water-and-the-load': 'Mixes, water and the load come from the treatments. Start on the {walk}.',
   walk: 'Walk',
   'parts-of-supply': 'Parts of Supply',
+  'by-whom': ' by {by}',
 });

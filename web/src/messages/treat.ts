@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say, rich } = messages({
+export const { say, rich } = messages('treat', {
   // patches-part.tsx
   'not-checked-dry-yet': 'not checked dry yet',
   'test-patches': 'Test patches',
@@ -169,4 +169,10 @@ export const { say, rich } = messages({
   'change-the-survey': 'Change the survey',
   'measure-the-surface-on-the': 'Measure the surface on the Walk first.',
   'this-surface-is-out-of': 'This surface is out of scope.',
+  'fill-joints': 'Fill joints',
+  'how-many-points': '{shown} {count, plural, one {point} other {points}}',
+  nothing: 'nothing',
+  'only-this': '{name} only',
+  'top-down': 'top down',
+  'bottom-up': 'bottom up',
 });

@@ -1,6 +1,6 @@
 import { messages } from './messages.ts';
 
-export const { say } = messages({
+export const { say } = messages('visits', {
   // visit-choice.tsx
   'first-day': 'first day',
   'days-later': '{fromDay} days later',
@@ -10,4 +10,6 @@ export const { say } = messages({
   visits: 'Visits',
   visit: 'Visit {number}',
   'hands-on': '{what} hands-on{numberWords}',
+  'from-day': 'from {begin}{latest}',
+  surfaces: '{count, plural, one {# surface,} other {# surfaces,}}',
 });

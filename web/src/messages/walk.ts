@@ -1,7 +1,7 @@
 import { messages } from './messages.ts';
 
 /** One list, however long: whoever translates a page reads it in one go, in the order of its parts. */
-export const { say, rich } = messages({
+export const { say, rich } = messages('walk', {
   // options.ts
   'no-or-not-known': 'No, or not known',
   none: 'None',
@@ -350,4 +350,33 @@ export const { say, rich } = messages({
   on: '{name} {severity}, on {share} %:',
   'size-size-source': 'Size {sizeSource}',
   'existing-damage-what': 'Existing damage: {what}',
+  'test/may-be': 'What it may be',
+  'test/would-stay': ' · would stay',
+  'test/others': 'Other tests',
+  'test/or': 'Or:',
+  'test/next': 'Next test: {name}',
+  'test/settles': '· {minutes} min · settles about {share} of the doubt',
+  'test/needs': 'Needs {needs}.',
+  'test/spot': 'Spot, a fresh one',
+  'test/spot-example': 'left of the door, knee height',
+  'test/time-it': 'Time it below, at “A drop of water”.',
+  'test/came-of': 'What came of it: {name}',
+  'test/done': 'Tests done',
+  'test/drop': 'Drop of water',
+  'test/take-back': 'Take back {name}',
+  'shade-open': 'open',
+  'was-shown': 'shown {on}',
+  'until-day': 'until {by}',
+  'met-in-line': 'met',
+  'line-add': 'add {what}',
+  'line-added': 'added {what}',
+  'line-change': 'change {what}',
+  'line-changed': 'changed {what}',
+  'so-many-surfaces': '{count} surfaces',
+  worst: 'worst {severity}',
+  'surface-that': '{which} surface',
+  previous: 'Previous',
+  next: 'Next',
+  'by-whom': ' by {by}',
+  'so-many-found': '{found} found',
 });

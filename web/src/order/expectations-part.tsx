@@ -20,7 +20,7 @@ export function ExpectationsPart({ plan }: { readonly plan: Plan }) {
       <summary>
         <h3>{say('what-the-customer-is-told')}</h3>{' '}
         <span className="quiet">
-          {shown} {shown === 1 ? 'sentence' : 'sentences'};{' '}
+          {say('sentences', { count: shown })}{' '}
           {acknowledged
             ? say('acknowledged-by-name-at', { name: acknowledged.name, at: acknowledged.at.slice(0, 10) })
             : outdated

@@ -146,7 +146,7 @@ function Issued({ number }: { readonly number: string }) {
   const { plan } = usePlan();
   const order = useQuery({
     queryKey: queryKeys.order(jobId, number),
-    queryFn: () => server.order(jobId, number),
+    queryFn: () => server.orderInWords(jobId, number),
     staleTime: Infinity,
   });
   if (order.error)
@@ -207,7 +207,13 @@ function Issued({ number }: { readonly number: string }) {
       <OrderSheet
         order={document}
         actsFor={(name) => (
-          <PersonPdfButton key={name} order={document} number={order.data.number} name={name} />
+          <PersonPdfButton
+            key={name}
+            job={jobId}
+            jobName={document.jobName}
+            number={order.data.number}
+            name={name}
+          />
         )}
         now={nowAt(survey.property.place.timeZone)}
         heading={say('order-no-issued-by', {

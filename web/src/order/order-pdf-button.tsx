@@ -1,30 +1,29 @@
 import { FilePdfOutlined } from '@ant-design/icons';
-import { orderPaper } from '@etappe/core';
-import type { CrewOrder } from '@etappe/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { saveBlob } from '../interchange/save-file.ts';
 import { say } from '../messages/papers.ts';
 import { queryKeys } from '../query-keys.ts';
 import { server } from '../server-connection.ts';
-import { sheetSize } from '../interchange/sheet-size.ts';
 
 const LOOK_MILLISECONDS = 1500;
 
-/** The order with the rounds of one person alone, made when it is asked for. */
+/** The order with the rounds of one person alone, in their language, made when it is asked for. */
 export function PersonPdfButton({
-  order,
+  job,
+  jobName,
   number,
   name,
 }: {
-  readonly order: CrewOrder;
+  readonly job: string;
+  readonly jobName: string;
   readonly number: number;
   readonly name: string;
 }) {
   const pdf = useMutation({
-    mutationFn: () => server.paperPdf(orderPaper(order, number, name), sheetSize(order.units)),
+    mutationFn: () => server.personPdf(job, number, name),
     onSuccess: (file) => {
-      saveBlob(`${order.jobName}, ${name}.pdf`, file);
+      saveBlob(`${jobName}, ${name}.pdf`, file);
     },
   });
   return (

@@ -1,4 +1,4 @@
-import { decimal, isLongOrder, nextRound, orderHead } from '@etappe/core';
+import { decimal, isLongOrder, nextRound, orderHead, lowerFirst } from '@etappe/core';
 import type { CrewOrder, DayTime, VisitOutline } from '@etappe/core';
 import type { ReactNode } from 'react';
 import { SitePlanDrawing } from '../drawing/site-plan.tsx';
@@ -108,7 +108,7 @@ export function OrderSheet({ order, heading, now, actsFor }: Props) {
           <ul className="order-load">
             {order.products.map((p) => (
               <li key={p.product}>
-                {p.called ? `${p.called} (${p.name.toLowerCase()})` : p.name}:{' '}
+                {p.called ? `${p.called} (${lowerFirst(p.name)})` : p.name}:{' '}
                 {p.containers.map((c) => `${c.count} × ${decimal(c.size, 1)} ${p.unit}`).join(' + ')}
               </li>
             ))}
@@ -210,8 +210,7 @@ export function OrderSheet({ order, heading, now, actsFor }: Props) {
 
 function laterVisit(visit: VisitOutline): string {
   const faces = visit.faces.map(
-    (f) =>
-      `${f.name}, ${f.methods.map((m) => m.toLowerCase()).join(', ')}${f.because === '' ? '' : ` (${f.because})`}`,
+    (f) => `${f.name}, ${f.methods.map(lowerFirst).join(', ')}${f.because === '' ? '' : ` (${f.because})`}`,
   );
   return say('visit', { number: visit.number, visit: visitDay(visit), faces: faces.join('; ') });
 }

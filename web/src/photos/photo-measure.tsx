@@ -179,8 +179,9 @@ interface MeasureFieldsProps extends MeasureProps {
 export function MeasureFields({ photo, face, lines, units, keepFace, takeSize }: MeasureFieldsProps) {
   const reading = readFace(photo, face);
   const lengths = lengthsOf(photo, face, lines);
-  const what = face.what === '' ? say('a-rectangle') : `the ${face.what}`;
-  const by = `${what}, ${formatLength(face.metres, units)} ${face.known === 'height' ? 'high' : 'wide'}`;
+  const what = face.what === '' ? say('a-rectangle') : say('the-what', { what: face.what });
+  const known = { what, length: formatLength(face.metres, units) };
+  const by = face.known === 'height' ? say('so-high', known) : say('so-wide', known);
   return (
     <div className="photo-side-part">
       <p className="quiet">{say('drag-the-four-corners-onto')}</p>

@@ -1,4 +1,4 @@
-import { apartNotes, contaminantById, decimal } from '@etappe/core';
+import { apartNotes, contaminantById, decimal, lowerFirst } from '@etappe/core';
 import type { OtherTreatment } from '@etappe/core';
 import { Button } from 'antd';
 import { useSurveySession } from '../survey-edits/survey-session.tsx';
@@ -44,8 +44,8 @@ function OtherWays({ ways }: { readonly ways: readonly OtherTreatment[] }) {
             pickAll([{ surface: way.face, contaminant: way.contaminant, method: way.method }]);
           }}
         >
-          {say('against', { face: nameOf(way.face), name: way.name.toLowerCase() })}{' '}
-          {contaminantById(way.contaminant).name.toLowerCase()}
+          {say('against', { face: nameOf(way.face), name: lowerFirst(way.name) })}{' '}
+          {lowerFirst(contaminantById(way.contaminant).name)}
           {way.worseBy > 0 ? say('points-less', { worseBy: decimal(way.worseBy, 1) }) : ''}
         </Button>
       ))}

@@ -1,3 +1,4 @@
+import { LANGUAGE } from '@etappe/core/language';
 import { dayRisk, jobSupply, whatIf } from '@etappe/core';
 import type {
   DayRisk,
@@ -24,7 +25,7 @@ import {
 } from 'react';
 import type { ReactNode } from 'react';
 import { today } from '../today.ts';
-import type { Planner } from './plan-worker.ts';
+import type { Planner } from './planner.ts';
 import { VariantContext } from './day-comparison.tsx';
 import { DayRiskContext } from './day-risk.tsx';
 import { JobSupplyContext } from './job-supply.tsx';
@@ -117,7 +118,10 @@ export function PlanProvider({
   const isThorough = lookers > 0;
 
   useEffect(() => {
-    const worker = new Worker(new URL('./plan-worker.ts', import.meta.url), { type: 'module' });
+    const worker = new Worker(new URL('./plan-worker.ts', import.meta.url), {
+      type: 'module',
+      name: LANGUAGE,
+    });
     planner.current = wrap<Planner>(worker);
     return () => {
       worker.terminate();

@@ -6,6 +6,7 @@ import {
   RECURRENCE_NAMES,
   ZONE_PLACE_NAMES,
   companyCatalogue,
+  lowerFirst,
 } from '@etappe/core';
 import type { Band, FeatureKind, RecordKind, SurveyState } from '@etappe/core';
 import { say } from '../messages/records.ts';
@@ -120,8 +121,8 @@ const WORDS: Readonly<Record<string, string>> = {
 
 /** A value of a field in words: ids by their names, lists with commas, nothing as "empty". */
 export function shownValue(value: unknown, state: SurveyState): string {
-  if (value === null || value === undefined || value === '') return 'empty';
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (value === null || value === undefined || value === '') return say('empty');
+  if (typeof value === 'boolean') return value ? say('yes') : say('no');
   if (typeof value === 'number') return String(value);
   if (typeof value === 'string') {
     const entity = state.entities.get(value);
@@ -129,9 +130,11 @@ export function shownValue(value: unknown, state: SurveyState): string {
     return WORDS[value] ?? catalogueName(value) ?? ownName(value, state) ?? value;
   }
   if (Array.isArray(value))
-    return value.length === 0 ? 'none' : value.map((item: unknown) => shownValue(item, state)).join(', ');
+    return value.length === 0
+      ? say('none')
+      : value.map((item: unknown) => shownValue(item, state)).join(', ');
   return Object.entries(value)
     .filter(([, inner]) => inner !== null && inner !== '')
-    .map(([key, inner]) => `${fieldName(key).toLowerCase()} ${shownValue(inner, state)}`)
+    .map(([key, inner]) => `${lowerFirst(fieldName(key))} ${shownValue(inner, state)}`)
     .join(', ');
 }

@@ -9,6 +9,7 @@ const ADA: CompanyPerson = {
   name: 'Ada',
   tickets: ['Mobile towers'],
   isApprentice: false,
+  language: null,
   ratePerHour: 31,
 };
 const shown = (member: Partial<CrewMember>, people = [ADA]) => {
@@ -34,6 +35,7 @@ describe('a person of the crew', () => {
       name: 'Ada',
       tickets: ['Mobile towers'],
       isApprentice: false,
+      language: null,
     });
   });
 

@@ -1,9 +1,10 @@
-import { asEntered, entryOf, isAsEntered } from '@etappe/core';
+import { LANGUAGE_NAMES, asEntered, entryOf, isAsEntered } from '@etappe/core';
 import type { CompanyPerson, CrewMember } from '@etappe/core';
 import { Button, Checkbox, Select } from 'antd';
 import { useId } from 'react';
 import { say } from '../messages/sequence.ts';
 import { TextField } from '../quantity-fields/text-field.tsx';
+import { LanguageField } from '../records/language-field.tsx';
 import { TicketsField } from '../records/tickets-field.tsx';
 
 interface MemberProps {
@@ -18,12 +19,13 @@ interface MemberProps {
 
 /** One person of the crew: the name, and what is otherwise than usual with them. */
 export function MemberFields({ member, number, people, take }: MemberProps) {
-  const { from = null, until = null, tickets, isApprentice = false } = member;
+  const { from = null, until = null, tickets, isApprentice = false, language = null } = member;
   const facts = [
     from !== null && say('member/from', { from }),
     until !== null && say('member/until', { until }),
     ...tickets,
     isApprentice && say('member/apprentice'),
+    language !== null && LANGUAGE_NAMES[language],
   ].filter((fact) => fact !== false);
   const hour = (text: string) => (text.trim() === '' ? null : text.trim());
   return (
@@ -67,6 +69,14 @@ export function MemberFields({ member, number, people, take }: MemberProps) {
         >
           {say('member/is-apprentice')}
         </Checkbox>
+        <LanguageField
+          label={say('member/language')}
+          language={language}
+          otherwise={say('member/language-of-company')}
+          take={(chosen) => {
+            take({ language: chosen });
+          }}
+        />
       </details>
     </div>
   );

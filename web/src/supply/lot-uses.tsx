@@ -51,7 +51,7 @@ export function LotUses({ lot, unit, uses }: Props) {
             amount: formatStock(use.amount, unit, survey.job.units),
             at: use.at.slice(0, 10),
           })}
-          {use.by === '' ? '' : ` by ${use.by}`}
+          {use.by === '' ? '' : say('by-whom', { by: use.by })}
           <Button
             type="text"
             size="small"

@@ -1,4 +1,13 @@
-import { bulkText, decimal, formatMass, formatStock, formatVolume, listed, money } from '@etappe/core';
+import {
+  bulkText,
+  decimal,
+  formatMass,
+  formatStock,
+  formatVolume,
+  listed,
+  money,
+  lowerFirst,
+} from '@etappe/core';
 import type { BulkLine, LotLine, LotUsed, Plan, StockLine } from '@etappe/core';
 import { sum } from 'd3-array';
 import { Link } from 'react-router';
@@ -50,7 +59,7 @@ export function StockPart({ plan, stock, bulk, uses, unread }: Props) {
             <tr key={line.product}>
               <td>
                 {line.called ?? line.name}{' '}
-                {line.called !== null && <span className="quiet">{line.name.toLowerCase()}</span>}
+                {line.called !== null && <span className="quiet">{lowerFirst(line.name)}</span>}
               </td>
               <td className="figure">{formatStock(line.needed, line.unit, units)}</td>
               <td>

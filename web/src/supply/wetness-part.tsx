@@ -7,6 +7,7 @@ import {
   sectionsByHour,
   sidesByDrying,
   stripsInWords,
+  lowerFirst,
 } from '@etappe/core';
 import type { CycleDay, Plan, PlannedSurface, SideDrying } from '@etappe/core';
 import { useMemo, useState } from 'react';
@@ -39,7 +40,7 @@ export function WetnessPart({ plan }: { readonly plan: Plan }) {
   }, [plan, survey, surface]);
   const hidden = plan.surfaces.filter((p) => p.cycles.length > 0).length - MOST_ROWS;
   if (!shown) return <p>{say('nothing-has-to-stay-wet')}</p>;
-  const name = (id: string) => catalogue.agent(id).name.toLowerCase();
+  const name = (id: string) => lowerFirst(catalogue.agent(id).name);
   const { planned, cycle } = shown;
   const { units } = survey.job;
   return (

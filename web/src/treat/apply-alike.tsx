@@ -1,4 +1,4 @@
-import { alikeFaces } from '@etappe/core';
+import { alikeFaces, lowerFirst } from '@etappe/core';
 import type { Method } from '@etappe/core';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
@@ -38,7 +38,7 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
       }}
     >
       <p className="quiet">
-        {say('same-material-finish-and-state', { name: name.toLowerCase() })}{' '}
+        {say('same-material-finish-and-state', { name: lowerFirst(name) })}{' '}
         {faces.length === 0 && say('no-other-one-is-treated')}
       </p>
       <ul className="alike-faces">
@@ -61,8 +61,7 @@ export function ApplyAlike({ surface, contaminant, name, method, close }: Props)
               </span>
             )}
             <div className="quiet">
-              {face.refused ??
-                say('instead-of', { now: (face.now ?? say('nothing-permitted')).toLowerCase() })}
+              {face.refused ?? say('instead-of', { now: lowerFirst(face.now ?? say('nothing-permitted')) })}
             </div>
           </li>
         ))}

@@ -1,4 +1,12 @@
-import { decimal, isReadyToUse, methodFigures, signed, waitInWords, workedStages } from '@etappe/core';
+import {
+  decimal,
+  isReadyToUse,
+  methodFigures,
+  signed,
+  waitInWords,
+  workedStages,
+  lowerFirst,
+} from '@etappe/core';
 import type { ContaminantProposal, CompanyCatalogue, Method, RankedMethod } from '@etappe/core';
 import { Modal } from 'antd';
 import { useState } from 'react';
@@ -34,7 +42,7 @@ export function CompareMethods({ name, proposal, catalogue, close }: Props) {
   return (
     <Modal
       open
-      title={say('side-by-side-against', { name: name.toLowerCase() })}
+      title={say('side-by-side-against', { name: lowerFirst(name) })}
       footer={null}
       onCancel={close}
       width={860}
@@ -137,5 +145,5 @@ function applied(
   const dwell = stage.leaveOn
     ? say('left-on')
     : say('min-from', { from: decimal(stage.dwellMinutes.from, 1), to: decimal(stage.dwellMinutes.to, 1) });
-  return `${agent.name.toLowerCase()} ${strength}, ${dwell}`;
+  return `${lowerFirst(agent.name)} ${strength}, ${dwell}`;
 }

@@ -1,4 +1,4 @@
-import { CATALOGUE, PATCH_VERDICTS, deletionOf, neededPatches } from '@etappe/core';
+import { CATALOGUE, PATCH_VERDICTS, deletionOf, neededPatches, lowerFirst } from '@etappe/core';
 import type { NeededPatch, PatchVerdict, PlannedSurface, TestPatch } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -114,7 +114,7 @@ function Needed({ needed }: { readonly needed: NeededPatch }) {
       )}
       {waiving && (
         <ReasonDialog
-          title={say('put-without-a-test-patch', { agentName: agentName.toLowerCase() })}
+          title={say('put-without-a-test-patch', { agentName: lowerFirst(agentName) })}
           ok={say('go-without-it')}
           cancel={say('try-it-first')}
           close={() => {
@@ -149,7 +149,7 @@ function PatchCard({ patch }: { readonly patch: TestPatch }) {
       about={say('min-strength', {
         strength,
         dwellMinutes: patch.dwellMinutes,
-        name: CATALOGUE.tool(patch.tool).name.toLowerCase(),
+        name: lowerFirst(CATALOGUE.tool(patch.tool).name),
         doneOnWords: patch.doneOn === null ? '' : `, ${patch.doneOn}`,
         doneByWords: patch.doneBy === '' ? '' : `, ${patch.doneBy}`,
       })}

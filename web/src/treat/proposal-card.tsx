@@ -118,7 +118,7 @@ export function ProposalCard({ surface, name, proposal }: Props) {
                     {method.why} {leftOut && <span className="quiet">{leftOut.text} </span>}
                     <details className="fold factors-fold">
                       <summary className="quiet figure">
-                        {decimal(points, 1)} {Math.abs(points) === 1 ? 'point' : 'points'}
+                        {say('how-many-points', { shown: decimal(points, 1), count: Math.abs(points) })}
                       </summary>
                       <RankingFactors ranked={ranked} />
                     </details>

@@ -1,3 +1,4 @@
+import { lowerFirst } from '@etappe/core';
 import { MenuFoldOutlined, MenuUnfoldOutlined } from '@ant-design/icons';
 import type { PlannedSurface } from '@etappe/core';
 import { Button } from 'antd';
@@ -38,7 +39,7 @@ function Reasons({ planned }: { readonly planned: PlannedSurface }) {
             <section key={finding.id}>
               <h3>
                 {say('why')}{' '}
-                <Link to={`/handbook/methods/${chosen.method.id}`}>{chosen.method.name.toLowerCase()}</Link>
+                <Link to={`/handbook/methods/${chosen.method.id}`}>{lowerFirst(chosen.method.name)}</Link>
               </h3>
               <ul>
                 {/* The sum of its points stands with the method. */}

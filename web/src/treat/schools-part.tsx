@@ -116,7 +116,7 @@ function SchoolDialog({ school, surface, now, close }: DialogProps) {
         value={reach}
         options={[
           { value: 'job', label: say('this-job-head') },
-          { value: 'face', label: `${surface.name} only` },
+          { value: 'face', label: say('only-this', { name: surface.name }) },
         ]}
         take={(to) => {
           setReach(to === 'face' ? 'face' : 'job');

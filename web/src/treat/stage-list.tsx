@@ -12,6 +12,7 @@ import {
   stripsInWords,
   visitOutlines,
   waitInWords,
+  word,
 } from '@etappe/core';
 import { HourglassOutlined } from '@ant-design/icons';
 import type { PlannedSurface, Stage, UnitSystem } from '@etappe/core';
@@ -21,6 +22,11 @@ import { visitDay } from '../visits/visit-choice.tsx';
 import { SharedMix } from './shared-mix.tsx';
 import { rich, say } from '../messages/treat.ts';
 
+const DIRECTION_NAMES: Readonly<Record<NonNullable<Stage['direction']>, string>> = {
+  'top-down': say('top-down'),
+  'bottom-up': say('bottom-up'),
+};
+
 const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
   clear: say('clear'),
   'pre-wet': say('pre-wet'),
@@ -28,7 +34,7 @@ const KIND_NAMES: Readonly<Record<Stage['kind'], string>> = {
   agitate: say('scrub'),
   wash: say('wash'),
   rinse: say('rinse'),
-  fill: 'Fill joints',
+  fill: say('fill-joints'),
   neutralise: say('neutralise'),
   reading: say('reading'),
 };
@@ -124,7 +130,7 @@ function StageFacts({
           <span className="figure">
             {isReadyToUse(CATALOGUE.agent(apply.agent))
               ? say('ready-to-use')
-              : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${apply.basis}`}
+              : `${formatGramsPerLitre(apply.strengthGramsPerLitre)} ${word(apply.basis)}`}
           </span>
           {apply.dwell && (
             <>
@@ -159,7 +165,7 @@ function StageFacts({
       {stage.tool !== null && (
         <div>
           {CATALOGUE.tool(stage.tool).name}: {CATALOGUE.tool(stage.tool).handling}
-          {stage.direction ? `, ${stage.direction.replace('-', ' ')}` : ''}
+          {stage.direction ? `, ${DIRECTION_NAMES[stage.direction]}` : ''}
         </div>
       )}
       {stage.maxSurfacePressureKilopascal !== null && (

@@ -1,4 +1,4 @@
-import { contaminantById } from '@etappe/core';
+import { contaminantById, idInWords } from '@etappe/core';
 import { Alert } from 'antd';
 import { Link, useParams } from 'react-router';
 import { LimitsGauge } from '../drawing/limits-gauge.tsx';
@@ -55,7 +55,7 @@ export function TreatPage() {
         <header className="treat-head">
           <h2>{surface.name}</h2>
           <span className="quiet">
-            {catalogue.material(surface.material).name}, {surface.finish}
+            {catalogue.material(surface.material).name}, {idInWords(surface.finish)}
             {planned.takeOff.ok ? '' : say('not-measured')}
           </span>
           <Link to={`/jobs/${jobId}/walk/${surface.zoneOf ?? surface.id}`}>{say('change-the-survey')}</Link>

@@ -1,4 +1,4 @@
-import { contaminantById, decimal, formatDuration, formatVolume } from '@etappe/core';
+import { contaminantById, decimal, formatDuration, formatVolume, lowerFirst } from '@etappe/core';
 import type { JobFigures, UnitSystem, WhatIf } from '@etappe/core';
 import { say } from '../messages/treat.ts';
 
@@ -55,8 +55,8 @@ export function WhatIfTable({ whatIf, units }: { readonly whatIf: WhatIf; readon
         <ul className="what-if-changed">
           {changed.map((c) => (
             <li key={`${c.surface} ${c.contaminant}`}>
-              {c.name}, {contaminantById(c.contaminant).name.toLowerCase()}:{' '}
-              {(c.from ?? 'nothing').toLowerCase()} → <b>{(c.to ?? 'nothing').toLowerCase()}</b>
+              {c.name}, {lowerFirst(contaminantById(c.contaminant).name)}:{' '}
+              {lowerFirst(c.from ?? say('nothing'))} → <b>{lowerFirst(c.to ?? say('nothing'))}</b>
             </li>
           ))}
         </ul>

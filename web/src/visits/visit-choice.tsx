@@ -10,7 +10,7 @@ export function visitDay({ from, latest, fromDay, number, goesOn = false }: Visi
   if (number === 1) return from ?? say('first-day');
   const begin = from ?? say('days-later', { fromDay });
   if (goesOn) return say('goes-on', { begin });
-  return `from ${begin}${latest === null ? '' : say('by-at-the-latest', { latest })}`;
+  return say('from-day', { begin, latest: latest === null ? '' : say('by-at-the-latest', { latest }) });
 }
 
 const MOST_NAMES = 3;
@@ -44,7 +44,7 @@ export function VisitChoice({ plan }: { readonly plan: Plan }) {
         >
           <b>{say('visit', { number: visit.number })}</b> <span className="figure">{visitDay(visit)}</span>
           <small>
-            {visit.faces.length} {visit.faces.length === 1 ? 'surface' : 'surfaces'},{' '}
+            {say('surfaces', { count: visit.faces.length })}{' '}
             {say('hands-on', {
               what: formatDuration(60 * Math.round(visit.handsOnMinutes)),
               numberWords: visit.number > 1 ? `: ${shortList(visit.faces.map((f) => f.name))}` : '',

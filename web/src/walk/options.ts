@@ -15,13 +15,15 @@ import {
   WATER_POINT_KINDS,
   ZONE_PLACES,
   ZONE_PLACE_NAMES,
+  idInWords,
+  upperFirst,
 } from '@etappe/core';
 import type { CompanyCatalogue, Shade } from '@etappe/core';
 import type { Option } from '../quantity-fields/choice-field.tsx';
 import { say } from '../messages/walk.ts';
 
 /** A setting's id in words. */
-export const words = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ');
+export const words = (id: string) => upperFirst(idInWords(id));
 
 /** Materials to choose from, those of the company among them. */
 export const materialOptions = ({ offeredMaterials }: CompanyCatalogue): readonly Option[] =>
@@ -53,7 +55,7 @@ export const RECURRENCE_OPTIONS: readonly Option[] = [
 export const ASSET_PART_OPTIONS = named(ASSET_PARTS, ASSET_PART_NAMES);
 export const WATER_POINT_OPTIONS = worded(WATER_POINT_KINDS);
 export const PERMISSION_OPTIONS = worded(PERMISSIONS);
-const SHADE_NAMES: Readonly<Record<Shade, string>> = {
+export const SHADE_NAMES: Readonly<Record<Shade, string>> = {
   open: say('none'),
   part: say('part'),
   trees: say('trees'),

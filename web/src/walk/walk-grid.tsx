@@ -1,3 +1,4 @@
+import { SHADE_NAMES } from './options.ts';
 import {
   DndContext,
   DragOverlay,
@@ -10,7 +11,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { BANDS, BAND_NAMES, aspectName, questionsOn } from '@etappe/core';
+import { BANDS, BAND_NAMES, aspectName, questionsOn, lowerFirst } from '@etappe/core';
 import type { Band, EntityId, Face, Finding } from '@etappe/core';
 import { group } from 'd3-array';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
@@ -65,7 +66,7 @@ export function WalkGrid({ selected, runOff }: WalkGridProps) {
     ...survey.sides.map((side) => ({
       id: side.id,
       name: side.name,
-      about: `${aspectName(side.aspectDegrees)} · ${side.shade === 'open' ? 'open' : say('shade-shade', { shade: side.shade })}`,
+      about: `${aspectName(side.aspectDegrees)} · ${side.shade === 'open' ? say('shade-open') : say('shade-shade', { shade: lowerFirst(SHADE_NAMES[side.shade]) })}`,
     })),
     ...(loose ? [{ id: null, name: say('no-side'), about: say('to-be-placed') }] : []),
   ];
@@ -214,7 +215,7 @@ function Cell({ column, band, at, children }: CellProps) {
     kind: 'cell',
     side: column.id,
     band,
-    name: `${column.name}, ${BAND_NAMES[band].toLowerCase()}`,
+    name: `${column.name}, ${lowerFirst(BAND_NAMES[band])}`,
   };
   const { setNodeRef, isOver } = useDroppable({
     id: `cell ${cellOf({ side: column.id, band })}`,

@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import { contaminantById, formatArea } from '@etappe/core';
+import { contaminantById, formatArea, lowerFirst } from '@etappe/core';
 import type { Face, Finding, Material, UnitSystem } from '@etappe/core';
 import { memo } from 'react';
 import { Link } from 'react-router';
@@ -55,16 +55,13 @@ export const WalkTile = memo(function WalkTile({
         <span className="found">
           {surface.inScope
             ? findings
-                .map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${f.severity}`)
-                .join(', ') || say('nothing-found-name', { name: material.name.toLowerCase() })
+                .map((f) => `${lowerFirst(contaminantById(f.contaminant).name)} ${f.severity}`)
+                .join(', ') || say('nothing-found-name', { name: lowerFirst(material.name) })
             : say('left-out-in-line')}
         </span>
       </span>
       {questions > 0 && (
-        <span
-          className="walk-tile-mark"
-          title={`${questions} open ${questions === 1 ? 'question' : 'questions'}`}
-        >
+        <span className="walk-tile-mark" title={say('open', { questions })}>
           <span aria-hidden>{questions === 1 ? '?' : `${questions} ?`}</span>
           <span className="visually-hidden">{say('open', { questions })}</span>
         </span>

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { contaminantById, mostUsed, usualShare } from '@etappe/core';
+import { contaminantById, mostUsed, usualShare, lowerFirst } from '@etappe/core';
 import type { Finding, Severity } from '@etappe/core';
 import { Button, Checkbox } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
@@ -58,7 +58,7 @@ function LastTime({ surface }: { readonly surface: string }) {
       <p>
         {say('last-time', { name: previous.name })}
         {previous.start === null ? '' : `, ${previous.start}`}):{' '}
-        {found.map((f) => `${contaminantById(f.contaminant).name.toLowerCase()} ${f.severity}`).join(', ')}.
+        {found.map((f) => `${lowerFirst(contaminantById(f.contaminant).name)} ${f.severity}`).join(', ')}.
       </p>
       <Button
         size="small"
@@ -183,7 +183,7 @@ function FindingCard({ finding }: { readonly finding: Finding }) {
         />
         <div className="wide">
           <TextField label={say('note')} value={finding.note} take={(note) => patch({ note: note.trim() })} />
-          <PhotoStrip kind="photo" of={finding.id} what={contaminant.name.toLowerCase()} />
+          <PhotoStrip kind="photo" of={finding.id} what={lowerFirst(contaminant.name)} />
         </div>
       </div>
     </div>

@@ -1,4 +1,11 @@
-import { CATALOGUE, deletionOf, lookAlikeById, markDiagnosis, permanentMarkOf } from '@etappe/core';
+import {
+  CATALOGUE,
+  deletionOf,
+  lookAlikeById,
+  markDiagnosis,
+  permanentMarkOf,
+  lowerFirst,
+} from '@etappe/core';
 import type { Mark, MarkDiagnosis } from '@etappe/core';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -107,7 +114,7 @@ function MarkCard({ mark }: { readonly mark: Mark }) {
           {permanent ? (
             <>
               {rich('settled-the-order-tells-the', {
-                name: <b>{permanent.name.toLowerCase()}</b>,
+                name: <b>{lowerFirst(permanent.name)}</b>,
                 expectation: permanent.expectation,
               })}
             </>
@@ -121,7 +128,7 @@ function MarkCard({ mark }: { readonly mark: Mark }) {
           )}
         </p>
       )}
-      <PhotoStrip kind="photo" of={mark.id} what={title.toLowerCase()} />
+      <PhotoStrip kind="photo" of={mark.id} what={lowerFirst(title)} />
       {done.length > 0 && <DoneTests tests={done} />}
     </section>
   );
@@ -162,8 +169,8 @@ function Settle({ mark, diagnosis: { decided } }: SettleProps) {
       }}
     >
       {permanent
-        ? say('it-is-it-stays', { name: name.toLowerCase() })
-        : say('it-is-add-it', { name: name.toLowerCase() })}
+        ? say('it-is-it-stays', { name: lowerFirst(name) })
+        : say('it-is-add-it', { name: lowerFirst(name) })}
     </Button>
   );
 }

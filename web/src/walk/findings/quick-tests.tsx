@@ -1,4 +1,12 @@
-import { LONGEST_DROP_SECONDS, ABSORPTION_TEST, deletionOf, quickTestById, absorptionOf } from '@etappe/core';
+import { say } from '../../messages/walk.ts';
+import {
+  LONGEST_DROP_SECONDS,
+  ABSORPTION_TEST,
+  deletionOf,
+  quickTestById,
+  absorptionOf,
+  lowerFirst,
+} from '@etappe/core';
 import type { ProposedTest, SurfaceTest } from '@etappe/core';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -27,12 +35,12 @@ interface CandidatesProps {
 /** What it may be, the most probable first. */
 export function Candidates({ candidates }: CandidatesProps) {
   return (
-    <ol className="candidates" aria-label="What it may be">
+    <ol className="candidates" aria-label={say('test/may-be')}>
       {candidates.map(({ id, name, probability, permanent = false }) => (
         <li key={id}>
           <span>
             {name}
-            {permanent && <span className="quiet"> · would stay</span>}
+            {permanent && <span className="quiet">{say('test/would-stay')}</span>}
           </span>
           <span className="candidate-bar" aria-hidden>
             <span style={{ width: `${100 * probability}%` }} />
@@ -81,8 +89,8 @@ export function NextTests({ subject, tests, spot, setSpot, where }: NextTestsPro
         />
       )}
       <Suggested
-        label="Other tests"
-        lead="Or:"
+        label={say('test/others')}
+        lead={say('test/or')}
         options={allowed.filter((t) => t !== shown).map(({ test }) => ({ value: test.id, label: test.name }))}
         take={setChosen}
       />
@@ -108,22 +116,23 @@ function TestToDo({ subject, proposed, best, spot, setSpot, where }: TestToDoPro
   return (
     <div className="test-to-do">
       <h4>
-        {best ? 'Next test: ' : ''}
-        {test.name}
+        {best ? say('test/next', { name: test.name }) : test.name}
         <span className="quiet">
           {' '}
-          · {test.minutes} min · settles about {percent(shareOfDoubt)} of the doubt
+          {say('test/settles', { minutes: test.minutes, share: percent(shareOfDoubt) })}
         </span>
       </h4>
       <p>{test.how}</p>
-      {test.needs.length > 0 && <p className="quiet">Needs {test.needs.join(', ')}.</p>}
+      {test.needs.length > 0 && (
+        <p className="quiet">{say('test/needs', { needs: test.needs.join(', ') })}</p>
+      )}
       {caution !== null && <p className="test-never">{caution}</p>}
       {test.never !== null && <p className="test-never">{test.never}</p>}
       {test.agentClass !== null && (
         <TextField
-          label="Spot, a fresh one"
+          label={say('test/spot')}
           value={spot}
-          placeholder="left of the door, knee height"
+          placeholder={say('test/spot-example')}
           take={(text) => {
             setSpot(text.trim());
             return null;
@@ -131,9 +140,9 @@ function TestToDo({ subject, proposed, best, spot, setSpot, where }: TestToDoPro
         />
       )}
       {test.id === ABSORPTION_TEST ? (
-        <p className="quiet">Time it below, at “A drop of water”.</p>
+        <p className="quiet">{say('test/time-it')}</p>
       ) : (
-        <div className="chips" role="group" aria-label={`What came of it: ${test.name}`}>
+        <div className="chips" role="group" aria-label={say('test/came-of', { name: test.name })}>
           {test.outcomes.map((outcome) => (
             <button
               key={outcome.id}
@@ -166,13 +175,13 @@ function TestToDo({ subject, proposed, best, spot, setSpot, where }: TestToDoPro
 export function DoneTests({ tests }: { readonly tests: readonly SurfaceTest[] }) {
   const { state, edit } = useSurveySession();
   return (
-    <ul className="done-tests" aria-label="Tests done">
+    <ul className="done-tests" aria-label={say('test/done')}>
       {tests.map((done) => {
         const test = done.test === ABSORPTION_TEST ? null : quickTestById(done.test);
         const outcome =
           test?.outcomes.find((o) => o.id === done.outcome)?.text ??
           absorptionOf(done.seconds ?? LONGEST_DROP_SECONDS).name;
-        const name = test?.name ?? 'Drop of water';
+        const name = test?.name ?? say('test/drop');
         return (
           <li key={done.id}>
             <span>
@@ -182,13 +191,13 @@ export function DoneTests({ tests }: { readonly tests: readonly SurfaceTest[] })
                 {done.doneOn === null ? '' : ` · ${done.doneOn}`}
                 {done.doneBy === '' ? '' : ` · ${done.doneBy}`}
               </span>
-              <PhotoStrip kind="photo" of={done.id} what={name.toLowerCase()} />
+              <PhotoStrip kind="photo" of={done.id} what={lowerFirst(name)} />
             </span>
             <Button
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={`Take back ${name}`}
+              aria-label={say('test/take-back', { name })}
               onClick={() => {
                 edit(deletionOf(state, done.id));
               }}

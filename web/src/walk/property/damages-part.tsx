@@ -40,7 +40,8 @@ function DamageCard({ damage, asksSurface }: { readonly damage: Damage; readonly
   const { survey } = useSurveySession();
   const { patch } = useEntity('damage', damage.id);
   const surface = survey.surfaces.find((s) => s.id === damage.surface);
-  const shown = damage.shownOn === null ? say('not-shown-to-the-customer') : `shown ${damage.shownOn}`;
+  const shown =
+    damage.shownOn === null ? say('not-shown-to-the-customer') : say('was-shown', { on: damage.shownOn });
   return (
     <EntityCard
       id={damage.id}

@@ -1,4 +1,4 @@
-import { FEATURE_DETAILS, FEATURE_NAMES, detailSettings, isDrain } from '@etappe/core';
+import { FEATURE_DETAILS, FEATURE_NAMES, detailSettings, isDrain, lowerFirst } from '@etappe/core';
 import type { Feature, FeatureDetailKey, FeatureKind } from '@etappe/core';
 import { ChoiceField } from '../../quantity-fields/choice-field.tsx';
 import { TextField } from '../../quantity-fields/text-field.tsx';
@@ -73,7 +73,7 @@ function aboutFeature(feature: Feature): string {
     const value = feature[key];
     return value === null || value === '' || value === 'unknown'
       ? []
-      : [key === 'what' ? value : `${DETAIL_LABELS[key].toLowerCase()} ${words(value).toLowerCase()}`];
+      : [key === 'what' ? value : `${lowerFirst(DETAIL_LABELS[key])} ${lowerFirst(words(value))}`];
   });
   return [FEATURE_NAMES[feature.kind satisfies FeatureKind], ...said].join(', ');
 }

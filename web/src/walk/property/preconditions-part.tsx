@@ -30,9 +30,12 @@ export function PreconditionsPart() {
 function PreconditionCard({ precondition }: { readonly precondition: Precondition }) {
   const { what, who, by, met } = precondition;
   const { patch } = useEntity('precondition', precondition.id);
-  const open = [who || say('nobody-named-yet'), by === null ? say('no-date-yet') : `until ${by}`].join(', ');
+  const open = [
+    who || say('nobody-named-yet'),
+    by === null ? say('no-date-yet') : say('until-day', { by }),
+  ].join(', ');
   return (
-    <EntityCard id={precondition.id} name={what} about={met ? 'met' : open}>
+    <EntityCard id={precondition.id} name={what} about={met ? say('met-in-line') : open}>
       <div className="wide">
         <TextField label={say('what')} value={what} take={(text) => patch({ what: text.trim() })} />
       </div>

@@ -1,4 +1,4 @@
-import { ASSET_PARTS, ASSET_PART_NAMES, stretchSize } from '@etappe/core';
+import { ASSET_PARTS, ASSET_PART_NAMES, stretchSize, lowerFirst } from '@etappe/core';
 import type { AssetPartKind, LongAsset } from '@etappe/core';
 import { Alert, Modal } from 'antd';
 import { useState } from 'react';
@@ -55,7 +55,7 @@ export function StretchDialog({ asset, close }: { readonly asset: LongAsset; rea
         creation('surface', uuidv7(), {
           name: say('to-m', {
             name: asset.name,
-            assetPartNames: ASSET_PART_NAMES[part].toLowerCase(),
+            assetPartNames: lowerFirst(ASSET_PART_NAMES[part]),
             fromMetres,
             toMetres,
           }),

@@ -112,11 +112,22 @@ export function QuickLine({ selected, ref }: QuickLineProps) {
 /** @example takenWords(reading, 'now') // "Add 2 surfaces, change 1" */
 function takenWords({ surfaces }: QuickReading, when: 'now' | 'then' = 'then'): string {
   const names = (adds: boolean) => surfaces.filter((s) => s.adds === adds).flatMap((s) => s.names);
-  const phrase = (verb: string, list: readonly string[]) =>
-    list.length === 0 ? [] : [`${verb} ${list.length === 1 ? (list[0] ?? '') : `${list.length} surfaces`}`];
+  const [added, changed] = [names(true), names(false)].map((list) =>
+    list.length > 1 ? say('so-many-surfaces', { count: list.length }) : (list[0] ?? ''),
+  );
+  const phrase = (what: string | undefined, now: (what: string) => string, then: (what: string) => string) =>
+    what ? [when === 'now' ? now(what) : then(what)] : [];
   const words = [
-    ...phrase(when === 'now' ? 'add' : 'added', names(true)),
-    ...phrase(when === 'now' ? 'change' : 'changed', names(false)),
+    ...phrase(
+      added,
+      (what) => say('line-add', { what }),
+      (what) => say('line-added', { what }),
+    ),
+    ...phrase(
+      changed,
+      (what) => say('line-change', { what }),
+      (what) => say('line-changed', { what }),
+    ),
   ].join(', ');
   return words.charAt(0).toUpperCase() + words.slice(1);
 }

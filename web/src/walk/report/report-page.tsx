@@ -1,4 +1,4 @@
-import { companyProfile, contaminantById, faced, formatArea, walkSummary } from '@etappe/core';
+import { companyProfile, contaminantById, faced, formatArea, walkSummary, idInWords } from '@etappe/core';
 import { CompanyImprint } from '../../records/company-imprint.tsx';
 import type { Face, Photo, UnitSystem } from '@etappe/core';
 import { useMemo } from 'react';
@@ -81,7 +81,7 @@ export function ReportPage() {
             rows={summary.byContaminant.map((c) => ({
               ...c,
               name: contaminantById(c.id).name,
-              about: `worst ${SEVERITY_LEGEND[c.worst]}`,
+              about: say('worst', { severity: SEVERITY_LEGEND[c.worst] }),
             }))}
             units={units}
           />
@@ -182,7 +182,7 @@ function FaceEntry({ face }: { readonly face: Face }) {
       <div>
         <h4>{face.name}</h4>
         <p>
-          {catalogue.material(face.material).name}, {face.finish}
+          {catalogue.material(face.material).name}, {idInWords(face.finish)}
           {face.takeOff.ok ? (
             <>
               {' '}

@@ -1,4 +1,4 @@
-import { ABSORPTION_TEST, materialDiagnosis, ofMaterial } from '@etappe/core';
+import { ABSORPTION_TEST, materialDiagnosis, ofMaterial, lowerFirst } from '@etappe/core';
 import type { Surface } from '@etappe/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -29,7 +29,7 @@ export function MaterialPart({ surface }: { readonly surface: Surface }) {
             patch({ ...own, unsureBetween: [] });
           }}
         >
-          {say('it-is-settle-it', { name: decided.name.toLowerCase() })}
+          {say('it-is-settle-it', { name: lowerFirst(decided.name) })}
         </Button>
       )}
       <NextTests

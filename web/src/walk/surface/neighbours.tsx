@@ -40,8 +40,8 @@ export function Neighbours({ surface }: { readonly surface: string }) {
   useHotkeys('j', next.go);
   return (
     <span className="neighbours">
-      <NeighbourButton which="Previous" to={previous} icon={<LeftOutlined />} />
-      <NeighbourButton which="Next" to={next} icon={<RightOutlined />} />
+      <NeighbourButton which="previous" to={previous} icon={<LeftOutlined />} />
+      <NeighbourButton which="next" to={next} icon={<RightOutlined />} />
     </span>
   );
 }
@@ -51,24 +51,30 @@ export function NeighboursAtHand({ surface }: { readonly surface: string }) {
   const { previous, next } = useNeighbours(surface);
   return (
     <>
-      <NeighbourButton which="Previous" to={previous} icon={<LeftOutlined />} />
-      <NeighbourButton which="Next" to={next} icon={<RightOutlined />} />
+      <NeighbourButton which="previous" to={previous} icon={<LeftOutlined />} />
+      <NeighbourButton which="next" to={next} icon={<RightOutlined />} />
     </>
   );
 }
 
 interface NeighbourButtonProps {
-  readonly which: 'Previous' | 'Next';
+  readonly which: 'previous' | 'next';
   readonly to: Neighbour;
   readonly icon: ReactNode;
 }
+
+const WHICH_NAMES = { previous: say('previous'), next: say('next') };
 
 function NeighbourButton({ which, to: { face, go }, icon }: NeighbourButtonProps) {
   return (
     <Button
       icon={icon}
       disabled={!face}
-      aria-label={face ? say('surface-which', { which, name: face.name }) : `${which} surface`}
+      aria-label={
+        face
+          ? say('surface-which', { which: WHICH_NAMES[which], name: face.name })
+          : say('surface-that', { which: WHICH_NAMES[which] })
+      }
       title={face?.name}
       onClick={go}
     />

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { READING_KINDS, decimal, deletionOf, lowerFirst } from '@etappe/core';
+import { READING_KINDS, decimal, deletionOf, lowerFirst, word } from '@etappe/core';
 import type { ReadingKind } from '@etappe/core';
 import { Button } from 'antd';
 import { v7 as uuidv7 } from 'uuid';
@@ -44,20 +44,20 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
         {readings.map((reading) => (
           <li key={reading.id}>
             <span>
-              {READING_KINDS[reading.what].name}{' '}
+              {word(READING_KINDS[reading.what].name)}{' '}
               <b className="figure">
                 {decimal(reading.figure, 1)} {READING_KINDS[reading.what].unit}
               </b>{' '}
               <span className="quiet">
                 {say('measured', { on: reading.on })}
-                {reading.by === '' ? '' : ` by ${reading.by}`}
+                {reading.by === '' ? '' : say('by-whom', { by: reading.by })}
               </span>
             </span>
             <Button
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={say('remove-this', { name: lowerFirst(READING_KINDS[reading.what].name) })}
+              aria-label={say('remove-this', { name: lowerFirst(word(READING_KINDS[reading.what].name)) })}
               onClick={() => {
                 edit(deletionOf(state, reading.id));
               }}
@@ -68,7 +68,7 @@ export function ReadingsPart({ surface }: { readonly surface: string }) {
       {KINDS.map(([what, instrument]) => (
         <div key={what} className="thirst-row">
           <FigureToWrite
-            label={say('typed', { name: READING_KINDS[what].name })}
+            label={say('typed', { name: word(READING_KINDS[what].name) })}
             unit={READING_KINDS[what].unit}
             write={(figure) => write(what, figure)}
           />

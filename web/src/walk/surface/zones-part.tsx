@@ -50,7 +50,7 @@ function ZoneCard({ zone, surface }: { readonly zone: Zone; readonly surface: Su
   const face = facesOf(survey).find((f) => f.id === zone.id);
   const found = survey.findings.filter((f) => f.zone === zone.id).length;
   const about = `${face?.takeOff.ok ? formatArea(face.takeOff.squareMetres, units) : say('not-measured')}, ${
-    found === 0 ? say('nothing-found') : `${found} found`
+    found === 0 ? say('nothing-found') : say('so-many-found', { found })
   }`;
   const conditions = catalogue
     .material(surface.material)

@@ -1,0 +1,22 @@
+export const APP: Readonly<Record<string, string>> = {
+  'light-colours': 'Helle Farben',
+  'dark-colours-for-evening-work': 'Dunkle Farben für den Abend',
+  language: 'Sprache',
+  'crew-order-and-safety': 'Arbeitsauftrag und Sicherheit',
+  'a-new-version-is-ready': 'Eine neue Version ist bereit.',
+  reload: 'Neu laden',
+  'this-page-could-not-be': 'Diese Seite konnte nicht angezeigt werden',
+  'an-unexpected-error': 'Ein unerwarteter Fehler.',
+  'saved-work-is-safe-reload':
+    'Gespeichertes ist sicher. Die Seite neu laden oder zu den Aufträgen zurückgehen.',
+  'all-jobs': 'Alle Aufträge',
+  office: 'Büro',
+  'cannot-reach-the-server': 'Der Server ist nicht erreichbar.',
+  'the-server-answered': 'Der Server hat {status} geantwortet.',
+  print: 'Drucken',
+  'say-why-the-rule-does': 'sagen, warum die Regel hier nicht gilt',
+  'say-who-decides-this': 'sagen, wer das entscheidet',
+  reason: 'Grund',
+  'decided-by': 'Entschieden von',
+  'page-not-found': 'Seite nicht gefunden',
+};
