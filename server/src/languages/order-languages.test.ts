@@ -71,6 +71,7 @@ describe('an issued order in another language', () => {
     expect(asked.slice(before)).toEqual(['de']);
     const wordings = () => fresh.database('order_wordings').where({ order_id: row.id });
     await expect(wordings().update({ document: '{}' })).rejects.toThrow('cannot be changed or deleted');
+    await expect(wordings().delete()).rejects.toThrow('cannot be changed or deleted');
   });
 
   it('in English is the order as it was issued', async () => {

@@ -4,7 +4,7 @@ import type { Knex } from 'knex';
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     CREATE TABLE order_wordings (
-      order_id uuid NOT NULL REFERENCES orders (id) ON DELETE CASCADE,
+      order_id uuid NOT NULL REFERENCES orders (id),
       language text NOT NULL,
       made_at timestamptz NOT NULL DEFAULT now(),
       document text NOT NULL,
@@ -13,7 +13,7 @@ export async function up(knex: Knex): Promise<void> {
     )
   `);
   await knex.raw(`
-    CREATE TRIGGER order_wordings_stay BEFORE UPDATE ON order_wordings
+    CREATE TRIGGER order_wordings_stay BEFORE UPDATE OR DELETE ON order_wordings
       FOR EACH ROW EXECUTE FUNCTION refuse_change_of_issued()
   `);
 }
