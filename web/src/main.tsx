@@ -1,7 +1,5 @@
 import { deviceLanguage } from './language/device-language.ts';
 import { speakAs } from './language/speak-as.ts';
 
-const language = deviceLanguage();
-document.documentElement.lang = language;
-await speakAs(language);
+document.documentElement.lang = await speakAs(deviceLanguage());
 await import('./application.tsx');

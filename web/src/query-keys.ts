@@ -6,8 +6,9 @@ export const queryKeys = {
   jobList: (query: object) => ['jobs', query] as const,
   job: (id: string) => ['job', id] as const,
   orders: (job: string) => ['orders', job] as const,
-  /** In the language of the page: what a device keeps of another is not shown for it. */
-  order: (job: string, number: string) => ['order', job, number, LANGUAGE] as const,
+  /** In the language of the page: what a device keeps of another is not shown for it. English as it was kept before there were others. */
+  order: (job: string, number: string) =>
+    ['order', job, number, ...(LANGUAGE === 'en' ? [] : [LANGUAGE])] as const,
   orderPdf: (job: string, number: string) => ['order-pdf', job, number] as const,
   properties: ['properties'] as const,
   propertyList: (query: object) => ['properties', query] as const,

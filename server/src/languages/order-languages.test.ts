@@ -2,9 +2,9 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { crewOrder, orderPaper, plan } from '@etappe/core';
 import type { CrewOrder, Language, Paper, Plan, Survey } from '@etappe/core';
 import request from 'supertest';
-import { v7 as uuidv7 } from 'uuid';
 import { OrderRecord } from '../orders/order-record.ts';
-import { demoSurvey, freshApp } from '../test/fresh-app.ts';
+import { Problem } from '../problems/problem.ts';
+import { demoSurvey, freshApp, issuedNumber } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
 import type { OrderWriter } from './order-writer.ts';
 import { orderWordings } from './order-wordings.ts';
@@ -36,14 +36,7 @@ afterAll(() => fresh.close());
 
 async function issued(): Promise<{ readonly job: string; readonly row: OrderRecord }> {
   const job = await fresh.demoJob();
-  const answer = await request(fresh.app)
-    .post(`/api/v1/jobs/${job}/orders`)
-    .send({
-      id: uuidv7(),
-      inputsHash: made.inputsHash,
-      decided: { fronts: made.visit?.fronts, schedule: made.visit?.schedule },
-    });
-  const { number } = answer.body as { readonly number: number };
+  const number = await issuedNumber(fresh, job, made);
   const row = await OrderRecord.query(fresh.database).findOne({ job_id: job, number }).throwIfNotFound();
   return { job, row };
 }
@@ -86,14 +79,7 @@ describe('an issued order in another language', () => {
 
   it('says what changed against the one before in its own language too', async () => {
     const { job, row } = await issued();
-    const second = await request(fresh.app)
-      .post(`/api/v1/jobs/${job}/orders`)
-      .send({
-        id: uuidv7(),
-        inputsHash: made.inputsHash,
-        decided: { fronts: made.visit?.fronts, schedule: made.visit?.schedule },
-      });
-    await wordingOf(job, (second.body as { number: number }).number, 'es');
+    await wordingOf(job, await issuedNumber(fresh, job, made), 'es');
     expect(asked.at(-1)).toBe(`es after ${row.number}`);
   });
 
@@ -102,6 +88,18 @@ describe('an issued order in another language', () => {
     const older = Object.assign(new OrderRecord(), row, { engine: '0.1.0' });
     const wording = await orderWordings(fresh.database, writer).in('de', older);
     expect([wording.language, wording.sha256]).toEqual(['en', row.document_sha256]);
+  });
+
+  it('that its thread cannot say is read in English, and nothing is kept of the attempt', async () => {
+    const { row } = await issued();
+    const dumb: OrderWriter = { ...writer, order: () => Promise.reject(new Error('lost for words')) };
+    expect((await orderWordings(fresh.database, dumb).in('de', row)).language).toBe('en');
+    expect(await fresh.database('order_wordings').where({ order_id: row.id })).toEqual([]);
+    const busy: OrderWriter = {
+      ...writer,
+      order: () => Promise.reject(new Problem(503, 'busy', 'Busy', '')),
+    };
+    await expect(orderWordings(fresh.database, busy).in('de', row)).rejects.toThrow(Problem);
   });
 
   it('that Etappe does not speak, or of an order that is not there, is refused', async () => {

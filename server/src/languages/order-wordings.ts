@@ -1,6 +1,7 @@
 import { ENGINE_VERSION, canonicalHash } from '@etappe/core';
 import type { CrewOrder, DecidedVisit, Language, OrderWording, Survey } from '@etappe/core';
 import type { Knex } from 'knex';
+import { Problem } from '../problems/problem.ts';
 import { OrderRecord } from '../orders/order-record.ts';
 import type { IssuedWork, OrderWriter } from './order-writer.ts';
 import { OrderWordingRecord } from './order-wording-record.ts';
@@ -22,7 +23,9 @@ export function orderWordings(database: Knex, writer: OrderWriter | null): Order
       // Another engine would not say the same order again.
       if (order.engine !== ENGINE_VERSION) return asIssued;
       const before = await orderBefore(database, order, asIssued.document);
-      const document = JSON.stringify(await writer.order(language, { work: workOf(order), before }));
+      const said = await writer.order(language, { work: workOf(order), before }).catch(unlessBusy);
+      if (!said) return asIssued;
+      const document = JSON.stringify(said);
       const sha256 = canonicalHash(document);
       await OrderWordingRecord.query(database)
         .insert({ ...id, document, document_sha256: sha256 })
@@ -31,6 +34,12 @@ export function orderWordings(database: Knex, writer: OrderWriter | null): Order
       return wording(language, document, sha256);
     },
   };
+}
+
+/** A crew without its order is worse off than one that reads it in English; whoever had no turn comes again. */
+function unlessBusy(error: unknown): null {
+  if (error instanceof Problem) throw error;
+  return null;
 }
 
 const wording = (language: Language, document: string, sha256: string): OrderWording => ({

@@ -20,7 +20,7 @@ import {
 import type { CompanyHandbook, KeptPhoto, OrderPdf, Paper, Plan, SheetSize, Survey } from '@etappe/core';
 import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
-import { demoSurvey, freshApp } from '../test/fresh-app.ts';
+import { demoSurvey, freshApp, issuedNumber } from '../test/fresh-app.ts';
 import type { FreshApp } from '../test/fresh-app.ts';
 import { connect } from '../database/connection.ts';
 import { orderWordings } from '../languages/order-wordings.ts';
@@ -65,17 +65,7 @@ function pagesIn(pdf: Buffer): readonly string[] {
   return stdout.split('\f').slice(0, -1);
 }
 
-const issue = async (job: string) => {
-  const answer = await request(fresh.app)
-    .post(`/api/v1/jobs/${job}/orders`)
-    .send({
-      id: uuidv7(),
-      inputsHash: made.inputsHash,
-      decided: { fronts: made.visit?.fronts, schedule: made.visit?.schedule },
-    });
-  expect(answer.status).toBe(201);
-  return (answer.body as { number: number }).number;
-};
+const issue = (job: string) => issuedNumber(fresh, job, made);
 const stateOf = async (job: string, number: number): Promise<OrderPdf> => {
   const answer = await request(fresh.app).get(`/api/v1/jobs/${job}/orders/${number}/pdf`);
   expect(answerFault(orderPdfSchema, answer.body)).toBeNull();

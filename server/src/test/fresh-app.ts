@@ -3,10 +3,11 @@ import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readJobFile } from '@etappe/core';
-import type { Survey } from '@etappe/core';
+import type { Plan, Survey } from '@etappe/core';
 import type { Express } from 'express';
 import type { Knex } from 'knex';
 import { pino } from 'pino';
+import request from 'supertest';
 import { v7 as uuidv7 } from 'uuid';
 import { app } from '../app.ts';
 import { connect, migrate } from '../database/connection.ts';
@@ -92,4 +93,14 @@ export async function freshApp(
       await rm(photoFolder, { recursive: true, force: true });
     },
   };
+}
+
+/** Issues the order of a plan. @returns its number */
+export async function issuedNumber({ app }: Pick<FreshApp, 'app'>, job: string, made: Plan): Promise<number> {
+  const { fronts, schedule } = made.visit ?? {};
+  const answer = await request(app)
+    .post(`/api/v1/jobs/${job}/orders`)
+    .send({ id: uuidv7(), inputsHash: made.inputsHash, decided: { fronts, schedule } });
+  if (answer.status !== 201) throw new Error(JSON.stringify(answer.body));
+  return (answer.body as { readonly number: number }).number;
 }

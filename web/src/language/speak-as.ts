@@ -1,8 +1,21 @@
 import { speak } from '@etappe/core/speak';
 import type { Language } from '@etappe/core/speak';
 
-/** Fetches the words of a language and settles it; English needs none. Before anything that says something is loaded. */
-export async function speakAs(language: Language): Promise<void> {
+/**
+ * Fetches the words of a language and settles it, before anything that says something is loaded. English needs none, and stays
+ * where the others cannot be fetched: a page in English is more than none.
+ * @returns what is spoken from now on
+ */
+export async function speakAs(language: Language): Promise<Language> {
+  try {
+    await fetched(language);
+    return language;
+  } catch {
+    return 'en';
+  }
+}
+
+async function fetched(language: Language): Promise<void> {
   if (language === 'de') {
     const [{ GERMAN }, { GERMAN_PAGES }] = await Promise.all([
       import('@etappe/core/german'),

@@ -1,3 +1,4 @@
+/** One list, however long, as the English one: whoever translates a page reads it in one go. */
 export const HANDBOOK: Readonly<Record<string, string>> = {
   'oxygen-cleaner': 'Sauerstoffreiniger',
   'quaternary-biocide': 'quartäres Biozid',

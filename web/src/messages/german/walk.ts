@@ -1,3 +1,4 @@
+/** One list, however long, as the English one: whoever translates a page reads it in one go. */
 export const WALK: Readonly<Record<string, string>> = {
   'no-or-not-known': 'Nein, oder nicht bekannt',
   none: 'Keine',

@@ -1,4 +1,4 @@
-/** Methods, by what they are in English. */
+/** Methods, by what they are in English. One list, however long: its order is that of the catalogue. */
 export const METHODS: Readonly<Record<string, string>> = {
   'Soft wash with hypochlorite': 'Sanfte Wäsche mit Hypochlorit',
   'Kills and bleaches growth in minutes at garden force.':

@@ -1,4 +1,4 @@
-/** What is found on surfaces, by what they are in English. */
+/** What is found on surfaces, by what they are in English. One list, however long: its order is that of the catalogue. */
 export const CONTAMINANTS: Readonly<Record<string, string>> = {
   'Green algae': 'Algas verdes',
   Lichen: 'Liquen',

@@ -1,4 +1,4 @@
-/** Methods, by what they are in English. */
+/** Methods, by what they are in English. One list, however long: its order is that of the catalogue. */
 export const METHODS: Readonly<Record<string, string>> = {
   'Soft wash with hypochlorite': 'Lavado suave con hipoclorito',
   'Green turns brown or white.': 'Lo verde se pone café o blanco.',
